@@ -1,0 +1,66 @@
+//! Where a converted value is kept until the developer asks for it by its typed key.
+
+use std::any::Any;
+use std::ffi::OsString;
+use std::path::PathBuf;
+
+/// A value of a type that only its key knows, held as `Option<T>` so that one place serves the
+/// shapes `T` and `Option<T>`.
+///
+/// The common types stand in the cell itself, the others in a box: six of ten values need no
+/// allocation of their own then, which is what keeps a reading within twice the work by hand.
+macro_rules! cells {
+    ($($variant:ident($type:ty))*) => {
+        #[derive(Debug, Default)]
+        pub enum Cell {
+            #[default]
+            Empty,
+            $($variant(Option<$type>),)*
+            Boxed(Box<dyn Any + Send + Sync>),
+        }
+
+        impl Cell {
+            /// Keeps a value. Which arm serves is known when the compiler makes the code for `T`.
+            pub(crate) fn keep<T: Send + Sync + 'static>(value: T) -> Cell {
+                let mut value = Some(value);
+                $(
+                    if let Some(value) = (&mut value as &mut dyn Any).downcast_mut() {
+                        return Cell::$variant(Option::take(value));
+                    }
+                )*
+                Cell::Boxed(Box::new(value))
+            }
+
+            /// A look at the value, if one of type `T` is kept.
+            pub(crate) fn peek<T: 'static>(&self) -> Option<&Option<T>> {
+                let value: &dyn Any = match self {
+                    Cell::Empty => return None,
+                    $(Cell::$variant(value) => value,)*
+                    Cell::Boxed(value) => &**value,
+                };
+                value.downcast_ref()
+            }
+
+            /// The value itself, if one of type `T` is kept.
+            pub(crate) fn take<T: 'static>(&mut self) -> Option<T> {
+                let value: &mut dyn Any = match self {
+                    Cell::Empty => return None,
+                    $(Cell::$variant(value) => value,)*
+                    Cell::Boxed(value) => &mut **value,
+                };
+                value.downcast_mut::<Option<T>>()?.take()
+            }
+        }
+    };
+}
+
+cells! {
+    Truth(bool)
+    Byte(u8)
+    Count(u32)
+    Number(f64)
+    Text(String)
+    Path(PathBuf)
+    Word(OsString)
+    Texts(Vec<String>)
+}

@@ -1,0 +1,286 @@
+//! A node of the tree: a program or one of its subcommands.
+
+use super::names::{hash, name_fault};
+use super::param::{Param, Role};
+use super::rules::{self, Problem, in_order, stop};
+use crate::wording::Wording;
+
+/// A program, or a subcommand of one: its parameters or its subcommands, and what pages say of it.
+///
+/// ```
+/// use clavret_core::{Command, Flag, Operand, Opt, Outcome, valid};
+///
+/// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
+/// static FRAMES: Opt<u8> = Opt::new("frames").short('f').default("0").valid(&valid::range(0, 20));
+/// static CALM: Flag = Flag::new("calm").short('c').help("the colony was calm");
+///
+/// static INSPECT: Command = Command::new("inspect")
+///     .summary("record what an inspection found")
+///     .takes(&[HIVE.param(), FRAMES.param(), CALM.param()]);
+///
+/// let Outcome::Reading(reading) = INSPECT.read(&["A7", "-cf6"]) else { panic!() };
+/// assert_eq!(reading.get(&HIVE), "A7");
+/// assert_eq!(*reading.get(&FRAMES), 6);
+/// assert!(*reading.get(&CALM));
+///
+/// assert!(matches!(INSPECT.read(&["A7", "-f", "many"]), Outcome::Faults(_)));
+/// ```
+///
+/// A tree made at run time borrows its texts instead: start it with [`Command::draft`], and look at
+/// its [`problems`](Command::problems) before reading with it.
+#[derive(Debug, Clone, Copy)]
+pub struct Command<'d> {
+    pub(crate) hash: u32,
+    pub(crate) draft: bool,
+    pub(crate) hidden: bool,
+    pub(crate) sorted: bool,
+    pub(crate) name: &'d str,
+    pub(crate) aliases: &'d [&'d str],
+    pub(crate) params: &'d [&'d Param<'d>],
+    pub(crate) commands: &'d [&'d Command<'d>],
+    pub(crate) summary: &'d str,
+    pub(crate) description: &'d str,
+    pub(crate) version: &'d str,
+    pub(crate) examples: [(&'d str, &'d str); Command::MOST],
+    pub(crate) statuses: [(u8, &'d str); Command::MOST],
+    pub(crate) wording: Option<&'d Wording>,
+}
+
+impl<'d> Command<'d> {
+    /// Examples, and statuses, that one command may have.
+    const MOST: usize = 4;
+
+    /// Declares a command by its name, in lower case.
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when the name is empty, begins with a dash, or has
+    /// `=`, white space or an upper-case letter in it.
+    #[track_caller]
+    pub const fn new(name: &'d str) -> Self {
+        if let Some(why) = name_fault(name) {
+            stop(Problem::Name { name, why });
+        }
+        Command { draft: false, ..Command::draft(name) }
+    }
+
+    /// Starts a command of a tree made at run time: nothing panics, and
+    /// [`problems`](Command::problems) tells what is wrong.
+    ///
+    /// ```
+    /// use clavret_core::{Command, Opt};
+    /// let name = String::from("Frames");
+    /// let frames: Opt<u8> = Opt::draft(&name);
+    /// let params = [frames.param()];
+    /// let command = Command::draft("inspect").takes(&params);
+    /// let problems = command.problems();
+    /// assert_eq!(problems[0].to_string(), "the name `Frames` has an upper-case letter in it");
+    /// ```
+    pub const fn draft(name: &'d str) -> Self {
+        Command {
+            hash: hash(name.as_bytes()),
+            draft: true,
+            hidden: false,
+            sorted: false,
+            name,
+            aliases: &[],
+            params: &[],
+            commands: &[],
+            summary: "",
+            description: "",
+            version: "",
+            examples: [("", ""); Command::MOST],
+            statuses: [(0, ""); Command::MOST],
+            wording: None,
+        }
+    }
+
+    /// What it takes, in the order that pages show it; operands in the order they are typed.
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops, naming both culprits: when two parameters share a
+    /// name, also with what is accepted throughout a command above; when two operands are
+    /// unbounded, or a needed one follows an optional one; when operands stand beside subcommands.
+    #[must_use]
+    #[track_caller]
+    pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
+        self.params = params;
+        self.checked()
+    }
+
+    /// Its subcommands, in the order that pages show them. A list in the order of the names is
+    /// bisected, which is worth it for thousands.
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when two answer to one name, and as
+    /// [`takes`](Command::takes).
+    #[must_use]
+    #[track_caller]
+    pub const fn commands(mut self, commands: &'d [&'d Command<'d>]) -> Self {
+        self.commands = commands;
+        self.sorted = in_order(commands);
+        self.checked()
+    }
+
+    #[track_caller]
+    const fn checked(self) -> Self {
+        if !self.draft
+            && let Some(problem) = rules::problem(&self, 0)
+        {
+            stop(problem);
+        }
+        self
+    }
+
+    /// What it does, in a few words without a full stop.
+    #[must_use]
+    pub const fn summary(mut self, summary: &'d str) -> Self {
+        self.summary = summary;
+        self
+    }
+
+    /// A longer description for the full page; an empty line starts a new paragraph.
+    #[must_use]
+    pub const fn description(mut self, description: &'d str) -> Self {
+        self.description = description;
+        self
+    }
+
+    /// The version that `--version` shows; for the root.
+    #[must_use]
+    pub const fn version(mut self, version: &'d str) -> Self {
+        self.version = version;
+        self
+    }
+
+    /// Other names that mean the same.
+    #[must_use]
+    #[track_caller]
+    pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
+        self.aliases = aliases;
+        self.checked()
+    }
+
+    /// Leaves it out of pages, fixes and completion; it still reads.
+    #[must_use]
+    pub const fn hidden(mut self) -> Self {
+        self.hidden = true;
+        self
+    }
+
+    /// An example: what it does, then the line as typed, the program's name included. Up to four.
+    #[must_use]
+    #[track_caller]
+    pub const fn example(mut self, does: &'d str, line: &'d str) -> Self {
+        let mut i = 0;
+        while i < Self::MOST {
+            if self.examples[i].1.is_empty() {
+                self.examples[i] = (does, line);
+                return self;
+            }
+            i += 1;
+        }
+        stop(Problem::Most { of: "examples", name: self.name, most: b'4' })
+    }
+
+    /// What an exit status means. Up to four; status 2, a refused line, is added by the page.
+    #[must_use]
+    #[track_caller]
+    pub const fn status(mut self, status: u8, means: &'d str) -> Self {
+        let mut i = 0;
+        while i < Self::MOST {
+            if self.statuses[i].1.is_empty() {
+                self.statuses[i] = (status, means);
+                return self;
+            }
+            i += 1;
+        }
+        stop(Problem::Most { of: "statuses", name: self.name, most: b'4' })
+    }
+
+    /// Other phrases for pages and faults, such as in another language; for the root.
+    #[must_use]
+    pub const fn wording(mut self, wording: &'d Wording) -> Self {
+        self.wording = Some(wording);
+        self
+    }
+
+    /// What is wrong with the tree from here on, everything at once. A static has nothing to list:
+    /// it would not have been built.
+    pub fn problems(&self) -> Vec<Problem<'d>> {
+        let mut problems = Vec::new();
+        let mut waiting: Vec<&Command<'d>> = vec![self];
+        while let Some(command) = waiting.pop() {
+            problems.extend((0..).map_while(|skip| rules::problem(command, skip)));
+            waiting.extend(command.commands.iter().rev());
+        }
+        problems
+    }
+
+    /// The name it was declared with.
+    pub const fn name(&self) -> &'d str {
+        self.name
+    }
+
+    /// What it does, in a few words.
+    pub const fn summary_text(&self) -> &'d str {
+        self.summary
+    }
+
+    /// The version that it was declared with; empty without one.
+    pub const fn version_text(&self) -> &'d str {
+        self.version
+    }
+
+    /// The parameters of its own, in the order declared.
+    pub const fn params(&self) -> &'d [&'d Param<'d>] {
+        self.params
+    }
+
+    /// The subcommands, in the order declared.
+    pub const fn subcommands(&self) -> &'d [&'d Command<'d>] {
+        self.commands
+    }
+
+    /// The phrases that pages and faults below this root are made of.
+    pub(crate) fn words(&self) -> &Wording {
+        self.wording.unwrap_or(&Wording::ENGLISH)
+    }
+
+    /// Its `k`-th name: its own, then the aliases.
+    pub(super) const fn called(&self, k: usize) -> Option<&'d str> {
+        match k {
+            0 => Some(self.name),
+            _ if k <= self.aliases.len() => Some(self.aliases[k - 1]),
+            _ => None,
+        }
+    }
+
+    /// The subcommand that answers to a word.
+    pub(crate) fn find(&self, word: &[u8]) -> Option<&'d Command<'d>> {
+        self.find_name(word).or_else(|| {
+            let by_alias = |command: &&&Command<'d>| {
+                command.aliases.iter().any(|alias| alias.as_bytes() == word)
+            };
+            self.commands.iter().find(by_alias).copied()
+        })
+    }
+
+    fn find_name(&self, word: &[u8]) -> Option<&'d Command<'d>> {
+        if self.sorted {
+            let at = self.commands.binary_search_by(|command| command.name.as_bytes().cmp(word));
+            return at.ok().map(|at| self.commands[at]);
+        }
+        let hash = hash(word);
+        let by_name =
+            |command: &&&Command<'d>| command.hash == hash && command.name.as_bytes() == word;
+        self.commands.iter().find(by_name).copied()
+    }
+
+    /// The operands, in the order they are typed.
+    pub(crate) fn operands(&self) -> impl Iterator<Item = &'d Param<'d>> + 'd {
+        self.params.iter().copied().filter(|param| param.role == Role::Operand)
+    }
+}

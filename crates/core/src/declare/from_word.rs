@@ -1,0 +1,214 @@
+//! The conversion of one word into a Rust value, and the types that come with it.
+
+use std::borrow::Cow;
+use std::ffi::{OsStr, OsString};
+use std::path::PathBuf;
+use std::str::FromStr;
+
+use super::kind::{Limits, Noun};
+use super::{Kind, Refers};
+
+/// A type that one word of a command line converts into.
+///
+/// ```
+/// use clavret_core::{FromWord, Kind, Misfit};
+/// use std::ffi::OsStr;
+///
+/// #[derive(Debug, PartialEq)]
+/// struct HiveCode(char, u32);
+///
+/// impl FromWord for HiveCode {
+///     const KIND: &'static Kind = &Kind::new("a hive's code: a letter and a number", "A7");
+///
+///     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+///         let text = word.to_str().ok_or(Misfit::new())?;
+///         let mut letters = text.chars();
+///         let row = letters.next().filter(char::is_ascii_uppercase).ok_or(Misfit::new())?;
+///         let place = letters.as_str().parse().map_err(|_| Misfit::new())?;
+///         Ok(HiveCode(row, place))
+///     }
+/// }
+///
+/// assert_eq!(HiveCode::from_word("A7".as_ref()).unwrap(), HiveCode('A', 7));
+/// assert!(HiveCode::from_word("7".as_ref()).is_err());
+/// ```
+#[diagnostic::on_unimplemented(
+    message = "a word cannot be converted into `{Self}`",
+    label = "no `FromWord` for this type",
+    note = "implement `FromWord` for `{Self}`, or `Choice` if it is a closed list of words"
+)]
+pub trait FromWord: Sized + Send + Sync + 'static {
+    /// What the word may be: shown in pages, faults and completion.
+    const KIND: &'static Kind;
+
+    /// Converts the word.
+    ///
+    /// # Errors
+    ///
+    /// A [`Misfit`] when the word is not of the kind. The fault that the user sees names the
+    /// parameter, the kind and the word by itself; a reason is only needed where that is not enough.
+    fn from_word(word: &OsStr) -> Result<Self, Misfit>;
+}
+
+/// Why a word did not convert.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Misfit {
+    pub(crate) reason: Reason,
+}
+
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub(crate) enum Reason {
+    /// It is not one: the kind says what would be.
+    NotOne,
+    /// It is above or below what the type holds.
+    Above,
+    Below,
+    /// It is not text at all (not UTF-8).
+    NotText,
+    /// In the words of the type itself.
+    Own(Cow<'static, str>),
+}
+
+impl Misfit {
+    /// The word is not of the kind; the kind says what would be.
+    pub const fn new() -> Self {
+        Misfit { reason: Reason::NotOne }
+    }
+
+    /// The word is not of the kind, for a reason the user should read: "June has 30 days".
+    pub fn because(reason: impl Into<Cow<'static, str>>) -> Self {
+        Misfit { reason: Reason::Own(reason.into()) }
+    }
+
+    /// The word is not text in UTF-8.
+    pub const fn not_text() -> Self {
+        Misfit { reason: Reason::NotText }
+    }
+}
+
+impl Default for Misfit {
+    fn default() -> Self {
+        Self::new()
+    }
+}
+
+/// The word as text.
+fn text(word: &OsStr) -> Result<&str, Misfit> {
+    word.to_str().ok_or(Misfit::not_text())
+}
+
+fn whole<T: FromStr<Err = std::num::ParseIntError>>(word: &OsStr) -> Result<T, Misfit> {
+    use std::num::IntErrorKind::{NegOverflow, PosOverflow};
+    text(word)?.parse().map_err(|error: std::num::ParseIntError| match error.kind() {
+        PosOverflow => Misfit { reason: Reason::Above },
+        NegOverflow => Misfit { reason: Reason::Below },
+        _ if below_zero(word) => Misfit { reason: Reason::Below },
+        _ => Misfit::new(),
+    })
+}
+
+/// Whether the word is a minus sign and digits: an unsigned type calls that no number at all.
+fn below_zero(word: &OsStr) -> bool {
+    match word.as_encoded_bytes() {
+        [b'-', digits @ ..] => !digits.is_empty() && digits.iter().all(u8::is_ascii_digit),
+        _ => false,
+    }
+}
+
+macro_rules! whole_numbers {
+    ($($type:ty: $limits:expr, $sign:ident;)*) => {$(
+        impl FromWord for $type {
+            const KIND: &'static Kind = &whole_numbers!($sign Kind::of(Noun::Whole, "3").limits($limits));
+
+            fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+                whole(word)
+            }
+        }
+    )*};
+    (signed $kind:expr) => { $kind.negative() };
+    (unsigned $kind:expr) => { $kind };
+}
+
+whole_numbers! {
+    u8: Limits::Within(0, u8::MAX as u64), unsigned;
+    u16: Limits::Within(0, u16::MAX as u64), unsigned;
+    u32: Limits::Within(0, u32::MAX as u64), unsigned;
+    u64: Limits::From(0), unsigned;
+    u128: Limits::From(0), unsigned;
+    usize: Limits::From(0), unsigned;
+    i8: Limits::Within(i8::MIN as i64, i8::MAX as u64), signed;
+    i16: Limits::Within(i16::MIN as i64, i16::MAX as u64), signed;
+    i32: Limits::Within(i32::MIN as i64, i32::MAX as u64), signed;
+    i64: Limits::None, signed;
+    i128: Limits::None, signed;
+    isize: Limits::None, signed;
+}
+
+macro_rules! fractions {
+    ($($type:ty)*) => {$(
+        impl FromWord for $type {
+            const KIND: &'static Kind = &Kind::of(Noun::Number, "1.5").negative();
+
+            /// NaN and the infinities are refused: no option means them unless it says so.
+            fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+                let number: $type = text(word)?.parse().map_err(|_| Misfit::new())?;
+                if number.is_finite() { Ok(number) } else { Err(Misfit::new()) }
+            }
+        }
+    )*};
+}
+
+fractions!(f32 f64);
+
+impl FromWord for String {
+    const KIND: &'static Kind = &Kind::of(Noun::Text, "text");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        text(word).map(str::to_owned)
+    }
+}
+
+impl FromWord for OsString {
+    const KIND: &'static Kind = &Kind::of(Noun::Text, "text");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        Ok(word.to_owned())
+    }
+}
+
+impl FromWord for PathBuf {
+    const KIND: &'static Kind = &Kind::of(Noun::Path, "file").refers(Refers::Path);
+
+    /// An empty word names no file: it is refused.
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        if word.is_empty() { Err(Misfit::new()) } else { Ok(word.into()) }
+    }
+}
+
+impl FromWord for char {
+    const KIND: &'static Kind = &Kind::of(Noun::Letter, "a");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        text(word)?.parse().map_err(|_| Misfit::new())
+    }
+}
+
+impl FromWord for bool {
+    const KIND: &'static Kind = &{
+        let mut kind = Kind::of(Noun::Truth, "yes");
+        kind.offer = Some(truth);
+        kind
+    };
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        match word.as_encoded_bytes() {
+            b"yes" | b"true" | b"on" => Ok(true),
+            b"no" | b"false" | b"off" => Ok(false),
+            _ => Err(Misfit::new()),
+        }
+    }
+}
+
+fn truth(index: usize) -> Option<(&'static str, &'static str)> {
+    ["yes", "no", "true", "false", "on", "off"].get(index).map(|&word| (word, ""))
+}

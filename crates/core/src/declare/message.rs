@@ -1,0 +1,50 @@
+//! Text put together while the compiler runs, so that a build error can name both culprits.
+
+/// A short text with its own storage: `const fn` can fill it, `panic!` can show it.
+#[derive(Clone, Copy)]
+pub(crate) struct Message {
+    bytes: [u8; Message::MOST],
+    len: usize,
+}
+
+impl Message {
+    /// Two long names and a sentence fit; what goes beyond is cut at a character.
+    const MOST: usize = 400;
+
+    pub(crate) const fn new() -> Self {
+        Message { bytes: [0; Self::MOST], len: 0 }
+    }
+
+    /// The text with `more` behind it.
+    pub(crate) const fn text(mut self, more: &str) -> Self {
+        let more = more.as_bytes();
+        let mut i = 0;
+        while i < more.len() && self.len < Self::MOST {
+            self.bytes[self.len] = more[i];
+            self.len += 1;
+            i += 1;
+        }
+        self
+    }
+
+    /// The text with one letter behind it.
+    pub(crate) const fn letter(self, letter: u8) -> Self {
+        let one = [letter];
+        match core::str::from_utf8(&one) {
+            Ok(text) => self.text(text),
+            Err(_) => self.text("?"),
+        }
+    }
+
+    pub(crate) const fn as_str(&self) -> &str {
+        let mut len = self.len;
+        // A cut may stand inside a character: step back until the text is whole.
+        while len > 0 {
+            match core::str::from_utf8(self.bytes.split_at(len).0) {
+                Ok(text) => return text,
+                Err(_) => len -= 1,
+            }
+        }
+        ""
+    }
+}

@@ -1,0 +1,69 @@
+//! Names as the reader compares them: a hash made while the compiler runs, then the bytes.
+
+/// A name's hash (FNV-1a, 32 bits): one multiplication a byte, and good enough to make a second
+/// look at the bytes rare. The reader makes the same hash of what was typed.
+pub(crate) const fn hash(name: &[u8]) -> u32 {
+    let mut hash = SEED;
+    let mut i = 0;
+    while i < name.len() {
+        hash = hash_more(hash, name[i]);
+        i += 1;
+    }
+    hash
+}
+
+const SEED: u32 = 0x811c_9dc5;
+
+const fn hash_more(hash: u32, byte: u8) -> u32 {
+    (hash ^ byte as u32).wrapping_mul(0x0100_0193)
+}
+
+/// Whether two texts are the same, for `const fn`, which lacks `==` on text.
+pub(crate) const fn same(a: &str, b: &str) -> bool {
+    matches!(order(a, b), core::cmp::Ordering::Equal)
+}
+
+/// How two texts compare by their bytes.
+pub(crate) const fn order(a: &str, b: &str) -> core::cmp::Ordering {
+    use core::cmp::Ordering::{Equal, Greater, Less};
+    let (a, b) = (a.as_bytes(), b.as_bytes());
+    let mut i = 0;
+    loop {
+        match (i < a.len(), i < b.len()) {
+            (false, false) => return Equal,
+            (false, true) => return Less,
+            (true, false) => return Greater,
+            (true, true) if a[i] < b[i] => return Less,
+            (true, true) if a[i] > b[i] => return Greater,
+            (true, true) => i += 1,
+        }
+    }
+}
+
+/// What is wrong with a long name, a command's name or an operand's name, if anything.
+pub(crate) const fn name_fault(name: &str) -> Option<&'static str> {
+    let bytes = name.as_bytes();
+    if bytes.is_empty() {
+        return Some("is empty");
+    }
+    if bytes[0] == b'-' {
+        return Some("begins with a dash (leave the dashes out)");
+    }
+    let mut i = 0;
+    while i < bytes.len() {
+        match bytes[i] {
+            b'=' => return Some("has an `=` in it"),
+            b'A'..=b'Z' => return Some("has an upper-case letter in it"),
+            byte if byte <= b' ' || byte == 0x7f => {
+                return Some("has white space or a control character in it");
+            }
+            _ => i += 1,
+        }
+    }
+    None
+}
+
+/// What is wrong with a short name, if anything. POSIX guideline 3: one letter or digit.
+pub(crate) const fn short_fault(short: char) -> Option<&'static str> {
+    if short.is_ascii_alphanumeric() { None } else { Some("is not an ASCII letter or digit") }
+}

@@ -1,0 +1,258 @@
+//! The untyped record behind every key: what the reader, the pages and completion look at.
+
+use super::Kind;
+use super::names::{hash, name_fault, short_fault};
+use super::rules::{Problem, stop};
+use super::shape::Form;
+use super::valid::Test;
+
+/// What a parameter is on the command line.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+#[non_exhaustive]
+pub enum Role {
+    /// A value by position.
+    Operand,
+    /// A named thing with a value.
+    Option,
+    /// A named thing without a value, on or off.
+    Flag,
+    /// A named thing without a value, counted.
+    Tally,
+}
+
+/// How often a parameter may be given: for an operand, how many units.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(crate) struct Times {
+    pub(crate) min: u32,
+    pub(crate) max: u32,
+}
+
+/// Which of a flag's two names was meant.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(crate) enum Hit {
+    Itself,
+    Opposite,
+}
+
+/// One parameter without its type. Its typed key, such as [`Opt`](super::Opt), hands it out.
+#[derive(Debug, Clone, Copy)]
+pub struct Param<'d> {
+    pub(crate) hash: u32,
+    pub(crate) opposite_hash: u32,
+    pub(crate) role: Role,
+    pub(crate) short: u8,
+    pub(crate) opposite_short: u8,
+    pub(crate) throughout: bool,
+    pub(crate) hidden: bool,
+    pub(crate) times: Option<Times>,
+    pub(crate) name: &'d str,
+    pub(crate) opposite: &'d str,
+    pub(crate) aliases: &'d [&'d str],
+    pub(crate) placeholder: &'d str,
+    pub(crate) help: &'d str,
+    pub(crate) description: &'d str,
+    pub(crate) default: Option<&'d str>,
+    pub(crate) tests: [Option<&'d dyn Test>; Param::MOST_TESTS],
+    pub(crate) form: &'static Form,
+}
+
+impl<'d> Param<'d> {
+    /// Validators that one parameter may have.
+    pub(crate) const MOST_TESTS: usize = 3;
+
+    /// Operands have no dash in front; a name of one letter is a short one.
+    pub(crate) const fn draft(role: Role, name: &'d str, form: &'static Form) -> Self {
+        let bytes = name.as_bytes();
+        let letter = bytes.len() == 1 && !matches!(role, Role::Operand);
+        Param {
+            hash: hash(bytes),
+            opposite_hash: 0,
+            role,
+            short: if letter { bytes[0] } else { 0 },
+            opposite_short: 0,
+            throughout: false,
+            hidden: false,
+            times: None,
+            name,
+            opposite: "",
+            aliases: &[],
+            placeholder: "",
+            help: "",
+            description: "",
+            default: None,
+            tests: [None; Param::MOST_TESTS],
+            form,
+        }
+    }
+
+    #[track_caller]
+    pub(crate) const fn new(role: Role, name: &'d str, form: &'static Form) -> Self {
+        if let Some(why) = name_fault(name) {
+            stop(Problem::Name { name, why });
+        }
+        Self::draft(role, name, form)
+    }
+
+    #[track_caller]
+    pub(crate) const fn with_short(mut self, short: char) -> Self {
+        self.short = checked_short(self.name, short);
+        self
+    }
+
+    #[track_caller]
+    pub(crate) const fn with_opposite_short(mut self, short: char) -> Self {
+        self.opposite_short = checked_short(self.opposite, short);
+        self
+    }
+
+    #[track_caller]
+    pub(crate) const fn with_opposite(mut self, opposite: &'d str) -> Self {
+        if let Some(why) = name_fault(opposite) {
+            stop(Problem::Name { name: opposite, why });
+        }
+        self.opposite = opposite;
+        self.opposite_hash = hash(opposite.as_bytes());
+        self
+    }
+
+    #[track_caller]
+    pub(crate) const fn with_test(mut self, test: &'d dyn Test) -> Self {
+        let mut i = 0;
+        while i < Self::MOST_TESTS {
+            if self.tests[i].is_none() {
+                self.tests[i] = Some(test);
+                return self;
+            }
+            i += 1;
+        }
+        stop(Problem::Most { of: "validators", name: self.name, most: b'3' })
+    }
+
+    /// The name it was declared with, without dashes.
+    pub const fn name(&self) -> &'d str {
+        self.name
+    }
+
+    /// What it is on the command line.
+    pub const fn role(&self) -> Role {
+        self.role
+    }
+
+    /// What it means, in a line.
+    pub const fn help(&self) -> &'d str {
+        self.help
+    }
+
+    /// Whether commands below its own accept it too.
+    pub const fn is_throughout(&self) -> bool {
+        self.throughout
+    }
+
+    /// Whether pages, fixes and completion leave it out.
+    pub const fn is_hidden(&self) -> bool {
+        self.hidden
+    }
+
+    /// The long name, if it has one: a name of a single letter is a short one.
+    pub(crate) const fn long(&self) -> Option<&'d str> {
+        if self.name.len() == 1 { None } else { Some(self.name) }
+    }
+
+    /// Its `k`-th long name for the reader: the name, the opposite, then the aliases.
+    pub(crate) const fn long_name(&self, k: usize) -> Option<&'d str> {
+        match k {
+            _ if matches!(self.role, Role::Operand) => None,
+            0 => Some(self.name),
+            1 => Some(self.opposite),
+            _ if k - 2 < self.aliases.len() => Some(self.aliases[k - 2]),
+            _ => None,
+        }
+    }
+
+    /// All long names that answer, without the empty ones.
+    pub(crate) fn long_names(&self) -> impl Iterator<Item = &'d str> + '_ {
+        (0..).map_while(|k| self.long_name(k)).filter(|name| name.len() > 1)
+    }
+
+    /// Whether it is called by this long name, whose hash is known. Aliases are not hashed.
+    pub(crate) fn hit(&self, hash: u32, name: &[u8]) -> Option<Hit> {
+        if self.hash == hash && self.name.as_bytes() == name && name.len() > 1 {
+            return (self.role != Role::Operand).then_some(Hit::Itself);
+        }
+        let opposite = self.opposite_hash == hash && self.opposite.as_bytes() == name;
+        (opposite && !name.is_empty()).then_some(Hit::Opposite)
+    }
+
+    /// The kinds of the words that one occurrence takes; none for flags and tallies.
+    pub(crate) const fn kinds(&self) -> &'static [&'static Kind] {
+        self.form.kinds
+    }
+
+    /// How often it must and may be given.
+    pub(crate) const fn times(&self) -> Times {
+        match self.times {
+            Some(times) => times,
+            None => {
+                let min = (self.form.needed && self.default.is_none()) as u32;
+                Times { min, max: if self.form.many { u32::MAX } else { 1 } }
+            }
+        }
+    }
+
+    /// For an operand, how many words it must and may take.
+    pub(crate) const fn word_count(&self) -> Times {
+        let (times, words) = (self.times(), self.form.kinds.len() as u32);
+        Times { min: times.min.saturating_mul(words), max: times.max.saturating_mul(words) }
+    }
+
+    /// The name as typed, dashes included; for an operand, its placeholder.
+    pub(crate) fn spelled(&self) -> String {
+        match (self.role, self.long()) {
+            (Role::Operand, _) => self.hole(0),
+            (_, Some(long)) => format!("--{long}"),
+            (_, None) => format!("-{}", self.name),
+        }
+    }
+
+    /// The text shown for the `at`-th word of a value.
+    pub(crate) fn hole(&self, at: usize) -> String {
+        let mut holes = self.placeholder.split(' ').filter(|hole| !hole.is_empty());
+        match holes.clone().nth(at).or_else(|| holes.next_back()) {
+            Some(hole) => hole.to_owned(),
+            None => self.name.to_uppercase(),
+        }
+    }
+
+    /// The texts shown for all words of one occurrence.
+    pub(crate) fn holes(&self) -> impl Iterator<Item = String> + '_ {
+        (0..self.kinds().len()).map(|at| self.hole(at))
+    }
+
+    /// A word that reads as the `at`-th of a value.
+    pub(crate) fn example(&self, at: usize) -> String {
+        let tested = self.tests().find_map(|test| test.example());
+        let kind = self.kinds().get(at).map_or("", |kind| kind.example);
+        tested.unwrap_or_else(|| kind.to_owned())
+    }
+
+    /// The validators.
+    pub(crate) fn tests(&self) -> impl Iterator<Item = &'d dyn Test> + '_ {
+        self.tests.iter().map_while(|test| *test)
+    }
+}
+
+#[track_caller]
+const fn checked_short(name: &str, short: char) -> u8 {
+    match short_fault(short) {
+        Some(why) => stop(Problem::Short { name, short, why }),
+        None => short as u8,
+    }
+}
+
+/// Flags and tallies take no words.
+pub(crate) static NO_WORDS: Form = Form { kinds: &[], needed: false, many: true, make: |_| None };
+
+/// Whether two parameters are one and the same record.
+pub(crate) fn is(a: &Param<'_>, b: &Param<'_>) -> bool {
+    std::ptr::eq(std::ptr::from_ref(a).cast::<()>(), std::ptr::from_ref(b).cast::<()>())
+}

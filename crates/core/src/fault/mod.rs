@@ -1,0 +1,14 @@
+//! Stage 3, faults: what is wrong with a line, mended where that can be proved, and drawn.
+//!
+//! In come the facts of [`Faults`](crate::Faults), found by the reader; out goes the text for
+//! standard error.
+//!
+//! * `say.rs`: a sentence for each fault, which says what would be right.
+//! * `fix.rs`: the line repaired, and read again before it is offered.
+//! * `echo.rs`: the line as typed, and where each byte of it is shown.
+//! * `draw.rs`: head, line with carets, sentences, foot.
+
+mod draw;
+mod echo;
+mod fix;
+mod say;

@@ -1,0 +1,49 @@
+//! The pure core of Clavret: from one declaration of a command-line program to its typed values,
+//! its faults, its pages and its completion. No input or output, no environment, no clock, no
+//! terminal: words and a declaration come in, values and text go out.
+//!
+//! The folders are the stages, in the order the data moves:
+//!
+//! 1. [`declare`]: a [`Command`] and its parameters, as data in statics.
+//! 2. [`read`]: words become [`Step`]s, steps become a [`Reading`] with typed values, or [`Fault`]s.
+//! 3. [`fault`]: faults are mended where that can be proved, and drawn under the words as typed.
+//! 4. [`page`]: a command becomes a [`Page`], a page becomes text.
+//! 5. [`complete`]: a command becomes a shell's completion script.
+//!
+//! Later stages import earlier ones, never back. What several need stands in `text/` (measuring,
+//! wrapping, quoting, painting) and [`Wording`] (every fixed phrase).
+//!
+//! # Guarantees
+//!
+//! * No panic on any words; a wrong declaration is a build error (statics) or a list of problems
+//!   (trees made at run time).
+//! * Declaring allocates nothing; reading takes time in proportion to the words.
+//! * No `unsafe`, and no dependency unless a feature asks for it.
+//!
+//! # Features
+//!
+//! * `unicode-width`: columns are measured by Unicode's tables; without it each character is one.
+
+#![forbid(unsafe_code)]
+
+pub mod complete;
+pub mod declare;
+pub mod fault;
+pub mod page;
+pub mod read;
+mod text;
+mod wording;
+
+pub use complete::script;
+pub use declare::valid;
+pub use declare::{
+    COLOR, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Key, Kind, Misfit, Offer, Operand,
+    Opt, Param, Problem, Refers, Role, Shape, Shell, Tally, Unit, When,
+};
+pub use page::Page;
+pub use read::{
+    Expects, Fault, FaultKind, Faults, Length, Meaning, Outcome, Path, Place, Reader, Reading,
+    Step, Words,
+};
+pub use text::Look;
+pub use wording::Wording;

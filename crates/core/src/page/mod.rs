@@ -1,0 +1,82 @@
+//! Stage 4, pages: a command becomes a page, a page becomes text.
+//!
+//! In comes the [`Path`] to a command; out goes a [`Page`] of sections, built once and then drawn
+//! for a terminal or a pipe.
+//!
+//! * `build.rs`: which sections there are, and their entries.
+//! * `synopsis.rs`: the usage line, in POSIX notation.
+//! * `facts.rs`: what a declaration says about a value, as a sentence.
+//! * `draw.rs`: sections in a gutter, wrapped to a width.
+
+mod build;
+mod draw;
+mod facts;
+mod synopsis;
+
+use crate::read::Length;
+
+/// The help of one command, as sections; see [`Page::of`] and [`Page::draw`].
+///
+/// ```
+/// use clavret_core::{Command, Length, Look, Operand, Page, Path};
+/// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
+/// static INSPECT: Command = Command::new("inspect")
+///     .summary("record what an inspection found")
+///     .takes(&[HIVE.param()]);
+///
+/// let page = Page::of(&Path::of(&INSPECT), Length::Full);
+/// assert_eq!(page.draw(Look::PLAIN), "\
+/// inspect   record what an inspection found
+///
+/// usage      inspect HIVE
+///
+/// operand    HIVE          hive to inspect, such as A7
+///
+/// anywhere   -h, --help    -h for a short page, --help for this one
+/// ");
+/// ```
+#[derive(Debug, Clone)]
+pub struct Page<'d> {
+    title: String,
+    summary: &'d str,
+    sections: Vec<Section>,
+}
+
+/// A heading and what stands beside it.
+#[derive(Debug, Clone)]
+struct Section {
+    heading: &'static str,
+    body: Body,
+}
+
+#[derive(Debug, Clone)]
+enum Body {
+    /// The path, then pieces that a line is not broken within.
+    Synopsis(String, Vec<String>),
+    /// Paragraphs.
+    Text(Vec<String>),
+    Entries(Vec<Entry>),
+    /// Lines as typed, each with what it does.
+    Examples(Vec<(String, String)>),
+    /// Something said of the section as a whole.
+    Note(String),
+}
+
+/// A thing that can be typed, and its help.
+#[derive(Debug, Clone)]
+struct Entry {
+    /// What is typed as it stands: `-f, --frames`.
+    name: String,
+    /// What stands for a value: `COUNT`.
+    hole: String,
+    help: String,
+    /// The words it may be, when they have help of their own.
+    offers: Vec<(String, String)>,
+}
+
+impl<'d> Page<'d> {
+    /// The page of the command that a path leads to.
+    pub fn of(path: &crate::Path<'d>, length: Length) -> Self {
+        build::page(path, length)
+    }
+}

@@ -1,0 +1,136 @@
+//! The facts of what is wrong with a command line. How it is mended and drawn is stage 3.
+
+use std::ffi::OsString;
+
+use super::reading::Path;
+use crate::declare::{Kind, Param, Reason};
+
+/// One thing that is wrong with a command line.
+#[derive(Debug, Clone)]
+pub struct Fault<'d> {
+    pub(crate) kind: FaultKind,
+    pub(crate) place: Place,
+    pub(crate) param: Option<&'d Param<'d>>,
+    pub(crate) value_kind: Option<&'static Kind>,
+    pub(crate) reason: Option<Reason>,
+    pub(crate) count: usize,
+}
+
+/// What is wrong.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+#[non_exhaustive]
+pub enum FaultKind {
+    /// An option that nothing in reach is called.
+    OptionUnknown,
+    /// A needed option is not given.
+    OptionMissing,
+    /// A word where a subcommand is wanted that none is called.
+    CommandUnknown,
+    /// A command that needs a subcommand got none.
+    CommandMissing,
+    /// A needed operand is not given.
+    OperandMissing,
+    /// A word more than the command takes.
+    OperandExtra,
+    /// An option is given without its value.
+    ValueMissing,
+    /// A value is attached to something that takes none.
+    ValueUnwanted,
+    /// The first of several words is attached to the option's name.
+    ValueAttached,
+    /// A word is not of the kind that the parameter takes.
+    ValueMisfit,
+    /// A validator refuses a value.
+    ValueRefused,
+    /// A word is not text in UTF-8, and the parameter takes only text.
+    ValueNotText,
+    /// A list has fewer or more values than it must have.
+    ValuesMiscounted,
+}
+
+/// Where it is wrong.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+pub enum Place {
+    /// Bytes of a word.
+    At {
+        /// Which word, counted from 0.
+        word: usize,
+        /// The first byte.
+        start: usize,
+        /// The byte behind the last.
+        end: usize,
+    },
+    /// Something is missing in front of this word; behind the last one where there are that many.
+    Before(usize),
+    /// Not on the command line: a default does not read.
+    Nowhere,
+}
+
+impl<'d> Fault<'d> {
+    pub(crate) const fn new(kind: FaultKind, place: Place) -> Self {
+        Fault { kind, place, param: None, value_kind: None, reason: None, count: 0 }
+    }
+
+    pub(crate) fn of(kind: FaultKind, place: Place, param: &'d Param<'d>) -> Self {
+        Fault { param: Some(param), ..Fault::new(kind, place) }
+    }
+
+    /// What is wrong.
+    pub const fn kind(&self) -> FaultKind {
+        self.kind
+    }
+
+    /// Where.
+    pub const fn place(&self) -> Place {
+        self.place
+    }
+
+    /// The parameter it is about, if one is known.
+    pub const fn param(&self) -> Option<&'d Param<'d>> {
+        self.param
+    }
+
+    /// For the order in which faults are shown: as their places stand in the line.
+    pub(crate) fn order(&self) -> (usize, usize) {
+        match self.place {
+            Place::At { word, start, .. } => (word, start),
+            Place::Before(word) => (word, 0),
+            Place::Nowhere => (usize::MAX, 0),
+        }
+    }
+}
+
+/// Everything that is wrong with a command line, with the line itself.
+#[derive(Debug, Clone)]
+pub struct Faults<'d> {
+    pub(crate) path: Path<'d>,
+    pub(crate) words: Vec<OsString>,
+    pub(crate) list: Vec<Fault<'d>>,
+}
+
+impl<'d> Faults<'d> {
+    /// The faults, in the order of their places in the line.
+    pub fn iter(&self) -> std::slice::Iter<'_, Fault<'d>> {
+        self.list.iter()
+    }
+
+    /// The command that the line reached.
+    pub const fn path(&self) -> &Path<'d> {
+        &self.path
+    }
+
+    /// Whether all that is wrong is that a subcommand is wanted and none is given: then a short
+    /// page says more than a fault.
+    pub fn is_command_missing(&self) -> bool {
+        matches!(&self.list[..], [fault] if fault.kind == FaultKind::CommandMissing)
+    }
+}
+
+impl<'a, 'd> IntoIterator for &'a Faults<'d> {
+    type Item = &'a Fault<'d>;
+    type IntoIter = std::slice::Iter<'a, Fault<'d>>;
+
+    fn into_iter(self) -> Self::IntoIter {
+        self.iter()
+    }
+}

@@ -1,0 +1,202 @@
+//! What the reader does with a word that has a dash in front.
+
+use super::fault::{Fault, FaultKind};
+use super::reader::{Asked, Pending, Reader};
+use super::reading::Length;
+use super::step::{Meaning, NONE};
+use crate::declare::{Hit, Param, Role, hash};
+
+/// A parameter that a name means, and which of a flag's two names it was.
+struct Found<'d> {
+    slot: u32,
+    param: &'d Param<'d>,
+    hit: Hit,
+}
+
+impl<'d> Reader<'d> {
+    /// `--name`, `--name=value`.
+    pub(super) fn long(&mut self, bytes: &[u8], name: &[u8]) {
+        let equals = name.iter().position(|&byte| byte == b'=');
+        let name = equals.map_or(name, |at| &name[..at]);
+        let end = name.len() + 2;
+        let attached = equals.map(|_| end);
+        match self.find_long(name) {
+            Some(found) => self.named(&found, 0, end, attached, bytes.len()),
+            None => match self.standard(name) {
+                Some(asked) => self.ask(asked, 0, end, attached, bytes.len()),
+                None => self.unknown(0, bytes.len(), 0, end),
+            },
+        }
+    }
+
+    /// `-x`, `-xyz`, `-xVALUE`.
+    pub(super) fn cluster(&mut self, bytes: &[u8]) {
+        let mut at = 1;
+        while at < bytes.len() {
+            // The first letter's range has the dash in it.
+            let start = if at == 1 { 0 } else { at };
+            if let Some(found) = self.find_short(bytes[at]) {
+                let takes = !found.param.kinds().is_empty();
+                let rest = (takes && at + 1 < bytes.len()).then_some(at);
+                self.named(&found, start, at + 1, rest, bytes.len());
+                if takes {
+                    return;
+                }
+            } else if bytes[at] == b'h' {
+                self.ask(Asked::Page(Length::Short), start, at + 1, None, bytes.len());
+            } else {
+                self.unknown_letter(bytes, at, start);
+                return;
+            }
+            at += 1;
+        }
+    }
+
+    /// A name that is known. `attached` is the last byte before an attached value: the `=` of a
+    /// long name, the letter of a short one.
+    fn named(
+        &mut self,
+        found: &Found<'d>,
+        start: usize,
+        end: usize,
+        attached: Option<usize>,
+        len: usize,
+    ) {
+        let Found { slot, param, hit } = *found;
+        let words = param.kinds().len() as u32;
+        let meaning = if hit == Hit::Opposite { Meaning::Opposite } else { Meaning::Name };
+        let at = self.push(meaning, start, end, slot);
+        let pending = Pending { slot, wanted: words };
+        match attached {
+            _ if words == 0 => {
+                self.slots[slot as usize].typed.push(&mut self.steps, at);
+                if let Some(equals) = attached {
+                    self.unwanted(Some(param), equals, len);
+                }
+            }
+            None => self.pending = Some(pending),
+            Some(before) => {
+                if words > 1 {
+                    let place = self.place(start, len);
+                    self.faults.push(Fault::of(FaultKind::ValueAttached, place, param));
+                }
+                self.value(pending, before + 1, len);
+            }
+        }
+    }
+
+    fn ask(&mut self, asked: Asked, start: usize, end: usize, attached: Option<usize>, len: usize) {
+        let meaning = match asked {
+            Asked::Page(_) => Meaning::Help,
+            Asked::Version => Meaning::Version,
+        };
+        self.push(meaning, start, end, NONE);
+        match attached {
+            // `--help=x` is no request for help: a fault must not be hidden by what it is about.
+            Some(equals) => self.unwanted(None, equals, len),
+            // The first request stands, but a full page is more than a short one.
+            None => match (self.asked, asked) {
+                (None, _) | (Some(Asked::Page(_)), Asked::Page(Length::Full)) => {
+                    self.asked = Some(asked);
+                }
+                _ => {}
+            },
+        }
+    }
+
+    fn unwanted(&mut self, param: Option<&'d Param<'d>>, equals: usize, len: usize) {
+        self.push(Meaning::Unwanted, equals, len, NONE);
+        let place = self.place(equals, len);
+        let fault = Fault::new(FaultKind::ValueUnwanted, place);
+        self.faults.push(Fault { param, ..fault });
+    }
+
+    /// An unknown name. The step is about the rest of the word, the fault about the name.
+    fn unknown(&mut self, start: usize, len: usize, name_start: usize, name_end: usize) {
+        self.push(Meaning::Unknown, start, len, NONE);
+        if !self.lost {
+            self.fault(FaultKind::OptionUnknown, name_start, name_end);
+        }
+    }
+
+    /// An unknown letter in a cluster. A long name behind a single dash (`-calm`) is one fault, not
+    /// one for each letter.
+    fn unknown_letter(&mut self, bytes: &[u8], at: usize, start: usize) {
+        let name_end = bytes.iter().position(|&byte| byte == b'=').unwrap_or(bytes.len());
+        if self.find_long(&bytes[1..name_end]).is_some() {
+            self.unknown(start, bytes.len(), 0, name_end);
+            return;
+        }
+        let continues = |&&byte: &&u8| byte & 0b1100_0000 == 0b1000_0000;
+        let more = bytes[at + 1..].iter().take_while(continues).count();
+        self.unknown(start, bytes.len(), start, at + 1 + more);
+    }
+
+    fn find_long(&self, name: &[u8]) -> Option<Found<'d>> {
+        let hash = hash(name);
+        let mut reach = self.reachable();
+        let found = reach
+            .find_map(|(slot, param)| param.hit(hash, name).map(|hit| Found { slot, param, hit }));
+        found.or_else(|| {
+            let has =
+                |param: &Param<'_>| param.aliases.iter().any(|alias| alias.as_bytes() == name);
+            let found = self.reachable().find(|(_, param)| has(param));
+            found.map(|(slot, param)| Found { slot, param, hit: Hit::Itself })
+        })
+    }
+
+    fn find_short(&self, letter: u8) -> Option<Found<'d>> {
+        self.reachable().find_map(|(slot, param)| {
+            let hit = match letter {
+                0 => return None,
+                _ if letter == param.short => Hit::Itself,
+                _ if letter == param.opposite_short => Hit::Opposite,
+                _ => return None,
+            };
+            (param.role != Role::Operand).then_some(Found { slot, param, hit })
+        })
+    }
+
+    /// What every program understands unless it gives the name to something else.
+    fn standard(&self, name: &[u8]) -> Option<Asked> {
+        match name {
+            b"help" => Some(Asked::Page(Length::Full)),
+            b"version" if !self.levels[0].command.version.is_empty() => Some(Asked::Version),
+            _ => None,
+        }
+    }
+
+    /// Whether a word with a dash is a negative number, and one is wanted.
+    pub(super) fn is_negative(&self, digit: u8, bytes: &[u8]) -> bool {
+        (digit.is_ascii_digit() || digit == b'.')
+            && is_number(&bytes[1..])
+            && self
+                .wanted_operand()
+                .is_some_and(|operand| operand.kinds().iter().any(|kind| kind.negative))
+            && !self
+                .reach()
+                .any(|param| param.short.is_ascii_digit() || param.opposite_short.is_ascii_digit())
+    }
+}
+
+/// Digits with at most one point, and perhaps an exponent: `5`, `.5`, `1e3`.
+fn is_number(bytes: &[u8]) -> bool {
+    let digits = |bytes: &[u8]| bytes.iter().take_while(|byte| byte.is_ascii_digit()).count();
+    let whole = digits(bytes);
+    let mut rest = &bytes[whole..];
+    let mut fraction = 0;
+    if let [b'.', behind @ ..] = rest {
+        fraction = digits(behind);
+        rest = &behind[fraction..];
+    }
+    if whole + fraction == 0 {
+        return false;
+    }
+    match rest {
+        [] => true,
+        [b'e' | b'E', b'+' | b'-', power @ ..] | [b'e' | b'E', power @ ..] => {
+            !power.is_empty() && digits(power) == power.len()
+        }
+        _ => false,
+    }
+}

@@ -1,0 +1,209 @@
+//! What a command line turned out to be: typed values, or one of the things a user may ask for.
+
+use std::fmt;
+
+use super::fault::Faults;
+use super::reader::{Chain, Reader, Slot};
+use super::step::{Meaning, Step};
+use super::word::{Words, part};
+use crate::declare::{COLOR, Cell, Command, FromWord, Key, Param, Shell, When, is_key};
+
+/// What a command line turned out to be.
+#[derive(Debug)]
+#[non_exhaustive]
+pub enum Outcome<'d> {
+    /// A command with its values.
+    Reading(Reading<'d>),
+    /// A request for a command's page: by `-h`, `--help` or the `help` command.
+    Page(Path<'d>, Length),
+    /// A request for the version.
+    Version(Path<'d>),
+    /// A request for a completion script.
+    Script(Path<'d>, Shell),
+    /// Something is wrong.
+    Faults(Faults<'d>),
+}
+
+/// How much of a page is shown.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum Length {
+    /// Summary, synopsis and the first entries.
+    Short,
+    /// Everything.
+    Full,
+}
+
+/// The commands from the root to the one that a line reached: `apiary hive add`.
+#[derive(Debug, Clone)]
+pub struct Path<'d>(pub(crate) Vec<&'d Command<'d>>);
+
+impl<'d> Path<'d> {
+    /// The path of a root alone.
+    pub fn of(root: &'d Command<'d>) -> Self {
+        Path(vec![root])
+    }
+
+    /// The path to a command below a root, by address; `None` when it is not there.
+    pub fn to(root: &'d Command<'d>, command: &Command<'_>) -> Option<Self> {
+        let mut waiting = vec![Path::of(root)];
+        while let Some(path) = waiting.pop() {
+            if same(path.leaf(), command) {
+                return Some(path);
+            }
+            waiting.extend(path.leaf().commands.iter().map(|next| path.clone().with(next)));
+        }
+        None
+    }
+
+    pub(crate) fn with(mut self, next: &'d Command<'d>) -> Self {
+        self.0.push(next);
+        self
+    }
+
+    /// The program.
+    pub fn root(&self) -> &'d Command<'d> {
+        self.0[0]
+    }
+
+    /// The command itself.
+    pub fn leaf(&self) -> &'d Command<'d> {
+        self.0[self.0.len() - 1]
+    }
+}
+
+impl fmt::Display for Path<'_> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        for (at, command) in self.0.iter().enumerate() {
+            f.write_str(if at == 0 { "" } else { " " })?;
+            f.write_str(command.name)?;
+        }
+        Ok(())
+    }
+}
+
+/// Whether two references are to one and the same command.
+fn same(a: &Command<'_>, b: &Command<'_>) -> bool {
+    std::ptr::eq(std::ptr::from_ref(a).cast::<()>(), std::ptr::from_ref(b).cast::<()>())
+}
+
+/// The values of a command line, asked for by their typed keys.
+#[derive(Debug)]
+pub struct Reading<'d> {
+    pub(super) reader: Reader<'d>,
+    pub(super) cells: Vec<Cell>,
+}
+
+impl<'d> Reading<'d> {
+    /// The value of a key, of the key's own type. A key of a command above is read as well.
+    ///
+    /// # Panics
+    ///
+    /// When no command on the way from the root to the one that was read takes the key; the text
+    /// names both. [`try_get`](Reading::try_get) gives `None` instead.
+    pub fn get<K: Key>(&self, key: &K) -> &K::Value {
+        match self.try_get(key) {
+            Some(value) => value,
+            None => self.foreign(key.record()),
+        }
+    }
+
+    /// The value of a key, or `None` when the command that was read does not take it.
+    pub fn try_get<K: Key>(&self, key: &K) -> Option<&K::Value> {
+        key.peek(&self.cells[self.slot_of(key)?])
+    }
+
+    /// The value of a key, moved out of the reading.
+    ///
+    /// # Panics
+    ///
+    /// As [`get`](Reading::get); also when the value of a needed key has been taken before.
+    pub fn take<K: Key>(&mut self, key: &K) -> K::Value {
+        let slot = self.slot_of(key);
+        match slot.and_then(|slot| key.take(&mut self.cells[slot])) {
+            Some(value) => value,
+            None => self.foreign(key.record()),
+        }
+    }
+
+    /// How often a key was typed.
+    ///
+    /// # Panics
+    ///
+    /// As [`get`](Reading::get).
+    pub fn times_typed<K: Key>(&self, key: &K) -> usize {
+        let Some(slot) = self.slot_of(key) else { self.foreign(key.record()) };
+        let words = key.record().kinds().len().max(1);
+        self.reader.slots[slot].typed.count as usize / words
+    }
+
+    /// The command that was read.
+    pub fn command(&self) -> &'d Command<'d> {
+        self.reader.leaf()
+    }
+
+    /// Whether this is the command that was read.
+    pub fn is(&self, command: &Command<'_>) -> bool {
+        same(self.command(), command)
+    }
+
+    /// The commands from the root to the one that was read.
+    pub fn path(&self) -> Path<'d> {
+        self.reader.path()
+    }
+
+    /// What each byte range of each word was taken for, in the order typed.
+    pub fn steps(&self) -> &[Step] {
+        self.reader.steps()
+    }
+
+    fn slot_of<K: Key>(&self, key: &K) -> Option<usize> {
+        self.reader.slots.iter().position(|slot| is_key(key, slot.param))
+    }
+
+    #[cold]
+    fn foreign(&self, record: &Param<'_>) -> ! {
+        panic!("`{}` has no value to give in `{}`", record.name, self.path())
+    }
+}
+
+impl<'d> Command<'d> {
+    /// Reads the words of a command line, the program's own name not among them.
+    pub fn read<W: AsRef<std::ffi::OsStr>>(&'d self, words: &[W]) -> Outcome<'d> {
+        self.read_words(&words)
+    }
+
+    /// The same for words from anywhere.
+    pub fn read_words(&'d self, words: &dyn Words) -> Outcome<'d> {
+        let mut reader = Reader::new(self, words.count());
+        for at in 0..words.count() {
+            reader.step(words.word(at));
+        }
+        reader.finish(words)
+    }
+}
+
+impl<'d> Reader<'d> {
+    pub(super) fn path(&self) -> Path<'d> {
+        Path(self.levels.iter().map(|level| level.command).collect())
+    }
+
+    /// What the line says of colour, whatever else may be wrong with it: the value of
+    /// [`COLOR`](crate::COLOR), where the program lists that.
+    pub fn color(&self, words: &dyn Words) -> When {
+        let slot = self.slots.iter().find(|slot| is_key(&COLOR, slot.param));
+        let step = slot.and_then(|slot| self.steps.get(slot.typed.last as usize));
+        let when = step.and_then(|step| {
+            let bytes = step.bytes();
+            When::from_word(&part(words.word(step.word()), bytes.start, bytes.end)).ok()
+        });
+        when.unwrap_or_default()
+    }
+}
+
+impl Slot<'_> {
+    /// What a flag's words say: the last one wins.
+    pub(super) fn is_on(&self, steps: &[Step]) -> bool {
+        let Chain { last, .. } = self.typed;
+        steps.get(last as usize).is_some_and(|step| step.meaning == Meaning::Name)
+    }
+}

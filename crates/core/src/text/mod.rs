@@ -1,0 +1,17 @@
+//! What several stages need to put text before a user: columns, wrapping, quoting, painting.
+//!
+//! * `columns.rs`: how wide text is, and lines of a width (pages and faults).
+//! * `quote.rs`: a word as a shell needs it, nothing invisible left (faults, fixes).
+//! * `paint.rs`: [`Look`] and colour (pages and faults).
+//! * `near.rs`: the nearest of some names (faults and fixes).
+
+mod columns;
+mod near;
+mod paint;
+mod quote;
+
+pub(crate) use columns::{columns, pad, wrap};
+pub(crate) use near::nearest;
+pub use paint::Look;
+pub(crate) use paint::{Ink, Line};
+pub(crate) use quote::{Quoted, visible};

@@ -1,0 +1,26 @@
+//! A program in 20 lines: an operand, an option, a flag.
+
+use clavret::{Command, Flag, Operand, Opt, valid};
+
+static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
+static FRAMES: Opt<u8> = Opt::new("frames")
+    .short('f')
+    .placeholder("COUNT")
+    .default("0")
+    .valid(&valid::range(0, 20))
+    .help("brood frames seen");
+static CALM: Flag = Flag::new("calm").short('c').help("the colony was calm");
+
+static INSPECT: Command = Command::new("inspect")
+    .summary("record what an inspection found")
+    .takes(&[HIVE.param(), FRAMES.param(), CALM.param()])
+    .example("a calm colony with six brood frames", "inspect A7 -cf6");
+
+fn main() -> std::process::ExitCode {
+    clavret::run(&INSPECT, |reading| {
+        let (hive, frames) = (reading.get(&HIVE), reading.get(&FRAMES));
+        let mood = if *reading.get(&CALM) { "calm" } else { "restless" };
+        println!("{hive}: {frames} frames of brood, {mood}");
+        Ok::<(), std::io::Error>(())
+    })
+}

@@ -1,0 +1,51 @@
+//! Declare a command-line program once, and get typed reading, help, faults that say what would be
+//! right, and shell completion from that one declaration.
+//!
+//! ```no_run
+#![doc = include_str!("../examples/smallest.rs")]
+//! ```
+//!
+//! # Where to start
+//!
+//! 1. Declare parameters as statics: [`Operand`] (a value by position), [`Opt`] (a named value),
+//!    [`Flag`] and [`Tally`] (named things without a value). The Rust type says the shape: `T` is
+//!    needed, `Option<T>` may be absent, `Vec<T>` is any number, `[T; N]` and pairs are several words.
+//! 2. List them in a [`Command`]; nest commands by [`Command::commands`]. What is wrong with a
+//!    declaration stops the build, with the culprits named.
+//! 3. Call [`run`] from `main`, and ask the [`Reading`] by the typed keys. A program with several
+//!    commands hands them to a table of [`Route`]s.
+//!
+//! # Map
+//!
+//! * This crate is the edge: the words of the process, the terminal, standard output and error, the
+//!   exit status. It has no rules of its own.
+//! * `clavret-core` has all the rest, without I/O: declaring, reading, faults, pages, completion.
+//!   What it offers is re-exported here by name.
+//!
+//! # Guarantees
+//!
+//! * No panic on anything a user can type; no `unsafe` in either crate.
+//! * Faults go to standard error with status 2 and nothing on standard output; a handler's error
+//!   goes there with status 1.
+//! * Colour only says again what the text says, and obeys `NO_COLOR`, `CLICOLOR_FORCE`, `TERM=dumb`
+//!   and [`COLOR`].
+
+#![forbid(unsafe_code)]
+
+mod route;
+mod run;
+mod terminal;
+
+pub use clavret_core::{
+    COLOR, COMPLETIONS, Choice, Command, Expects, Fault, FaultKind, Faults, Flag, FromWord, HELP,
+    Key, Kind, Length, Look, Meaning, Misfit, Offer, Operand, Opt, Outcome, Page, Param, Path,
+    Place, Problem, Reader, Reading, Refers, Role, Shape, Shell, Step, Tally, Unit, When, Wording,
+    Words, script, valid,
+};
+pub use route::{Done, Route, route};
+pub use run::{Response, respond, run};
+
+/// The README's programs are compiled and run with the tests.
+#[cfg(doctest)]
+#[doc = include_str!("../README.md")]
+struct Readme;

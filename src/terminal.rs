@@ -1,0 +1,70 @@
+//! What the terminal can do, asked of the system only when something is about to be drawn.
+
+use std::ffi::OsStr;
+use std::io::IsTerminal;
+
+use clavret_core::{Look, When};
+
+/// Lines of text longer than this are hard to follow.
+const WIDEST: usize = 100;
+
+/// A stream that text is drawn for.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(crate) enum Stream {
+    Out,
+    Error,
+}
+
+impl Stream {
+    /// How to draw for it.
+    pub(crate) fn look(self, when: When) -> Look {
+        let (is_terminal, size) = match self {
+            Stream::Out => {
+                let stream = std::io::stdout();
+                (stream.is_terminal(), terminal_size::terminal_size_of(stream))
+            }
+            Stream::Error => {
+                let stream = std::io::stderr();
+                (stream.is_terminal(), terminal_size::terminal_size_of(stream))
+            }
+        };
+        let width = size.map(|(width, _)| usize::from(width.0).min(WIDEST));
+        let look = Look::PLAIN.color(color(when, is_terminal, |name| std::env::var_os(name)));
+        width.map_or(look, |width| look.width(width))
+    }
+}
+
+/// Whether to use colour: by what the line asks, then NO_COLOR, CLICOLOR_FORCE, and the terminal.
+fn color<V: AsRef<OsStr>>(when: When, is_terminal: bool, env: impl Fn(&str) -> Option<V>) -> bool {
+    let is_set = |name: &str| env(name).is_some_and(|value| !value.as_ref().is_empty());
+    let is = |name: &str, text: &str| env(name).is_some_and(|value| value.as_ref() == text);
+    match when {
+        When::Always => true,
+        When::Never => false,
+        When::Auto if is_set("NO_COLOR") => false,
+        When::Auto if is_set("CLICOLOR_FORCE") && !is("CLICOLOR_FORCE", "0") => true,
+        When::Auto => is_terminal && !is("TERM", "dumb"),
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::{When, color};
+
+    #[test]
+    fn colour_obeys_the_line_then_the_environment_then_the_terminal() {
+        let with = |set: &'static str, value: &'static str| {
+            move |name: &str| (name == set).then_some(value)
+        };
+        let none = |_: &str| None::<&str>;
+        assert!(color(When::Auto, true, none));
+        assert!(!color(When::Auto, false, none));
+        assert!(!color(When::Auto, true, with("NO_COLOR", "1")));
+        assert!(color(When::Auto, true, with("NO_COLOR", "")));
+        assert!(color(When::Always, false, with("NO_COLOR", "1")));
+        assert!(color(When::Auto, false, with("CLICOLOR_FORCE", "1")));
+        assert!(!color(When::Auto, false, with("CLICOLOR_FORCE", "0")));
+        assert!(!color(When::Auto, true, with("TERM", "dumb")));
+        assert!(!color(When::Never, true, with("CLICOLOR_FORCE", "1")));
+    }
+}

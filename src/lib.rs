@@ -40,7 +40,7 @@ pub use clavret_core::{
     COLOR, COMPLETIONS, Choice, Command, Expects, Fault, FaultKind, Faults, Flag, FromWord, HELP,
     Key, Kind, Length, Look, Meaning, Misfit, Offer, Operand, Opt, Outcome, Page, Param, Path,
     Place, Problem, Reader, Reading, Refers, Role, Shape, Shell, Step, Tally, Unit, When, Wording,
-    Words, script, valid,
+    Words, candidates, script, valid,
 };
 pub use route::{Done, Route, route};
 pub use run::{Response, respond, run};

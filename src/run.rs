@@ -29,13 +29,8 @@ pub fn run<E: Into<Box<dyn Error>>>(
 ) -> ExitCode {
     let words: Vec<OsString> = std::env::args_os().skip(1).collect();
     match root.read(&words) {
-        Outcome::Reading(reading) => {
-            let path = reading.path();
-            match handler(reading) {
-                Ok(()) => ExitCode::SUCCESS,
-                Err(error) => failed(&path.to_string(), root, &*error.into()),
-            }
-        }
+        Outcome::Reading(reading) => handler(reading)
+            .map_or_else(|error| failed(root, &*error.into()), |()| ExitCode::SUCCESS),
         other => print(&respond_to(root, other, &words.as_slice())),
     }
 }
@@ -95,9 +90,7 @@ fn respond_to(
 /// What the line says of colour, which a faulty line may say as well.
 fn color(root: &'static Command<'static>, words: &dyn Words) -> clavret_core::When {
     let mut reader = Reader::new(root, words.count());
-    for at in 0..words.count() {
-        reader.step(words.word(at));
-    }
+    reader.step_all(words);
     reader.color(words)
 }
 
@@ -113,7 +106,7 @@ fn print(response: &Response) -> ExitCode {
 
 /// A handler's error: the program's name and the message, then each cause on a line.
 #[cold]
-fn failed(path: &str, root: &Command<'_>, error: &(dyn Error + 'static)) -> ExitCode {
+fn failed(root: &Command<'_>, error: &(dyn Error + 'static)) -> ExitCode {
     let causes = || std::iter::successors(Some(error), |&error| error.source());
     let is_broken_pipe = |error: &(dyn Error + 'static)| {
         let error = error.downcast_ref::<std::io::Error>();
@@ -122,6 +115,6 @@ fn failed(path: &str, root: &Command<'_>, error: &(dyn Error + 'static)) -> Exit
     if causes().any(is_broken_pipe) {
         return ExitCode::SUCCESS;
     }
-    _ = std::io::stderr().write_all(root.failure(path, error).as_bytes());
+    _ = std::io::stderr().write_all(root.failure(error).as_bytes());
     ExitCode::from(FAILED)
 }

@@ -34,7 +34,7 @@ pub mod read;
 mod text;
 mod wording;
 
-pub use complete::script;
+pub use complete::{candidates, script};
 pub use declare::valid;
 pub use declare::{
     COLOR, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Key, Kind, Misfit, Offer, Operand,

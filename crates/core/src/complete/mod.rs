@@ -1,7 +1,119 @@
-//! Stage 5, completion.
-use crate::declare::{Command, Shell};
+//! Stage 5, completion: what may be typed next, and a shell's script that knows it.
+//!
+//! In comes a declaration; out goes either the candidates for one position ([`candidates`], asked
+//! of the reader itself) or a script ([`script`]) for a shell. A script is a table of the reader's
+//! states, written here, and a walker, which is the same for every program. It starts nothing.
+//!
+//! * `table.rs`: the declaration as numbered states, for any shell.
+//! * `bash.rs`, `walker.bash`: the table in bash's own words, and bash's walker.
+
+mod bash;
+mod table;
+
+use std::ffi::OsStr;
+
+use crate::declare::{Command, HELP, Kind, Param, Role, Shell};
+use crate::read::{Expects, Reader};
+
 /// The completion script of a program for a shell.
+///
+/// ```
+/// use clavret_core::{Command, Flag, Shell, script};
+/// static CALM: Flag = Flag::new("calm");
+/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+/// assert!(script(&INSPECT, Shell::Bash).contains("'--calm'"));
+/// ```
 pub fn script(root: &Command<'_>, shell: Shell) -> String {
-    let _ = (root, shell);
-    String::new()
+    match shell {
+        Shell::Bash => bash::script(root),
+    }
+}
+
+/// What may be typed as the next word behind `words`, when it begins with `prefix`: subcommands,
+/// options, choices. Paths are left to the shell. What is offered, the reader accepts.
+///
+/// ```
+/// use clavret_core::{Command, Flag, candidates};
+/// static CALM: Flag = Flag::new("calm");
+/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+/// assert_eq!(candidates(&INSPECT, &[] as &[&str], "--c"), ["--calm"]);
+/// ```
+pub fn candidates<W: AsRef<OsStr>>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec<String> {
+    let mut reader = Reader::new(root, words.len());
+    reader.step_all(&words);
+    let mut found = match reader.expects() {
+        Expects::Value(param, at) => return begun(offers(param, at), prefix),
+        _ if prefix.starts_with('-') && !reader.is_past_options() => options(root, &reader),
+        Expects::Command(command) => command_names(command),
+        Expects::Operand(_) if is_topic(&reader) => topic(root, &reader, words),
+        Expects::Operand(param) => offers(param, 0),
+        Expects::Nothing => Vec::new(),
+    };
+    // Where only free text or nothing is wanted, the options are what can be offered.
+    let refers = matches!(reader.expects(), Expects::Operand(param) if looks_up(param));
+    if found.is_empty() && prefix.is_empty() && !refers && !reader.is_past_options() {
+        found = options(root, &reader);
+    }
+    begun(found, prefix)
+}
+
+fn begun(mut found: Vec<String>, prefix: &str) -> Vec<String> {
+    found.retain(|word| word.starts_with(prefix));
+    found
+}
+
+fn offers(param: &Param<'_>, at: usize) -> Vec<String> {
+    let kind: Option<&&Kind> = param.kinds().get(at).or(param.kinds().first());
+    kind.into_iter().flat_map(|kind| kind.offers()).map(|offer| offer.0.to_owned()).collect()
+}
+
+/// Whether a shell can look the operand's values up.
+fn looks_up(param: &Param<'_>) -> bool {
+    param.kinds().iter().any(|kind| kind.refers != crate::declare::Refers::Nothing)
+}
+
+fn command_names(command: &Command<'_>) -> Vec<String> {
+    let seen = command.commands.iter().filter(|command| !command.hidden);
+    seen.map(|command| command.name.to_owned()).collect()
+}
+
+fn is_topic(reader: &Reader<'_>) -> bool {
+    std::ptr::eq(reader.leaf().params, HELP.params)
+}
+
+/// The commands below the one that the words behind `help` lead to.
+fn topic<W: AsRef<OsStr>>(root: &Command<'_>, reader: &Reader<'_>, words: &[W]) -> Vec<String> {
+    let mut command = root;
+    for step in reader.steps().iter().filter(|step| step.meaning() == crate::read::Meaning::Operand)
+    {
+        match command.find(words[step.word()].as_ref().as_encoded_bytes()) {
+            Some(next) => command = next,
+            None => return Vec::new(),
+        }
+    }
+    command_names(command)
+}
+
+fn options(root: &Command<'_>, reader: &Reader<'_>) -> Vec<String> {
+    let seen = reader.reach().filter(|param| param.role() != Role::Operand && !param.hidden);
+    let mut names: Vec<String> = seen.flat_map(shown_names).collect();
+    for name in standard_names(root) {
+        if !names.iter().any(|known| known == name) {
+            names.push(name.to_owned());
+        }
+    }
+    names
+}
+
+/// The names of a parameter that completion offers: the long one and the opposite; a short one
+/// only where there is no long one. Aliases and hidden parameters read, but are not offered.
+fn shown_names(param: &Param<'_>) -> Vec<String> {
+    let opposite = (!param.opposite.is_empty()).then(|| format!("--{}", param.opposite));
+    std::iter::once(param.spelled()).chain(opposite).collect()
+}
+
+/// What every program understands.
+fn standard_names(root: &Command<'_>) -> impl Iterator<Item = &'static str> {
+    let version = (!root.version.is_empty()).then_some("--version");
+    std::iter::once("--help").chain(version)
 }

@@ -20,8 +20,20 @@ macro_rules! cells {
         }
 
         impl Cell {
-            /// Keeps a value. Which arm serves is known when the compiler makes the code for `T`.
-            pub(crate) fn keep<T: Send + Sync + 'static>(value: T) -> Cell {
+            /// Keeps a value in place of what was kept.
+            #[inline]
+            pub(crate) fn set<T: Send + Sync + 'static>(&mut self, value: T) {
+                let old = std::mem::replace(self, Cell::keep(value));
+                // Nearly always there was nothing: then the walk over what there could have been
+                // to drop is left out.
+                if let Cell::Empty = old {
+                    std::mem::forget(old);
+                }
+            }
+
+            /// A value as a cell. Which arm serves is known when the compiler makes the code for `T`.
+            #[inline]
+            fn keep<T: Send + Sync + 'static>(value: T) -> Cell {
                 let mut value = Some(value);
                 $(
                     if let Some(value) = (&mut value as &mut dyn Any).downcast_mut() {
@@ -32,23 +44,30 @@ macro_rules! cells {
             }
 
             /// A look at the value, if one of type `T` is kept.
+            #[inline]
             pub(crate) fn peek<T: 'static>(&self) -> Option<&Option<T>> {
-                let value: &dyn Any = match self {
-                    Cell::Empty => return None,
-                    $(Cell::$variant(value) => value,)*
-                    Cell::Boxed(value) => &**value,
-                };
-                value.downcast_ref()
+                match self {
+                    Cell::Empty => None,
+                    // The type is known in each arm, so the compiler keeps at most one of them.
+                    $(Cell::$variant(value) => (value as &dyn Any).downcast_ref(),)*
+                    Cell::Boxed(value) => value.downcast_ref(),
+                }
+            }
+
+            /// The value to change or to take, if one of type `T` is kept.
+            #[inline]
+            pub(crate) fn peek_mut<T: 'static>(&mut self) -> Option<&mut Option<T>> {
+                match self {
+                    Cell::Empty => None,
+                    $(Cell::$variant(value) => (value as &mut dyn Any).downcast_mut(),)*
+                    Cell::Boxed(value) => value.downcast_mut(),
+                }
             }
 
             /// The value itself, if one of type `T` is kept.
+            #[inline]
             pub(crate) fn take<T: 'static>(&mut self) -> Option<T> {
-                let value: &mut dyn Any = match self {
-                    Cell::Empty => return None,
-                    $(Cell::$variant(value) => value,)*
-                    Cell::Boxed(value) => &mut **value,
-                };
-                value.downcast_mut::<Option<T>>()?.take()
+                self.peek_mut()?.take()
             }
         }
     };

@@ -1,6 +1,6 @@
 //! A node of the tree: a program or one of its subcommands.
 
-use super::names::{hash, name_fault};
+use super::names::name_fault;
 use super::param::{Param, Role};
 use super::rules::{self, Problem, in_order, stop};
 use crate::wording::Wording;
@@ -30,10 +30,11 @@ use crate::wording::Wording;
 /// its [`problems`](Command::problems) before reading with it.
 #[derive(Debug, Clone, Copy)]
 pub struct Command<'d> {
-    pub(crate) hash: u32,
     pub(crate) draft: bool,
     pub(crate) hidden: bool,
     pub(crate) sorted: bool,
+    /// The words that the operands need together.
+    pub(crate) needs: u32,
     pub(crate) name: &'d str,
     pub(crate) aliases: &'d [&'d str],
     pub(crate) params: &'d [&'d Param<'d>],
@@ -78,10 +79,10 @@ impl<'d> Command<'d> {
     /// ```
     pub const fn draft(name: &'d str) -> Self {
         Command {
-            hash: hash(name.as_bytes()),
             draft: true,
             hidden: false,
             sorted: false,
+            needs: 0,
             name,
             aliases: &[],
             params: &[],
@@ -106,6 +107,7 @@ impl<'d> Command<'d> {
     #[track_caller]
     pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
         self.params = params;
+        self.needs = rules::needs(params);
         self.checked()
     }
 
@@ -269,15 +271,15 @@ impl<'d> Command<'d> {
     }
 
     fn find_name(&self, word: &[u8]) -> Option<&'d Command<'d>> {
-        if self.sorted {
+        if self.sorted && self.commands.len() > Self::SCANNED {
             let at = self.commands.binary_search_by(|command| command.name.as_bytes().cmp(word));
             return at.ok().map(|at| self.commands[at]);
         }
-        let hash = hash(word);
-        let by_name =
-            |command: &&&Command<'d>| command.hash == hash && command.name.as_bytes() == word;
-        self.commands.iter().find(by_name).copied()
+        self.commands.iter().find(|command| command.name.as_bytes() == word).copied()
     }
+
+    /// Up to so many subcommands are looked through one after the other.
+    const SCANNED: usize = 8;
 
     /// The operands, in the order they are typed.
     pub(crate) fn operands(&self) -> impl Iterator<Item = &'d Param<'d>> + 'd {

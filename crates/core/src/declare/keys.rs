@@ -3,7 +3,7 @@
 use std::marker::PhantomData;
 
 use super::cell::Cell;
-use super::param::{NO_WORDS, Param, Role, Times};
+use super::param::{NO_WORDS, Param, Role};
 use super::rules::{Problem, stop};
 use super::valid::Validator;
 use super::{Shape, param};
@@ -122,7 +122,7 @@ macro_rules! setters {
         /// The value when it is not given, as a user would type it.
         #[must_use]
         pub const fn default(mut self, word: &'d str) -> Self {
-            self.param.default = Some(word);
+            self.param = self.param.with_default(word);
             self
         }
 
@@ -177,7 +177,7 @@ macro_rules! times {
                 if min > max || max == 0 {
                     stop(Problem::Times { name: self.param.name });
                 }
-                self.param.times = Some(Times { min, max });
+                self.param = self.param.with_times(min, max);
                 self
             }
         }

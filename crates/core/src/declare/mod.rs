@@ -44,6 +44,5 @@ pub(crate) use cell::Cell;
 pub(crate) use from_word::Reason;
 pub(crate) use keys::is_key;
 pub(crate) use kind::Limits;
-pub(crate) use names::hash;
 pub(crate) use param::{Hit, Times};
-pub(crate) use shape::Feed;
+pub(crate) use shape::{Feed, Wrong};

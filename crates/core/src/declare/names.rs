@@ -1,7 +1,7 @@
-//! Names as the reader compares them: a hash made while the compiler runs, then the bytes.
+//! Names: what they may be, and how `const fn` compares thousands of them.
 
-/// A name's hash (FNV-1a, 32 bits): one multiplication a byte, and good enough to make a second
-/// look at the bytes rare. The reader makes the same hash of what was typed.
+/// A name's hash (FNV-1a, 32 bits). A parameter's is made in its own static, so that the rules of
+/// a command need not walk the bytes of all names again.
 pub(crate) const fn hash(name: &[u8]) -> u32 {
     let mut hash = SEED;
     let mut i = 0;

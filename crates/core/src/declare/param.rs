@@ -38,13 +38,14 @@ pub(crate) enum Hit {
 #[derive(Debug, Clone, Copy)]
 pub struct Param<'d> {
     pub(crate) hash: u32,
-    pub(crate) opposite_hash: u32,
     pub(crate) role: Role,
     pub(crate) short: u8,
     pub(crate) opposite_short: u8,
     pub(crate) throughout: bool,
     pub(crate) hidden: bool,
-    pub(crate) times: Option<Times>,
+    pub(crate) times: Times,
+    /// Whether `times` was declared, and not only follows from the shape.
+    pub(crate) counted: bool,
     pub(crate) name: &'d str,
     pub(crate) opposite: &'d str,
     pub(crate) aliases: &'d [&'d str],
@@ -66,13 +67,13 @@ impl<'d> Param<'d> {
         let letter = bytes.len() == 1 && !matches!(role, Role::Operand);
         Param {
             hash: hash(bytes),
-            opposite_hash: 0,
             role,
             short: if letter { bytes[0] } else { 0 },
             opposite_short: 0,
             throughout: false,
             hidden: false,
-            times: None,
+            times: Times { min: form.needed as u32, max: if form.many { u32::MAX } else { 1 } },
+            counted: false,
             name,
             opposite: "",
             aliases: &[],
@@ -111,7 +112,18 @@ impl<'d> Param<'d> {
             stop(Problem::Name { name: opposite, why });
         }
         self.opposite = opposite;
-        self.opposite_hash = hash(opposite.as_bytes());
+        self
+    }
+
+    pub(crate) const fn with_default(mut self, word: &'d str) -> Self {
+        self.default = Some(word);
+        self.times.min = 0;
+        self
+    }
+
+    pub(crate) const fn with_times(mut self, min: u32, max: u32) -> Self {
+        self.times = Times { min, max };
+        self.counted = true;
         self
     }
 
@@ -174,13 +186,15 @@ impl<'d> Param<'d> {
         (0..).map_while(|k| self.long_name(k)).filter(|name| name.len() > 1)
     }
 
-    /// Whether it is called by this long name, whose hash is known. Aliases are not hashed.
-    pub(crate) fn hit(&self, hash: u32, name: &[u8]) -> Option<Hit> {
-        if self.hash == hash && self.name.as_bytes() == name && name.len() > 1 {
-            return (self.role != Role::Operand).then_some(Hit::Itself);
+    /// Whether it is called by this long name; aliases are looked at apart, as they are rare.
+    #[inline]
+    pub(crate) fn hit(&self, name: &[u8]) -> Option<Hit> {
+        if self.name.as_bytes() == name {
+            let is_long = name.len() > 1 && self.role != Role::Operand;
+            return is_long.then_some(Hit::Itself);
         }
-        let opposite = self.opposite_hash == hash && self.opposite.as_bytes() == name;
-        (opposite && !name.is_empty()).then_some(Hit::Opposite)
+        let is_opposite = self.opposite.as_bytes() == name && !name.is_empty();
+        is_opposite.then_some(Hit::Opposite)
     }
 
     /// The kinds of the words that one occurrence takes; none for flags and tallies.
@@ -190,13 +204,7 @@ impl<'d> Param<'d> {
 
     /// How often it must and may be given.
     pub(crate) const fn times(&self) -> Times {
-        match self.times {
-            Some(times) => times,
-            None => {
-                let min = (self.form.needed && self.default.is_none()) as u32;
-                Times { min, max: if self.form.many { u32::MAX } else { 1 } }
-            }
-        }
+        self.times
     }
 
     /// For an operand, how many words it must and may take.
@@ -250,7 +258,7 @@ const fn checked_short(name: &str, short: char) -> u8 {
 }
 
 /// Flags and tallies take no words.
-pub(crate) static NO_WORDS: Form = Form { kinds: &[], needed: false, many: true, make: |_| None };
+pub(crate) static NO_WORDS: Form = Form { kinds: &[], needed: false, many: true, fill: |_, _| () };
 
 /// Whether two parameters are one and the same record.
 pub(crate) fn is(a: &Param<'_>, b: &Param<'_>) -> bool {

@@ -501,6 +501,18 @@ const fn shared_short(a: &Param<'_>, b: &Param<'_>) -> Option<u8> {
     None
 }
 
+/// The words that the operands need together.
+pub(super) const fn needs(params: &[&Param<'_>]) -> u32 {
+    let (mut needs, mut i) = (0_u32, 0);
+    while i < params.len() {
+        if matches!(params[i].role, Role::Operand) {
+            needs = needs.saturating_add(params[i].word_count().min);
+        }
+        i += 1;
+    }
+    needs
+}
+
 /// Whether the subcommands stand in the order of their names, so that one is found by bisection.
 pub(super) const fn in_order(commands: &[&Command<'_>]) -> bool {
     let mut i = 1;

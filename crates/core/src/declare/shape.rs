@@ -4,24 +4,73 @@
 //! or a pair of two. A [`Shape`] is what a key gives: a unit that is needed (or defaulted), an
 //! `Option` of one, a `Vec` of them.
 
-use std::any::Any;
-use std::borrow::Cow;
 use std::ffi::OsStr;
 use std::fmt::Debug;
 
 use super::cell::Cell;
-use super::{FromWord, Kind, Misfit};
+use super::from_word::{Misfit, Reason};
+use super::valid::{Refusal, Test};
+use super::{FromWord, Kind};
 
-/// Where a shape gets the words of its parameter from, and says what is wrong with them.
-pub trait Feed {
-    /// Whether another word is there.
-    fn more(&self) -> bool;
-    /// The next word.
-    fn word(&mut self) -> Option<Cow<'_, OsStr>>;
-    /// Says that the last word is not of its kind.
-    fn misfit(&mut self, misfit: Misfit, kind: &'static Kind);
-    /// Puts a value to the parameter's validators; false when one of them refused it.
-    fn test(&mut self, value: &dyn Any) -> bool;
+/// The words of one occurrence on their way to a value, and what is wrong with them.
+#[derive(Debug)]
+pub struct Feed<'f> {
+    /// The place of the first of the words among all of the parameter's.
+    pub(crate) first: usize,
+    pub(crate) words: &'f [&'f OsStr],
+    pub(crate) tests: &'f [Option<&'f dyn Test>],
+    pub(crate) wrong: &'f mut Vec<Wrong>,
+}
+
+/// What is wrong with one word of a parameter.
+#[derive(Debug)]
+pub(crate) struct Wrong {
+    /// Which of its words, counted from 0 over all occurrences.
+    pub(crate) at: usize,
+    /// How many words behind it are meant too.
+    pub(crate) more: usize,
+    /// A validator refuses the value; the word is of its kind.
+    pub(crate) refused: bool,
+    pub(crate) reason: Reason,
+}
+
+impl Feed<'_> {
+    /// Converts a word.
+    #[inline]
+    fn one<T: FromWord>(&mut self, at: usize) -> Option<T> {
+        match T::from_word(self.words.get(at)?) {
+            Ok(value) => Some(value),
+            Err(Misfit { reason }) => {
+                self.wrong.push(Wrong { at: self.first + at, more: 0, refused: false, reason });
+                None
+            }
+        }
+    }
+
+    /// Puts the value of some words to the validators.
+    #[inline]
+    fn tested<T: 'static>(&mut self, at: usize, words: usize, value: Option<T>) -> Option<T> {
+        let value = value?;
+        let mut tests = self.tests.iter();
+        while let Some(Some(test)) = tests.next() {
+            if let Err(refusal) = test.test(&value) {
+                let (at, reason) = (self.first + at, refusal.into());
+                self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
+                return None;
+            }
+        }
+        Some(value)
+    }
+}
+
+impl From<Refusal> for Reason {
+    fn from(refusal: Refusal) -> Self {
+        match refusal {
+            Refusal::Above => Reason::Above,
+            Refusal::Below => Reason::Below,
+            Refusal::Own(text) => Reason::Own(text.into()),
+        }
+    }
 }
 
 /// What one occurrence gives. Sealed by its supertraits: implement [`FromWord`] for own types.
@@ -35,27 +84,19 @@ pub trait Unit: Sized + Send + Sync + 'static {
     type Item: 'static;
     /// The kinds of the words that one occurrence takes.
     const KINDS: &'static [&'static Kind];
-    /// Takes the words of one occurrence; `None` when one of them was refused.
+    /// Converts the words of one occurrence; `None` when one of them was refused.
     #[doc(hidden)]
-    fn unit(feed: &mut dyn Feed) -> Option<Self>;
-}
-
-fn one<T: FromWord>(feed: &mut dyn Feed) -> Option<T> {
-    let converted = T::from_word(&feed.word()?);
-    converted.map_err(|misfit| feed.misfit(misfit, T::KIND)).ok()
-}
-
-fn tested<T: 'static>(feed: &mut dyn Feed, value: Option<T>) -> Option<T> {
-    value.filter(|value| feed.test(value))
+    fn unit(feed: &mut Feed<'_>) -> Option<Self>;
 }
 
 impl<T: FromWord> Unit for T {
     type Item = T;
     const KINDS: &'static [&'static Kind] = &[T::KIND];
 
-    fn unit(feed: &mut dyn Feed) -> Option<Self> {
-        let value = one(feed);
-        tested(feed, value)
+    #[inline]
+    fn unit(feed: &mut Feed<'_>) -> Option<Self> {
+        let value = feed.one(0);
+        feed.tested(0, 1, value)
     }
 }
 
@@ -63,10 +104,12 @@ impl<T: FromWord, const N: usize> Unit for [T; N] {
     type Item = T;
     const KINDS: &'static [&'static Kind] = &[T::KIND; N];
 
-    fn unit(feed: &mut dyn Feed) -> Option<Self> {
+    fn unit(feed: &mut Feed<'_>) -> Option<Self> {
         // Every word is looked at, also behind a refused one: all faults in one pass.
-        let values = std::array::from_fn(|_| T::unit(feed));
-        let values: [Option<T>; N] = values;
+        let values: [Option<T>; N] = std::array::from_fn(|at| {
+            let value = feed.one(at);
+            feed.tested(at, 1, value)
+        });
         let values: Vec<T> = values.into_iter().flatten().collect();
         values.try_into().ok()
     }
@@ -76,9 +119,9 @@ impl<A: FromWord, B: FromWord> Unit for (A, B) {
     type Item = (A, B);
     const KINDS: &'static [&'static Kind] = &[A::KIND, B::KIND];
 
-    fn unit(feed: &mut dyn Feed) -> Option<Self> {
-        let (first, second) = (one(feed), one(feed));
-        tested(feed, first.zip(second))
+    fn unit(feed: &mut Feed<'_>) -> Option<Self> {
+        let (first, second) = (feed.one(0), feed.one(1));
+        feed.tested(0, 2, first.zip(second))
     }
 }
 
@@ -91,8 +134,8 @@ pub struct Form {
     pub(crate) needed: bool,
     /// It may be given again, and every occurrence counts.
     pub(crate) many: bool,
-    /// Converts the words of all occurrences.
-    pub(crate) make: fn(&mut dyn Feed) -> Option<Cell>,
+    /// Converts the words of one occurrence into the cell.
+    pub(crate) fill: fn(&mut Cell, &mut Feed<'_>),
 }
 
 /// The types that a key may have: `T`, `Option<T>` and `Vec<T>`, where `T` converts from a word
@@ -117,18 +160,16 @@ pub trait Shape: Sized + 'static {
 }
 
 /// The last occurrence wins, but each is converted: a word that is wrong is wrong wherever it stands.
-fn last<U: Unit>(feed: &mut dyn Feed) -> Option<Cell> {
-    let mut last = U::unit(feed);
-    while feed.more() {
-        last = U::unit(feed);
+fn last<U: Unit>(cell: &mut Cell, feed: &mut Feed<'_>) {
+    if let Some(unit) = U::unit(feed) {
+        cell.set(unit);
     }
-    last.map(Cell::keep)
 }
 
 impl<U: Unit> Shape for U {
     type Item = U::Item;
     const FORM: &'static Form =
-        &Form { kinds: U::KINDS, needed: true, many: false, make: last::<U> };
+        &Form { kinds: U::KINDS, needed: true, many: false, fill: last::<U> };
     const ABSENT: Option<&'static Self> = None;
 
     fn peek(cell: &Cell) -> Option<&Self> {
@@ -143,7 +184,7 @@ impl<U: Unit> Shape for U {
 impl<U: Unit> Shape for Option<U> {
     type Item = U::Item;
     const FORM: &'static Form =
-        &Form { kinds: U::KINDS, needed: false, many: false, make: last::<U> };
+        &Form { kinds: U::KINDS, needed: false, many: false, fill: last::<U> };
     const ABSENT: Option<&'static Self> = Some(&None);
 
     fn peek(cell: &Cell) -> Option<&Self> {
@@ -155,18 +196,18 @@ impl<U: Unit> Shape for Option<U> {
     }
 }
 
-fn all<U: Unit>(feed: &mut dyn Feed) -> Option<Cell> {
-    let mut all = Vec::new();
-    while feed.more() {
-        all.extend(U::unit(feed));
+fn push<U: Unit>(cell: &mut Cell, feed: &mut Feed<'_>) {
+    let Some(unit) = U::unit(feed) else { return };
+    match cell.peek_mut::<Vec<U>>() {
+        Some(Some(units)) => units.push(unit),
+        _ => cell.set(vec![unit]),
     }
-    Some(Cell::keep(all))
 }
 
 impl<U: Unit> Shape for Vec<U> {
     type Item = U::Item;
     const FORM: &'static Form =
-        &Form { kinds: U::KINDS, needed: false, many: true, make: all::<U> };
+        &Form { kinds: U::KINDS, needed: false, many: true, fill: push::<U> };
     const ABSENT: Option<&'static Self> = Some(&Vec::new());
 
     fn peek(cell: &Cell) -> Option<&Self> {

@@ -32,11 +32,14 @@ impl<'d> Faults<'d> {
             let Some(word) = self.words.get(at) else { break };
             let quoted = Quoted::new(word);
             for (mark, fault) in marks.iter_mut().zip(&self.list) {
-                if let Place::At { word, start, end } = fault.place
-                    && word == at
-                {
+                let Place::At { word, start, end } = fault.place else { continue };
+                if word == at {
                     let (from, to) = quoted.span(start, end);
                     *mark = Some(column + 1 + from..column + 1 + to.max(from + 1));
+                } else if let Some(mark) = mark
+                    && (word + 1..=word + fault.more).contains(&at)
+                {
+                    mark.end = column + 1 + columns(&quoted.text);
                 }
             }
             append(&mut text, &mut column, &quoted.text);

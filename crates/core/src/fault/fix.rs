@@ -3,7 +3,7 @@
 
 use std::ffi::{OsStr, OsString};
 
-use crate::declare::Param;
+use crate::declare::{Command, Kind, Param, Role};
 use crate::read::{Fault, FaultKind, Faults, Outcome, Place, part};
 use crate::text::{Quoted, nearest};
 
@@ -50,60 +50,58 @@ impl<'d> Faults<'d> {
         }
         let mut edits = Vec::new();
         for fault in &self.list {
-            edits.push(self.edit(fault)?);
+            edits.extend(self.edit(fault)?);
         }
-        let line = self.line(edits);
-        reads(self.path.root(), &line).then(|| Repaired {
+        let line = completed(self.path.root(), self.line(edits))?;
+        Some(Repaired {
             shown: line.iter().map(|word| shown(word)).collect(),
             has_holes: line.iter().flatten().any(|piece| matches!(piece, Piece::Hole { .. })),
         })
     }
 
-    fn edit(&self, fault: &Fault<'d>) -> Option<Edit> {
+    fn edit(&self, fault: &Fault<'d>) -> Option<Vec<Edit>> {
         let with = match fault.kind {
             FaultKind::OptionUnknown => text(&self.near_option(fault)?),
             FaultKind::CommandUnknown => text(self.near_command(fault)?),
             FaultKind::ValueUnwanted => With::Nothing,
-            FaultKind::OptionMissing => {
-                let param = fault.param?;
-                let name = Piece::Text(param.spelled().into());
-                With::Before(std::iter::once(name).chain(holes(param, 0)).collect())
-            }
-            FaultKind::ValueMissing | FaultKind::OperandMissing | FaultKind::ValuesMiscounted => {
-                With::Before(holes(fault.param?, fault.count).collect())
-            }
+            FaultKind::OptionMissing
+            | FaultKind::ValueMissing
+            | FaultKind::OperandMissing
+            | FaultKind::ValuesMiscounted => With::Before(missing(fault)?),
             FaultKind::ValueMisfit | FaultKind::ValueRefused | FaultKind::ValueNotText => {
-                return self.value_edit(fault);
+                return self.value_edits(fault);
             }
-            FaultKind::ValueAttached => return self.attached_edit(fault),
+            FaultKind::ValueAttached => return Some(vec![self.attached_edit(fault)?]),
             FaultKind::CommandMissing | FaultKind::OperandExtra => return None,
         };
         Some(match fault.place {
-            Place::At { word, start, end } => Edit { word, start, end, with },
-            Place::Before(word) => Edit { word, start: 0, end: 0, with },
+            Place::At { word, start, end } => vec![Edit { word, start, end, with }],
+            Place::Before(word) => vec![Edit { word, start: 0, end: 0, with }],
             Place::Nowhere => return None,
         })
     }
 
-    /// A value that is refused gives way to the choice that is near it, or to a hole.
-    fn value_edit(&self, fault: &Fault<'d>) -> Option<Edit> {
+    /// A value that is refused gives way to the choice that is near it, or to a hole. A value of
+    /// several words is refused as a whole, and has a hole for each.
+    fn value_edits(&self, fault: &Fault<'d>) -> Option<Vec<Edit>> {
         let (Place::At { word, start, end }, Some(param)) = (fault.place, fault.param) else {
             return None;
         };
         let kinds = param.kinds();
-        let ours = |kind: &&crate::declare::Kind| {
-            fault.value_kind.is_some_and(|ours| std::ptr::eq(*kind, ours))
-        };
-        let at = kinds.iter().position(|kind| ours(kind)).unwrap_or_default();
+        let is_ours = |kind: &&Kind| fault.value_kind.is_some_and(|ours| std::ptr::eq(*kind, ours));
+        let at = kinds.iter().position(is_ours).unwrap_or_default();
         let typed = part(&self.words[word], start, end);
-        let near = typed
-            .to_str()
-            .and_then(|typed| nearest(typed, kinds[at].offers().map(|offer| offer.0)));
+        let offers = kinds.get(at)?.offers().map(|offer| offer.0);
+        let near = typed.to_str().and_then(|typed| nearest(typed, offers));
         let piece = near.map_or_else(|| hole(param, at), |near| Piece::Text(near.into()));
         // Behind a short name a hole would look like letters of the cluster.
         let cluster = start > 0 && self.words[word].as_encoded_bytes()[start - 1] != b'=';
         let with = if cluster { With::Word(piece) } else { With::Piece(piece) };
-        Some(Edit { word, start, end, with })
+        let more = (1..=fault.more).map(|next| {
+            let (word, with) = (word + next, With::Piece(hole(param, at + next)));
+            Edit { word, start: 0, end: self.words[word].len(), with }
+        });
+        Some(std::iter::once(Edit { word, start, end, with }).chain(more).collect())
     }
 
     /// `--at=LAT LON`: the first value becomes a word of its own.
@@ -171,16 +169,39 @@ fn hole(param: &Param<'_>, at: usize) -> Piece {
 /// The words of a parameter from the `given`-th on.
 fn holes<'p>(param: &'p Param<'_>, given: usize) -> impl Iterator<Item = Piece> + 'p {
     let wanted = match param.role() {
-        crate::declare::Role::Operand => param.word_count().min as usize,
+        Role::Operand => param.word_count().min as usize,
         _ => param.kinds().len(),
     };
     (given..wanted.max(given + 1)).map(|at| hole(param, at))
 }
 
-/// Whether the repaired line is read without a fault, examples in the holes.
-fn reads(root: &crate::Command<'_>, line: &[Vec<Piece>]) -> bool {
+/// What goes where something is missing.
+fn missing(fault: &Fault<'_>) -> Option<Vec<Piece>> {
+    let param = fault.param?;
+    let name =
+        (fault.kind == FaultKind::OptionMissing).then(|| Piece::Text(param.spelled().into()));
+    Some(name.into_iter().chain(holes(param, fault.count)).collect())
+}
+
+/// The repaired line, once it has been read again without a fault, examples in the holes. What was
+/// wrong may have hidden that something is missing (`hive ad` for `hive add CODE`): that is filled
+/// in once.
+fn completed(root: &Command<'_>, mut line: Vec<Vec<Piece>>) -> Option<Vec<Vec<Piece>>> {
+    let Some(faults) = read(root, &line) else { return Some(line) };
+    for fault in faults.list.iter().rev() {
+        let Place::Before(word) = fault.place else { return None };
+        line.splice(word..word, missing(fault)?.into_iter().map(|piece| vec![piece]));
+    }
+    read(root, &line).is_none().then_some(line)
+}
+
+/// What is wrong with a line, examples in its holes.
+fn read<'d>(root: &'d Command<'d>, line: &[Vec<Piece>]) -> Option<Faults<'d>> {
     let words: Vec<OsString> = line.iter().map(|word| word.iter().map(typed).collect()).collect();
-    !matches!(root.read(&words), Outcome::Faults(_))
+    match root.read(&words) {
+        Outcome::Faults(faults) => Some(faults),
+        _ => None,
+    }
 }
 
 fn typed(piece: &Piece) -> &OsStr {

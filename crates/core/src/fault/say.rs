@@ -61,7 +61,10 @@ impl<'d> Faults<'d> {
     fn typed(&self, fault: &Fault<'d>) -> String {
         match fault.place {
             Place::At { word, start, end } => {
-                let bare = Quoted::new(&part(&self.words[word], start, end)).text;
+                let mut bare = Quoted::new(&part(&self.words[word], start, end)).text;
+                for word in self.words.iter().skip(word + 1).take(fault.more) {
+                    bare = bare + " " + &Quoted::new(word).text;
+                }
                 // Words that need no quotes for a shell get them for the eye.
                 if bare.ends_with('\'') { bare } else { format!("'{bare}'") }
             }
@@ -133,9 +136,7 @@ impl<'d> Faults<'d> {
     /// The state of the reader in front of a word.
     pub(super) fn reader_before(&self, word: usize) -> Reader<'d> {
         let mut reader = Reader::new(self.path.root(), word);
-        for word in &self.words[..word] {
-            reader.step(word);
-        }
+        reader.step_all(&&self.words[..word]);
         reader
     }
 }
@@ -210,9 +211,9 @@ fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
 impl Command<'_> {
     /// What is said of an error that ended a program: its name and the message, then each cause
     /// on a line.
-    pub fn failure(&self, path: &str, error: &(dyn Error + 'static)) -> String {
+    pub fn failure(&self, error: &(dyn Error + 'static)) -> String {
         let wording = self.words();
-        let first = fill(wording.error, &[path, &error.to_string()]);
+        let first = fill(wording.error, &[self.name, &error.to_string()]);
         let causes = std::iter::successors(error.source(), |&cause| cause.source());
         let causes = causes.map(|cause| fill(wording.cause, &[&cause.to_string()]));
         std::iter::once(first).chain(causes).map(|line| line + "\n").collect()

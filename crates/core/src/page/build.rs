@@ -3,7 +3,6 @@
 use super::{Body, Entry, Page, Section, facts, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{Length, Path};
-use crate::text::columns;
 use crate::wording::{Wording, fill};
 
 /// Entries of a short page.
@@ -17,7 +16,7 @@ pub(super) fn page<'d>(path: &Path<'d>, length: Length) -> Page<'d> {
     let title = path.to_string();
     let usage = Body::Synopsis(title.clone(), synopsis::pieces(command, wording));
     let mut sections = vec![Section { heading: wording.usage, body: usage }];
-    let entries = entries(path, wording);
+    let entries = entries(path, length, wording);
     match length {
         Length::Short => short(&title, entries, wording, &mut sections),
         Length::Full => {
@@ -61,7 +60,7 @@ fn short(title: &str, groups: Vec<Group>, wording: &Wording, sections: &mut Vec<
     }
 }
 
-fn entries(path: &Path<'_>, wording: &Wording) -> Vec<Group> {
+fn entries(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Group> {
     let command = path.leaf();
     let own = |wanted: fn(&Param<'_>) -> bool| -> Vec<Entry> {
         let seen = command.params.iter().filter(|param| !param.hidden && !param.throughout);
@@ -74,7 +73,7 @@ fn entries(path: &Path<'_>, wording: &Wording) -> Vec<Group> {
         (wording.commands, commands(command)),
         (one_or_many(&operands, wording.operand, wording.operands), operands),
         (one_or_many(&options, wording.option, wording.options), options),
-        (wording.anywhere, anywhere(path, wording)),
+        (wording.anywhere, anywhere(path, length, wording)),
     ];
     groups.into_iter().filter(|group| !group.1.is_empty()).collect()
 }
@@ -85,7 +84,7 @@ fn commands(command: &Command<'_>) -> Vec<Entry> {
 }
 
 /// What every command of the path accepts, the root's own first, and what the library adds.
-fn anywhere(path: &Path<'_>, wording: &Wording) -> Vec<Entry> {
+fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
     let in_reach = || path.0.iter().flat_map(|command| command.params.iter());
     let seen = in_reach().filter(|param| param.throughout && !param.hidden);
     let mut entries: Vec<Entry> = seen.map(|param| entry(param, wording)).collect();
@@ -104,10 +103,14 @@ fn anywhere(path: &Path<'_>, wording: &Wording) -> Vec<Entry> {
     if root && !path.root().version.is_empty() && !taken("version") {
         entries.push(plain("    --version", wording.version_option));
     }
+    let help = match length {
+        Length::Short => wording.short_help_option,
+        Length::Full => wording.help_option,
+    };
     match (letter_taken(b'h'), taken("help")) {
-        (false, false) => entries.push(plain("-h, --help", wording.help_option)),
-        (true, false) => entries.push(plain("    --help", wording.help_option)),
-        (false, true) => entries.push(plain("-h", wording.help_option)),
+        (false, false) => entries.push(plain("-h, --help", help)),
+        (true, false) => entries.push(plain("    --help", help)),
+        (false, true) => entries.push(plain("-h", help)),
         (true, true) => {}
     }
     entries
@@ -150,11 +153,8 @@ fn statuses(command: &Command<'_>, wording: &Wording) -> Option<Section> {
         statuses.push((REFUSED, wording.refused));
     }
     statuses.sort_by_key(|(status, _)| *status);
-    let widest = statuses.iter().map(|(status, _)| columns(&status.to_string())).max();
-    let lines = statuses.iter().map(|(status, means)| {
-        format!("{status:>width$}  {means}", width = widest.unwrap_or_default())
-    });
-    Some(Section { heading: wording.status, body: Body::Text(lines.collect()) })
+    let pairs = statuses.iter().map(|(status, means)| (status.to_string(), (*means).to_owned()));
+    Some(Section { heading: wording.status, body: Body::Pairs(pairs.collect()) })
 }
 
 /// Paragraphs stand apart by an empty line; a line end within one is a space.

@@ -87,6 +87,7 @@ impl Layout {
             Body::Examples(examples) => {
                 examples.iter().flat_map(|example| self.example(example)).collect()
             }
+            Body::Pairs(pairs) => self.pairs(pairs, self.left),
             Body::Note(note) => self.text(std::slice::from_ref(note)),
         };
         let mut heading = Line::default();
@@ -153,19 +154,19 @@ impl Layout {
         name.put(self.look, Ink::Hole, &entry.hole);
         let column = self.help.unwrap_or(self.left + BELOW);
         let mut lines = beside(&name, &entry.help, column, self.look);
-        lines.extend(self.offers(&entry.offers, column));
+        lines.extend(self.pairs(&entry.offers, column));
         lines
     }
 
-    /// The words that a value may be, each with its help, below the entry's own.
-    fn offers(&self, offers: &[(String, String)], column: usize) -> Vec<Line> {
-        let widest = offers.iter().map(|(name, _)| columns(name)).max().unwrap_or_default();
-        offers
+    /// Short words, each with what it means: statuses, and the words that a value may be.
+    fn pairs(&self, pairs: &[(String, String)], column: usize) -> Vec<Line> {
+        let widest = pairs.iter().map(|(name, _)| columns(name)).max().unwrap_or_default();
+        pairs
             .iter()
             .flat_map(|(name, help)| {
                 let mut line = Line::default();
                 line.pad(column).put(self.look, Ink::Name, name);
-                beside(&line, help, column + widest + GAP, self.look)
+                beside(&line, help, column + widest + 2, self.look)
             })
             .collect()
     }

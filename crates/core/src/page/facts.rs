@@ -55,15 +55,14 @@ pub(super) fn offers(param: &Param<'_>) -> Vec<(String, String)> {
 
 /// How often it may be given, where that is more than once.
 fn again(param: &Param<'_>, wording: &Wording) -> String {
-    match (param.role, param.times) {
-        (Role::Tally, _) => wording.repeated.to_owned(),
-        (_, Some(Times { min, max })) if min == max => {
-            fill(wording.times_exactly, &[&max.to_string()])
-        }
-        (_, Some(Times { min, max })) if max < u32::MAX => {
+    let Times { min, max } = param.times();
+    match param.role {
+        Role::Tally => wording.repeated.to_owned(),
+        _ if param.counted && min == max => fill(wording.times_exactly, &[&max.to_string()]),
+        _ if param.counted && max < u32::MAX => {
             fill(wording.times_range, &[&min.to_string(), &max.to_string()])
         }
-        (Role::Option, _) if param.form.many => wording.given_again.to_owned(),
+        Role::Option if param.form.many => wording.given_again.to_owned(),
         _ => String::new(),
     }
 }

@@ -58,6 +58,8 @@ enum Body {
     Entries(Vec<Entry>),
     /// Lines as typed, each with what it does.
     Examples(Vec<(String, String)>),
+    /// Short words, each with what it means.
+    Pairs(Vec<(String, String)>),
     /// Something said of the section as a whole.
     Note(String),
 }

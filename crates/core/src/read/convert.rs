@@ -1,130 +1,104 @@
 //! Words into typed values: each word once, after the last one is known.
 
-use std::any::Any;
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use super::fault::{Fault, FaultKind, Place};
-use super::reader::{Chain, Reader, Slot};
+use super::reader::{Chain, Slot};
 use super::step::Step;
 use super::word::{Words, part};
-use crate::declare::valid::Refusal;
-use crate::declare::{Cell, Feed, Kind, Misfit, Reason, Role};
+use crate::declare::{Feed, Param, Reason, Role, Wrong};
 
-/// The values of all slots; what does not convert is added to the faults.
-pub(super) fn values<'d>(reader: &mut Reader<'d>, words: &dyn Words) -> Vec<Cell> {
-    let Reader { slots, steps, faults, .. } = reader;
-    slots.iter().map(|slot| value(slot, steps, words, faults)).collect()
+/// Converts the words of a slot that was typed or has a default; gives what is wrong with them.
+#[inline]
+pub(super) fn value(
+    slot: &mut Slot<'_>,
+    steps: &[Step],
+    words: &dyn Words,
+    wrong: &mut Vec<Wrong>,
+) {
+    match slot.param.role {
+        Role::Flag => slot.cell.set(slot.is_on(steps)),
+        Role::Tally => slot.cell.set(slot.typed.count),
+        Role::Option | Role::Operand if slot.typed.count == 0 => default(slot, wrong),
+        Role::Option | Role::Operand if slot.param.kinds().len() == 1 => {
+            let (mut at, mut first) = (slot.typed.first, 0);
+            while let Some(step) = steps.get(at as usize) {
+                fill(slot, first, &[&typed(step, words)], wrong);
+                (at, first) = (step.next, first + 1);
+            }
+        }
+        Role::Option | Role::Operand => units(slot, steps, words, wrong),
+    }
 }
 
 #[inline]
-fn value<'d>(
+fn fill(slot: &mut Slot<'_>, first: usize, words: &[&OsStr], wrong: &mut Vec<Wrong>) {
+    let Param { form, tests, .. } = slot.param;
+    (form.fill)(&mut slot.cell, &mut Feed { first, words, tests, wrong });
+}
+
+/// Occurrences of several words each.
+fn units(slot: &mut Slot<'_>, steps: &[Step], words: &dyn Words, wrong: &mut Vec<Wrong>) {
+    let each = slot.param.kinds().len().max(1);
+    let steps: Vec<Step> = slot.typed.steps(steps).collect();
+    for (unit, steps) in steps.chunks_exact(each).enumerate() {
+        let typed: Vec<Cow<'_, OsStr>> = steps.iter().map(|step| typed(step, words)).collect();
+        let typed: Vec<&OsStr> = typed.iter().map(|word| &**word).collect();
+        fill(slot, unit * each, &typed, wrong);
+    }
+}
+
+/// A default of several words has them apart by spaces.
+fn default(slot: &mut Slot<'_>, wrong: &mut Vec<Wrong>) {
+    let Some(default) = slot.param.default else { return };
+    if slot.param.kinds().len() == 1 {
+        return fill(slot, 0, &[default.as_ref()], wrong);
+    }
+    let words: Vec<&OsStr> = default.split(' ').map(OsStr::new).collect();
+    fill(slot, 0, &words, wrong);
+}
+
+/// The bytes of a step as a word. Most values are a whole word.
+#[inline]
+fn typed<'w>(step: &Step, words: &'w dyn Words) -> Cow<'w, OsStr> {
+    let (word, bytes) = (words.word(step.word()), step.bytes());
+    if bytes.start == 0 { Cow::Borrowed(word) } else { part(word, bytes.start, bytes.end) }
+}
+
+/// The faults of a slot whose words did not all convert.
+#[cold]
+pub(super) fn faults<'d>(
     slot: &Slot<'d>,
     steps: &[Step],
-    words: &dyn Words,
+    wrong: Vec<Wrong>,
     faults: &mut Vec<Fault<'d>>,
-) -> Cell {
-    let param = slot.param;
-    if slot.typed.count == 0 && param.default.is_none() {
-        return Cell::Empty;
-    }
-    match param.role {
-        Role::Flag => Cell::keep(slot.is_on(steps)),
-        Role::Tally => Cell::keep(slot.typed.count),
-        Role::Option | Role::Operand => {
-            let default = if slot.typed.count == 0 { param.default } else { None };
-            let mut source = Source {
-                slot,
-                steps,
-                words,
-                faults,
-                default,
-                last: Place::Nowhere,
-                at: slot.typed.first,
-            };
-            (param.form.make)(&mut source).unwrap_or_default()
-        }
-    }
-}
-
-/// The words of one parameter: those typed, else its default.
-struct Source<'r, 'd> {
-    slot: &'r Slot<'d>,
-    steps: &'r [Step],
-    words: &'r dyn Words,
-    faults: &'r mut Vec<Fault<'d>>,
-    default: Option<&'d str>,
-    /// The step of the next word.
-    at: u32,
-    /// Where the last word stands.
-    last: Place,
-}
-
-impl Feed for Source<'_, '_> {
-    fn more(&self) -> bool {
-        (self.at as usize) < self.steps.len() || self.default.is_some_and(|rest| !rest.is_empty())
-    }
-
-    fn word(&mut self) -> Option<Cow<'_, OsStr>> {
-        if let Some(step) = self.steps.get(self.at as usize) {
-            self.at = step.next;
-            let bytes = step.bytes();
-            self.last = step.place();
-            let word = self.words.word(step.word());
-            // Most values are a whole word.
-            let whole = bytes == (0..word.len());
-            return Some(if whole {
-                Cow::Borrowed(word)
-            } else {
-                part(word, bytes.start, bytes.end)
-            });
-        }
-        // A default of several words has them apart by spaces.
-        let rest = self.default?;
-        let (word, rest) = match rest.split_once(' ') {
-            Some((word, rest)) if self.slot.param.kinds().len() > 1 => (word, rest),
-            _ => (rest, ""),
-        };
-        self.default = Some(rest);
-        Some(Cow::Borrowed(OsStr::new(word)))
-    }
-
-    fn misfit(&mut self, misfit: Misfit, kind: &'static Kind) {
-        let fault = match misfit.reason {
+) {
+    let (param, mut steps, mut next) = (slot.param, slot.typed.steps(steps), 0);
+    for Wrong { at, more, refused, reason } in wrong {
+        // The words stand in the order of the steps, so one walk finds them all.
+        let step = steps.nth(at - next.min(at));
+        next = at + 1;
+        let kind = match reason {
             Reason::NotText => FaultKind::ValueNotText,
+            _ if refused => FaultKind::ValueRefused,
             _ => FaultKind::ValueMisfit,
         };
-        let fault = Fault::of(fault, self.last, self.slot.param);
-        self.faults.push(Fault { value_kind: Some(kind), reason: Some(misfit.reason), ..fault });
-    }
-
-    fn test(&mut self, value: &dyn Any) -> bool {
-        for test in self.slot.param.tests() {
-            if let Err(refusal) = test.test(value) {
-                let reason = match refusal {
-                    Refusal::Above => Reason::Above,
-                    Refusal::Below => Reason::Below,
-                    Refusal::Own(text) => Reason::Own(Cow::Owned(text)),
-                };
-                let fault = Fault::of(FaultKind::ValueRefused, self.last, self.slot.param);
-                let value_kind = self.slot.param.kinds().last().copied();
-                self.faults.push(Fault { value_kind, reason: Some(reason), ..fault });
-                return false;
-            }
-        }
-        true
+        let place = step.map_or(Place::Nowhere, |step| step.place());
+        let value_kind = param.kinds().get(at % param.kinds().len().max(1)).copied();
+        faults.push(Fault {
+            value_kind,
+            reason: Some(reason),
+            more,
+            ..Fault::of(kind, place, param)
+        });
     }
 }
 
 impl Chain {
     /// The steps of the chain.
-    pub(super) fn steps(self, steps: &[Step]) -> impl Iterator<Item = (u32, Step)> + '_ {
-        let mut at = self.first;
-        std::iter::from_fn(move || {
-            let step = *steps.get(at as usize)?;
-            let here = at;
-            at = step.next;
-            Some((here, step))
-        })
+    pub(super) fn steps(self, steps: &[Step]) -> impl Iterator<Item = Step> + '_ {
+        let step = |at: u32| steps.get(at as usize).copied();
+        std::iter::successors(step(self.first), move |last| step(last.next))
     }
 }

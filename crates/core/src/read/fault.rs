@@ -13,7 +13,10 @@ pub struct Fault<'d> {
     pub(crate) param: Option<&'d Param<'d>>,
     pub(crate) value_kind: Option<&'static Kind>,
     pub(crate) reason: Option<Reason>,
+    /// How many there are of what is missing or too many.
     pub(crate) count: usize,
+    /// Words behind the one of the place that it is about too: a pair is refused as a whole.
+    pub(crate) more: usize,
 }
 
 /// What is wrong.
@@ -68,7 +71,7 @@ pub enum Place {
 
 impl<'d> Fault<'d> {
     pub(crate) const fn new(kind: FaultKind, place: Place) -> Self {
-        Fault { kind, place, param: None, value_kind: None, reason: None, count: 0 }
+        Fault { kind, place, param: None, value_kind: None, reason: None, count: 0, more: 0 }
     }
 
     pub(crate) fn of(kind: FaultKind, place: Place, param: &'d Param<'d>) -> Self {

@@ -5,7 +5,7 @@ use std::ffi::OsString;
 
 use super::convert;
 use super::fault::{Fault, FaultKind, Faults, Place};
-use super::reader::{Asked, Chain, Reader};
+use super::reader::{Asked, Chain, Reader, Slot};
 use super::reading::{Length, Outcome, Path, Reading};
 use super::step::{Meaning, NONE, Step};
 use super::word::Words;
@@ -15,7 +15,7 @@ impl<'d> Reader<'d> {
     /// Ends the reading of a line whose words are those that were stepped through.
     pub fn finish(mut self, words: &dyn Words) -> Outcome<'d> {
         if let Some(asked) = self.asked {
-            let path = self.path();
+            let path = self.trail.path();
             return match asked {
                 Asked::Page(length) => Outcome::Page(path, length),
                 Asked::Version => Outcome::Version(path),
@@ -24,22 +24,22 @@ impl<'d> Reader<'d> {
         self.pending_value();
         self.command_missing();
         self.assign_operands();
-        if !self.lost {
-            self.count_options();
-        }
-        let cells = convert::values(&mut self, words);
+        self.values(words);
         if !self.faults.is_empty() {
             return Outcome::Faults(self.refused(words));
         }
-        Reading { reader: self, cells }.outcome(words)
+        let Reader { trail, slots, steps, .. } = self;
+        Reading { trail, slots, steps }.outcome(words)
     }
 
+    #[cold]
     fn refused(mut self, words: &dyn Words) -> Faults<'d> {
         self.faults.sort_by_key(Fault::order);
-        let path = self.path();
+        let path = self.trail.path();
         Faults { path, words: owned(words), list: self.faults }
     }
 
+    #[inline]
     fn pending_value(&mut self) {
         if let Some(pending) = self.pending {
             let param = self.slots[pending.slot as usize].param;
@@ -62,16 +62,16 @@ impl<'d> Reader<'d> {
     /// Gives the operand words to the operands. Each takes as many as it may, but leaves those
     /// behind it what they need: `SRC... DST` gives the last word to `DST`.
     fn assign_operands(&mut self) {
-        let leaf = self.levels[self.levels.len() - 1];
+        let leaf = self.trail.leaf();
         let mut left = self.operands.count;
-        let mut needed: u32 = leaf.command.operands().map(|operand| operand.word_count().min).sum();
+        let mut needed = leaf.command.needs;
         let mut at = self.operands.first;
         for (slot, param) in (leaf.base as usize..).zip(leaf.command.params) {
             if param.role != Role::Operand {
                 continue;
             }
             let Times { min, max } = param.word_count();
-            needed -= min;
+            needed = needed.saturating_sub(min);
             let share = left.saturating_sub(needed).min(max);
             let share = whole_units(param, share);
             at = self.hand_out(slot, at, share);
@@ -80,8 +80,15 @@ impl<'d> Reader<'d> {
                 self.operand_missing(param, share);
             }
         }
+        if left > 0 {
+            self.extra_operands(at);
+        }
+    }
+
+    #[cold]
+    fn extra_operands(&mut self, at: u32) {
         let extra = Chain { first: at, ..self.operands };
-        let extra: Vec<Step> = extra.steps(&self.steps).map(|(_, step)| step).collect();
+        let extra: Vec<Step> = extra.steps(&self.steps).collect();
         for step in extra {
             self.faults.push(Fault::new(FaultKind::OperandExtra, step.place()));
         }
@@ -107,6 +114,7 @@ impl<'d> Reader<'d> {
         next
     }
 
+    #[cold]
     fn operand_missing(&mut self, param: &'d Param<'d>, given: u32) {
         if self.lost {
             return;
@@ -117,36 +125,55 @@ impl<'d> Reader<'d> {
         self.faults.push(Fault { count: given as usize, ..fault });
     }
 
-    /// Options that are needed and missing, or given more or less often than they may be.
-    fn count_options(&mut self) {
-        for at in 0..self.slots.len() {
-            let slot = self.slots[at];
-            let Times { min, max } = slot.param.times();
-            let (role, typed) = (slot.param.role, slot.typed.count);
-            if role != Role::Option || (typed == 0 && min == 0) {
+    /// Counts and converts what was typed, or has a default, for each parameter.
+    fn values(&mut self, words: &dyn Words) {
+        let mut wrong = Vec::new();
+        let mut slots = std::mem::take(&mut self.slots);
+        for (at, slot) in slots.iter_mut().enumerate() {
+            let param = slot.param;
+            if slot.typed.count == 0 && param.default.is_none() {
+                if param.times().min > 0 && param.role == Role::Option {
+                    self.option_missing(at, param);
+                }
                 continue;
             }
-            let count = typed / slot.param.kinds().len().max(1) as u32;
-            let waiting = self.pending.is_some_and(|pending| pending.slot as usize == at);
-            let place = Place::Before(self.word as usize);
-            if count == 0 && min > 0 && !waiting {
-                self.faults.push(Fault::of(FaultKind::OptionMissing, place, slot.param));
-            } else if count > 0 && (count < min || (slot.param.form.many && count > max)) {
-                let fault = Fault::of(
-                    FaultKind::ValuesMiscounted,
-                    self.count_place(at, count, max),
-                    slot.param,
-                );
-                self.faults.push(Fault { count: count as usize, ..fault });
+            if param.counted {
+                self.count_option(slot);
             }
+            convert::value(slot, &self.steps, words, &mut wrong);
+            if !wrong.is_empty() {
+                convert::faults(slot, &self.steps, std::mem::take(&mut wrong), &mut self.faults);
+            }
+        }
+        self.slots = slots;
+    }
+
+    #[cold]
+    fn option_missing(&mut self, slot: usize, param: &'d Param<'d>) {
+        let waiting = self.pending.is_some_and(|pending| pending.slot as usize == slot);
+        if !waiting && !self.lost {
+            self.faults.push(Fault::of(FaultKind::OptionMissing, self.end_of_options(), param));
         }
     }
 
-    /// The first value too many, or the end of the line when there are too few.
-    fn count_place(&self, slot: usize, count: u32, max: u32) -> Place {
-        let typed = self.slots[slot].typed;
-        let extra = (count > max).then(|| typed.steps(&self.steps).nth(max as usize)).flatten();
-        extra.map_or(Place::Before(self.word as usize), |(_, step)| step.place())
+    /// A list that is given more or less often than it may be.
+    fn count_option(&mut self, slot: &Slot<'d>) {
+        let (param, Times { min, max }) = (slot.param, slot.param.times());
+        let words = param.kinds().len().max(1);
+        let count = slot.typed.count / words as u32;
+        if param.role != Role::Option || count == 0 || (min..=max).contains(&count) {
+            return;
+        }
+        let extra = (count > max).then(|| slot.typed.steps(&self.steps).nth(max as usize * words));
+        let place = extra.flatten().map_or_else(|| self.end_of_options(), |step| step.place());
+        let fault = Fault::of(FaultKind::ValuesMiscounted, place, param);
+        self.faults.push(Fault { count: count as usize, ..fault });
+    }
+
+    /// Where one more option would go.
+    fn end_of_options(&self) -> Place {
+        let terminator = self.steps.iter().find(|step| step.meaning == Meaning::Terminator);
+        Place::Before(terminator.map_or(self.word, |step| step.word) as usize)
     }
 }
 

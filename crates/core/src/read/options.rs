@@ -4,7 +4,7 @@ use super::fault::{Fault, FaultKind};
 use super::reader::{Asked, Pending, Reader};
 use super::reading::Length;
 use super::step::{Meaning, NONE};
-use crate::declare::{Hit, Param, Role, hash};
+use crate::declare::{Hit, Param};
 
 /// A parameter that a name means, and which of a flag's two names it was.
 struct Found<'d> {
@@ -85,6 +85,7 @@ impl<'d> Reader<'d> {
         }
     }
 
+    #[cold]
     fn ask(&mut self, asked: Asked, start: usize, end: usize, attached: Option<usize>, len: usize) {
         let meaning = match asked {
             Asked::Page(_) => Meaning::Help,
@@ -104,6 +105,7 @@ impl<'d> Reader<'d> {
         }
     }
 
+    #[cold]
     fn unwanted(&mut self, param: Option<&'d Param<'d>>, equals: usize, len: usize) {
         self.push(Meaning::Unwanted, equals, len, NONE);
         let place = self.place(equals, len);
@@ -111,6 +113,7 @@ impl<'d> Reader<'d> {
         self.faults.push(Fault { param, ..fault });
     }
 
+    #[cold]
     /// An unknown name. The step is about the rest of the word, the fault about the name.
     fn unknown(&mut self, start: usize, len: usize, name_start: usize, name_end: usize) {
         self.push(Meaning::Unknown, start, len, NONE);
@@ -119,6 +122,7 @@ impl<'d> Reader<'d> {
         }
     }
 
+    #[cold]
     /// An unknown letter in a cluster. A long name behind a single dash (`-calm`) is one fault, not
     /// one for each letter.
     fn unknown_letter(&mut self, bytes: &[u8], at: usize, start: usize) {
@@ -133,35 +137,30 @@ impl<'d> Reader<'d> {
     }
 
     fn find_long(&self, name: &[u8]) -> Option<Found<'d>> {
-        let hash = hash(name);
-        let mut reach = self.reachable();
-        let found = reach
-            .find_map(|(slot, param)| param.hit(hash, name).map(|hit| Found { slot, param, hit }));
-        found.or_else(|| {
-            let has =
-                |param: &Param<'_>| param.aliases.iter().any(|alias| alias.as_bytes() == name);
-            let found = self.reachable().find(|(_, param)| has(param));
-            found.map(|(slot, param)| Found { slot, param, hit: Hit::Itself })
-        })
+        let found = self.trail.find(|param| param.hit(name)).or_else(|| {
+            let is_alias = |alias: &&str| alias.as_bytes() == name;
+            self.trail.find(|param| param.aliases.iter().any(is_alias).then_some(Hit::Itself))
+        });
+        found.map(|(slot, param, hit)| Found { slot, param, hit })
     }
 
     fn find_short(&self, letter: u8) -> Option<Found<'d>> {
-        self.reachable().find_map(|(slot, param)| {
-            let hit = match letter {
-                0 => return None,
-                _ if letter == param.short => Hit::Itself,
-                _ if letter == param.opposite_short => Hit::Opposite,
-                _ => return None,
-            };
-            (param.role != Role::Operand).then_some(Found { slot, param, hit })
-        })
+        if letter == 0 {
+            return None;
+        }
+        let found = self.trail.find(|param| match letter {
+            _ if letter == param.short => Some(Hit::Itself),
+            _ if letter == param.opposite_short => Some(Hit::Opposite),
+            _ => None,
+        });
+        found.map(|(slot, param, hit)| Found { slot, param, hit })
     }
 
     /// What every program understands unless it gives the name to something else.
     fn standard(&self, name: &[u8]) -> Option<Asked> {
         match name {
             b"help" => Some(Asked::Page(Length::Full)),
-            b"version" if !self.levels[0].command.version.is_empty() => Some(Asked::Version),
+            b"version" if !self.trail.root().version.is_empty() => Some(Asked::Version),
             _ => None,
         }
     }

@@ -5,7 +5,8 @@ use std::ffi::OsStr;
 use super::fault::{Fault, FaultKind, Place};
 use super::reading::Length;
 use super::step::{Meaning, NONE, Step};
-use crate::declare::{Command, Param};
+use super::word::Words;
+use crate::declare::{Cell, Command, Param};
 
 /// Steps through the words of a command line one by one.
 ///
@@ -24,9 +25,9 @@ use crate::declare::{Command, Param};
 /// let meanings: Vec<Meaning> = reader.steps().iter().map(|step| step.meaning()).collect();
 /// assert_eq!(meanings, [Meaning::Operand, Meaning::Name]);
 /// ```
-#[derive(Debug, Clone)]
+#[derive(Debug)]
 pub struct Reader<'d> {
-    pub(super) levels: Vec<Level<'d>>,
+    pub(super) trail: Trail<'d>,
     pub(super) slots: Vec<Slot<'d>>,
     pub(super) steps: Vec<Step>,
     pub(super) faults: Vec<Fault<'d>>,
@@ -40,18 +41,86 @@ pub struct Reader<'d> {
     pub(super) asked: Option<Asked>,
 }
 
-/// A command on the way from the root, and where the slots of its parameters begin.
+/// The commands from the root to the one reached. Most lines reach two at most, which stand here
+/// without an allocation.
+#[derive(Debug, Clone)]
+pub(super) struct Trail<'d> {
+    root: Level<'d>,
+    between: Vec<Level<'d>>,
+    /// The command reached, unless that is the root.
+    leaf: Option<Level<'d>>,
+}
+
+/// A command, and where the slots of its parameters begin.
 #[derive(Debug, Clone, Copy)]
 pub(super) struct Level<'d> {
     pub(super) command: &'d Command<'d>,
     pub(super) base: u32,
 }
 
+impl<'d> Trail<'d> {
+    pub(super) fn root(&self) -> &'d Command<'d> {
+        self.root.command
+    }
+
+    pub(super) fn leaf(&self) -> Level<'d> {
+        self.leaf.unwrap_or(self.root)
+    }
+
+    /// From the root on.
+    pub(super) fn levels(&self) -> impl DoubleEndedIterator<Item = Level<'d>> + '_ {
+        std::iter::once(self.root).chain(self.between.iter().copied()).chain(self.leaf)
+    }
+
+    fn enter(&mut self, level: Level<'d>) {
+        self.between.extend(self.leaf.replace(level));
+    }
+
+    /// The first parameter in reach, nearest command first, for which `hit` gives something.
+    #[inline]
+    pub(super) fn find<H>(
+        &self,
+        hit: impl Fn(&'d Param<'d>) -> Option<H>,
+    ) -> Option<(u32, &'d Param<'d>, H)> {
+        let leaf = self.leaf();
+        if let found @ Some(_) = leaf.find(|_| true, &hit) {
+            return found;
+        }
+        if self.leaf.is_none() {
+            return None;
+        }
+        let above = self.between.iter().rev().chain([&self.root]);
+        above.into_iter().find_map(|level| level.find(|param| param.throughout, &hit))
+    }
+}
+
+impl<'d> Level<'d> {
+    #[inline]
+    fn find<H>(
+        &self,
+        is_in_reach: impl Fn(&Param<'_>) -> bool,
+        hit: impl Fn(&'d Param<'d>) -> Option<H>,
+    ) -> Option<(u32, &'d Param<'d>, H)> {
+        let mut slot = self.base;
+        for &param in self.command.params {
+            if is_in_reach(param)
+                && let Some(hit) = hit(param)
+            {
+                return Some((slot, param, hit));
+            }
+            slot += 1;
+        }
+        None
+    }
+}
+
 /// A parameter in reach, and the words that were typed for it.
-#[derive(Debug, Clone, Copy)]
+#[derive(Debug)]
 pub(super) struct Slot<'d> {
-    pub(crate) param: &'d Param<'d>,
-    pub(crate) typed: Chain,
+    pub(super) param: &'d Param<'d>,
+    pub(super) typed: Chain,
+    /// Its converted value, once the last word is known.
+    pub(super) cell: Cell,
 }
 
 /// Steps linked by [`Step::next`], first to last.
@@ -107,8 +176,9 @@ pub enum Expects<'d> {
 impl<'d> Reader<'d> {
     /// Starts at a program's root; `words` says for how many words to make room.
     pub fn new(root: &'d Command<'d>, words: usize) -> Self {
+        let level = Level { command: root, base: 0 };
         let mut reader = Reader {
-            levels: Vec::with_capacity(4),
+            trail: Trail { root: level, between: Vec::new(), leaf: None },
             slots: Vec::with_capacity(16),
             steps: Vec::with_capacity(words + 4),
             faults: Vec::new(),
@@ -119,12 +189,24 @@ impl<'d> Reader<'d> {
             lost: false,
             asked: None,
         };
-        reader.enter(root);
+        reader.add_slots(root);
         reader
     }
 
     /// Reads the next word.
     pub fn step(&mut self, word: &OsStr) {
+        self.step_one(word);
+    }
+
+    /// Reads all words, one after the other.
+    pub fn step_all(&mut self, words: &dyn Words) {
+        for at in 0..words.count() {
+            self.step_one(words.word(at));
+        }
+    }
+
+    #[inline]
+    fn step_one(&mut self, word: &OsStr) {
         let bytes = word.as_encoded_bytes();
         if let Some(pending) = self.pending {
             self.value(pending, 0, bytes.len());
@@ -168,7 +250,11 @@ impl<'d> Reader<'d> {
 
     /// The parameters that an option name may mean here, nearest command first.
     pub fn reach(&self) -> impl Iterator<Item = &'d Param<'d>> + '_ {
-        self.reachable().map(|(_, param)| param)
+        let is_leaf = |command: &Command<'_>| std::ptr::eq(command.params, self.leaf().params);
+        self.trail.levels().rev().flat_map(move |level| {
+            let params = level.command.params.iter().copied();
+            params.filter(move |param| param.throughout || is_leaf(level.command))
+        })
     }
 
     /// Whether `--` was read: no word is an option from there on.
@@ -176,28 +262,19 @@ impl<'d> Reader<'d> {
         self.ended
     }
 
-    pub(super) fn reachable(&self) -> impl Iterator<Item = (u32, &'d Param<'d>)> + '_ {
-        let leaf = self.levels.len() - 1;
-        self.levels
-            .iter()
-            .enumerate()
-            .rev()
-            .flat_map(move |(depth, level)| {
-                let params = (level.base..).zip(level.command.params);
-                params.filter(move |(_, param)| depth == leaf || param.throughout)
-            })
-            .map(|(slot, param)| (slot, *param))
-    }
-
     /// The command that the words have reached.
-    pub(super) fn leaf(&self) -> &'d Command<'d> {
-        self.levels[self.levels.len() - 1].command
+    pub(crate) fn leaf(&self) -> &'d Command<'d> {
+        self.trail.leaf().command
     }
 
     fn enter(&mut self, command: &'d Command<'d>) {
-        self.levels.push(Level { command, base: self.slots.len() as u32 });
-        let slots = command.params.iter().map(|&param| Slot { param, typed: Chain::EMPTY });
-        self.slots.extend(slots);
+        self.trail.enter(Level { command, base: self.slots.len() as u32 });
+        self.add_slots(command);
+    }
+
+    fn add_slots(&mut self, command: &'d Command<'d>) {
+        let slot = |&param| Slot { param, typed: Chain::EMPTY, cell: Cell::Empty };
+        self.slots.extend(command.params.iter().map(slot));
     }
 
     /// A word without a dash in front.
@@ -211,10 +288,15 @@ impl<'d> Reader<'d> {
             self.push(Meaning::Command, 0, bytes.len(), NONE);
             self.enter(next);
         } else {
-            self.lost = true;
-            self.push(Meaning::Unknown, 0, bytes.len(), NONE);
-            self.fault(FaultKind::CommandUnknown, 0, bytes.len());
+            self.unknown_command(bytes.len());
         }
+    }
+
+    #[cold]
+    fn unknown_command(&mut self, len: usize) {
+        self.lost = true;
+        self.push(Meaning::Unknown, 0, len, NONE);
+        self.fault(FaultKind::CommandUnknown, 0, len);
     }
 
     fn operand(&mut self, len: usize) {

@@ -3,10 +3,10 @@
 use std::fmt;
 
 use super::fault::Faults;
-use super::reader::{Chain, Reader, Slot};
+use super::reader::{Reader, Slot, Trail};
 use super::step::{Meaning, Step};
 use super::word::{Words, part};
-use crate::declare::{COLOR, Cell, Command, FromWord, Key, Param, Shell, When, is_key};
+use crate::declare::{COLOR, Command, FromWord, Key, Param, Shell, When, is_key};
 
 /// What a command line turned out to be.
 #[derive(Debug)]
@@ -89,8 +89,9 @@ fn same(a: &Command<'_>, b: &Command<'_>) -> bool {
 /// The values of a command line, asked for by their typed keys.
 #[derive(Debug)]
 pub struct Reading<'d> {
-    pub(super) reader: Reader<'d>,
-    pub(super) cells: Vec<Cell>,
+    pub(super) trail: Trail<'d>,
+    pub(super) slots: Vec<Slot<'d>>,
+    pub(super) steps: Vec<Step>,
 }
 
 impl<'d> Reading<'d> {
@@ -109,7 +110,7 @@ impl<'d> Reading<'d> {
 
     /// The value of a key, or `None` when the command that was read does not take it.
     pub fn try_get<K: Key>(&self, key: &K) -> Option<&K::Value> {
-        key.peek(&self.cells[self.slot_of(key)?])
+        key.peek(&self.slots[self.slot_of(key)?].cell)
     }
 
     /// The value of a key, moved out of the reading.
@@ -119,7 +120,7 @@ impl<'d> Reading<'d> {
     /// As [`get`](Reading::get); also when the value of a needed key has been taken before.
     pub fn take<K: Key>(&mut self, key: &K) -> K::Value {
         let slot = self.slot_of(key);
-        match slot.and_then(|slot| key.take(&mut self.cells[slot])) {
+        match slot.and_then(|slot| key.take(&mut self.slots[slot].cell)) {
             Some(value) => value,
             None => self.foreign(key.record()),
         }
@@ -133,12 +134,12 @@ impl<'d> Reading<'d> {
     pub fn times_typed<K: Key>(&self, key: &K) -> usize {
         let Some(slot) = self.slot_of(key) else { self.foreign(key.record()) };
         let words = key.record().kinds().len().max(1);
-        self.reader.slots[slot].typed.count as usize / words
+        self.slots[slot].typed.count as usize / words
     }
 
     /// The command that was read.
     pub fn command(&self) -> &'d Command<'d> {
-        self.reader.leaf()
+        self.trail.leaf().command
     }
 
     /// Whether this is the command that was read.
@@ -148,16 +149,17 @@ impl<'d> Reading<'d> {
 
     /// The commands from the root to the one that was read.
     pub fn path(&self) -> Path<'d> {
-        self.reader.path()
+        self.trail.path()
     }
 
     /// What each byte range of each word was taken for, in the order typed.
     pub fn steps(&self) -> &[Step] {
-        self.reader.steps()
+        &self.steps
     }
 
+    #[inline]
     fn slot_of<K: Key>(&self, key: &K) -> Option<usize> {
-        self.reader.slots.iter().position(|slot| is_key(key, slot.param))
+        self.slots.iter().position(|slot| is_key(key, slot.param))
     }
 
     #[cold]
@@ -175,18 +177,18 @@ impl<'d> Command<'d> {
     /// The same for words from anywhere.
     pub fn read_words(&'d self, words: &dyn Words) -> Outcome<'d> {
         let mut reader = Reader::new(self, words.count());
-        for at in 0..words.count() {
-            reader.step(words.word(at));
-        }
+        reader.step_all(words);
         reader.finish(words)
     }
 }
 
-impl<'d> Reader<'d> {
+impl<'d> Trail<'d> {
     pub(super) fn path(&self) -> Path<'d> {
-        Path(self.levels.iter().map(|level| level.command).collect())
+        Path(self.levels().map(|level| level.command).collect())
     }
+}
 
+impl<'d> Reader<'d> {
     /// What the line says of colour, whatever else may be wrong with it: the value of
     /// [`COLOR`](crate::COLOR), where the program lists that.
     pub fn color(&self, words: &dyn Words) -> When {
@@ -203,7 +205,6 @@ impl<'d> Reader<'d> {
 impl Slot<'_> {
     /// What a flag's words say: the last one wins.
     pub(super) fn is_on(&self, steps: &[Step]) -> bool {
-        let Chain { last, .. } = self.typed;
-        steps.get(last as usize).is_some_and(|step| step.meaning == Meaning::Name)
+        steps.get(self.typed.last as usize).is_some_and(|step| step.meaning == Meaning::Name)
     }
 }

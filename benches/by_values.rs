@@ -1,0 +1,17 @@
+//! The small program with Clavret: pages, faults and completion included.
+
+mod inspection;
+mod values;
+
+use std::process::ExitCode;
+
+fn main() -> ExitCode {
+    inspection::drive(once, |words| values::read(words).is_some())
+}
+
+fn once() -> ExitCode {
+    clavret::run(&values::APIARY, |reading| {
+        values::inspection(reading).say();
+        Ok::<(), std::io::Error>(())
+    })
+}

@@ -1,0 +1,62 @@
+//! The program with Clavret's values surface.
+
+use std::ffi::OsString;
+use std::path::PathBuf;
+
+use clavret::{COMPLETIONS, Command, Flag, Operand, Opt, Outcome, Reading, Tally, valid};
+
+use crate::inspection::Inspection;
+
+static YARD: Opt<Option<PathBuf>> =
+    Opt::new("yard").short('y').placeholder("DIR").throughout().help("folder of the logbook");
+static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say only what went wrong");
+static VERBOSITY: Tally = Tally::new("v").throughout().help("say more");
+
+static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
+static CALM: Flag = Flag::new("calm")
+    .short('c')
+    .opposite("restless")
+    .opposite_short('r')
+    .help("the colony was calm");
+static FRAMES: Opt<u8> = Opt::new("frames")
+    .short('f')
+    .placeholder("COUNT")
+    .default("0")
+    .valid(&valid::range(0, 20))
+    .help("brood frames seen");
+static TEMP: Opt<Option<f64>> = Opt::new("temp")
+    .short('t')
+    .placeholder("DEGREES")
+    .valid(&valid::range(-20.0, 60.0))
+    .help("temperature in °C");
+static NOTES: Opt<Vec<String>> = Opt::new("note").placeholder("TEXT").help("a remark");
+
+static INSPECT: Command = Command::new("inspect")
+    .summary("record what an inspection found")
+    .takes(&[HIVE.param(), CALM.param(), FRAMES.param(), TEMP.param(), NOTES.param()]);
+
+pub(crate) static APIARY: Command = Command::new("apiary")
+    .summary("the logbook of a bee yard")
+    .takes(&[YARD.param(), QUIET.param(), VERBOSITY.param()])
+    .commands(&[&INSPECT, &COMPLETIONS]);
+
+/// The typed values, if the line reads.
+pub(crate) fn read(words: &[OsString]) -> Option<Inspection> {
+    match APIARY.read(words) {
+        Outcome::Reading(reading) => Some(inspection(reading)),
+        _ => None,
+    }
+}
+
+pub(crate) fn inspection(mut reading: Reading<'_>) -> Inspection {
+    Inspection {
+        yard: reading.take(&YARD),
+        quiet: *reading.get(&QUIET),
+        verbosity: *reading.get(&VERBOSITY),
+        hive: reading.take(&HIVE),
+        calm: *reading.get(&CALM),
+        frames: *reading.get(&FRAMES),
+        temp: *reading.get(&TEMP),
+        notes: reading.take(&NOTES),
+    }
+}

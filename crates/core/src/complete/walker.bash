@@ -1,0 +1,172 @@
+# The walker: follows the words up to the cursor through the states above, then offers what may
+# stand there. Texts of the program are data: nothing below expands or evaluates them.
+_@program@_name() { # finds the option $1; sets code
+  local i
+  for ((i = 0; i < ${#own[@]}; i += 2)); do
+    [[ ${own[i]} == "$1" ]] && { code=${own[i + 1]#*:}; return 0; }
+  done
+  for ((i = 0; i < ${#reach[@]}; i += 2)); do
+    [[ ${reach[i]} == "$1" ]] && { code=${reach[i + 1]#*:}; return 0; }
+  done
+  return 1
+}
+_@program@_enter() { # goes to the state $1
+  local wide=()
+  commands=() own=() operands=()
+  _@program@_state "$1"
+  reach=("${wide[@]}" "${reach[@]}")
+}
+_@program@_below() { # the state of the subcommand $1; sets next
+  local i
+  for ((i = 0; i < ${#commands[@]}; i += 2)); do
+    [[ ${commands[i]} == "$1" ]] && { next=${commands[i + 1]#h}; return 0; }
+  done
+  return 1
+}
+_@program@_bare() { # takes the shell's quotes off $1; sets bare
+  local text=$1 mark='' letter
+  bare=
+  while [[ -n $text ]]; do
+    letter=${text:0:1} text=${text:1}
+    case $mark$letter in
+    "'" | '"') mark=$letter ;;
+    "''" | '""') mark= ;;
+    \\) bare+=${text:0:1} text=${text:1} ;;
+    '"'\\) case ${text:0:1} in [\"\\\$\`]) bare+=${text:0:1} text=${text:1} ;; *) bare+=\\ ;; esac ;;
+    *) bare+=$letter ;;
+    esac
+  done
+}
+_@program@_words() { # the words up to the cursor, as the program would get them; sets words
+  # bash breaks words at = and : as well; what no white space parts is one word.
+  local line=${COMP_LINE:0:COMP_POINT} i word gap bare
+  words=()
+  for ((i = 0; i <= COMP_CWORD; i++)); do
+    word=${COMP_WORDS[i]}
+    gap=${line%%[![:space:]]*}
+    line=${line#"$gap"}
+    # The word at the cursor ends there.
+    [[ ${line:0:${#word}} == "$word" ]] || word=$line
+    line=${line:${#word}}
+    if ((i == 0)) || [[ -n $gap ]]; then words+=("$word"); else words[-1]+=$word; fi
+  done
+  for i in "${!words[@]}"; do
+    [[ ${words[i]} == *[\'\"\\]* ]] && { _@program@_bare "${words[i]}"; words[i]=$bare; }
+  done
+}
+_@program@_walk() { # follows all words but the last
+  local i at word
+  for ((i = 1; i < ${#words[@]} - 1; i++)); do
+    word=${words[i]}
+    if [[ -n $pending ]]; then
+      [[ $pending == *+* ]] && pending=${pending#*+} || pending=
+    elif [[ -z $ended && $word == -- ]]; then
+      ended=1
+    elif [[ -z $ended && $word == --*=* ]]; then
+      :
+    elif [[ -z $ended && $word == --* ]]; then
+      _@program@_name "$word" && pending=$code
+    elif [[ -z $ended && $word == -?* ]]; then
+      for ((at = 1; at < ${#word}; at++)); do
+        _@program@_name "-${word:at:1}" || break
+        [[ -n $code ]] || continue
+        ((at + 1 < ${#word})) || pending=$code
+        break
+      done
+    elif [[ -z $ended && ${#commands[@]} -gt 0 ]]; then
+      _@program@_below "$word" || return 1
+      _@program@_enter "$next"
+    else
+      typed+=("$word")
+    fi
+  done
+}
+_@program@_offer() { # offers those of found that begin with $2, each behind $1
+  local word full
+  for word in "${found[@]}"; do
+    [[ $word == "$2"* ]] || continue
+    full=$1$word
+    full=${full#"$cut"}
+    [[ $full == *[!A-Za-z0-9_@%+=:,./-]* ]] && printf -v full %q "$full"
+    COMPREPLY+=("$full")
+  done
+}
+_@program@_value() { # offers values of the code $1 that begin with $3, each behind $2
+  local found=() action=
+  case $1 in
+  c*) _@program@_choices "${1#c}" ;;
+  p) action=file ;;
+  d) action=directory ;;
+  x) action=command ;;
+  esac
+  if [[ -n $action ]]; then
+    mapfile -t found < <(compgen -A "$action" -- "$3")
+    [[ $action == command ]] || compopt -o filenames 2>/dev/null
+    found=("${found[@]/#/"$2"}")
+    COMPREPLY+=("${found[@]#"$cut"}")
+  else
+    _@program@_offer "$2" "$3"
+  fi
+}
+_@program@_options() { # offers the options that begin with $1
+  local found=() i all=("${own[@]}" "${reach[@]}")
+  for ((i = 0; i < ${#all[@]}; i += 2)); do
+    [[ ${all[i + 1]} == h* ]] || found+=("${all[i]}")
+  done
+  _@program@_offer '' "$1"
+}
+_@program@_names() { # offers the subcommands that begin with $1
+  local found=() i
+  for ((i = 0; i < ${#commands[@]}; i += 2)); do
+    [[ ${commands[i + 1]} == h* ]] || found+=("${commands[i]}")
+  done
+  _@program@_offer '' "$1"
+}
+_@program@_operand() { # offers what the next operand may be
+  local i left=${#typed[@]} kind=
+  for ((i = 0; i < ${#operands[@]}; i += 2)); do
+    kind=${operands[i]}
+    [[ ${operands[i + 1]} == '*' ]] && break
+    ((left < operands[i + 1])) && break
+    left=$((left - operands[i + 1])) kind=
+  done
+  if [[ $kind == t ]]; then
+    _@program@_enter 0
+    for i in "${typed[@]}"; do
+      _@program@_below "$i" || return
+      _@program@_enter "$next"
+    done
+    _@program@_names "$1"
+    return
+  fi
+  [[ -n $kind ]] && _@program@_value "$kind" '' "$1"
+  # Where nothing can be said of the value, the options are what can be offered.
+  [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pdx] ]] && _@program@_options ''
+}
+_@program@() {
+  local words commands own reach operands typed=() pending= ended= next code cut bare
+  COMPREPLY=()
+  _@program@_words
+  _@program@_enter 0
+  _@program@_walk || return 0
+  local last=${words[-1]} at
+  # What bash takes for the word to complete begins behind the = or : that it broke the word at.
+  local piece=$2
+  [[ $piece == [=:] ]] && piece=
+  _@program@_bare "$piece"
+  cut=
+  [[ $COMP_WORDBREAKS == *[=:]* && $last == *"$bare" ]] && cut=${last%"$bare"}
+  if [[ -n $pending ]]; then
+    _@program@_value "${pending%%+*}" '' "$last"
+  elif [[ -z $ended && $last == --*=* ]]; then
+    _@program@_name "${last%%=*}" && [[ -n $code && $code != *+* ]] &&
+      _@program@_value "$code" "${last%%=*}=" "${last#*=}"
+  elif [[ -z $ended && $last == -* ]]; then
+    _@program@_options "$last"
+  elif [[ -z $ended && ${#commands[@]} -gt 0 ]]; then
+    _@program@_names "$last"
+  else
+    _@program@_operand "$last"
+  fi
+  return 0
+}

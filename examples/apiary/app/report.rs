@@ -1,0 +1,84 @@
+//! `apiary report`: each hive over a time.
+
+use std::io::Write;
+use std::path::{Path, PathBuf};
+
+use clavret::{Command, Done, Opt, Reading};
+use serde::Serialize;
+
+use super::print::Rows;
+use super::values::{Day, Form, HiveCode};
+use super::yard::{Failed, Hive, write_whole};
+
+static OUT: Opt<PathBuf> = Opt::new("out")
+    .short('o')
+    .placeholder("FILE")
+    .default("-")
+    .help("where to write it; - is standard output");
+static SINCE: Opt<Option<Day>> =
+    Opt::new("since").placeholder("DATE").help("first day that counts, such as 2026-01-01");
+static UNTIL: Opt<Option<Day>> = Opt::new("until").placeholder("DATE").help("last day that counts");
+static FORM: Opt<Form> =
+    Opt::new("as").placeholder("FORM").default("table").help("how to print it");
+
+pub(crate) static REPORT: Command = Command::new("report")
+    .summary("report on the hives over a time")
+    .takes(&[OUT.param(), SINCE.param(), UNTIL.param(), FORM.param()])
+    .example(
+        "the season of 2026 as a spreadsheet",
+        "apiary report --since 2026-01-01 --as csv -o season.csv",
+    )
+    .status(0, "written")
+    .status(1, "could not be written");
+
+/// What was found in a hive over a time.
+#[derive(Serialize)]
+struct Line {
+    code: HiveCode,
+    inspections: usize,
+    calm: usize,
+    restless: usize,
+    /// Frames of brood on average.
+    brood: Option<f64>,
+}
+
+pub(crate) fn report(reading: Reading<'static>) -> Done {
+    let (since, until) = (*reading.get(&SINCE), *reading.get(&UNTIL));
+    if let (Some(since), Some(until)) = (since, until)
+        && since > until
+    {
+        let what = format!("no day is both since {} and until {}", since.0, until.0);
+        return Err(Failed::new(what).into());
+    }
+    let hives = super::yard(&reading).hives()?;
+    let lines: Vec<Line> = hives.iter().map(|hive| line(hive, since, until)).collect();
+    let headings = ["code", "inspections", "calm", "restless", "brood on average"];
+    let rows = Rows { headings, rows: lines.iter().map(row).collect() };
+    let text = rows.print(*reading.get(&FORM), &lines)?;
+    match reading.get(&OUT) {
+        out if out == Path::new("-") => Ok(std::io::stdout().write_all(text.as_bytes())?),
+        out => Ok(write_whole(out, text.as_bytes())?),
+    }
+}
+
+fn line(hive: &Hive, since: Option<Day>, until: Option<Day>) -> Line {
+    let counts =
+        |on| since.is_none_or(|since| since.0 <= on) && until.is_none_or(|until| on <= until.0);
+    let of_time = || hive.inspections.iter().filter(|inspection| counts(inspection.on));
+    let count = of_time().count();
+    let with = |calm| of_time().filter(|inspection| inspection.calm == Some(calm)).count();
+    let brood: f64 = of_time().map(|inspection| f64::from(inspection.brood)).sum();
+    Line {
+        code: hive.code.clone(),
+        inspections: count,
+        calm: with(true),
+        restless: with(false),
+        brood: (count > 0).then(|| (brood / count as f64 * 10.0).round() / 10.0),
+    }
+}
+
+fn row(line: &Line) -> [String; 5] {
+    let Line { code, inspections, calm, restless, brood } = line;
+    let brood = brood.map(|brood| format!("{brood:.1}")).unwrap_or_default();
+    [code.to_string(), inspections.to_string(), calm.to_string(), restless.to_string(), brood]
+}

@@ -1,0 +1,10 @@
+//! The logbook of a bee yard: a whole program declared with Clavret.
+//!
+//! `cargo run --example apiary -- inspect A7 -cf6` records an inspection, and
+//! `cargo run --example apiary -- hive list` shows it.
+
+mod app;
+
+fn main() -> std::process::ExitCode {
+    clavret::run(&app::APIARY, |reading| clavret::route(app::ROUTES, reading))
+}

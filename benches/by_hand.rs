@@ -10,7 +10,6 @@ fn main() -> ExitCode {
     inspection::drive(once, |words| matches!(hand::read(words), Ok(hand::Line::Inspect(_))))
 }
 
-#[allow(clippy::print_stdout, clippy::print_stderr)]
 fn once() -> ExitCode {
     let words: Vec<OsString> = std::env::args_os().skip(1).collect();
     match hand::read(&words) {

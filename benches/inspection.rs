@@ -19,7 +19,6 @@ pub(crate) struct Inspection {
 
 /// `PROGRAM WORDS` reads once and says what it read; `PROGRAM loop COUNT WORDS` reads again and
 /// again, for counting instructions.
-#[allow(clippy::print_stdout)]
 pub(crate) fn drive(once: fn() -> ExitCode, read: fn(&[OsString]) -> bool) -> ExitCode {
     let mut words = std::env::args_os().skip(1);
     if words.next().is_none_or(|first| first != "loop") {
@@ -37,7 +36,6 @@ pub(crate) fn drive(once: fn() -> ExitCode, read: fn(&[OsString]) -> bool) -> Ex
 
 impl Inspection {
     /// In one line.
-    #[allow(clippy::print_stdout)]
     pub(crate) fn say(&self) {
         println!(
             "{} {} frames, {:?} °C, {} notes, in {:?}",

@@ -31,6 +31,7 @@
 //!   and [`COLOR`].
 
 #![forbid(unsafe_code)]
+#![warn(clippy::print_stdout, clippy::print_stderr)]
 
 mod route;
 mod run;

@@ -25,6 +25,7 @@
 //! * `unicode-width`: columns are measured by Unicode's tables; without it each character is one.
 
 #![forbid(unsafe_code)]
+#![warn(clippy::print_stdout, clippy::print_stderr)]
 
 pub mod complete;
 pub mod declare;

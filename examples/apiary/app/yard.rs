@@ -69,10 +69,11 @@ impl Yard {
     /// The hives, by their codes.
     pub(crate) fn hives(&self) -> Result<Vec<Hive>, Failed> {
         let folder = if self.is_unfilled() { shipped() } else { self.folder.clone() };
-        let entries = std::fs::read_dir(&folder).map_err(Failed::to("read the yard", &folder))?;
+        let entries =
+            std::fs::read_dir(&folder).map_err(Failed::to("read the yard in", &folder))?;
         let mut hives = Vec::new();
         for entry in entries {
-            let path = entry.map_err(Failed::to("read the yard", &folder))?.path();
+            let path = entry.map_err(Failed::to("read the yard in", &folder))?.path();
             if path.extension() == Some(OsStr::new("toml")) {
                 hives.push(read(&path)?);
             }

@@ -45,7 +45,9 @@ pub fn candidates<W: AsRef<OsStr>>(root: &Command<'_>, words: &[W], prefix: &str
         Expects::Value(param, at) => return begun(offers(param, at), prefix),
         _ if prefix.starts_with('-') && !reader.is_past_options() => options(root, &reader),
         Expects::Command(command) => command_names(command),
-        Expects::Operand(_) if is_topic(&reader) => topic(root, &reader, words),
+        Expects::Operand(_) if is_topic(&reader) => {
+            return begun(topic(root, &reader, words), prefix);
+        }
         Expects::Operand(param) => offers(param, 0),
         Expects::Nothing => Vec::new(),
     };

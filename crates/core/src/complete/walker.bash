@@ -74,8 +74,8 @@ _@program@_walk() { # follows all words but the last
         break
       done
     elif [[ -z $ended && ${#commands[@]} -gt 0 ]]; then
-      _@program@_below "$word" || return 1
-      _@program@_enter "$next"
+      # Behind an unknown command only options are known.
+      if _@program@_below "$word"; then _@program@_enter "$next"; else commands=() operands=(); fi
     else
       typed+=("$word")
     fi
@@ -148,7 +148,7 @@ _@program@() {
   COMPREPLY=()
   _@program@_words
   _@program@_enter 0
-  _@program@_walk || return 0
+  _@program@_walk
   local last=${words[-1]} at
   # What bash takes for the word to complete begins behind the = or : that it broke the word at.
   local piece=$2

@@ -23,9 +23,11 @@ use super::{FromWord, Kind, Misfit};
 /// assert_eq!(Queen::from_word("blue".as_ref()).unwrap(), Queen::Blue);
 /// assert!(Queen::from_word("pink".as_ref()).is_err());
 /// ```
+// A type without `FromWord` is missed here first, so this is the text that its author reads.
 #[diagnostic::on_unimplemented(
-    message = "`{Self}` has no list of choices",
-    note = "implement `Choice` for `{Self}`: a constant list of its words and values"
+    message = "a word cannot be converted into `{Self}`",
+    label = "neither `FromWord` nor `Choice` is implemented for this type",
+    note = "implement `FromWord` for `{Self}`, or `Choice` if it is a closed list of words"
 )]
 pub trait Choice: Clone + Send + Sync + 'static {
     /// The words and their values, in the order that pages show them.

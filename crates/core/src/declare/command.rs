@@ -1,5 +1,7 @@
 //! A node of the tree: a program or one of its subcommands.
 
+use std::fmt;
+
 use super::names::name_fault;
 use super::param::{Param, Role};
 use super::rules::{self, Problem, in_order, stop};
@@ -28,7 +30,7 @@ use crate::wording::Wording;
 ///
 /// A tree made at run time borrows its texts instead: start it with [`Command::draft`], and look at
 /// its [`problems`](Command::problems) before reading with it.
-#[derive(Debug, Clone, Copy)]
+#[derive(Clone, Copy)]
 pub struct Command<'d> {
     pub(crate) draft: bool,
     pub(crate) hidden: bool,
@@ -284,5 +286,12 @@ impl<'d> Command<'d> {
     /// The operands, in the order they are typed.
     pub(crate) fn operands(&self) -> impl Iterator<Item = &'d Param<'d>> + 'd {
         self.params.iter().copied().filter(|param| param.role == Role::Operand)
+    }
+}
+
+/// Its name says which one it is; the tree below it would fill pages.
+impl fmt::Debug for Command<'_> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        f.debug_struct("Command").field("name", &self.name).finish_non_exhaustive()
     }
 }

@@ -15,8 +15,11 @@ pub struct Kind {
     pub(crate) example: &'static str,
     pub(crate) refers: Refers,
     pub(crate) negative: bool,
-    pub(crate) offer: Option<fn(usize) -> Option<(&'static str, &'static str)>>,
+    pub(crate) offer: Option<OfferAt>,
 }
+
+/// The word at a place of a closed list, and its help.
+pub(crate) type OfferAt = fn(usize) -> Option<(&'static str, &'static str)>;
 
 /// The noun of a kind, as a fault says it after "takes".
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]

@@ -1,6 +1,8 @@
 //! The untyped record behind every key: what the reader, the pages and completion look at.
 
 use super::Kind;
+use std::fmt;
+
 use super::names::{hash, name_fault, short_fault};
 use super::rules::{Problem, stop};
 use super::shape::Form;
@@ -35,7 +37,7 @@ pub(crate) enum Hit {
 }
 
 /// One parameter without its type. Its typed key, such as [`Opt`](super::Opt), hands it out.
-#[derive(Debug, Clone, Copy)]
+#[derive(Clone, Copy)]
 pub struct Param<'d> {
     pub(crate) hash: u32,
     pub(crate) role: Role,
@@ -263,4 +265,11 @@ pub(crate) static NO_WORDS: Form = Form { kinds: &[], needed: false, many: true,
 /// Whether two parameters are one and the same record.
 pub(crate) fn is(a: &Param<'_>, b: &Param<'_>) -> bool {
     std::ptr::eq(std::ptr::from_ref(a).cast::<()>(), std::ptr::from_ref(b).cast::<()>())
+}
+
+impl fmt::Debug for Param<'_> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        let mut record = f.debug_struct("Param");
+        record.field("role", &self.role).field("name", &self.name).finish_non_exhaustive()
+    }
 }

@@ -431,7 +431,7 @@ const fn name_mask(param: &Param<'_>) -> u64 {
 }
 
 const fn bit(hash: u32) -> u64 {
-    if hash == 0 { 0 } else { 1 << (hash ^ hash >> 16) % 64 }
+    if hash == 0 { 0 } else { 1 << ((hash ^ (hash >> 16)) % 64) }
 }
 
 /// Names below a command that clash with what it accepts throughout.

@@ -4,7 +4,7 @@ use std::ops::Range;
 
 use super::echo::Echo;
 use crate::read::Faults;
-use crate::text::{Ink, Line, Look, wrap};
+use crate::text::{Ink, Line, Look, in_order, wrap};
 use crate::wording::fill;
 
 /// Faults that are shown; the rest is counted.
@@ -136,11 +136,10 @@ type Row<'m> = Vec<(usize, &'m Range<usize>)>;
 
 /// The marks in rows, so that no two in a row overlap; their numbers need room too.
 fn rows(marks: &[Option<Range<usize>>]) -> Vec<Row<'_>> {
-    let mut placed: Row<'_> =
+    let placed: Row<'_> =
         marks.iter().enumerate().filter_map(|(at, mark)| Some((at, mark.as_ref()?))).collect();
-    placed.sort_by_key(|(_, mark)| mark.start);
     let mut rows: Vec<Row<'_>> = Vec::new();
-    for (at, mark) in placed {
+    for (at, mark) in in_order(placed, |(_, mark)| (mark.start, 0)) {
         let free = |row: &&mut Row<'_>| {
             row.last().is_none_or(|(last, other)| {
                 mark.start >= other.end.max(other.start + number(last + 1).len() + 1)

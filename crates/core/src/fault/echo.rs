@@ -3,7 +3,7 @@
 use std::ops::Range;
 
 use crate::read::{Fault, FaultKind, Faults, Place};
-use crate::text::{Quoted, columns};
+use crate::text::{Quoted, columns, in_order};
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
@@ -125,10 +125,9 @@ impl Echo {
             };
             mark.start.saturating_sub(WINDOW / 2)..end
         });
-        let mut windows: Vec<Range<usize>> = std::iter::once(0..name + 1).chain(around).collect();
-        windows.sort_by_key(|window| window.start);
+        let windows: Vec<Range<usize>> = std::iter::once(0..name + 1).chain(around).collect();
         let mut joined: Vec<Range<usize>> = Vec::new();
-        for window in windows {
+        for window in in_order(windows, |window| (window.start, 0)) {
             match joined.last_mut() {
                 Some(last) if window.start <= last.end + 1 => last.end = last.end.max(window.end),
                 _ => joined.push(window),

@@ -5,7 +5,7 @@ use std::ffi::{OsStr, OsString};
 
 use crate::declare::{Command, Kind, Param, Role};
 use crate::read::{Fault, FaultKind, Faults, Outcome, Place, part};
-use crate::text::{Quoted, nearest};
+use crate::text::{Quoted, in_order, nearest};
 
 /// Faults of a line that are repaired; with more the line is beyond mending.
 const MOST: usize = 8;
@@ -120,9 +120,8 @@ impl<'d> Faults<'d> {
     }
 
     /// The words with the edits made.
-    fn line(&self, mut edits: Vec<Edit>) -> Vec<Vec<Piece>> {
-        edits.sort_by_key(|edit| (edit.word, edit.start));
-        let mut edits = edits.into_iter().peekable();
+    fn line(&self, edits: Vec<Edit>) -> Vec<Vec<Piece>> {
+        let mut edits = in_order(edits, |edit| (edit.word, edit.start)).into_iter().peekable();
         let mut line: Vec<Vec<Piece>> = Vec::new();
         for at in 0..=self.words.len() {
             let mut word = Vec::new();

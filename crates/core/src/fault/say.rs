@@ -215,7 +215,9 @@ impl Command<'_> {
         let wording = self.words();
         let first = fill(wording.error, &[self.name, &error.to_string()]);
         let causes = std::iter::successors(error.source(), |&cause| cause.source());
-        let causes = causes.map(|cause| fill(wording.cause, &[&cause.to_string()]));
+        // A cause of several lines, such as a parser's, stays below its own first one.
+        let text = |cause: &dyn Error| cause.to_string().trim_end().replace('\n', "\n    ");
+        let causes = causes.map(|cause| fill(wording.cause, &[&text(cause)]));
         std::iter::once(first).chain(causes).map(|line| line + "\n").collect()
     }
 }

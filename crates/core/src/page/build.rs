@@ -3,6 +3,7 @@
 use super::{Body, Entry, Page, Section, facts, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{Length, Path};
+use crate::text::in_order;
 use crate::wording::{Wording, fill};
 
 /// Entries of a short page.
@@ -139,7 +140,7 @@ fn examples(command: &Command<'_>, wording: &Wording) -> Option<Section> {
         .map(|(does, line)| ((*does).to_owned(), (*line).to_owned()))
         .collect();
     (!examples.is_empty())
-        .then(|| Section { heading: wording.examples, body: Body::Examples(examples) })
+        .then_some(Section { heading: wording.examples, body: Body::Examples(examples) })
 }
 
 /// What the statuses mean; what a refused line gives is the same for every program.
@@ -152,7 +153,7 @@ fn statuses(command: &Command<'_>, wording: &Wording) -> Option<Section> {
     if statuses.iter().all(|(status, _)| *status != REFUSED) {
         statuses.push((REFUSED, wording.refused));
     }
-    statuses.sort_by_key(|(status, _)| *status);
+    let statuses = in_order(statuses, |(status, _)| (usize::from(*status), 0));
     let pairs = statuses.iter().map(|(status, means)| (status.to_string(), (*means).to_owned()));
     Some(Section { heading: wording.status, body: Body::Pairs(pairs.collect()) })
 }

@@ -18,6 +18,8 @@ const NAME_GAP: usize = 4;
 const HELP: usize = 32;
 /// Below this width help stands under its name.
 const NARROW: usize = 50;
+/// A summary that would have fewer columns beside the title stands below it.
+const NARROWEST: usize = 16;
 /// The indent of sections below their headings.
 const INDENT: usize = 2;
 /// The indent of help below its name, and of what an example does below its line.
@@ -41,7 +43,9 @@ impl Page<'_> {
         let mut lines = Vec::new();
         let mut title = Line::default();
         title.put(look, Ink::Name, &self.title);
-        lines.extend(beside(&title, self.summary, columns(&self.title) + GAP, look));
+        let summary = columns(&self.title) + GAP;
+        let fits = summary + NARROWEST <= look.width;
+        lines.extend(beside(&title, self.summary, if fits { summary } else { INDENT }, look));
         for section in &self.sections {
             lines.push(Line::default());
             layout.section(section, &mut lines);

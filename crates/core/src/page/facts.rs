@@ -59,6 +59,9 @@ fn again(param: &Param<'_>, wording: &Wording) -> String {
     match param.role {
         Role::Tally => wording.repeated.to_owned(),
         _ if param.counted && min == max => fill(wording.times_exactly, &[&max.to_string()]),
+        _ if param.counted && max < u32::MAX && min <= 1 => {
+            fill(wording.times_up_to, &[&max.to_string()])
+        }
         _ if param.counted && max < u32::MAX => {
             fill(wording.times_range, &[&min.to_string(), &max.to_string()])
         }

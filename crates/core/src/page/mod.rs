@@ -1,6 +1,6 @@
 //! Stage 4, pages: a command becomes a page, a page becomes text.
 //!
-//! In comes the [`Path`] to a command; out goes a [`Page`] of sections, built once and then drawn
+//! In comes the [`Path`](crate::Path) to a command; out goes a [`Page`] of sections, built once and then drawn
 //! for a terminal or a pipe.
 //!
 //! * `build.rs`: which sections there are, and their entries.

@@ -10,6 +10,7 @@ use super::reading::{Length, Outcome, Path, Reading};
 use super::step::{Meaning, NONE, Step};
 use super::word::Words;
 use crate::declare::{COMPLETIONS, HELP, Param, Role, SHELL, TOPIC, Times};
+use crate::text::in_order;
 
 impl<'d> Reader<'d> {
     /// Ends the reading of a line whose words are those that were stepped through.
@@ -33,10 +34,9 @@ impl<'d> Reader<'d> {
     }
 
     #[cold]
-    fn refused(mut self, words: &dyn Words) -> Faults<'d> {
-        self.faults.sort_by_key(Fault::order);
+    fn refused(self, words: &dyn Words) -> Faults<'d> {
         let path = self.trail.path();
-        Faults { path, words: owned(words), list: self.faults }
+        Faults { path, words: owned(words), list: in_order(self.faults, Fault::order) }
     }
 
     #[inline]

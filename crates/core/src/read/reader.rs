@@ -86,9 +86,7 @@ impl<'d> Trail<'d> {
         if let found @ Some(_) = leaf.find(|_| true, &hit) {
             return found;
         }
-        if self.leaf.is_none() {
-            return None;
-        }
+        self.leaf?;
         let above = self.between.iter().rev().chain([&self.root]);
         above.into_iter().find_map(|level| level.find(|param| param.throughout, &hit))
     }
@@ -101,16 +99,9 @@ impl<'d> Level<'d> {
         is_in_reach: impl Fn(&Param<'_>) -> bool,
         hit: impl Fn(&'d Param<'d>) -> Option<H>,
     ) -> Option<(u32, &'d Param<'d>, H)> {
-        let mut slot = self.base;
-        for &param in self.command.params {
-            if is_in_reach(param)
-                && let Some(hit) = hit(param)
-            {
-                return Some((slot, param, hit));
-            }
-            slot += 1;
-        }
-        None
+        let params = (self.base..).zip(self.command.params);
+        let mut in_reach = params.filter(|(_, param)| is_in_reach(param));
+        in_reach.find_map(|(slot, &param)| hit(param).map(|hit| (slot, param, hit)))
     }
 }
 

@@ -4,14 +4,17 @@
 //! * `quote.rs`: a word as a shell needs it, nothing invisible left (faults, fixes).
 //! * `paint.rs`: [`Look`] and colour (pages and faults).
 //! * `near.rs`: the nearest of some names (faults and fixes).
+//! * `order.rs`: one sort for all (reading, faults, pages).
 
 mod columns;
 mod near;
+mod order;
 mod paint;
 mod quote;
 
 pub(crate) use columns::{columns, pad, wrap};
 pub(crate) use near::nearest;
+pub(crate) use order::in_order;
 pub use paint::Look;
 pub(crate) use paint::{Ink, Line};
 pub(crate) use quote::{Quoted, visible};

@@ -1,0 +1,84 @@
+//! Declarations made at run time, and what their authors lean on silently.
+
+use clavret_core::{Command, Flag, Operand, Opt, Outcome, Reading};
+
+use crate::demo::{APIARY, CALM, HIVE};
+
+#[test]
+fn a_tree_made_at_run_time_is_read_like_a_static_one() {
+    let names = [String::from("inspect"), String::from("frames"), String::from("A7 or so")];
+    let hive: Operand<String> = Operand::draft("hive").help(&names[2]);
+    let frames: Opt<u8> = Opt::draft(&names[1]).short('f');
+    let params = [hive.param(), frames.param()];
+    let inspect = Command::draft(&names[0]).takes(&params);
+    let below = [&inspect];
+    let root = Command::draft("apiary").commands(&below);
+    assert!(root.problems().is_empty());
+    let Outcome::Reading(reading) = root.read(&["inspect", "A7", "-f6"]) else { panic!() };
+    assert_eq!((reading.get(&hive).as_str(), *reading.get(&frames)), ("A7", 6));
+}
+
+#[test]
+fn the_problems_of_a_tree_made_at_run_time_are_listed_all_at_once() {
+    let quiet = Flag::draft("quiet").short('q').throughout();
+    let queen: Opt<String> = Opt::draft("queen").short('q');
+    let mark: Opt<String> = Opt::draft("mark").aliases(&["queen", "Mark"]);
+    let many: Operand<Vec<String>> = Operand::draft("many");
+    let more: Operand<Vec<String>> = Operand::draft("more");
+    let (own, below) = ([quiet.param()], [queen.param(), mark.param(), many.param(), more.param()]);
+    let add = Command::draft("add").takes(&below);
+    let insert = Command::draft("insert").aliases(&["add"]);
+    let commands = [&add, &insert];
+    let root = Command::draft("").takes(&own).commands(&commands);
+    let problems: Vec<String> = root.problems().iter().map(ToString::to_string).collect();
+    assert_eq!(
+        problems,
+        [
+            "the name `` is empty",
+            "the subcommands `add` and `insert` both answer to `add` in the command ``",
+            "`quiet` and `queen` both have the short name `-q` in the command `add`; \
+             `quiet` is accepted throughout ``",
+            "the name `Mark` has an upper-case letter in it",
+            "`queen` and `mark` both answer to `--queen` in the command `add`",
+            "the operands `many` and `more` of the command `add` may both take any number of words \
+             (one at most can)",
+        ]
+    );
+    // It still reads, somehow, and does not panic.
+    let _ = root.read(&["add", "-q", "--queen", "x", "y"]);
+}
+
+#[test]
+fn thousands_of_names_are_checked_against_each_other() {
+    let names: Vec<String> = (0..5000).map(|at| format!("option-{at}")).collect();
+    let mut options: Vec<Opt<Option<u8>>> = names.iter().map(|name| Opt::draft(name)).collect();
+    options.push(Opt::draft("option-77"));
+    options.push(Opt::draft("option-4999"));
+    let params: Vec<_> = options.iter().map(Opt::param).collect();
+    let root = Command::draft("apiary").takes(&params);
+    let problems: Vec<String> = root.problems().iter().map(ToString::to_string).collect();
+    let twice = |name| format!("`--{name}` is declared twice in the command `apiary`");
+    assert_eq!(problems.len(), 2, "{problems:?}");
+    assert!(problems.contains(&twice("option-77")) && problems.contains(&twice("option-4999")));
+}
+
+#[test]
+fn a_command_is_covariant_and_everything_is_send_and_sync() {
+    fn shorter<'a>(command: Command<'static>, _: &'a str) -> Command<'a> {
+        command
+    }
+    fn shared<T: Send + Sync>(_: &T) {}
+    shared(&shorter(APIARY, "a"));
+    shared(&CALM);
+    shared(&HIVE);
+    fn reading_is_shared(reading: &Reading<'static>) {
+        shared(reading);
+    }
+    let _ = reading_is_shared;
+}
+
+#[test]
+#[should_panic = "`code` has no value to give in `apiary inspect`"]
+fn a_key_of_another_command_panics_and_names_both() {
+    crate::demo::reading("inspect A7").get(&crate::demo::CODE);
+}

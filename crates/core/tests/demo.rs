@@ -1,0 +1,105 @@
+//! A small apiary with one of each: shapes, flags, tallies, choices, subcommands.
+
+use std::ffi::OsString;
+use std::path::PathBuf;
+
+use clavret_core::{
+    COLOR, COMPLETIONS, Choice, Command, Faults, Flag, HELP, Offer, Operand, Opt, Outcome, Reading,
+    Tally, valid,
+};
+
+#[derive(Debug, Clone, Copy, PartialEq)]
+pub(crate) enum Queen {
+    White,
+    Blue,
+}
+
+impl Choice for Queen {
+    const OFFERS: &'static [Offer<Queen>] = &[
+        Offer::new("white", Queen::White).help("hatched in a year ending in 1 or 6"),
+        Offer::new("blue", Queen::Blue).help("in 5 or 0"),
+    ];
+}
+
+pub(crate) static YARD: Opt<Option<PathBuf>> =
+    Opt::new("yard").short('y').placeholder("DIR").throughout().help("folder of the logbook");
+pub(crate) static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say little");
+pub(crate) static VERBOSITY: Tally = Tally::new("v").throughout().help("say more");
+
+pub(crate) static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
+pub(crate) static CALM: Flag = Flag::new("calm")
+    .short('c')
+    .opposite("restless")
+    .opposite_short('r')
+    .help("the colony was calm");
+pub(crate) static FRAMES: Opt<u8> = Opt::new("frames")
+    .short('f')
+    .placeholder("COUNT")
+    .aliases(&["combs"])
+    .default("0")
+    .valid(&valid::range(0, 20))
+    .help("brood frames seen");
+pub(crate) static TEMP: Opt<Option<f64>> = Opt::new("temp").short('t').placeholder("DEGREES");
+pub(crate) static NOTES: Opt<Vec<String>> = Opt::new("note").placeholder("TEXT").times(0, 2);
+pub(crate) static SECRET: Flag = Flag::new("sting").hidden();
+pub(crate) static INSPECT: Command = Command::new("inspect")
+    .summary("record what an inspection found")
+    .takes(&[
+        HIVE.param(),
+        CALM.param(),
+        FRAMES.param(),
+        TEMP.param(),
+        NOTES.param(),
+        SECRET.param(),
+    ])
+    .example("a calm colony with six brood frames", "apiary inspect A7 -cf6")
+    .status(0, "recorded")
+    .status(1, "could not be recorded");
+
+pub(crate) static CODE: Operand<String> = Operand::new("code");
+pub(crate) static QUEEN: Opt<Queen> =
+    Opt::new("queen").placeholder("COLOR").help("colour of the mark");
+pub(crate) static AT: Opt<Option<(f64, f64)>> = Opt::new("at").short('a').placeholder("LAT LON");
+pub(crate) static ADD: Command = Command::new("add")
+    .summary("add a hive")
+    .aliases(&["new"])
+    .takes(&[CODE.param(), QUEEN.param(), AT.param()]);
+
+pub(crate) static SOURCES: Operand<Vec<i32>> = Operand::new("weight").times(1, 3);
+pub(crate) static PLACE: Operand<[u8; 2]> = Operand::new("place").placeholder("ROW COLUMN");
+pub(crate) static MOVE: Command =
+    Command::new("move").summary("weigh and move").takes(&[SOURCES.param(), PLACE.param()]);
+pub(crate) static BURN: Command = Command::new("burn").hidden();
+
+pub(crate) static HIVES: Command =
+    Command::new("hive").summary("the hives of the yard").commands(&[&ADD, &MOVE, &BURN]);
+
+pub(crate) static APIARY: Command = Command::new("apiary")
+    .summary("the logbook of a bee yard")
+    .version("1.2.3")
+    .takes(&[YARD.param(), QUIET.param(), VERBOSITY.param(), COLOR.param()])
+    .commands(&[&HIVES, &INSPECT, &HELP, &COMPLETIONS]);
+
+/// A line in words, as a shell would part it; `~` stands for a space within a word.
+pub(crate) fn words(line: &str) -> Vec<OsString> {
+    line.split(' ')
+        .filter(|word| !word.is_empty())
+        .map(|word| word.replace('~', " ").into())
+        .collect()
+}
+
+#[track_caller]
+pub(crate) fn reading(line: &str) -> Reading<'static> {
+    match APIARY.read(&words(line)) {
+        Outcome::Reading(reading) => reading,
+        other => panic!("`{line}` gave {other:?}"),
+    }
+}
+
+#[track_caller]
+pub(crate) fn faults(line: &str) -> Faults<'static> {
+    match APIARY.read(&words(line)) {
+        Outcome::Faults(faults) => faults,
+        other => panic!("`{line}` gave {other:?}"),
+    }
+}

@@ -1,0 +1,465 @@
+//! Faults as they are shown: whole texts, next to their lines.
+
+use clavret_core::{Command, Look, Opt, Outcome, Wording};
+use expect_test::{Expect, expect};
+
+use crate::demo::{APIARY, faults};
+
+#[track_caller]
+fn shows(line: &str, expected: Expect) {
+    expected.assert_eq(&faults(line).draw(Look::PLAIN));
+}
+
+#[test]
+fn two_faults_have_carets_numbers_and_an_outline() {
+    shows(
+        "inspect A7 --frames many --clam",
+        expect![[r#"
+        apiary inspect: 2 things to put right
+
+          apiary inspect A7 --frames many --clam
+                                     ^^^^ ^^^^^^
+                                     1    2
+          1  --frames takes a whole number from 0 to 20; 'many' is not one
+          2  --clam is not an option here; --calm is
+
+          like  apiary inspect A7 --frames COUNT --calm
+          page  apiary inspect --help
+    "#]],
+    );
+}
+
+#[test]
+fn one_fault_has_no_number_and_a_fix_that_reads() {
+    shows(
+        "inspect A7 --clam",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 --clam
+                            ^^^^^^
+          --clam is not an option here; --calm is
+
+          try   apiary inspect A7 --calm
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "inspekt A7",
+        expect![[r#"
+        apiary: one thing to put right
+
+          apiary inspekt A7
+                 ^^^^^^^
+          'inspekt' is not a command here; inspect is
+
+          try   apiary inspect A7
+          page  apiary --help
+    "#]],
+    );
+    shows(
+        "inspect A7 -calm",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 -calm
+                            ^^^^^
+          -calm is not an option here; --calm is
+
+          try   apiary inspect A7 --calm
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "hive add B1 --queen blu --at=1 2",
+        expect![[r#"
+        apiary hive add: 2 things to put right
+
+          apiary hive add B1 --queen blu --at=1 2
+                                     ^^^ ^^^^^^
+                                     1   2
+          1  --queen takes white or blue; 'blu' is not one
+          2  --at takes 2 words, each on its own
+
+          try   apiary hive add B1 --queen blue --at 1 2
+          page  apiary hive add --help
+    "#]],
+    );
+}
+
+#[test]
+fn what_is_missing_is_shown_where_it_would_go() {
+    shows(
+        "inspect -c",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect -c HIVE
+                            ^^^^
+          HIVE is missing: hive to inspect, such as A7
+
+          like  apiary inspect -c HIVE
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "hive add -- B1",
+        expect![[r#"
+        apiary hive add: one thing to put right
+
+          apiary hive add --queen COLOR -- B1
+                          ^^^^^^^^^^^^^
+          --queen is needed: colour of the mark
+
+          like  apiary hive add --queen COLOR -- B1
+          page  apiary hive add --help
+    "#]],
+    );
+    shows(
+        "inspect A7 -cf",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 -cf COUNT
+                                ^^^^^
+          --frames takes a whole number from 0 to 20, and nothing follows it
+
+          like  apiary inspect A7 -cf COUNT
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "hive move 1 2",
+        expect![[r#"
+        apiary hive move: one thing to put right
+
+          apiary hive move 1 2 WEIGHT
+                               ^^^^^^
+          WEIGHT is missing
+
+          like  apiary hive move 1 2 WEIGHT
+          page  apiary hive move --help
+    "#]],
+    );
+}
+
+#[test]
+fn values_are_refused_with_what_would_be_right() {
+    shows(
+        "inspect A7 -cf300",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 -cf300
+                               ^^^
+          --frames takes a whole number from 0 to 20; '300' is above that
+
+          like  apiary inspect A7 -cf COUNT
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "inspect A7 --frames=-1 -t warm",
+        expect![[r#"
+        apiary inspect: 2 things to put right
+
+          apiary inspect A7 --frames=-1 -t warm
+                                     ^^    ^^^^
+                                     1     2
+          1  --frames takes a whole number from 0 to 20; '-1' is below that
+          2  --temp takes a number; 'warm' is not one
+
+          like  apiary inspect A7 --frames=COUNT -t DEGREES
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "hive add B1 --queen pink",
+        expect![[r#"
+        apiary hive add: one thing to put right
+
+          apiary hive add B1 --queen pink
+                                     ^^^^
+          --queen takes white or blue; 'pink' is not one
+
+          like  apiary hive add B1 --queen COLOR
+          page  apiary hive add --help
+    "#]],
+    );
+    shows(
+        "inspect A7 --note a --note b --note c",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 --note a --note b --note c
+                                                     ^
+          --note takes at most 2; here are 3
+
+          page  apiary inspect --help
+    "#]],
+    );
+}
+
+#[test]
+fn what_no_repair_mends_is_still_explained() {
+    shows(
+        "inspect A7 A8",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 A8
+                            ^^
+          'A8' is a word more than apiary inspect takes
+
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "frob",
+        expect![[r#"
+        apiary: one thing to put right
+
+          apiary frob
+                 ^^^^
+          'frob' is not a command here; hive, inspect, help and completions are
+
+          page  apiary --help
+    "#]],
+    );
+    shows(
+        "inspect A7 -x --calm=no",
+        expect![[r#"
+        apiary inspect: 2 things to put right
+
+          apiary inspect A7 -x --calm=no
+                            ^^       ^^^
+                            1        2
+          1  -x is not an option here
+          2  --calm takes no value
+
+          page  apiary inspect --help
+    "#]],
+    );
+}
+
+#[test]
+fn words_are_quoted_as_a_shell_needs_it_and_nothing_is_invisible() {
+    shows(
+        "inspect A~7 --frames=a~'b",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect 'A 7' '--frames=a '\''b'
+                                         ^^^^^^^
+          --frames takes a whole number from 0 to 20; 'a '\''b' is not one
+
+          like  apiary inspect 'A 7' --frames=COUNT
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "inspect \u{202e}A7 -f \u{1b}[31m",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect $'\342\200\256A7' -f $'\033[31m'
+                                              ^^^^^^^^^^^
+          --frames takes a whole number from 0 to 20; $'\033[31m' is not one
+
+          like  apiary inspect $'\342\200\256A7' -f COUNT
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "inspect 蜂箱 --frames 蜂 -t 箱",
+        expect![[r#"
+        apiary inspect: 2 things to put right
+
+          apiary inspect 蜂箱 --frames 蜂 -t 箱
+                                       ^^    ^^
+                                       1     2
+          1  --frames takes a whole number from 0 to 20; '蜂' is not one
+          2  --temp takes a number; '箱' is not one
+
+          like  apiary inspect 蜂箱 --frames COUNT -t DEGREES
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "inspect A7 --frames=",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 --frames=
+                                     ^
+          --frames takes a whole number from 0 to 20; '' is not one
+
+          like  apiary inspect A7 --frames=COUNT
+          page  apiary inspect --help
+    "#]],
+    );
+}
+
+#[test]
+fn long_lines_are_cut_around_their_faults() {
+    let note = "a-long-remark-".repeat(12);
+    shows(
+        &format!("inspect A7 --note {note} --clam --note {note} -f x"),
+        expect![[r#"
+        apiary inspect: 2 things to put right
+
+          apiary …ong-remark- --clam --note a-lo…-remark- -f x
+                              ^^^^^^                         ^
+                              1                              2
+          1  --clam is not an option here; --calm is
+          2  --frames takes a whole number from 0 to 20; 'x' is not one
+
+          like  apiary inspect A7 --note a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark- --calm --note a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark- -f COUNT
+          page  apiary inspect --help
+    "#]],
+    );
+}
+
+#[test]
+fn many_faults_are_counted_and_ten_are_shown() {
+    shows(
+        &format!("inspect A7{}", " B1".repeat(13)),
+        expect![[r#"
+        apiary inspect: 13 things to put right
+
+          apiary inspect A7 B1 B1 B1 B1 B1 B1 B1 B1 B1 B1 B1 B1 B1
+                            ^^ ^^ ^^ ^^ ^^ ^^ ^^ ^^ ^^ ^^
+                            1  2  3  4  5  6  7  8  9  10
+          1   'B1' is a word more than apiary inspect takes
+          2   'B1' is a word more than apiary inspect takes
+          3   'B1' is a word more than apiary inspect takes
+          4   'B1' is a word more than apiary inspect takes
+          5   'B1' is a word more than apiary inspect takes
+          6   'B1' is a word more than apiary inspect takes
+          7   'B1' is a word more than apiary inspect takes
+          8   'B1' is a word more than apiary inspect takes
+          9   'B1' is a word more than apiary inspect takes
+          10  'B1' is a word more than apiary inspect takes
+              and 3 more
+
+          page  apiary inspect --help
+    "#]],
+    );
+}
+
+#[test]
+fn overlapping_places_take_a_row_each() {
+    shows(
+        "inspect A7 -xf -- -y",
+        expect![[r#"
+        apiary inspect: 2 things to put right
+
+          apiary inspect A7 -xf -- -y
+                            ^^     ^^
+                            1      2
+          1  -x is not an option here
+          2  '-y' is a word more than apiary inspect takes
+
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "hive add B1 --queen blue --at=x y",
+        expect![[r#"
+        apiary hive add: 3 things to put right
+
+          apiary hive add B1 --queen blue --at=x y
+                                          ^^^^^^ ^
+                                          1      3
+                                               ^
+                                               2
+          1  --at takes 2 words, each on its own
+          2  --at takes a number; 'x' is not one
+          3  --at takes a number; 'y' is not one
+
+          page  apiary hive add --help
+    "#]],
+    );
+}
+
+#[test]
+fn colour_only_says_again_what_the_text_says() {
+    let faults = faults("inspect A7 --clam");
+    let painted = faults.draw(Look::PLAIN.color(true));
+    let mut plain = String::new();
+    for (at, piece) in painted.split('\u{1b}').enumerate() {
+        plain += if at == 0 { piece } else { piece.split_once('m').unwrap().1 };
+    }
+    assert_ne!(painted, plain);
+    assert_eq!(plain, faults.draw(Look::PLAIN));
+}
+
+#[test]
+fn every_phrase_can_be_replaced() {
+    static WORDING: Wording = Wording {
+        one_fault: "iets klopt niet",
+        option_unknown: "{0} is hier geen optie",
+        one_is: "{0} wel",
+        fix: "probeer",
+        page: "blad",
+        ..Wording::ENGLISH
+    };
+    static FRAMES: Opt<u8> = Opt::new("frames").default("0");
+    static ROOT: Command = Command::new("apiary").takes(&[FRAMES.param()]).wording(&WORDING);
+    let Outcome::Faults(faults) = ROOT.read(&["--frame", "3"]) else { panic!() };
+    expect![[r#"
+        apiary: 2 things to put right
+
+          apiary --frame 3
+                 ^^^^^^^ ^
+                 1       2
+          1  --frame is hier geen optie; --frames wel
+          2  '3' is a word more than apiary takes
+
+          blad  apiary --help
+    "#]]
+    .assert_eq(&faults.draw(Look::PLAIN));
+}
+
+#[test]
+fn a_default_that_does_not_read_is_a_fault_and_no_panic() {
+    static FRAMES: Opt<u8> = Opt::new("frames").default("some");
+    static ROOT: Command = Command::new("apiary").takes(&[FRAMES.param()]);
+    let Outcome::Faults(faults) = ROOT.read(&[] as &[&str]) else { panic!() };
+    expect![[r#"
+        apiary: one thing to put right
+
+          the default of --frames does not read: --frames takes a whole number from 0 to
+          255; 'some' is not one
+
+          page  apiary --help
+    "#]]
+    .assert_eq(&faults.draw(Look::PLAIN));
+}
+
+#[test]
+fn a_handlers_error_is_shown_with_its_causes() {
+    let cause = std::io::Error::other("the disk is full");
+    let error = std::io::Error::other(Outer(cause));
+    expect![[r#"
+        apiary: cannot write the hive
+          because: cannot write the hive
+          because: the disk is full
+    "#]]
+    .assert_eq(&APIARY.failure(&Outer(error)));
+}
+
+#[derive(Debug)]
+struct Outer(std::io::Error);
+
+impl std::fmt::Display for Outer {
+    fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
+        f.write_str("cannot write the hive")
+    }
+}
+
+impl std::error::Error for Outer {
+    fn source(&self) -> Option<&(dyn std::error::Error + 'static)> {
+        Some(&self.0)
+    }
+}

@@ -1,0 +1,9 @@
+//! The core at its public surface, a file for each stage, and what holds for any words.
+
+mod complete;
+mod declare;
+mod demo;
+mod fault;
+mod page;
+mod properties;
+mod read;

@@ -1,0 +1,169 @@
+//! What lines mean: forms, shapes, places. Each row is a line and the values it gives.
+
+use std::ffi::OsString;
+use std::path::{Path, PathBuf};
+
+use clavret_core::{Expects, FaultKind, Length, Meaning, Outcome, Reader, Shell};
+
+use crate::demo::*;
+
+/// Hive, calm, frames, temperature, notes of an inspection.
+#[track_caller]
+fn inspects(line: &str, hive: &str, calm: bool, frames: u8, temp: Option<f64>, notes: &[&str]) {
+    let mut reading = reading(line);
+    assert!(reading.is(&INSPECT));
+    assert_eq!(reading.take(&HIVE), hive, "{line}");
+    assert_eq!(*reading.get(&CALM), calm, "{line}");
+    assert_eq!(*reading.get(&FRAMES), frames, "{line}");
+    assert_eq!(*reading.get(&TEMP), temp, "{line}");
+    assert_eq!(reading.take(&NOTES), notes, "{line}");
+}
+
+#[test]
+fn the_forms_of_posix_and_gnu() {
+    inspects("inspect A7", "A7", false, 0, None, &[]);
+    inspects("inspect A7 -c -f 6", "A7", true, 6, None, &[]);
+    inspects("inspect A7 -cf6", "A7", true, 6, None, &[]);
+    inspects("inspect A7 -f6 -c", "A7", true, 6, None, &[]);
+    inspects("inspect A7 --frames 6", "A7", false, 6, None, &[]);
+    inspects("inspect A7 --frames=6", "A7", false, 6, None, &[]);
+    inspects("inspect A7 --combs=6", "A7", false, 6, None, &[]);
+    inspects("inspect -c A7", "A7", true, 0, None, &[]);
+    // The last one given wins; a list adds up.
+    inspects("inspect A7 -f1 -f2 -cr -rc", "A7", true, 2, None, &[]);
+    inspects("inspect A7 --calm --restless", "A7", false, 0, None, &[]);
+    inspects("inspect A7 --note a --note=b=c", "A7", false, 0, None, &["a", "b=c"]);
+    // A value is whatever word comes next.
+    inspects("inspect A7 -t -3.5 --note -c", "A7", false, 0, Some(-3.5), &["-c"]);
+    inspects("inspect A7 -t-3.5 --note= --note --", "A7", false, 0, Some(-3.5), &["", "--"]);
+    inspects("inspect A7 --note=--help", "A7", false, 0, None, &["--help"]);
+    // `--` ends the options, `-` is an operand.
+    inspects("inspect -c -- -c", "-c", true, 0, None, &[]);
+    inspects("inspect -", "-", false, 0, None, &[]);
+}
+
+#[test]
+fn what_is_accepted_throughout_is_one_parameter_over_all_levels() {
+    let reading = reading("-vqy here hive -v add -vv B1 --queen blue --yard=there");
+    assert_eq!(*reading.get(&VERBOSITY), 4);
+    assert!(*reading.get(&QUIET));
+    assert_eq!(reading.get(&YARD).as_deref(), Some(Path::new("there")));
+    assert_eq!(reading.path().to_string(), "apiary hive add");
+    assert_eq!((*reading.get(&QUEEN), reading.times_typed(&YARD)), (Queen::Blue, 2));
+    assert!(reading.try_get(&HIVE).is_none());
+}
+
+#[test]
+fn shapes_of_several_words() {
+    let reading_of_add = reading("hive new B1 --at -33.9 18.4 --queen=white");
+    assert_eq!(*reading_of_add.get(&AT), Some((-33.9, 18.4)));
+    assert_eq!(reading_of_add.times_typed(&AT), 1);
+    // Negative numbers are operands where numbers are wanted; fixed operands take from the end.
+    let reading_of_move = reading("hive move -5 7 -1 3 4");
+    assert_eq!(reading_of_move.get(&SOURCES), &[-5, 7, -1]);
+    assert_eq!(reading_of_move.get(&PLACE), &[3, 4]);
+    let fewest = reading("hive move 9 3 4");
+    assert_eq!((fewest.get(&SOURCES).as_slice(), fewest.get(&PLACE)), (&[9][..], &[3, 4]));
+}
+
+#[test]
+fn a_request_for_help_or_the_version_wins_over_every_fault() {
+    let page = |line: &str| match APIARY.read(&words(line)) {
+        Outcome::Page(path, length) => (path.to_string(), length == Length::Full),
+        other => panic!("`{line}` gave {other:?}"),
+    };
+    assert_eq!(page("-h"), ("apiary".into(), false));
+    assert_eq!(page("inspect --frames many --clam --help"), ("apiary inspect".into(), true));
+    assert_eq!(page("--help hive add extra"), ("apiary hive add".into(), true));
+    assert_eq!(page("inspect -ch --help"), ("apiary inspect".into(), true));
+    assert_eq!(page("help hive add"), ("apiary hive add".into(), true));
+    assert_eq!(page("help"), ("apiary".into(), true));
+    assert!(matches!(APIARY.read(&["inspect", "--version"]), Outcome::Version(_)));
+    let Outcome::Script(path, Shell::Bash) = APIARY.read(&["completions", "bash"]) else {
+        panic!()
+    };
+    assert_eq!(path.to_string(), "apiary");
+}
+
+#[test]
+fn every_kind_of_fault_is_found_where_it_stands() {
+    use FaultKind::*;
+    #[track_caller]
+    fn refused(line: &str, expected: &[FaultKind]) {
+        let kinds: Vec<FaultKind> = faults(line).iter().map(|fault| fault.kind()).collect();
+        assert_eq!(kinds, expected, "{line}");
+    }
+    refused("", &[CommandMissing]);
+    refused("hive", &[CommandMissing]);
+    refused("inspekt A7 -x", &[CommandUnknown]);
+    refused("-- inspect", &[OperandExtra, CommandMissing]);
+    refused("inspect", &[OperandMissing]);
+    refused("inspect A7 A8 A9", &[OperandExtra, OperandExtra]);
+    refused("inspect A7 --clam -x -cz", &[OptionUnknown, OptionUnknown, OptionUnknown]);
+    refused("inspect A7 -calm", &[OptionUnknown]);
+    refused("inspect A7 -5", &[OptionUnknown]);
+    refused("inspect A7 -f", &[ValueMissing]);
+    refused("inspect A7 --calm=yes --help=x", &[ValueUnwanted, ValueUnwanted]);
+    refused("inspect A7 -f many -t nan", &[ValueMisfit, ValueMisfit]);
+    refused("inspect A7 -f 21 -f 300 -f -1", &[ValueRefused, ValueMisfit, ValueMisfit]);
+    refused("inspect A7 --note a --note b --note c", &[ValuesMiscounted]);
+    refused("hive add B1", &[OptionMissing]);
+    refused("hive add B1 --queen pink --at=1 2", &[ValueMisfit, ValueAttached]);
+    refused("hive add --queen blue B1 --at 1", &[ValueMissing]);
+    refused("hive move 1 2", &[OperandMissing]);
+    refused("hive move 1", &[OperandMissing, ValuesMiscounted]);
+    refused("--yard= inspect A7", &[ValueMisfit]);
+    refused("hive --calm add B1 --queen blue", &[OptionUnknown]);
+}
+
+#[test]
+#[cfg(unix)]
+fn words_that_are_no_text_pass_where_the_type_allows_it() {
+    use std::os::unix::ffi::OsStringExt;
+    let raw = |bytes: &[u8]| OsString::from_vec(bytes.to_vec());
+    let line = [raw(b"-y\xff"), "inspect".into(), "A7".into()];
+    let Outcome::Reading(mut reading) = APIARY.read(&line) else { panic!() };
+    assert_eq!(reading.take(&YARD), Some(PathBuf::from(raw(b"\xff"))));
+    let line = ["inspect".into(), "A7".into(), raw(b"--note=\xff"), raw(b"-\xff")];
+    let Outcome::Faults(faults) = APIARY.read(&line) else { panic!() };
+    let kinds: Vec<FaultKind> = faults.iter().map(|fault| fault.kind()).collect();
+    assert_eq!(kinds, [FaultKind::ValueNotText, FaultKind::OptionUnknown]);
+}
+
+#[test]
+fn each_byte_range_is_given_a_meaning() {
+    let line = reading("-q inspect -cf6 --note=a -- A7");
+    let steps: Vec<_> =
+        line.steps().iter().map(|step| (step.word(), step.bytes(), step.meaning())).collect();
+    use Meaning::*;
+    let expected = [
+        (0, 0..2, Name),
+        (1, 0..7, Command),
+        (2, 0..2, Name),
+        (2, 2..3, Name),
+        (2, 3..4, Value),
+        (3, 0..6, Name),
+        (3, 7..8, Value),
+        (4, 0..2, Terminator),
+        (5, 0..2, Operand),
+    ];
+    assert_eq!(steps, expected);
+}
+
+#[test]
+fn the_reader_says_what_may_stand_next() {
+    let expects = |line: &str| {
+        let mut reader = Reader::new(&APIARY, 4);
+        reader.step_all(&words(line).as_slice());
+        match reader.expects() {
+            Expects::Value(param, at) => format!("{} {at}", param.name()),
+            Expects::Command(command) => command.name().to_owned(),
+            Expects::Operand(param) => param.name().to_owned(),
+            other => format!("{other:?}"),
+        }
+    };
+    let asked =
+        ["", "hive", "-y", "hive add --at 1", "inspect", "inspect A7", "hive move 1 2 3", "nosuch"];
+    let expected = ["apiary", "hive", "yard 0", "at 1", "hive", "Nothing", "place", "Nothing"];
+    assert_eq!(asked.map(expects), expected);
+}

@@ -1,0 +1,215 @@
+//! Completion in a real bash on a pseudo-terminal: keys are typed as a user types them, and what
+//! readline makes of them is looked at.
+#![cfg(unix)]
+
+#[allow(dead_code)] // the handlers of the program; only its declaration is looked at
+#[path = "../examples/apiary/app/mod.rs"]
+mod app;
+
+use std::fs;
+use std::io::{Read, Write};
+use std::path::{Path, PathBuf};
+use std::sync::Arc;
+use std::time::{Duration, Instant};
+
+use clavret::{Choice, Command, Offer, Operand, Opt, Shell, candidates, script};
+use pty_process::blocking::{Command as Shelled, Pty, open};
+
+/// ^U takes a line back.
+const TAKE_BACK: &str = "\u{15}";
+
+/// An interactive bash in a folder of its own, where `apiary` writes down its words, and the
+/// completion function writes down what it offers.
+struct Bash {
+    keys: Arc<Pty>,
+    child: std::process::Child,
+    folder: tempfile::TempDir,
+}
+
+impl Bash {
+    fn with(script: &str, function: &str, program: &str) -> Self {
+        let folder = tempfile::tempdir().unwrap();
+        let write = |name: &str, text: &str| fs::write(folder.path().join(name), text).unwrap();
+        write("script", script);
+        write(
+            "rc",
+            &format!(
+                "source ./script\n\
+                 spy() {{ {function} \"$@\"; printf '%s\\n' \"${{COMPREPLY[@]}}\" >.offers.new; mv .offers.new .offers; }}\n\
+                 complete -o nosort -F spy -- {program}\n\
+                 {program}() {{ printf '%s\\n' \"$@\" >.words.new; mv .words.new .words; }}\n\
+                 bind 'set bell-style none'\nbind 'set completion-query-items 0'\n\
+                 bind 'set page-completions off'\nPS1='ready> '\n"
+            ),
+        );
+        for name in ["plain.txt", "with space.txt"] {
+            write(name, "");
+        }
+        let (pty, terminal) = open().unwrap();
+        pty.resize(pty_process::Size::new(40, 200)).unwrap();
+        let bash = Shelled::new("bash").args(["--noprofile", "--rcfile", "./rc", "-i"]);
+        let bash = bash.current_dir(folder.path()).env("TERM", "dumb").env("LC_ALL", "C.UTF-8");
+        let child = bash.env_remove("PROMPT_COMMAND").spawn(terminal).expect("bash starts");
+        // What bash draws is read away, so that it never waits for a reader.
+        let keys = Arc::new(pty);
+        let drawn = Arc::clone(&keys);
+        std::thread::spawn(move || {
+            let mut screen = [0; 4096];
+            while (&*drawn).read(&mut screen).is_ok_and(|count| count > 0) {}
+        });
+        Bash { keys, child, folder }
+    }
+
+    fn apiary() -> Self {
+        Bash::with(&script(&app::APIARY, Shell::Bash), "_apiary", "apiary")
+    }
+
+    fn file(&self, name: &str) -> PathBuf {
+        self.folder.path().join(name)
+    }
+
+    fn types(&self, keys: &str) {
+        (&*self.keys).write_all(keys.as_bytes()).unwrap();
+    }
+
+    /// What the completion function offers behind a line.
+    #[track_caller]
+    fn offers(&mut self, line: &str) -> Vec<String> {
+        let offers = self.file(".offers");
+        let _ = fs::remove_file(&offers);
+        self.types(line);
+        self.types("\t");
+        let text = read_soon(&offers, line);
+        self.types(TAKE_BACK);
+        text.lines().filter(|line| !line.is_empty()).map(str::to_owned).collect()
+    }
+
+    /// The words that the program gets after keys were typed, Enter included.
+    #[track_caller]
+    fn words(&mut self, keys: &str) -> Vec<String> {
+        let words = self.file(".words");
+        let _ = fs::remove_file(&words);
+        self.types(keys);
+        self.types("\r");
+        read_soon(&words, keys).lines().map(str::to_owned).collect()
+    }
+}
+
+/// An interactive bash ignores being terminated: it is asked to go.
+impl Drop for Bash {
+    fn drop(&mut self) {
+        self.types(TAKE_BACK);
+        self.types("exit\r");
+        let _ = self.child.wait();
+    }
+}
+
+#[track_caller]
+fn read_soon(path: &Path, asked: &str) -> String {
+    let end = Instant::now() + Duration::from_secs(20);
+    loop {
+        match fs::read_to_string(path) {
+            Ok(text) => return text,
+            Err(_) if Instant::now() < end => std::thread::sleep(Duration::from_millis(5)),
+            Err(_) => panic!("bash did not answer to `{asked}`"),
+        }
+    }
+}
+
+#[test]
+fn bash_offers_what_the_engine_offers() {
+    let mut bash = Bash::apiary();
+    for line in [
+        "",
+        "h",
+        "hive ",
+        "hive a",
+        "hive add ",
+        "hive add --",
+        "hive add --queen ",
+        "hive add --queen w",
+        "hive add D1 --at 1 ",
+        "hive add D1 --at 1 2 --",
+        "hive -q list --as ",
+        "hive list --sort ",
+        "hive list --sort code --sort ",
+        "inspect ",
+        "inspect A7 ",
+        "inspect A7 --c",
+        "inspect A7 -cf ",
+        "inspect A7 -cf6 ",
+        "inspect A7 -",
+        "inspect -- ",
+        "inspect -- -",
+        "--color ",
+        "--color a",
+        "-q --color never ",
+        "help ",
+        "help hive ",
+        "help nosuch ",
+        "completions ",
+        "nosuch ",
+        "nosuch --",
+        "inspect \"A 7\" --re",
+        "inspect A\\ 7 --re",
+        "report --as ",
+        "--yard=x hive ",
+        "--frames",
+    ] {
+        let (before, prefix) = line.rsplit_once(' ').unwrap_or(("", line));
+        let before = before.replace("\"A 7\"", "A7").replace("A\\ 7", "A7");
+        let words: Vec<&str> = before.split(' ').filter(|word| !word.is_empty()).collect();
+        let engine = candidates(&app::APIARY, &words, prefix);
+        assert_eq!(bash.offers(&format!("apiary {line}")), engine, "apiary {line}|");
+    }
+}
+
+#[test]
+fn values_attached_to_names_and_paths_are_completed() {
+    let mut bash = Bash::apiary();
+    assert_eq!(bash.offers("apiary --color="), ["auto", "always", "never"]);
+    assert_eq!(bash.offers("apiary --color=al"), ["always"]);
+    assert_eq!(bash.offers("apiary inspect --calm="), [""; 0]);
+    assert_eq!(bash.offers("apiary inspect --nosuch="), [""; 0]);
+    assert_eq!(bash.offers("apiary -qy pl"), ["plain.txt"]);
+    assert_eq!(bash.offers("apiary report -o pl"), ["plain.txt"]);
+    assert_eq!(bash.offers("apiary --yard=pl"), ["plain.txt"]);
+}
+
+#[test]
+fn what_is_inserted_arrives_as_the_word_that_was_meant() {
+    let mut bash = Bash::apiary();
+    assert_eq!(bash.words("apiary insp\tA7 --rest\t"), ["inspect", "A7", "--restless"]);
+    let blue = ["hive", "add", "D1", "--queen=blue"];
+    assert_eq!(bash.words("apiary hi\tad\tD1 --queen=bl\t"), blue);
+    assert_eq!(bash.words("apiary hive add D1 --que\tbl\t")[3..], ["--queen", "blue"]);
+    assert_eq!(bash.words("apiary -y wi\thive list"), ["-y", "with space.txt", "hive", "list"]);
+    assert_eq!(bash.words("apiary --yard=wi\thive list")[0], "--yard=with space.txt");
+    assert_eq!(bash.words("apiary report -o 'wi\t"), ["report", "-o", "with space.txt"]);
+}
+
+#[derive(Clone, Copy)]
+struct Sting;
+
+impl Choice for Sting {
+    const OFFERS: &'static [Offer<Sting>] = &[
+        Offer::new("$(touch stung)", Sting),
+        Offer::new("`touch stung`;touch stung", Sting),
+        Offer::new("it's \"*\" a\\b", Sting),
+    ];
+}
+
+#[test]
+fn text_of_a_declaration_is_never_executed() {
+    static WORD: Operand<Sting> = Operand::new("word");
+    static NAME: Opt<Option<Sting>> = Opt::new("$(touch&stung)");
+    static STING: Command =
+        Command::new("sting").takes(&[WORD.param(), NAME.param()]).summary("$(touch stung)");
+    let mut bash = Bash::with(&script(&STING, Shell::Bash), "_sting", "sting");
+    assert_eq!(bash.offers("sting ").len(), 3);
+    assert_eq!(bash.words("sting it\t"), ["it's \"*\" a\\b"]);
+    assert_eq!(bash.words("sting \\$\t"), ["$(touch stung)"]);
+    assert_eq!(bash.words("sting \\`\t"), ["`touch stung`;touch stung"]);
+    assert_eq!(bash.words("sting --\\$\t")[0], "--$(touch&stung)");
+    assert!(!bash.file("stung").exists());
+}

@@ -85,9 +85,9 @@ fn a_hive_is_added_to_a_yard_and_reported_on() {
         1,
         "-y yard hive list",
         expect![[r#"
-        apiary: cannot read the yard yard
-          because: No such file or directory (os error 2)
-    "#]],
+            apiary: cannot read the yard in yard
+              because: No such file or directory (os error 2)
+        "#]],
     );
     std::fs::create_dir(stage.path().join("yard")).unwrap();
     let added = stage.prints("-y yard hive add D1 --queen white --at -33.9 18.4 -f 12");
@@ -138,14 +138,13 @@ fn a_hive_is_added_to_a_yard_and_reported_on() {
         1,
         "-y yard hive list",
         expect![[r#"
-        apiary: cannot read yard/D1.toml
-          because: TOML parse error at line 1, column 8
-          |
-        1 | code = 7
-          |        ^
-        invalid type: integer `7`, expected a string
-
-    "#]],
+            apiary: cannot read yard/D1.toml
+              because: TOML parse error at line 1, column 8
+                  |
+                1 | code = 7
+                  |        ^
+                invalid type: integer `7`, expected a string
+        "#]],
     );
 }
 

@@ -10,8 +10,5 @@ fn main() -> ExitCode {
 }
 
 fn once() -> ExitCode {
-    clavret::run(&values::APIARY, |reading| {
-        values::inspection(reading).say();
-        Ok::<(), std::io::Error>(())
-    })
+    clavret::run(&values::APIARY, |reading| values::inspection(reading).say())
 }

@@ -1,4 +1,4 @@
-//! A program in 20 lines: an operand, an option, a flag.
+//! A program in 25 lines: an operand, an option, a flag.
 
 use clavret::{Command, Flag, Operand, Opt, valid};
 
@@ -21,6 +21,5 @@ fn main() -> std::process::ExitCode {
         let (hive, frames) = (reading.get(&HIVE), reading.get(&FRAMES));
         let mood = if *reading.get(&CALM) { "calm" } else { "restless" };
         println!("{hive}: {frames} frames of brood, {mood}");
-        Ok::<(), std::io::Error>(())
     })
 }

@@ -44,7 +44,7 @@ pub use clavret_core::{
     Words, candidates, script, valid,
 };
 pub use route::{Done, Route, route};
-pub use run::{Response, respond, run};
+pub use run::{Ending, Response, respond, run};
 
 /// The README's programs are compiled and run with the tests.
 #[cfg(doctest)]

@@ -7,6 +7,7 @@ use std::process::ExitCode;
 
 use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, Words, script};
 
+use crate::route::Done;
 use crate::terminal::Stream;
 
 /// The status of a refused line.
@@ -23,15 +24,39 @@ const FAILED: u8 = 1;
 /// ```no_run
 #[doc = include_str!("../examples/smallest.rs")]
 /// ```
-pub fn run<E: Into<Box<dyn Error>>>(
+pub fn run<E: Ending>(
     root: &'static Command<'static>,
-    handler: impl FnOnce(Reading<'static>) -> Result<(), E>,
+    handler: impl FnOnce(Reading<'static>) -> E,
 ) -> ExitCode {
     let words: Vec<OsString> = std::env::args_os().skip(1).collect();
     match root.read(&words) {
-        Outcome::Reading(reading) => handler(reading)
-            .map_or_else(|error| failed(root, &*error.into()), |()| ExitCode::SUCCESS),
+        Outcome::Reading(reading) => {
+            let done = handler(reading).done();
+            done.map_or_else(|error| failed(root, &*error), |()| ExitCode::SUCCESS)
+        }
         other => print(&respond_to(root, other, &words.as_slice())),
+    }
+}
+
+/// What a handler may end with: nothing, or a result with any error.
+pub trait Ending {
+    /// The result.
+    ///
+    /// # Errors
+    ///
+    /// The handler's own.
+    fn done(self) -> Done;
+}
+
+impl Ending for () {
+    fn done(self) -> Done {
+        Ok(())
+    }
+}
+
+impl<E: Into<Box<dyn Error>>> Ending for Result<(), E> {
+    fn done(self) -> Done {
+        self.map_err(Into::into)
     }
 }
 

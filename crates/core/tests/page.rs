@@ -18,30 +18,30 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
         Length::Full,
         100,
         expect![[r#"
-        apiary inspect   record what an inspection found
+            apiary inspect   record what an inspection found
 
-        usage      apiary inspect [-c|-r] [-f COUNT] [-t DEGREES] [--note TEXT]... HIVE
+            usage      apiary inspect [-c|-r] [-f COUNT] [-t DEGREES] [--note TEXT]... HIVE
 
-        operand    HIVE                  hive to inspect, such as A7
+            operand    HIVE                  hive to inspect, such as A7
 
-        options    -c, --calm            the colony was calm; the opposite is -r, --restless
-                   -f, --frames COUNT    brood frames seen: 0 to 20, and 0 unless given
-                   -t, --temp DEGREES
-                       --note TEXT       0 to 2 times
+            options    -c, --calm            the colony was calm; the opposite is -r, --restless
+                       -f, --frames COUNT    brood frames seen: 0 to 20, and 0 unless given
+                       -t, --temp DEGREES
+                           --note TEXT       up to 2 times
 
-        anywhere   -y, --yard DIR        folder of the logbook
-                   -q, --quiet           say little
-                   -v                    say more; may be repeated
-                       --color WHEN      auto, always or never, and auto unless given
-                   -h, --help            -h for a short page, --help for this one
+            anywhere   -y, --yard DIR        folder of the logbook
+                       -q, --quiet           say little
+                       -v                    say more; may be repeated
+                           --color WHEN      auto, always or never, and auto unless given
+                       -h, --help            -h for a short page, --help for this one
 
-        examples   apiary inspect A7 -cf6
-                       a calm colony with six brood frames
+            examples   apiary inspect A7 -cf6
+                           a calm colony with six brood frames
 
-        status     0  recorded
-                   1  could not be recorded
-                   2  the command line was refused
-    "#]],
+            status     0  recorded
+                       1  could not be recorded
+                       2  the command line was refused
+        "#]],
     );
     shows(
         &ADD,
@@ -146,140 +146,130 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
         Length::Full,
         60,
         expect![[r#"
-        apiary inspect   record what an inspection found
+            apiary inspect   record what an inspection found
 
-        usage
-          apiary inspect [-c|-r] [-f COUNT] [-t DEGREES]
-                         [--note TEXT]... HIVE
+            usage
+              apiary inspect [-c|-r] [-f COUNT] [-t DEGREES]
+                             [--note TEXT]... HIVE
 
-        operand
-          HIVE                  hive to inspect, such as A7
+            operand
+              HIVE                  hive to inspect, such as A7
 
-        options
-          -c, --calm            the colony was calm; the opposite is
-                                -r, --restless
-          -f, --frames COUNT    brood frames seen: 0 to 20, and 0
-                                unless given
-          -t, --temp DEGREES
-              --note TEXT       0 to 2 times
+            options
+              -c, --calm            the colony was calm; the opposite is
+                                    -r, --restless
+              -f, --frames COUNT    brood frames seen: 0 to 20, and 0
+                                    unless given
+              -t, --temp DEGREES
+                  --note TEXT       up to 2 times
 
-        anywhere
-          -y, --yard DIR        folder of the logbook
-          -q, --quiet           say little
-          -v                    say more; may be repeated
-              --color WHEN      auto, always or never, and auto
-                                unless given
-          -h, --help            -h for a short page, --help for this
-                                one
+            anywhere
+              -y, --yard DIR        folder of the logbook
+              -q, --quiet           say little
+              -v                    say more; may be repeated
+                  --color WHEN      auto, always or never, and auto
+                                    unless given
+              -h, --help            -h for a short page, --help for this
+                                    one
 
-        examples
-          apiary inspect A7 -cf6
-              a calm colony with six brood frames
+            examples
+              apiary inspect A7 -cf6
+                  a calm colony with six brood frames
 
-        status
-          0  recorded
-          1  could not be recorded
-          2  the command line was refused
-    "#]],
+            status
+              0  recorded
+              1  could not be recorded
+              2  the command line was refused
+        "#]],
     );
     shows(
         &INSPECT,
         Length::Full,
         40,
         expect![[r#"
-        apiary inspect   record what an
-                         inspection found
+            apiary inspect   record what an
+                             inspection found
 
-        usage
-          apiary inspect [-c|-r] [-f COUNT]
-                         [-t DEGREES]
-                         [--note TEXT]... HIVE
+            usage
+              apiary inspect [-c|-r] [-f COUNT]
+                             [-t DEGREES]
+                             [--note TEXT]... HIVE
 
-        operand
-          HIVE
-              hive to inspect, such as A7
+            operand
+              HIVE
+                  hive to inspect, such as A7
 
-        options
-          -c, --calm
-              the colony was calm; the opposite
-              is -r, --restless
-          -f, --frames COUNT
-              brood frames seen: 0 to 20, and 0
-              unless given
-          -t, --temp DEGREES
-          --note TEXT
-              0 to 2 times
+            options
+              -c, --calm
+                  the colony was calm; the opposite
+                  is -r, --restless
+              -f, --frames COUNT
+                  brood frames seen: 0 to 20, and 0
+                  unless given
+              -t, --temp DEGREES
+              --note TEXT
+                  up to 2 times
 
-        anywhere
-          -y, --yard DIR
-              folder of the logbook
-          -q, --quiet
-              say little
-          -v  say more; may be repeated
-          --color WHEN
-              auto, always or never, and auto
-              unless given
-          -h, --help
-              -h for a short page, --help for
-              this one
+            anywhere
+              -y, --yard DIR
+                  folder of the logbook
+              -q, --quiet
+                  say little
+              -v  say more; may be repeated
+              --color WHEN
+                  auto, always or never, and auto
+                  unless given
+              -h, --help
+                  -h for a short page, --help for
+                  this one
 
-        examples
-          apiary inspect A7 -cf6
-              a calm colony with six brood
-              frames
+            examples
+              apiary inspect A7 -cf6
+                  a calm colony with six brood
+                  frames
 
-        status
-          0  recorded
-          1  could not be recorded
-          2  the command line was refused
-    "#]],
+            status
+              0  recorded
+              1  could not be recorded
+              2  the command line was refused
+        "#]],
     );
     shows(
         &MOVE,
         Length::Full,
         20,
         expect![[r#"
-        apiary hive move   w
-                           e
-                           i
-                           g
-                           h
-                           a
-                           n
-                           d
-                           m
-                           o
-                           v
-                           e
+            apiary hive move
+              weigh and move
 
-        usage
-          apiary hive move
-              WEIGHT...
+            usage
+              apiary hive move
+                  WEIGHT...
+                  ROW COLUMN
+
+            operands
+              WEIGHT
+                  up to 3 times
               ROW COLUMN
 
-        operands
-          WEIGHT
-              1 to 3 times
-          ROW COLUMN
-
-        anywhere
-          -y, --yard DIR
-              folder of the
-              logbook
-          -q, --quiet
-              say little
-          -v  say more; may
-              be repeated
-          --color WHEN
-              auto, always
-              or never, and
-              auto unless
-              given
-          -h, --help
-              -h for a short
-              page, --help
-              for this one
-    "#]],
+            anywhere
+              -y, --yard DIR
+                  folder of the
+                  logbook
+              -q, --quiet
+                  say little
+              -v  say more; may
+                  be repeated
+              --color WHEN
+                  auto, always
+                  or never, and
+                  auto unless
+                  given
+              -h, --help
+                  -h for a short
+                  page, --help
+                  for this one
+        "#]],
     );
 }
 

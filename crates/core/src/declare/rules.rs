@@ -250,10 +250,15 @@ const fn names<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
     let mut i = 0;
     while i < command.params.len() {
         let param = command.params[i];
-        if matches!(param.role, Role::Operand) {
+        // In a static, a key's own names were checked where it was declared.
+        if command.draft && matches!(param.role, Role::Operand) {
             show_name(param.name, finder);
         }
-        let mut k = 0;
+        if !command.draft && param.aliases.is_empty() {
+            i += 1;
+            continue;
+        }
+        let mut k = if command.draft { 0 } else { 2 };
         while let Some(name) = param.long_name(k) {
             // The opposite's place is there for every parameter, and mostly empty.
             if k != 1 || !name.is_empty() {
@@ -274,34 +279,61 @@ const fn show_name<'d>(name: &'d str, finder: &mut Finder<'d>) {
 /// Long names that stand twice in a command.
 const fn twins<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
     let params = command.params;
+    let passes = Table::passes(params.len());
     let mut pass = 0;
-    while pass <= params.len() / Table::GOOD {
+    while pass < passes {
         let mut table = Table::new();
         let mut i = 0;
         while i < params.len() {
-            let mut k = 0;
-            while let Some(name) = params[i].long_name(k) {
+            let param = params[i];
+            i += 1;
+            if matches!(param.role, Role::Operand) {
+                continue;
+            }
+            if param.name.len() > 1 && Table::is_due(param.hash, passes, pass) {
+                twin(command, finder, &mut table, (i - 1, 0), param.name, param.hash);
+            }
+            if param.opposite.is_empty() && param.aliases.is_empty() {
+                continue;
+            }
+            let mut k = 1;
+            while let Some(name) = param.long_name(k) {
                 let hash = hash(name.as_bytes());
-                if name.len() > 1 && Table::is_due(hash, params.len(), pass) {
-                    let mut at = table.start(hash);
-                    while let Some((j, l)) = table.next(&mut at) {
-                        if let Some(other) = params[j].long_name(l)
-                            && same(other, name)
-                        {
-                            let (first, second) = (params[j].name, params[i].name);
-                            let (command, above) = (command.name, command.name);
-                            finder.show(Problem::Long { first, second, name, command, above });
-                            break;
-                        }
-                    }
-                    table.put(at, i, k);
+                if name.len() > 1 && Table::is_due(hash, passes, pass) {
+                    twin(command, finder, &mut table, (i - 1, k), name, hash);
                 }
                 k += 1;
             }
-            i += 1;
         }
         pass += 1;
     }
+}
+
+/// Puts the `k`-th name of the `i`-th parameter into the table, unless it is there already.
+const fn twin<'d>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d>,
+    table: &mut Table,
+    (i, k): (usize, usize),
+    name: &'d str,
+    hash: u32,
+) {
+    let params = command.params;
+    let mut at = hash as usize % Table::SIZE;
+    while table.slots[at] != 0 {
+        let (j, l) = Table::entry(table.slots[at]);
+        if (l != 0 || params[j].hash == hash)
+            && let Some(other) = params[j].long_name(l)
+            && same(other, name)
+        {
+            let (first, second) = (params[j].name, params[i].name);
+            let (command, above) = (command.name, command.name);
+            finder.show(Problem::Long { first, second, name, command, above });
+            return;
+        }
+        at = (at + 1) % Table::SIZE;
+    }
+    table.slots[at] = Table::slot(i, k);
 }
 
 /// Short names that stand twice in a command.
@@ -372,27 +404,17 @@ const fn operands<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
 /// Subcommands that answer to one name.
 const fn siblings<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
     let commands = command.commands;
+    let passes = Table::passes(commands.len());
     let mut pass = 0;
-    while pass <= commands.len() / Table::GOOD {
+    while pass < passes {
         let mut table = Table::new();
         let mut i = 0;
         while i < commands.len() {
             let mut k = 0;
             while let Some(name) = commands[i].called(k) {
                 let hash = hash(name.as_bytes());
-                if Table::is_due(hash, commands.len(), pass) {
-                    let mut at = table.start(hash);
-                    while let Some((j, l)) = table.next(&mut at) {
-                        if let Some(other) = commands[j].called(l)
-                            && same(other, name)
-                        {
-                            let (first, second) = (commands[j].name, commands[i].name);
-                            let command = command.name;
-                            finder.show(Problem::Commands { first, second, name, command });
-                            break;
-                        }
-                    }
-                    table.put(at, i, k);
+                if Table::is_due(hash, passes, pass) {
+                    sibling(command, finder, &mut table, (i, k), name, hash);
                 }
                 k += 1;
             }
@@ -400,6 +422,31 @@ const fn siblings<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
         }
         pass += 1;
     }
+}
+
+/// Puts the `k`-th name of the `i`-th subcommand into the table, unless it is there already.
+const fn sibling<'d>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d>,
+    table: &mut Table,
+    (i, k): (usize, usize),
+    name: &'d str,
+    hash: u32,
+) {
+    let commands = command.commands;
+    let mut at = hash as usize % Table::SIZE;
+    while table.slots[at] != 0 {
+        let (j, l) = Table::entry(table.slots[at]);
+        if let Some(other) = commands[j].called(l)
+            && same(other, name)
+        {
+            let (first, second) = (commands[j].name, commands[i].name);
+            finder.show(Problem::Commands { first, second, name, command: command.name });
+            return;
+        }
+        at = (at + 1) % Table::SIZE;
+    }
+    table.slots[at] = Table::slot(i, k);
 }
 
 /// A bit for each name that a command accepts throughout: most parameters below have none of the
@@ -526,46 +573,38 @@ pub(super) const fn in_order(commands: &[&Command<'_>]) -> bool {
 }
 
 /// A hash table of names for one pass over a declaration. `const fn` cannot grow one, so it has a
-/// fixed size, and a large declaration is looked at in several passes, each at a part of the hashes.
+/// fixed size, and a very large declaration is looked at in several passes, each at a part of the
+/// hashes.
 struct Table {
     slots: [u32; Table::SIZE],
 }
 
 impl Table {
-    const SIZE: usize = 4096;
+    const SIZE: usize = 16_384;
     /// Entries a pass is made for: half the slots, so that a probe is short.
     const GOOD: usize = Table::SIZE / 2;
+    /// Names that one entry may have in the table.
+    const NAMES: usize = 64;
 
     const fn new() -> Self {
         Table { slots: [0; Table::SIZE] }
     }
 
+    const fn passes(entries: usize) -> usize {
+        entries.div_ceil(Table::GOOD)
+    }
+
     /// Whether a hash belongs to this pass.
-    const fn is_due(hash: u32, entries: usize, pass: usize) -> bool {
-        let passes = entries / Table::GOOD + 1;
-        passes == 1 || (hash / Table::SIZE as u32) as usize % passes == pass
+    const fn is_due(hash: u32, passes: usize, pass: usize) -> bool {
+        passes == 1 || (hash as usize / Table::SIZE) % passes == pass
     }
 
-    const fn start(&self, hash: u32) -> usize {
-        hash as usize % Table::SIZE
+    const fn slot(entry: usize, name: usize) -> u32 {
+        (entry * Table::NAMES + name % Table::NAMES) as u32 + 1
     }
 
-    /// The entry at `at`, which then points behind it; `None` at a free slot.
-    const fn next(&self, at: &mut usize) -> Option<(usize, usize)> {
-        let slot = self.slots[*at];
-        if slot == 0 {
-            return None;
-        }
-        *at = (*at + 1) % Table::SIZE;
-        Some(((slot as usize - 1) / Table::NAMES, (slot as usize - 1) % Table::NAMES))
+    /// The entry and which of its names a slot holds.
+    const fn entry(slot: u32) -> (usize, usize) {
+        ((slot as usize - 1) / Table::NAMES, (slot as usize - 1) % Table::NAMES)
     }
-
-    const fn put(&mut self, at: usize, entry: usize, name: usize) {
-        if self.slots[at] == 0 {
-            self.slots[at] = (entry * Table::NAMES + name % Table::NAMES) as u32 + 1;
-        }
-    }
-
-    /// Names that one entry may have in the table.
-    const NAMES: usize = 64;
 }

@@ -65,7 +65,7 @@ fn an_inspection_is_recorded_and_listed() {
     assert_eq!(String::from_utf8_lossy(&output.stderr), filled);
     let list = stage.prints("hive list");
     assert_eq!(list.lines().count(), 13);
-    assert!(list.contains("A7    green   10      2026-10-01  6      calm      queen"), "{list}");
+    assert!(list.contains("A7    green       10  2026-10-01      6  calm      queen"), "{list}");
     // The folder has whole files only, and is filled once.
     let second = stage.run("inspect A7 -r --on 2026-10-02 -v");
     assert_eq!(String::from_utf8_lossy(&second.stderr), "");

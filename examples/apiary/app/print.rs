@@ -29,10 +29,18 @@ impl<const N: usize> Rows<N> {
     fn table(&self) -> String {
         let headings = self.headings.map(str::to_owned);
         let all = || std::iter::once(&headings).chain(&self.rows);
-        let width = |column: usize| all().map(|row| row[column].chars().count()).max().unwrap_or(0);
-        let widths: [usize; N] = std::array::from_fn(width);
+        let widths: [usize; N] = std::array::from_fn(|column| {
+            all().map(|row| row[column].chars().count()).max().unwrap_or(0)
+        });
+        // Numbers are compared by their last digits.
+        let is_number = |cell: &String| cell.is_empty() || cell.parse::<f64>().is_ok();
+        let numbers: [bool; N] =
+            std::array::from_fn(|column| self.rows.iter().all(|row| is_number(&row[column])));
         let line = |row: &[String; N]| {
-            let cells = row.iter().zip(widths).map(|(cell, width)| format!("{cell:<width$}"));
+            let cells = row.iter().enumerate().map(|(column, cell)| {
+                let width = widths[column];
+                if numbers[column] { format!("{cell:>width$}") } else { format!("{cell:<width$}") }
+            });
             cells.collect::<Vec<_>>().join("  ").trim_end().to_owned() + "\n"
         };
         all().map(line).collect()

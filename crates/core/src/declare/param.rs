@@ -183,6 +183,11 @@ impl<'d> Param<'d> {
         }
     }
 
+    /// Whether it answers to a long name, aliases included.
+    pub(crate) fn is_called(&self, name: &str) -> bool {
+        self.long_names().any(|long| long == name)
+    }
+
     /// All long names that answer, without the empty ones.
     pub(crate) fn long_names(&self) -> impl Iterator<Item = &'d str> + '_ {
         (0..).map_while(|k| self.long_name(k)).filter(|name| name.len() > 1)
@@ -224,18 +229,28 @@ impl<'d> Param<'d> {
         }
     }
 
-    /// The text shown for the `at`-th word of a value.
+    /// The text shown for the `at`-th word of a value: its placeholder, the last one where there
+    /// are fewer, or the name in upper case where there is none.
     pub(crate) fn hole(&self, at: usize) -> String {
-        let mut holes = self.placeholder.split(' ').filter(|hole| !hole.is_empty());
-        match holes.clone().nth(at).or_else(|| holes.next_back()) {
-            Some(hole) => hole.to_owned(),
-            None => self.name.to_uppercase(),
+        let mut found = "";
+        for (place, hole) in self.placeholder.split_ascii_whitespace().enumerate() {
+            if place <= at {
+                found = hole;
+            }
         }
+        if found.is_empty() { self.name.to_ascii_uppercase() } else { found.to_owned() }
     }
 
-    /// The texts shown for all words of one occurrence.
-    pub(crate) fn holes(&self) -> impl Iterator<Item = String> + '_ {
-        (0..self.kinds().len()).map(|at| self.hole(at))
+    /// The texts shown for the words of one occurrence, from the `at`-th on.
+    pub(crate) fn holes(&self, at: usize) -> String {
+        let mut text = String::new();
+        for at in at..self.kinds().len() {
+            if !text.is_empty() {
+                text.push(' ');
+            }
+            text.push_str(&self.hole(at));
+        }
+        text
     }
 
     /// A word that reads as the `at`-th of a value.

@@ -4,7 +4,7 @@ use std::ops::Range;
 
 use super::echo::Echo;
 use crate::read::Faults;
-use crate::text::{Ink, Line, Look, in_order, wrap};
+use crate::text::{Ink, Look, Sheet, columns, in_order};
 use crate::wording::fill;
 
 /// Faults that are shown; the rest is counted.
@@ -33,103 +33,84 @@ impl Faults<'_> {
     /// ");
     /// ```
     pub fn draw(&self, look: Look) -> String {
-        let shown = self.list.len().min(MOST);
-        let mut lines = vec![self.head(look), Line::default()];
-        if !self.words.is_empty() {
-            let echo = self.echo(shown).within(look.width.saturating_sub(INDENT + 1));
-            lines.extend(drawn_echo(&echo, self.list.len() > 1, look));
-        }
-        self.sentences(shown, look, &mut lines);
-        lines.push(Line::default());
-        self.foot(look, &mut lines);
-        lines.iter().map(|line| line.text.trim_end().to_owned() + "\n").collect()
-    }
-
-    fn head(&self, look: Look) -> Line {
+        let mut sheet = Sheet::new(look);
         let wording = self.path.root().words();
+        let shown = self.list.len().min(MOST);
         let what = match self.list.len() {
             1 => wording.one_fault.to_owned(),
             many => fill(wording.many_faults, &[&many.to_string()]),
         };
-        let mut line = Line::default();
-        line.put(look, Ink::Name, &self.path.to_string()).put(look, Ink::Plain, wording.colon);
-        line.put(look, Ink::Plain, &what);
-        line
+        sheet.put(Ink::Name, &self.path.to_string());
+        sheet.put(Ink::Plain, wording.colon.trim_end());
+        let beside = sheet.column() + 1;
+        sheet.flow(beside, &what);
+        sheet.end();
+        sheet.end();
+        if !self.words.is_empty() {
+            let echo = self.echo(shown).within(look.width.saturating_sub(INDENT + 1));
+            draw_echo(&mut sheet, &echo, self.list.len() > 1);
+        }
+        self.draw_sentences(&mut sheet, shown);
+        sheet.end();
+        self.draw_foot(&mut sheet);
+        sheet.finish()
     }
 
-    fn sentences(&self, shown: usize, look: Look, lines: &mut Vec<Line>) {
+    fn draw_sentences(&self, sheet: &mut Sheet, shown: usize) {
         let numbered = self.list.len() > 1;
-        let gutter = if numbered { INDENT + number(shown).len() + 2 } else { INDENT };
+        let gutter = if numbered { INDENT + shown.to_string().len() + 2 } else { INDENT };
         for (at, fault) in self.list.iter().take(shown).enumerate() {
-            let sentence = self.sentence(fault);
-            for (row, text) in wrap(&sentence, look.width - gutter).iter().enumerate() {
-                let mut line = Line::default();
-                if numbered && row == 0 {
-                    line.pad(INDENT).put(look, Ink::Mark, &number(at + 1));
-                }
-                line.pad(gutter).put(look, Ink::Plain, text);
-                lines.push(line);
+            if numbered {
+                sheet.pad(INDENT).put(Ink::Mark, &(at + 1).to_string());
             }
+            sheet.flow(gutter, &self.sentence(fault));
+            sheet.end();
         }
         if shown < self.list.len() {
-            let more = fill(
-                self.path.root().words().more_faults,
-                &[&(self.list.len() - shown).to_string()],
-            );
-            lines.push(indented(gutter, look, &more));
+            let more = (self.list.len() - shown).to_string();
+            sheet.flow(gutter, &fill(self.path.root().words().more_faults, &[&more]));
+            sheet.end();
         }
     }
 
     /// What would read, and where to read more.
-    fn foot(&self, look: Look, lines: &mut Vec<Line>) {
+    fn draw_foot(&self, sheet: &mut Sheet) {
         let wording = self.path.root().words();
-        let page = format!("{} --help", self.path);
-        let mut foot = Vec::new();
-        if let Some(repaired) = self.repaired() {
-            let heading = if repaired.has_holes { wording.outline } else { wording.fix };
-            foot.push((heading, format!("{} {}", self.path.root().name, repaired.shown.join(" "))));
+        let repaired = self.repaired();
+        let offer = match &repaired {
+            Some(repaired) if repaired.has_holes => wording.outline,
+            Some(_) => wording.fix,
+            None => "",
+        };
+        let gutter = INDENT + columns(offer).max(columns(wording.page)) + 2;
+        // A line that is offered to be copied is never broken.
+        if let Some(repaired) = &repaired {
+            let line = self.path.root().name.to_owned() + " " + &repaired.shown.join(" ");
+            sheet.pad(INDENT).put(Ink::Heading, offer).pad(gutter).put(Ink::Name, &line);
+            sheet.end();
         }
-        foot.push((wording.page, page));
-        let widest = foot.iter().map(|(heading, _)| crate::text::columns(heading)).max();
-        let gutter = INDENT + widest.unwrap_or_default() + 2;
-        for (heading, text) in foot {
-            let mut line = Line::default();
-            // A line that is offered to be copied is never broken.
-            line.pad(INDENT).put(look, Ink::Heading, heading).pad(gutter).put(
-                look,
-                Ink::Name,
-                &text,
-            );
-            lines.push(line);
-        }
+        let page = self.path.to_string() + " --help";
+        sheet.pad(INDENT).put(Ink::Heading, wording.page).pad(gutter).put(Ink::Name, &page);
+        sheet.end();
     }
-}
-
-fn indented(to: usize, look: Look, text: &str) -> Line {
-    let mut line = Line::default();
-    line.pad(to).put(look, Ink::Plain, text);
-    line
-}
-
-fn number(at: usize) -> String {
-    at.to_string()
 }
 
 /// The line as typed, carets under the faults, and under these their numbers.
-fn drawn_echo(echo: &Echo, numbered: bool, look: Look) -> Vec<Line> {
-    let mut lines = vec![indented(INDENT, look, &echo.text)];
+fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
+    sheet.pad(INDENT).put(Ink::Plain, &echo.text);
+    sheet.end();
     for row in rows(&echo.marks) {
-        let (mut carets, mut numbers) = (Line::default(), Line::default());
-        for (at, mark) in row {
-            carets.pad(INDENT + mark.start).put(look, Ink::Mark, &"^".repeat(mark.len()));
-            numbers.pad(INDENT + mark.start).put(look, Ink::Mark, &number(at + 1));
+        for (_, mark) in &row {
+            sheet.pad(INDENT + mark.start).put(Ink::Mark, &"^".repeat(mark.len()));
         }
-        lines.push(carets);
+        sheet.end();
         if numbered {
-            lines.push(numbers);
+            for (at, mark) in &row {
+                sheet.pad(INDENT + mark.start).put(Ink::Mark, &(at + 1).to_string());
+            }
+            sheet.end();
         }
     }
-    lines
 }
 
 type Row<'m> = Vec<(usize, &'m Range<usize>)>;
@@ -142,7 +123,7 @@ fn rows(marks: &[Option<Range<usize>>]) -> Vec<Row<'_>> {
     for (at, mark) in in_order(placed, |(_, mark)| (mark.start, 0)) {
         let free = |row: &&mut Row<'_>| {
             row.last().is_none_or(|(last, other)| {
-                mark.start >= other.end.max(other.start + number(last + 1).len() + 1)
+                mark.start >= other.end.max(other.start + (last + 1).to_string().len() + 1)
             })
         };
         match rows.iter_mut().find(free) {

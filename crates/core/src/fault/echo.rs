@@ -57,11 +57,11 @@ fn append(text: &mut String, column: &mut usize, word: &str) {
 /// What would stand where something is missing.
 fn missing(fault: &Fault<'_>, command: &str) -> String {
     let Some(param) = fault.param else { return command.to_owned() };
-    let holes: Vec<String> = param.holes().skip(fault.count).collect();
+    let holes = param.holes(fault.count);
     match fault.kind {
-        FaultKind::OptionMissing => format!("{} {}", param.spelled(), holes.join(" ")),
+        FaultKind::OptionMissing => param.spelled() + " " + &holes,
         _ if holes.is_empty() => param.hole(0),
-        _ => holes.join(" "),
+        _ => holes,
     }
 }
 

@@ -1,6 +1,6 @@
 //! Which sections a command's page has, and their entries.
 
-use super::{Body, Entry, Page, Section, facts, synopsis};
+use super::{Body, Entry, Layout, Page, Section, facts, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{Length, Path};
 use crate::text::in_order;
@@ -14,159 +14,169 @@ const REFUSED: u8 = 2;
 pub(super) fn page<'d>(path: &Path<'d>, length: Length) -> Page<'d> {
     let command = path.leaf();
     let wording = path.root().words();
-    let title = path.to_string();
-    let usage = Body::Synopsis(title.clone(), synopsis::pieces(command, wording));
-    let mut sections = vec![Section { heading: wording.usage, body: usage }];
+    let mut page = Page { title: path.to_string(), summary: command.summary, sections: Vec::new() };
+    page.add(wording.usage, Body::Synopsis(synopsis::pieces(command, wording)));
+    if length == Length::Full && !command.description.is_empty() {
+        page.add(wording.about, Body::Text(paragraphs(command.description)));
+    }
     let entries = entries(path, length, wording);
     match length {
-        Length::Short => short(&title, entries, wording, &mut sections),
+        Length::Short => page.add_first(entries, wording),
         Length::Full => {
-            if !command.description.is_empty() {
-                let body = Body::Text(paragraphs(command.description));
-                sections.push(Section { heading: wording.about, body });
+            for (heading, entries) in entries {
+                page.add_entries(heading, Layout::Column, entries);
             }
-            sections.extend(entries.into_iter().map(section));
-            sections.extend(examples(command, wording));
-            sections.extend(statuses(command, wording));
+            page.add_entries(wording.examples, Layout::Below, examples(command));
+            page.add_entries(wording.status, Layout::Close, statuses(command, wording));
         }
     }
-    Page { title, summary: command.summary, sections }
+    page
 }
 
 type Group = (&'static str, Vec<Entry>);
 
-fn section((heading, entries): Group) -> Section {
-    Section { heading, body: Body::Entries(entries) }
-}
+impl Page<'_> {
+    fn add(&mut self, heading: &'static str, body: Body) {
+        self.sections.push(Section { heading, body });
+    }
 
-/// The first entries, and how many more there are.
-fn short(title: &str, groups: Vec<Group>, wording: &Wording, sections: &mut Vec<Section>) {
-    let mut left = MOST;
-    let mut more = 0;
-    for (heading, mut entries) in groups {
-        more += entries.len().saturating_sub(left);
-        entries.truncate(left);
-        left -= entries.len();
-        for entry in &mut entries {
-            entry.offers.clear();
-        }
+    fn add_entries(&mut self, heading: &'static str, layout: Layout, entries: Vec<Entry>) {
         if !entries.is_empty() {
-            sections.push(section((heading, entries)));
+            self.add(heading, Body::Entries(layout, entries));
         }
     }
-    if more > 0 {
-        let page = format!("{title} --help");
-        let note = fill(wording.more_entries, &[&more.to_string(), &page]);
-        sections.push(Section { heading: "", body: Body::Note(note) });
+
+    /// The first entries, and how many more there are.
+    fn add_first(&mut self, groups: [Group; 4], wording: &Wording) {
+        let mut left = MOST;
+        let mut more = 0;
+        for (heading, mut entries) in groups {
+            more += entries.len().saturating_sub(left);
+            entries.truncate(left);
+            left -= entries.len();
+            for entry in &mut entries {
+                entry.offers.clear();
+            }
+            self.add_entries(heading, Layout::Column, entries);
+        }
+        if more > 0 {
+            let page = self.title.clone() + " --help";
+            self.add("", Body::Text(fill(wording.more_entries, &[&more.to_string(), &page])));
+        }
     }
 }
 
-fn entries(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Group> {
+fn entries(path: &Path<'_>, length: Length, wording: &Wording) -> [Group; 4] {
     let command = path.leaf();
-    let own = |wanted: fn(&Param<'_>) -> bool| -> Vec<Entry> {
-        let seen = command.params.iter().filter(|param| !param.hidden && !param.throughout);
-        seen.filter(|param| wanted(param)).map(|param| entry(param, wording)).collect()
-    };
-    let operands = own(|param| param.role == Role::Operand);
-    let options = own(|param| param.role != Role::Operand);
-    let one_or_many = |entries: &[Entry], one, many| if entries.len() == 1 { one } else { many };
-    let groups = [
-        (wording.commands, commands(command)),
-        (one_or_many(&operands, wording.operand, wording.operands), operands),
-        (one_or_many(&options, wording.option, wording.options), options),
-        (wording.anywhere, anywhere(path, length, wording)),
-    ];
-    groups.into_iter().filter(|group| !group.1.is_empty()).collect()
-}
-
-fn commands(command: &Command<'_>) -> Vec<Entry> {
-    let seen = command.commands.iter().filter(|command| !command.hidden);
-    seen.map(|command| plain(command.name, command.summary)).collect()
+    let (mut commands, mut operands, mut options) = (Vec::new(), Vec::new(), Vec::new());
+    for command in command.commands {
+        if !command.hidden {
+            commands.push(Entry::plain(command.name, command.summary));
+        }
+    }
+    for param in command.params {
+        if !param.hidden && !param.throughout {
+            let is_operand = param.role == Role::Operand;
+            if is_operand { &mut operands } else { &mut options }.push(entry(param, wording));
+        }
+    }
+    let operand = if operands.len() == 1 { wording.operand } else { wording.operands };
+    let option = if options.len() == 1 { wording.option } else { wording.options };
+    let anywhere = anywhere(path, length, wording);
+    [
+        (wording.commands, commands),
+        (operand, operands),
+        (option, options),
+        (wording.anywhere, anywhere),
+    ]
 }
 
 /// What every command of the path accepts, the root's own first, and what the library adds.
 fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
-    let in_reach = || path.0.iter().flat_map(|command| command.params.iter());
-    let seen = in_reach().filter(|param| param.throughout && !param.hidden);
-    let mut entries: Vec<Entry> = seen.map(|param| entry(param, wording)).collect();
-    let leaf = path.leaf();
-    let visible_here = |param: &&&Param<'_>| {
-        param.throughout || leaf.params.iter().any(|own| std::ptr::eq(*own, **param))
-    };
-    let taken = |name: &str| {
-        in_reach().filter(visible_here).any(|param| param.long_names().any(|long| long == name))
-    };
-    let letter_taken = |letter: u8| {
-        let has = |param: &&Param<'_>| param.short == letter || param.opposite_short == letter;
-        in_reach().filter(visible_here).any(has)
-    };
-    let root = path.0.len() == 1;
-    if root && !path.root().version.is_empty() && !taken("version") {
-        entries.push(plain("    --version", wording.version_option));
+    let mut entries = Vec::new();
+    let (mut short_free, mut long_free, mut version_free) = (true, true, path.0.len() == 1);
+    let leaf = path.0.len() - 1;
+    for (depth, command) in path.0.iter().enumerate() {
+        for param in command.params {
+            if !param.throughout && depth < leaf {
+                continue;
+            }
+            short_free &= param.short != b'h' && param.opposite_short != b'h';
+            long_free &= !param.is_called("help");
+            version_free &= !param.is_called("version");
+            if param.throughout && !param.hidden {
+                entries.push(entry(param, wording));
+            }
+        }
+    }
+    if version_free && !path.root().version.is_empty() {
+        entries.push(Entry::plain("    --version", wording.version_option));
     }
     let help = match length {
         Length::Short => wording.short_help_option,
         Length::Full => wording.help_option,
     };
-    match (letter_taken(b'h'), taken("help")) {
-        (false, false) => entries.push(plain("-h, --help", help)),
-        (true, false) => entries.push(plain("    --help", help)),
-        (false, true) => entries.push(plain("-h", help)),
-        (true, true) => {}
+    match (short_free, long_free) {
+        (true, true) => entries.push(Entry::plain("-h, --help", help)),
+        (false, true) => entries.push(Entry::plain("    --help", help)),
+        (true, false) => entries.push(Entry::plain("-h", help)),
+        (false, false) => {}
     }
     entries
 }
 
-fn plain(name: &str, help: &str) -> Entry {
-    Entry { name: name.to_owned(), hole: String::new(), help: help.to_owned(), offers: Vec::new() }
-}
-
 fn entry(param: &Param<'_>, wording: &Wording) -> Entry {
-    let holes: Vec<String> = param.holes().collect();
-    let hole = holes.join(" ");
-    let help = facts::help(param, wording);
-    let offers = facts::offers(param);
-    match param.role {
-        Role::Operand => Entry { name: String::new(), hole, help, offers },
-        _ => Entry { name: facts::names(param.short, param.long()), hole, help, offers },
+    let mut name = String::new();
+    if param.role != Role::Operand {
+        facts::push_names(&mut name, param.short, param.long());
     }
+    let (hole, help) = (param.holes(0), facts::help(param, wording));
+    Entry { name, hole, help, offers: facts::offers(param) }
 }
 
-fn examples(command: &Command<'_>, wording: &Wording) -> Option<Section> {
-    let examples: Vec<(String, String)> = command
-        .examples
-        .iter()
-        .filter(|(_, line)| !line.is_empty())
-        .map(|(does, line)| ((*does).to_owned(), (*line).to_owned()))
-        .collect();
-    (!examples.is_empty())
-        .then_some(Section { heading: wording.examples, body: Body::Examples(examples) })
+fn examples(command: &Command<'_>) -> Vec<Entry> {
+    let mut examples = Vec::new();
+    for (does, line) in command.examples {
+        if !line.is_empty() {
+            examples.push(Entry::plain(line, does));
+        }
+    }
+    examples
 }
 
 /// What the statuses mean; what a refused line gives is the same for every program.
-fn statuses(command: &Command<'_>, wording: &Wording) -> Option<Section> {
-    let declared = command.statuses.iter().filter(|(_, means)| !means.is_empty());
-    let mut statuses: Vec<(u8, &str)> = declared.copied().collect();
-    if statuses.is_empty() {
-        return None;
+fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
+    let mut statuses = Vec::new();
+    let mut is_refused = false;
+    for (status, means) in command.statuses {
+        if !means.is_empty() {
+            statuses.push((status, means));
+            is_refused |= status == REFUSED;
+        }
     }
-    if statuses.iter().all(|(status, _)| *status != REFUSED) {
+    if !statuses.is_empty() && !is_refused {
         statuses.push((REFUSED, wording.refused));
     }
-    let statuses = in_order(statuses, |(status, _)| (usize::from(*status), 0));
-    let pairs = statuses.iter().map(|(status, means)| (status.to_string(), (*means).to_owned()));
-    Some(Section { heading: wording.status, body: Body::Pairs(pairs.collect()) })
+    let mut entries = Vec::new();
+    for (status, means) in in_order(statuses, |(status, _)| (usize::from(*status), 0)) {
+        entries.push(Entry::plain(&status.to_string(), means));
+    }
+    entries
 }
 
 /// Paragraphs stand apart by an empty line; a line end within one is a space.
-fn paragraphs(text: &str) -> Vec<String> {
-    let joined = |paragraph: &str| paragraph.lines().map(str::trim).collect::<Vec<_>>().join(" ");
-    let paragraphs: Vec<String> = text.trim().split("\n\n").map(joined).collect();
-    let count = paragraphs.len();
-    let gap = |at| if at + 1 < count { vec![String::new()] } else { Vec::new() };
-    paragraphs
-        .into_iter()
-        .enumerate()
-        .flat_map(|(at, text)| [vec![text], gap(at)].concat())
-        .collect()
+fn paragraphs(description: &str) -> String {
+    let mut text = String::new();
+    for line in description.trim().lines() {
+        match line.trim() {
+            "" => text.push_str("\n\n"),
+            line => {
+                if !text.is_empty() && !text.ends_with('\n') {
+                    text.push(' ');
+                }
+                text.push_str(line);
+            }
+        }
+    }
+    text
 }

@@ -3,8 +3,8 @@
 //! Where it gets narrow, headings move above their sections; where it gets very narrow, help moves
 //! below its name.
 
-use super::{Body, Entry, Page, Section};
-use crate::text::{Ink, Line, Look, columns, wrap};
+use super::{Body, Entry, Layout, Page};
+use crate::text::{Ink, Look, Sheet, columns};
 
 /// The widest gutter.
 const GUTTER: usize = 14;
@@ -14,6 +14,8 @@ const GAP: usize = 3;
 const NAMES: usize = 26;
 /// Columns behind a name.
 const NAME_GAP: usize = 4;
+/// Columns behind the widest of names that their help stands close to.
+const CLOSE_GAP: usize = 2;
 /// Help is not set in fewer columns, if it can be helped.
 const HELP: usize = 32;
 /// Below this width help stands under its name.
@@ -25,9 +27,9 @@ const INDENT: usize = 2;
 /// The indent of help below its name, and of what an example does below its line.
 const BELOW: usize = 4;
 
-/// Where things stand on the page.
-struct Layout {
-    look: Look,
+/// A page being drawn, and where things stand on it.
+struct Drawing {
+    sheet: Sheet,
     /// The column at which sections begin.
     left: usize,
     /// Headings stand above their sections.
@@ -39,39 +41,47 @@ struct Layout {
 impl Page<'_> {
     /// The page as text.
     pub fn draw(&self, look: Look) -> String {
-        let layout = self.layout(look);
-        let mut lines = Vec::new();
-        let mut title = Line::default();
-        title.put(look, Ink::Name, &self.title);
-        let summary = columns(&self.title) + GAP;
-        let fits = summary + NARROWEST <= look.width;
-        lines.extend(beside(&title, self.summary, if fits { summary } else { INDENT }, look));
+        let mut drawing = self.drawing(look);
+        let sheet = &mut drawing.sheet;
+        sheet.put(Ink::Name, &self.title);
+        let beside = sheet.column() + GAP;
+        sheet.beside(if beside + NARROWEST <= look.width { beside } else { INDENT }, self.summary);
         for section in &self.sections {
-            lines.push(Line::default());
-            layout.section(section, &mut lines);
+            drawing.sheet.end();
+            drawing.sheet.put(Ink::Heading, section.heading);
+            if drawing.above && !section.heading.is_empty() {
+                drawing.sheet.end();
+            }
+            match &section.body {
+                Body::Synopsis(pieces) => drawing.synopsis(&self.title, pieces),
+                Body::Text(text) => {
+                    drawing.sheet.flow(drawing.left, text);
+                    drawing.sheet.end();
+                }
+                Body::Entries(Layout::Column, entries) => drawing.entries(entries),
+                Body::Entries(Layout::Close, entries) => drawing.close(entries, drawing.left),
+                Body::Entries(Layout::Below, entries) => drawing.below(entries),
+            }
         }
-        lines.iter().map(|line| line.text.trim_end().to_owned() + "\n").collect()
+        drawing.sheet.finish()
     }
 
-    fn layout(&self, look: Look) -> Layout {
-        let widest = self.sections.iter().map(|section| columns(section.heading)).max();
-        let gutter = widest.unwrap_or_default() + GAP;
-        let names = self.sections.iter().flat_map(Section::entries).map(Entry::columns);
-        let fitting = names.filter(|&name| name + NAME_GAP <= NAMES).max();
-        let names = fitting.unwrap_or_default() + NAME_GAP;
+    fn drawing(&self, look: Look) -> Drawing {
+        let (mut gutter, mut names) = (0, 0);
+        for section in &self.sections {
+            gutter = gutter.max(columns(section.heading));
+            if let Body::Entries(Layout::Column, entries) = &section.body {
+                for entry in entries {
+                    let name = entry.columns();
+                    names = if name + NAME_GAP <= NAMES { names.max(name) } else { names };
+                }
+            }
+        }
+        let (gutter, names) = (gutter + GAP, names + NAME_GAP);
         let above = gutter > GUTTER || look.width < gutter + names + HELP;
         let left = if above { INDENT } else { gutter };
         let help = (look.width >= NARROW).then_some(left + names);
-        Layout { look, left, above, help }
-    }
-}
-
-impl Section {
-    fn entries(&self) -> &[Entry] {
-        match &self.body {
-            Body::Entries(entries) => entries,
-            _ => &[],
-        }
+        Drawing { sheet: Sheet::new(look), left, above, help }
     }
 }
 
@@ -82,125 +92,64 @@ impl Entry {
     }
 }
 
-impl Layout {
-    fn section(&self, section: &Section, lines: &mut Vec<Line>) {
-        let mut body = match &section.body {
-            Body::Synopsis(path, pieces) => self.synopsis(path, pieces),
-            Body::Text(paragraphs) => self.text(paragraphs),
-            Body::Entries(entries) => entries.iter().flat_map(|entry| self.entry(entry)).collect(),
-            Body::Examples(examples) => {
-                examples.iter().flat_map(|example| self.example(example)).collect()
-            }
-            Body::Pairs(pairs) => self.pairs(pairs, self.left),
-            Body::Note(note) => self.text(std::slice::from_ref(note)),
-        };
-        let mut heading = Line::default();
-        heading.put(self.look, Ink::Heading, section.heading);
-        if self.above {
-            if heading.columns > 0 {
-                lines.push(heading);
-            }
-        } else if let Some(first) = body.first_mut() {
-            // The first line of the body begins with the spaces that the heading stands in.
-            let rest = first.text.split_off(self.left.min(first.text.len()));
-            heading.pad(self.left);
-            first.text = heading.text + &rest;
-        }
-        lines.append(&mut body);
-    }
-
-    fn indented(&self) -> Line {
-        let mut line = Line::default();
-        line.pad(self.left);
-        line
-    }
-
+impl Drawing {
     /// The path, and the pieces behind it; further lines hang below the first piece.
-    fn synopsis(&self, path: &str, pieces: &[String]) -> Vec<Line> {
-        let mut line = self.indented();
-        line.put(self.look, Ink::Name, path);
-        let hang =
-            if line.columns * 2 > self.look.width { self.left + BELOW } else { line.columns + 1 };
-        let mut lines = Vec::new();
+    fn synopsis(&mut self, path: &str, pieces: &[String]) {
+        let (width, sheet) = (self.sheet.look.width, &mut self.sheet);
+        sheet.pad(self.left).put(Ink::Name, path);
+        let beside = sheet.column() + 1;
+        let hang = if beside * 2 > width + 2 { self.left + BELOW } else { beside };
         for piece in pieces {
-            if line.columns + 1 + columns(piece) > self.look.width && line.columns > hang {
-                lines.push(std::mem::take(&mut line));
-                line.pad(hang);
+            let at = sheet.column() + 1;
+            if at + columns(piece) > width && at > hang + 1 {
+                sheet.end();
+                sheet.pad(hang);
             } else {
-                line.put(self.look, Ink::Plain, " ");
+                sheet.pad(at);
             }
-            line.put(self.look, Ink::Plain, piece);
+            sheet.put(Ink::Plain, piece);
         }
-        lines.push(line);
-        lines
+        sheet.end();
     }
 
-    fn text(&self, paragraphs: &[String]) -> Vec<Line> {
-        paragraphs
-            .iter()
-            .flat_map(|text| wrap(text, self.look.width - self.left))
-            .map(|text| {
-                let mut line = self.indented();
-                line.put(self.look, Ink::Plain, &text);
-                line
-            })
-            .collect()
-    }
-
-    fn entry(&self, entry: &Entry) -> Vec<Line> {
-        let mut name = self.indented();
-        // In very narrow pages the place of a missing short name is not kept free.
-        let typed = if self.help.is_some() { &entry.name } else { entry.name.trim_start() };
-        name.put(self.look, Ink::Name, typed);
-        if !entry.name.is_empty() && !entry.hole.is_empty() {
-            name.put(self.look, Ink::Plain, " ");
-        }
-        name.put(self.look, Ink::Hole, &entry.hole);
+    fn entries(&mut self, entries: &[Entry]) {
         let column = self.help.unwrap_or(self.left + BELOW);
-        let mut lines = beside(&name, &entry.help, column, self.look);
-        lines.extend(self.pairs(&entry.offers, column));
-        lines
+        for entry in entries {
+            let sheet = &mut self.sheet;
+            // In very narrow pages the place of a missing short name is not kept free.
+            let name = if self.help.is_some() { &entry.name } else { entry.name.trim_start() };
+            sheet.pad(self.left).put(Ink::Name, name);
+            if !name.is_empty() {
+                let at = sheet.column() + usize::from(!entry.hole.is_empty());
+                sheet.pad(at);
+            }
+            sheet.put(Ink::Hole, &entry.hole);
+            sheet.beside(column, &entry.help);
+            self.close(&entry.offers, column);
+        }
     }
 
-    /// Short words, each with what it means: statuses, and the words that a value may be.
-    fn pairs(&self, pairs: &[(String, String)], column: usize) -> Vec<Line> {
-        let widest = pairs.iter().map(|(name, _)| columns(name)).max().unwrap_or_default();
-        pairs
-            .iter()
-            .flat_map(|(name, help)| {
-                let mut line = Line::default();
-                line.pad(column).put(self.look, Ink::Name, name);
-                beside(&line, help, column + widest + 2, self.look)
-            })
-            .collect()
+    /// Entries from a column on, with their help right behind the widest name.
+    fn close(&mut self, entries: &[Entry], column: usize) {
+        let mut widest = 0;
+        for entry in entries {
+            widest = widest.max(columns(&entry.name));
+        }
+        for entry in entries {
+            let name = columns(&entry.name);
+            // Numbers end in one column.
+            let number = entry.name.as_bytes()[..].iter().all(u8::is_ascii_digit);
+            let indent = if number { widest - name } else { 0 };
+            self.sheet.pad(column + indent).put(Ink::Name, &entry.name);
+            self.sheet.beside(column + widest + CLOSE_GAP, &entry.help);
+        }
     }
 
-    fn example(&self, (does, typed): &(String, String)) -> Vec<Line> {
-        let mut line = self.indented();
-        line.put(self.look, Ink::Name, typed);
-        let width = self.look.width - self.left - BELOW;
-        let below = wrap(does, width).into_iter().map(|text| {
-            let mut line = Line::default();
-            line.pad(self.left + BELOW).put(self.look, Ink::Plain, &text);
-            line
-        });
-        std::iter::once(line).chain(below).collect()
+    fn below(&mut self, entries: &[Entry]) {
+        for entry in entries {
+            self.sheet.pad(self.left).put(Ink::Name, &entry.name);
+            self.sheet.end();
+            self.sheet.beside(self.left + BELOW, &entry.help);
+        }
     }
-}
-
-/// Text in a column beside a name; below it when the name reaches too far.
-fn beside(name: &Line, text: &str, column: usize, look: Look) -> Vec<Line> {
-    if text.is_empty() {
-        return vec![name.clone()];
-    }
-    let mut lines = Vec::new();
-    let mut line = name.clone();
-    if line.columns + 2 > column {
-        lines.push(std::mem::take(&mut line));
-    }
-    for text in wrap(text, look.width.saturating_sub(column).max(1)) {
-        line.pad(column).put(look, Ink::Plain, &text);
-        lines.push(std::mem::take(&mut line));
-    }
-    lines
 }

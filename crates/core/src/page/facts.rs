@@ -1,16 +1,19 @@
 //! What a declaration says about a value, as a sentence behind the help.
 
+use super::Entry;
 use crate::declare::{Param, Role, Times};
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared.
 pub(super) fn help(param: &Param<'_>, wording: &Wording) -> String {
     let limits = limits(param, wording);
-    let mut text = match (param.help, &limits[..]) {
-        (help, "") => help.to_owned(),
-        ("", limits) => limits.to_owned(),
-        (help, limits) => format!("{help}{}{limits}", wording.colon),
-    };
+    let mut text = param.help.to_owned();
+    if !limits.is_empty() {
+        if !text.is_empty() {
+            text.push_str(wording.colon);
+        }
+        text.push_str(&limits);
+    }
     if let Some(default) = param.default {
         if limits.is_empty() {
             add(&mut text, wording, &fill(wording.unless_given, &[default]));
@@ -19,8 +22,9 @@ pub(super) fn help(param: &Param<'_>, wording: &Wording) -> String {
         }
     }
     if !param.opposite.is_empty() {
-        let opposite = names(param.opposite_short, Some(param.opposite));
-        add(&mut text, wording, &fill(wording.opposite, &[&opposite]));
+        let mut opposite = String::new();
+        push_names(&mut opposite, param.opposite_short, Some(param.opposite));
+        add(&mut text, wording, &fill(wording.opposite, &[opposite.trim_start()]));
     }
     add(&mut text, wording, &again(param, wording));
     text
@@ -36,21 +40,34 @@ fn add(text: &mut String, wording: &Wording, fact: &str) {
 /// What the validators or the list of choices allow. Choices with help of their own are listed
 /// below instead.
 fn limits(param: &Param<'_>, wording: &Wording) -> String {
-    let tested: Vec<String> = param.tests().map(|test| test.on_page(wording)).collect();
-    let tested: Vec<&str> =
-        tested.iter().map(String::as_str).filter(|text| !text.is_empty()).collect();
-    match param.kinds() {
-        [kind] if offers(param).is_empty() && kind.offers().next().is_some() => wording.noun(kind),
-        _ => tested.join(wording.comma),
+    if let [kind] = param.kinds()
+        && kind.offers().next().is_some()
+        && kind.offers().all(|offer| offer.1.is_empty())
+    {
+        return wording.noun(kind);
     }
+    let mut limits = String::new();
+    for test in param.tests() {
+        let limit = test.on_page(wording);
+        if !limit.is_empty() && !limits.is_empty() {
+            limits.push_str(wording.comma);
+        }
+        limits.push_str(&limit);
+    }
+    limits
 }
 
 /// The choices of a parameter, when they have help of their own.
-pub(super) fn offers(param: &Param<'_>) -> Vec<(String, String)> {
-    let [kind] = param.kinds() else { return Vec::new() };
-    let offers: Vec<(String, String)> =
-        kind.offers().map(|(name, help)| (name.to_owned(), help.to_owned())).collect();
-    if offers.iter().all(|offer| offer.1.is_empty()) { Vec::new() } else { offers }
+pub(super) fn offers(param: &Param<'_>) -> Vec<Entry> {
+    let mut offers = Vec::new();
+    let mut explained = false;
+    if let [kind] = param.kinds() {
+        for (name, help) in kind.offers() {
+            explained |= !help.is_empty();
+            offers.push(Entry::plain(name, help));
+        }
+    }
+    if explained { offers } else { Vec::new() }
 }
 
 /// How often it may be given, where that is more than once.
@@ -71,10 +88,26 @@ fn again(param: &Param<'_>, wording: &Wording) -> String {
 }
 
 /// `-f, --frames`; a name without a short one stands where long names stand.
-pub(super) fn names(short: u8, long: Option<&str>) -> String {
-    match (short, long) {
-        (0, Some(long)) => format!("    --{long}"),
-        (short, Some(long)) => format!("-{}, --{long}", char::from(short)),
-        (short, None) => format!("-{}", char::from(short)),
+pub(super) fn push_names(text: &mut String, short: u8, long: Option<&str>) {
+    if short == 0 {
+        text.push_str("    ");
+    } else {
+        text.push('-');
+        text.push(char::from(short));
+    }
+    if let Some(long) = long {
+        text.push_str(if short == 0 { "--" } else { ", --" });
+        text.push_str(long);
+    }
+}
+
+/// The shortest name: `-f`.
+pub(super) fn push_name(text: &mut String, short: u8, long: Option<&str>) {
+    match long {
+        Some(long) if short == 0 => {
+            text.push_str("--");
+            text.push_str(long);
+        }
+        _ => push_names(text, short, None),
     }
 }

@@ -51,17 +51,22 @@ struct Section {
 
 #[derive(Debug, Clone)]
 enum Body {
-    /// The path, then pieces that a line is not broken within.
-    Synopsis(String, Vec<String>),
-    /// Paragraphs.
-    Text(Vec<String>),
-    Entries(Vec<Entry>),
-    /// Lines as typed, each with what it does.
-    Examples(Vec<(String, String)>),
-    /// Short words, each with what it means.
-    Pairs(Vec<(String, String)>),
-    /// Something said of the section as a whole.
-    Note(String),
+    /// Pieces behind the path of the command, which a line is not broken within.
+    Synopsis(Vec<String>),
+    /// Text, its paragraphs apart by empty lines.
+    Text(String),
+    Entries(Layout, Vec<Entry>),
+}
+
+/// Where the help of entries stands.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+enum Layout {
+    /// In the page's column of help.
+    Column,
+    /// Right behind the widest name: statuses, and the words that a value may be.
+    Close,
+    /// Below the name: examples.
+    Below,
 }
 
 /// A thing that can be typed, and its help.
@@ -73,7 +78,14 @@ struct Entry {
     hole: String,
     help: String,
     /// The words it may be, when they have help of their own.
-    offers: Vec<(String, String)>,
+    offers: Vec<Entry>,
+}
+
+impl Entry {
+    fn plain(name: &str, help: &str) -> Self {
+        let (name, help) = (name.to_owned(), help.to_owned());
+        Entry { name, hole: String::new(), help, offers: Vec::new() }
+    }
 }
 
 impl<'d> Page<'d> {

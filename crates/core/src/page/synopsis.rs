@@ -1,7 +1,8 @@
 //! The usage line, in the notation of POSIX: brackets around what may be absent, `|` between what
 //! excludes each other, `...` behind what may be repeated.
 
-use crate::declare::{Command, Param, Role, Times};
+use super::facts::push_name;
+use crate::declare::{Command, Param, Role};
 use crate::wording::Wording;
 
 /// Options that a synopsis lists; with more it says `[options]`.
@@ -9,47 +10,58 @@ const MOST: usize = 12;
 
 /// The pieces behind the command's path; a line is broken between them, not within.
 pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
-    let seen = || command.params.iter().filter(|param| !param.hidden && !param.throughout);
-    let options: Vec<&&Param<'_>> = seen().filter(|param| param.role != Role::Operand).collect();
-    let mut pieces: Vec<String> = if options.len() > MOST {
-        vec![wording.some_options.to_owned()]
-    } else {
-        options.iter().map(|param| option(param)).collect()
-    };
-    pieces.extend(seen().filter(|param| param.role == Role::Operand).map(|param| operand(param)));
+    let (mut options, mut operands) = (Vec::new(), Vec::new());
+    for param in command.params {
+        if !param.hidden && !param.throughout {
+            let is_operand = param.role == Role::Operand;
+            if is_operand { &mut operands } else { &mut options }.push(piece(param));
+        }
+    }
+    if options.len() > MOST {
+        options = vec![wording.some_options.to_owned()];
+    }
+    options.append(&mut operands);
     if !command.commands.is_empty() {
-        pieces.push(wording.command_hole.to_owned());
-        pieces.push("...".to_owned());
+        options.push(wording.command_hole.to_owned());
+        options.push("...".to_owned());
     }
-    pieces
+    options
 }
 
-fn option(param: &Param<'_>) -> String {
-    let name = brief(param.short, param.long());
-    let mut typed = name;
-    if !param.opposite.is_empty() {
-        typed = format!("{typed}|{}", brief(param.opposite_short, Some(param.opposite)));
+fn piece(param: &Param<'_>) -> String {
+    let mut typed = String::new();
+    let mut optional = param.times().min == 0;
+    let mut repeated = param.form.many;
+    match param.role {
+        Role::Operand => {
+            let words = param.word_count();
+            (optional, repeated) = (words.min == 0, words.max > param.kinds().len() as u32);
+        }
+        _ => {
+            push_name(&mut typed, param.short, param.long());
+            if !param.opposite.is_empty() {
+                typed.push('|');
+                push_name(&mut typed, param.opposite_short, Some(param.opposite));
+            }
+            repeated &= param.role != Role::Flag;
+        }
     }
-    for hole in param.holes() {
-        typed = format!("{typed} {hole}");
+    let holes = param.holes(0);
+    if !typed.is_empty() && !holes.is_empty() {
+        typed.push(' ');
     }
-    let repeated = param.form.many && param.role != Role::Flag;
-    let dots = if repeated { "..." } else { "" };
-    if param.times().min > 0 { format!("{typed}{dots}") } else { format!("[{typed}]{dots}") }
-}
-
-/// The shortest name.
-fn brief(short: u8, long: Option<&str>) -> String {
-    match (short, long) {
-        (0, Some(long)) => format!("--{long}"),
-        (short, _) => format!("-{}", char::from(short)),
+    typed.push_str(&holes);
+    // An operand's words are repeated within the brackets, an option with its name.
+    let within = repeated && param.role == Role::Operand;
+    if within {
+        typed.push_str("...");
     }
-}
-
-fn operand(param: &Param<'_>) -> String {
-    let Times { min, max } = param.word_count();
-    let holes: Vec<String> = param.holes().collect();
-    let dots = if max > holes.len() as u32 { "..." } else { "" };
-    let typed = format!("{}{dots}", holes.join(" "));
-    if min == 0 { format!("[{typed}]") } else { typed }
+    if optional {
+        typed.insert(0, '[');
+        typed.push(']');
+    }
+    if repeated && !within {
+        typed.push_str("...");
+    }
+    typed
 }

@@ -1,6 +1,7 @@
 //! What several stages need to put text before a user: columns, wrapping, quoting, painting.
 //!
-//! * `columns.rs`: how wide text is, and lines of a width (pages and faults).
+//! * `columns.rs`: how wide text is (pages and faults).
+//! * `sheet.rs`: text in the making, wrapped and in columns (pages and faults).
 //! * `quote.rs`: a word as a shell needs it, nothing invisible left (faults, fixes).
 //! * `paint.rs`: [`Look`] and colour (pages and faults).
 //! * `near.rs`: the nearest of some names (faults and fixes).
@@ -11,10 +12,12 @@ mod near;
 mod order;
 mod paint;
 mod quote;
+mod sheet;
 
-pub(crate) use columns::{columns, pad, wrap};
+pub(crate) use columns::columns;
 pub(crate) use near::nearest;
 pub(crate) use order::in_order;
+pub(crate) use paint::Ink;
 pub use paint::Look;
-pub(crate) use paint::{Ink, Line};
 pub(crate) use quote::{Quoted, visible};
+pub(crate) use sheet::Sheet;

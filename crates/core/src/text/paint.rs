@@ -1,7 +1,5 @@
 //! Colour, and the width of what is drawn. Colour only says again what the text already says.
 
-use super::columns;
-
 /// How something is drawn: the columns there are, and whether colour may be used.
 ///
 /// The caller says what the terminal can do; the core draws text accordingly.
@@ -44,7 +42,7 @@ pub(crate) enum Ink {
 
 impl Ink {
     /// The SGR parameters of ECMA-48: attributes, and colours of the terminal's own palette.
-    const fn code(self) -> Option<&'static str> {
+    pub(super) const fn code(self) -> Option<&'static str> {
         match self {
             Ink::Plain => None,
             Ink::Heading => Some("2"),
@@ -52,42 +50,5 @@ impl Ink {
             Ink::Hole => Some("3"),
             Ink::Mark => Some("1;35"),
         }
-    }
-}
-
-/// A line in the making: its text with colour, and the columns it takes without.
-#[derive(Debug, Default, Clone)]
-pub(crate) struct Line {
-    pub(crate) text: String,
-    pub(crate) columns: usize,
-}
-
-impl Line {
-    pub(crate) fn put(&mut self, look: Look, ink: Ink, text: &str) -> &mut Self {
-        // No text of a declaration may steer the terminal.
-        let safe;
-        let text = if text.chars().any(char::is_control) {
-            safe = super::visible(text);
-            &safe
-        } else {
-            text
-        };
-        self.columns += columns(text);
-        match ink.code().filter(|_| look.color && !text.is_empty()) {
-            Some(code) => {
-                for piece in ["\x1b[", code, "m", text, "\x1b[0m"] {
-                    self.text.push_str(piece);
-                }
-            }
-            None => self.text.push_str(text),
-        }
-        self
-    }
-
-    /// Spaces up to a column.
-    pub(crate) fn pad(&mut self, to: usize) -> &mut Self {
-        self.text.push_str(&super::pad(self.columns, to));
-        self.columns = self.columns.max(to);
-        self
     }
 }

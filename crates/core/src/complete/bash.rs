@@ -9,72 +9,139 @@ const WALKER: &str = include_str!("walker.bash");
 
 pub(super) fn script(root: &Command<'_>) -> String {
     let table = Table::new(root);
-    let program = identifier(root.name);
-    let mut out = format!("# bash completion for {}\n", root.name);
-    out.push_str(&format!("_{program}_state() {{\n  case $1 in\n"));
-    for (at, state) in table.states.iter().enumerate() {
-        out.push_str(&row(at, state));
+    let mut out = String::from("# bash completion for ");
+    for piece in [root.name, "\n_@program@_state() {\n  case $1 in\n"] {
+        out.push_str(piece);
     }
-    out.push_str(&format!("  esac\n}}\n_{program}_choices() {{\n  case $1 in\n"));
+    for (at, state) in table.states.iter().enumerate() {
+        push_state(&mut out, at, state);
+    }
+    out.push_str("  esac\n}\n_@program@_choices() {\n  case $1 in\n");
     for (at, choices) in table.choices.iter().enumerate() {
-        let choices: Vec<String> = choices.iter().map(|choice| quoted(choice)).collect();
-        out.push_str(&format!("  {at}) found=({}) ;;\n", choices.join(" ")));
+        out.push_str("  ");
+        out.push_str(&at.to_string());
+        out.push_str(") found=(");
+        for choice in choices {
+            push_quoted(&mut out, choice);
+            out.push(' ');
+        }
+        out.push_str(") ;;\n");
     }
     out.push_str("  *) found=() ;;\n  esac\n}\n");
-    out.push_str(&WALKER.replace("@program@", &program));
-    out.push_str(&format!("complete -o nosort -F _{program} -- {}\n", quoted(root.name)));
-    out
+    out.push_str(WALKER);
+    out.push_str("complete -o nosort -F _@program@ -- ");
+    push_quoted(&mut out, root.name);
+    out.push('\n');
+    named(&out, &identifier(root.name))
+}
+
+/// The script with the program's name in its functions' names.
+fn named(script: &str, program: &str) -> String {
+    let mut named = String::with_capacity(script.len());
+    for (at, piece) in script.split("_@program@").enumerate() {
+        if at > 0 {
+            named.push('_');
+            named.push_str(program);
+        }
+        named.push_str(piece);
+    }
+    named
 }
 
 /// A state's row. A list that is empty is left out: the walker clears them all before it asks.
-fn row(at: usize, state: &State) -> String {
-    let commands = state.commands.iter().map(|(name, is_shown, at)| {
-        format!("{} {}{at}", quoted(name), if *is_shown { "" } else { "h" })
-    });
-    let operands = state.operands.iter().map(|operand| {
-        let words = operand.words.map_or("*".to_owned(), |words| words.to_string());
-        format!("{} {}", code(operand.value), quoted(&words))
-    });
-    let lists = [
-        ("commands", commands.collect()),
-        ("own", names(&state.own)),
-        ("wide", names(&state.throughout)),
-        ("operands", operands.collect::<Vec<_>>()),
-    ];
-    let lists: String = lists
-        .iter()
-        .filter(|(_, words)| !words.is_empty())
-        .map(|(list, words)| format!(" {list}=({})", words.join(" ")))
-        .collect();
-    format!("  {at}){} ;;\n", if lists.is_empty() { " :".to_owned() } else { lists })
+fn push_state(out: &mut String, at: usize, state: &State) {
+    out.push_str("  ");
+    out.push_str(&at.to_string());
+    out.push(')');
+    let before = out.len();
+    open(out, "commands", state.commands.len());
+    for (name, is_shown, at) in &state.commands {
+        push_quoted(out, name);
+        out.push_str(if *is_shown { " " } else { " h" });
+        out.push_str(&at.to_string());
+        out.push(' ');
+    }
+    close(out, state.commands.len());
+    for (list, names) in [("own", &state.own), ("wide", &state.throughout)] {
+        open(out, list, names.len());
+        for named in names {
+            push_name(out, named);
+        }
+        close(out, names.len());
+    }
+    open(out, "operands", state.operands.len());
+    for operand in &state.operands {
+        push_code(out, operand.value);
+        match operand.words {
+            Some(words) => {
+                out.push(' ');
+                out.push_str(&words.to_string());
+            }
+            None => out.push_str(" '*'"),
+        }
+        out.push(' ');
+    }
+    close(out, state.operands.len());
+    out.push_str(if out.len() == before { " : ;;\n" } else { " ;;\n" });
 }
 
-fn names(names: &[Named]) -> Vec<String> {
-    let one = |named: &Named| {
-        let values: Vec<String> = named.values.iter().map(|value| code(*value)).collect();
-        let hidden = if named.is_shown { "" } else { "h" };
-        format!("{} {hidden}:{}", quoted(&named.name), values.join("+"))
-    };
-    names.iter().map(one).collect()
-}
-
-/// A value as the walker knows it.
-fn code(value: Value) -> String {
-    match value {
-        Value::Free => "n".to_owned(),
-        Value::Choice(at) => format!("c{at}"),
-        Value::Path => "p".to_owned(),
-        Value::Directory => "d".to_owned(),
-        Value::Program => "x".to_owned(),
-        Value::Topic => "t".to_owned(),
+fn open(out: &mut String, list: &str, count: usize) {
+    if count > 0 {
+        for piece in [" ", list, "=("] {
+            out.push_str(piece);
+        }
     }
 }
 
-fn quoted(text: &str) -> String {
-    format!("'{}'", text.replace('\'', "'\\''"))
+fn close(out: &mut String, count: usize) {
+    if count > 0 {
+        out.push(')');
+    }
+}
+
+fn push_name(out: &mut String, named: &Named) {
+    push_quoted(out, &named.name);
+    out.push_str(if named.is_shown { " :" } else { " h:" });
+    for (at, value) in named.values.iter().enumerate() {
+        if at > 0 {
+            out.push('+');
+        }
+        push_code(out, *value);
+    }
+    out.push(' ');
+}
+
+/// A value as the walker knows it.
+fn push_code(out: &mut String, value: Value) {
+    out.push_str(match value {
+        Value::Free => "n",
+        Value::Choice(_) => "c",
+        Value::Path => "p",
+        Value::Directory => "d",
+        Value::Program => "x",
+        Value::Topic => "t",
+    });
+    if let Value::Choice(at) = value {
+        out.push_str(&at.to_string());
+    }
+}
+
+fn push_quoted(out: &mut String, text: &str) {
+    out.push('\'');
+    for letter in text.chars() {
+        match letter {
+            '\'' => out.push_str("'\\''"),
+            letter => out.push(letter),
+        }
+    }
+    out.push('\'');
 }
 
 /// A program's name as a part of a function's name.
 fn identifier(name: &str) -> String {
-    name.chars().map(|letter| if letter.is_ascii_alphanumeric() { letter } else { '_' }).collect()
+    let mut identifier = String::new();
+    for letter in name.chars() {
+        identifier.push(if letter.is_ascii_alphanumeric() { letter } else { '_' });
+    }
+    identifier
 }

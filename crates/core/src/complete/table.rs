@@ -7,7 +7,7 @@ use crate::declare::{Command, HELP, Kind, Param, Refers, Role};
 pub(super) struct Table {
     pub(super) states: Vec<State>,
     /// The lists of choices; a [`Value::Choice`] counts into it.
-    pub(super) choices: Vec<Vec<String>>,
+    pub(super) choices: Vec<Vec<&'static str>>,
 }
 
 /// A command: what may stand behind its name.
@@ -60,14 +60,15 @@ impl Table {
         while let Some(&command) = waiting.get(next) {
             let mut state = table.state(command);
             if next == 0 {
-                state.throughout.extend(standard(root, &state));
+                add_standard(root, &mut state);
             }
             for below in command.commands {
                 let at = waiting.len();
                 waiting.push(below);
                 state.commands.push((below.name.to_owned(), !below.hidden, at));
-                let aliases = below.aliases.iter().map(|alias| ((*alias).to_owned(), false, at));
-                state.commands.extend(aliases);
+                for alias in below.aliases {
+                    state.commands.push(((*alias).to_owned(), false, at));
+                }
             }
             table.states.push(state);
             next += 1;
@@ -77,28 +78,30 @@ impl Table {
 
     fn state(&mut self, command: &Command<'_>) -> State {
         let mut state = State::default();
+        let is_topic = std::ptr::eq(command.params, HELP.params);
         for param in command.params {
-            let values: Vec<Value> = param.kinds().iter().map(|kind| self.value(kind)).collect();
+            let mut values = Vec::new();
+            for kind in param.kinds() {
+                values.push(if is_topic { Value::Topic } else { self.value(kind) });
+            }
             if param.role() == Role::Operand {
                 let words = param.word_count().max;
                 let words = (words < u32::MAX).then_some(words);
-                let is_topic = std::ptr::eq(command.params, HELP.params);
-                let value = if is_topic { Value::Topic } else { values[0] };
-                state.operands.push(Positional { value, words });
+                state.operands.push(Positional { value: values[0], words });
+            } else if param.throughout {
+                add_names(&mut state.throughout, param, &values);
             } else {
-                let names = named(param, &values);
-                if param.throughout {
-                    state.throughout.extend(names)
-                } else {
-                    state.own.extend(names)
-                }
+                add_names(&mut state.own, param, &values);
             }
         }
         state
     }
 
     fn value(&mut self, kind: &Kind) -> Value {
-        let choices: Vec<String> = kind.offers().map(|offer| offer.0.to_owned()).collect();
+        let mut choices = Vec::new();
+        for (name, _) in kind.offers() {
+            choices.push(name);
+        }
         if choices.is_empty() {
             return match kind.refers {
                 Refers::Path => Value::Path,
@@ -107,38 +110,41 @@ impl Table {
                 Refers::Nothing => Value::Free,
             };
         }
-        let known = self.choices.iter().position(|known| *known == choices);
-        Value::Choice(known.unwrap_or_else(|| {
-            self.choices.push(choices);
-            self.choices.len() - 1
-        }))
+        for (at, known) in self.choices.iter().enumerate() {
+            if *known == choices {
+                return Value::Choice(at);
+            }
+        }
+        self.choices.push(choices);
+        Value::Choice(self.choices.len() - 1)
     }
 }
 
-/// Every name that a parameter answers to; a few of them are offered.
-fn named(param: &Param<'_>, values: &[Value]) -> Vec<Named> {
-    let shown = shown_names(param);
-    let shorts = [param.short, param.opposite_short].into_iter().filter(|short| *short != 0);
-    let mut names: Vec<String> = shown.clone();
-    names.extend(shorts.map(|short| format!("-{}", char::from(short))));
-    names.extend(param.aliases.iter().map(|alias| format!("--{alias}")));
-    names.dedup();
-    let one = |name: String| {
-        let is_shown = !param.hidden && shown.contains(&name);
-        Named { name, is_shown, values: values.to_vec() }
+/// Every name that a parameter answers to; those of [`shown_names`] are offered.
+fn add_names(names: &mut Vec<Named>, param: &Param<'_>, values: &[Value]) {
+    let mut add = |name: String, is_shown: bool| {
+        names.push(Named { name, is_shown: is_shown && !param.hidden, values: values.to_vec() });
     };
-    names.into_iter().map(one).collect()
+    for name in shown_names(param) {
+        add(name, true);
+    }
+    for short in [param.short, param.opposite_short] {
+        if short != 0 && (param.long().is_some() || short != param.short) {
+            add(String::from_iter(['-', char::from(short)]), false);
+        }
+    }
+    for alias in param.aliases {
+        add("--".to_owned() + alias, false);
+    }
 }
 
 /// What every program understands, unless it gives the names to something else.
-fn standard(root: &Command<'_>, state: &State) -> Vec<Named> {
-    let known =
-        |name: &str| state.own.iter().chain(&state.throughout).any(|known| known.name == name);
-    let names = standard_names(root).chain(["-h"]).filter(|name| !known(name));
-    let one = |name: &str| Named {
-        name: name.to_owned(),
-        is_shown: name.starts_with("--"),
-        values: Vec::new(),
-    };
-    names.map(one).collect()
+fn add_standard(root: &Command<'_>, state: &mut State) {
+    for name in standard_names(root).chain(["-h"]) {
+        let known = |named: &Named| named.name == name;
+        if !state.own.iter().any(known) && !state.throughout.iter().any(known) {
+            let (is_shown, name) = (name != "-h", name.to_owned());
+            state.throughout.push(Named { name, is_shown, values: Vec::new() });
+        }
+    }
 }

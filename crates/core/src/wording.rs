@@ -1,6 +1,7 @@
 //! Every fixed phrase that a user of a program may read, in one table.
 
 use crate::declare::{Kind, Limits, Noun};
+use crate::text::Put;
 
 /// The fixed phrases of pages and faults. A program may replace them, such as for another language:
 /// `Wording { no_value: "…", ..Wording::ENGLISH }`, given to
@@ -201,14 +202,15 @@ impl Default for Wording {
 }
 
 /// A phrase with `{0}`, `{1}`… filled in.
+#[inline(never)]
 pub(crate) fn fill(phrase: &str, with: &[&str]) -> String {
     let mut filled = String::with_capacity(phrase.len() + 16);
     let mut rest = phrase;
     while let Some((before, behind)) = rest.split_once('{') {
-        filled.push_str(before);
+        filled.put(before);
         let (hole, after) = behind.split_once('}').unwrap_or((behind, ""));
         let text = hole.parse().ok().and_then(|at: usize| with.get(at));
-        filled.push_str(text.copied().unwrap_or_default());
+        filled.put(text.copied().unwrap_or_default());
         rest = after;
     }
     filled + rest

@@ -3,6 +3,7 @@
 
 use super::table::{Named, State, Table, Value};
 use crate::declare::Command;
+use crate::text::Put;
 
 /// The walker, with `@program@` for the program's name in function names.
 const WALKER: &str = include_str!("walker.bash");
@@ -11,25 +12,25 @@ pub(super) fn script(root: &Command<'_>) -> String {
     let table = Table::new(root);
     let mut out = String::from("# bash completion for ");
     for piece in [root.name, "\n_@program@_state() {\n  case $1 in\n"] {
-        out.push_str(piece);
+        out.put(piece);
     }
     for (at, state) in table.states.iter().enumerate() {
         push_state(&mut out, at, state);
     }
-    out.push_str("  esac\n}\n_@program@_choices() {\n  case $1 in\n");
+    out.put("  esac\n}\n_@program@_choices() {\n  case $1 in\n");
     for (at, choices) in table.choices.iter().enumerate() {
-        out.push_str("  ");
-        out.push_str(&at.to_string());
-        out.push_str(") found=(");
+        out.put("  ");
+        out.put(&at.to_string());
+        out.put(") found=(");
         for choice in choices {
             push_quoted(&mut out, choice);
             out.push(' ');
         }
-        out.push_str(") ;;\n");
+        out.put(") ;;\n");
     }
-    out.push_str("  *) found=() ;;\n  esac\n}\n");
-    out.push_str(WALKER);
-    out.push_str("complete -o nosort -F _@program@ -- ");
+    out.put("  *) found=() ;;\n  esac\n}\n");
+    out.put(WALKER);
+    out.put("complete -o nosort -F _@program@ -- ");
     push_quoted(&mut out, root.name);
     out.push('\n');
     named(&out, &identifier(root.name))
@@ -41,24 +42,24 @@ fn named(script: &str, program: &str) -> String {
     for (at, piece) in script.split("_@program@").enumerate() {
         if at > 0 {
             named.push('_');
-            named.push_str(program);
+            named.put(program);
         }
-        named.push_str(piece);
+        named.put(piece);
     }
     named
 }
 
 /// A state's row. A list that is empty is left out: the walker clears them all before it asks.
 fn push_state(out: &mut String, at: usize, state: &State) {
-    out.push_str("  ");
-    out.push_str(&at.to_string());
+    out.put("  ");
+    out.put(&at.to_string());
     out.push(')');
     let before = out.len();
     open(out, "commands", state.commands.len());
     for (name, is_shown, at) in &state.commands {
         push_quoted(out, name);
-        out.push_str(if *is_shown { " " } else { " h" });
-        out.push_str(&at.to_string());
+        out.put(if *is_shown { " " } else { " h" });
+        out.put(&at.to_string());
         out.push(' ');
     }
     close(out, state.commands.len());
@@ -75,20 +76,20 @@ fn push_state(out: &mut String, at: usize, state: &State) {
         match operand.words {
             Some(words) => {
                 out.push(' ');
-                out.push_str(&words.to_string());
+                out.put(&words.to_string());
             }
-            None => out.push_str(" '*'"),
+            None => out.put(" '*'"),
         }
         out.push(' ');
     }
     close(out, state.operands.len());
-    out.push_str(if out.len() == before { " : ;;\n" } else { " ;;\n" });
+    out.put(if out.len() == before { " : ;;\n" } else { " ;;\n" });
 }
 
 fn open(out: &mut String, list: &str, count: usize) {
     if count > 0 {
         for piece in [" ", list, "=("] {
-            out.push_str(piece);
+            out.put(piece);
         }
     }
 }
@@ -101,7 +102,7 @@ fn close(out: &mut String, count: usize) {
 
 fn push_name(out: &mut String, named: &Named) {
     push_quoted(out, &named.name);
-    out.push_str(if named.is_shown { " :" } else { " h:" });
+    out.put(if named.is_shown { " :" } else { " h:" });
     for (at, value) in named.values.iter().enumerate() {
         if at > 0 {
             out.push('+');
@@ -113,7 +114,7 @@ fn push_name(out: &mut String, named: &Named) {
 
 /// A value as the walker knows it.
 fn push_code(out: &mut String, value: Value) {
-    out.push_str(match value {
+    out.put(match value {
         Value::Free => "n",
         Value::Choice(_) => "c",
         Value::Path => "p",
@@ -122,7 +123,7 @@ fn push_code(out: &mut String, value: Value) {
         Value::Topic => "t",
     });
     if let Value::Choice(at) = value {
-        out.push_str(&at.to_string());
+        out.put(&at.to_string());
     }
 }
 
@@ -130,7 +131,7 @@ fn push_quoted(out: &mut String, text: &str) {
     out.push('\'');
     for letter in text.chars() {
         match letter {
-            '\'' => out.push_str("'\\''"),
+            '\'' => out.put("'\\''"),
             letter => out.push(letter),
         }
     }

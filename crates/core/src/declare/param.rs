@@ -7,6 +7,7 @@ use super::names::{hash, name_fault, short_fault};
 use super::rules::{Problem, stop};
 use super::shape::Form;
 use super::valid::Test;
+use crate::text::Put;
 
 /// What a parameter is on the command line.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -221,6 +222,7 @@ impl<'d> Param<'d> {
     }
 
     /// The name as typed, dashes included; for an operand, its placeholder.
+    #[inline(never)]
     pub(crate) fn spelled(&self) -> String {
         match (self.role, self.long()) {
             (Role::Operand, _) => self.hole(0),
@@ -231,6 +233,7 @@ impl<'d> Param<'d> {
 
     /// The text shown for the `at`-th word of a value: its placeholder, the last one where there
     /// are fewer, or the name in upper case where there is none.
+    #[inline(never)]
     pub(crate) fn hole(&self, at: usize) -> String {
         let mut found = "";
         for (place, hole) in self.placeholder.split_ascii_whitespace().enumerate() {
@@ -248,7 +251,7 @@ impl<'d> Param<'d> {
             if !text.is_empty() {
                 text.push(' ');
             }
-            text.push_str(&self.hole(at));
+            text.put(&self.hole(at));
         }
         text
     }

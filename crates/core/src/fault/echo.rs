@@ -3,7 +3,7 @@
 use std::ops::Range;
 
 use crate::read::{Fault, FaultKind, Faults, Place};
-use crate::text::{Quoted, columns, in_order};
+use crate::text::{Put, Quoted, columns, in_order};
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
@@ -50,7 +50,7 @@ impl<'d> Faults<'d> {
 
 fn append(text: &mut String, column: &mut usize, word: &str) {
     text.push(' ');
-    text.push_str(word);
+    text.put(word);
     *column += 1 + columns(word);
 }
 

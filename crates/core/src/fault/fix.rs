@@ -189,7 +189,9 @@ fn completed(root: &Command<'_>, mut line: Vec<Vec<Piece>>) -> Option<Vec<Vec<Pi
     let Some(faults) = read(root, &line) else { return Some(line) };
     for fault in faults.list.iter().rev() {
         let Place::Before(word) = fault.place else { return None };
-        line.splice(word..word, missing(fault)?.into_iter().map(|piece| vec![piece]));
+        for piece in missing(fault)?.into_iter().rev() {
+            line.insert(word, vec![piece]);
+        }
     }
     read(root, &line).is_none().then_some(line)
 }

@@ -3,7 +3,7 @@
 use super::{Body, Entry, Layout, Page, Section, facts, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{Length, Path};
-use crate::text::in_order;
+use crate::text::{Put, in_order};
 use crate::wording::{Wording, fill};
 
 /// Entries of a short page.
@@ -169,12 +169,12 @@ fn paragraphs(description: &str) -> String {
     let mut text = String::new();
     for line in description.trim().lines() {
         match line.trim() {
-            "" => text.push_str("\n\n"),
+            "" => text.put("\n\n"),
             line => {
                 if !text.is_empty() && !text.ends_with('\n') {
                     text.push(' ');
                 }
-                text.push_str(line);
+                text.put(line);
             }
         }
     }

@@ -2,6 +2,7 @@
 
 use super::Entry;
 use crate::declare::{Param, Role, Times};
+use crate::text::Put;
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared.
@@ -10,9 +11,9 @@ pub(super) fn help(param: &Param<'_>, wording: &Wording) -> String {
     let mut text = param.help.to_owned();
     if !limits.is_empty() {
         if !text.is_empty() {
-            text.push_str(wording.colon);
+            text.put(wording.colon);
         }
-        text.push_str(&limits);
+        text.put(&limits);
     }
     if let Some(default) = param.default {
         if limits.is_empty() {
@@ -32,9 +33,9 @@ pub(super) fn help(param: &Param<'_>, wording: &Wording) -> String {
 
 fn add(text: &mut String, wording: &Wording, fact: &str) {
     if !fact.is_empty() && !text.is_empty() {
-        text.push_str(wording.semicolon);
+        text.put(wording.semicolon);
     }
-    text.push_str(fact);
+    text.put(fact);
 }
 
 /// What the validators or the list of choices allow. Choices with help of their own are listed
@@ -50,9 +51,9 @@ fn limits(param: &Param<'_>, wording: &Wording) -> String {
     for test in param.tests() {
         let limit = test.on_page(wording);
         if !limit.is_empty() && !limits.is_empty() {
-            limits.push_str(wording.comma);
+            limits.put(wording.comma);
         }
-        limits.push_str(&limit);
+        limits.put(&limit);
     }
     limits
 }
@@ -90,14 +91,14 @@ fn again(param: &Param<'_>, wording: &Wording) -> String {
 /// `-f, --frames`; a name without a short one stands where long names stand.
 pub(super) fn push_names(text: &mut String, short: u8, long: Option<&str>) {
     if short == 0 {
-        text.push_str("    ");
+        text.put("    ");
     } else {
         text.push('-');
         text.push(char::from(short));
     }
     if let Some(long) = long {
-        text.push_str(if short == 0 { "--" } else { ", --" });
-        text.push_str(long);
+        text.put(if short == 0 { "--" } else { ", --" });
+        text.put(long);
     }
 }
 
@@ -105,8 +106,8 @@ pub(super) fn push_names(text: &mut String, short: u8, long: Option<&str>) {
 pub(super) fn push_name(text: &mut String, short: u8, long: Option<&str>) {
     match long {
         Some(long) if short == 0 => {
-            text.push_str("--");
-            text.push_str(long);
+            text.put("--");
+            text.put(long);
         }
         _ => push_names(text, short, None),
     }

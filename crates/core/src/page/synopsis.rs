@@ -3,6 +3,7 @@
 
 use super::facts::push_name;
 use crate::declare::{Command, Param, Role};
+use crate::text::Put;
 use crate::wording::Wording;
 
 /// Options that a synopsis lists; with more it says `[options]`.
@@ -50,18 +51,18 @@ fn piece(param: &Param<'_>) -> String {
     if !typed.is_empty() && !holes.is_empty() {
         typed.push(' ');
     }
-    typed.push_str(&holes);
+    typed.put(&holes);
     // An operand's words are repeated within the brackets, an option with its name.
     let within = repeated && param.role == Role::Operand;
     if within {
-        typed.push_str("...");
+        typed.put("...");
     }
     if optional {
         typed.insert(0, '[');
         typed.push(']');
     }
     if repeated && !within {
-        typed.push_str("...");
+        typed.put("...");
     }
     typed
 }

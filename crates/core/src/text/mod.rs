@@ -21,3 +21,16 @@ pub(crate) use paint::Ink;
 pub use paint::Look;
 pub(crate) use quote::{Quoted, visible};
 pub(crate) use sheet::Sheet;
+
+/// Adding to a text out of line: a call is a quarter of what the same takes in place, and pages,
+/// faults and scripts are made of hundreds of pieces.
+pub(crate) trait Put {
+    fn put(&mut self, piece: &str);
+}
+
+impl Put for String {
+    #[inline(never)]
+    fn put(&mut self, piece: &str) {
+        self.push_str(piece);
+    }
+}

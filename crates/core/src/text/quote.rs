@@ -8,7 +8,7 @@
 use std::ffi::OsStr;
 use std::fmt::Write;
 
-use super::columns;
+use super::{Put, columns};
 
 /// A word as it is shown, and where its bytes stand in that.
 #[derive(Debug, Clone)]
@@ -37,7 +37,7 @@ impl Quoted {
             Style::Single => "'",
             Style::Escaped => "$'",
         };
-        shown.push_str(open);
+        shown.put(open);
         column += open.len();
         let mut at = 0;
         for chunk in bytes.utf8_chunks() {
@@ -94,9 +94,9 @@ fn style(bytes: &[u8]) -> Style {
 fn put(shown: &mut String, letter: char, style: Style) -> usize {
     let before = shown.len();
     match (style, letter) {
-        (Style::Single, '\'') => shown.push_str("'\\''"),
-        (Style::Escaped, '\'') => shown.push_str("\\'"),
-        (Style::Escaped, '\\') => shown.push_str("\\\\"),
+        (Style::Single, '\'') => shown.put("'\\''"),
+        (Style::Escaped, '\'') => shown.put("\\'"),
+        (Style::Escaped, '\\') => shown.put("\\\\"),
         (Style::Escaped, letter) if is_unseen(letter) => escape(shown, letter),
         (_, letter) => shown.push(letter),
     }
@@ -105,9 +105,9 @@ fn put(shown: &mut String, letter: char, style: Style) -> usize {
 
 fn escape(shown: &mut String, letter: char) {
     match letter {
-        '\n' => shown.push_str("\\n"),
-        '\t' => shown.push_str("\\t"),
-        '\r' => shown.push_str("\\r"),
+        '\n' => shown.put("\\n"),
+        '\t' => shown.put("\\t"),
+        '\r' => shown.put("\\r"),
         _ => {
             for byte in letter.encode_utf8(&mut [0; 4]).bytes() {
                 _ = write!(shown, "\\{byte:03o}");

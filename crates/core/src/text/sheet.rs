@@ -1,6 +1,9 @@
 //! The text of a page or of faults in the making: pieces with their colour, at their columns.
+//!
+//! What is called from many places is kept out of line: pages and faults are drawn once in the life
+//! of a process, and their code is most of what a small program carries.
 
-use super::{Ink, Look, columns, visible};
+use super::{Ink, Look, Put, columns, visible};
 
 /// A sheet that is written line by line.
 pub(crate) struct Sheet {
@@ -32,6 +35,7 @@ impl Sheet {
         self
     }
 
+    #[inline(never)]
     /// Writes a piece. No text of a declaration may steer the terminal: control characters are
     /// shown as escapes.
     pub(crate) fn put(&mut self, ink: Ink, piece: &str) -> &mut Self {
@@ -41,6 +45,7 @@ impl Sheet {
         self.put_safe(ink, piece)
     }
 
+    #[inline(never)]
     fn put_safe(&mut self, ink: Ink, piece: &str) -> &mut Self {
         if piece.is_empty() {
             return self;
@@ -51,25 +56,27 @@ impl Sheet {
         }
         let code = ink.code().filter(|_| self.look.color);
         if let Some(code) = code {
-            self.text.push_str("\x1b[");
-            self.text.push_str(code);
+            self.text.put("\x1b[");
+            self.text.put(code);
             self.text.push('m');
         }
-        self.text.push_str(piece);
+        self.text.put(piece);
         if code.is_some() {
-            self.text.push_str("\x1b[0m");
+            self.text.put("\x1b[0m");
         }
         self.reached += columns(piece);
         self.column = self.reached;
         self
     }
 
+    #[inline(never)]
     /// Ends the line.
     pub(crate) fn end(&mut self) {
         self.text.push('\n');
         (self.column, self.reached) = (0, 0);
     }
 
+    #[inline(never)]
     /// Writes text from a column on, wrapped to the sheet's width: broken between words, and a word
     /// that is wider than a line at a character. A newline in the text ends a line.
     pub(crate) fn flow(&mut self, left: usize, text: &str) {
@@ -115,6 +122,7 @@ impl Sheet {
         self.pad(left);
     }
 
+    #[inline(never)]
     /// Writes text in a column beside what stands on the line, or below it when that reaches too
     /// far; ends the line.
     pub(crate) fn beside(&mut self, left: usize, text: &str) {

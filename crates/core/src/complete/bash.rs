@@ -3,7 +3,7 @@
 
 use super::table::{Named, State, Table, Value};
 use crate::declare::Command;
-use crate::text::Put;
+use crate::text::{Put, digits};
 
 /// The walker, with `@program@` for the program's name in function names.
 const WALKER: &str = include_str!("walker.bash");
@@ -20,7 +20,7 @@ pub(super) fn script(root: &Command<'_>) -> String {
     out.put("  esac\n}\n_@program@_choices() {\n  case $1 in\n");
     for (at, choices) in table.choices.iter().enumerate() {
         out.put("  ");
-        out.put(&at.to_string());
+        out.put(&digits(at));
         out.put(") found=(");
         for choice in choices {
             push_quoted(&mut out, choice);
@@ -52,14 +52,14 @@ fn named(script: &str, program: &str) -> String {
 /// A state's row. A list that is empty is left out: the walker clears them all before it asks.
 fn push_state(out: &mut String, at: usize, state: &State) {
     out.put("  ");
-    out.put(&at.to_string());
+    out.put(&digits(at));
     out.push(')');
     let before = out.len();
     open(out, "commands", state.commands.len());
     for (name, is_shown, at) in &state.commands {
         push_quoted(out, name);
         out.put(if *is_shown { " " } else { " h" });
-        out.put(&at.to_string());
+        out.put(&digits(*at));
         out.push(' ');
     }
     close(out, state.commands.len());
@@ -76,7 +76,7 @@ fn push_state(out: &mut String, at: usize, state: &State) {
         match operand.words {
             Some(words) => {
                 out.push(' ');
-                out.put(&words.to_string());
+                out.put(&digits(words as usize));
             }
             None => out.put(" '*'"),
         }
@@ -86,6 +86,7 @@ fn push_state(out: &mut String, at: usize, state: &State) {
     out.put(if out.len() == before { " : ;;\n" } else { " ;;\n" });
 }
 
+#[inline(never)]
 fn open(out: &mut String, list: &str, count: usize) {
     if count > 0 {
         for piece in [" ", list, "=("] {
@@ -94,6 +95,7 @@ fn open(out: &mut String, list: &str, count: usize) {
     }
 }
 
+#[inline(never)]
 fn close(out: &mut String, count: usize) {
     if count > 0 {
         out.push(')');
@@ -113,6 +115,7 @@ fn push_name(out: &mut String, named: &Named) {
 }
 
 /// A value as the walker knows it.
+#[inline(never)]
 fn push_code(out: &mut String, value: Value) {
     out.put(match value {
         Value::Free => "n",
@@ -123,10 +126,11 @@ fn push_code(out: &mut String, value: Value) {
         Value::Topic => "t",
     });
     if let Value::Choice(at) = value {
-        out.put(&at.to_string());
+        out.put(&digits(at));
     }
 }
 
+#[inline(never)]
 fn push_quoted(out: &mut String, text: &str) {
     out.push('\'');
     for letter in text.chars() {

@@ -4,7 +4,7 @@ use std::ops::Range;
 
 use super::echo::Echo;
 use crate::read::Faults;
-use crate::text::{Ink, Look, Sheet, columns, in_order};
+use crate::text::{Ink, Look, Sheet, columns, digits, in_order};
 use crate::wording::fill;
 
 /// Faults that are shown; the rest is counted.
@@ -38,7 +38,7 @@ impl Faults<'_> {
         let shown = self.list.len().min(MOST);
         let what = match self.list.len() {
             1 => wording.one_fault.to_owned(),
-            many => fill(wording.many_faults, &[&many.to_string()]),
+            many => fill(wording.many_faults, &[&digits(many)]),
         };
         sheet.put(Ink::Name, &self.path.to_string());
         sheet.put(Ink::Plain, wording.colon.trim_end());
@@ -58,16 +58,16 @@ impl Faults<'_> {
 
     fn draw_sentences(&self, sheet: &mut Sheet, shown: usize) {
         let numbered = self.list.len() > 1;
-        let gutter = if numbered { INDENT + shown.to_string().len() + 2 } else { INDENT };
+        let gutter = if numbered { INDENT + digits(shown).len() + 2 } else { INDENT };
         for (at, fault) in self.list.iter().take(shown).enumerate() {
             if numbered {
-                sheet.pad(INDENT).put(Ink::Mark, &(at + 1).to_string());
+                sheet.pad(INDENT).put(Ink::Mark, &digits(at + 1));
             }
             sheet.flow(gutter, &self.sentence(fault));
             sheet.end();
         }
         if shown < self.list.len() {
-            let more = (self.list.len() - shown).to_string();
+            let more = digits(self.list.len() - shown);
             sheet.flow(gutter, &fill(self.path.root().words().more_faults, &[&more]));
             sheet.end();
         }
@@ -106,7 +106,7 @@ fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
         sheet.end();
         if numbered {
             for (at, mark) in &row {
-                sheet.pad(INDENT + mark.start).put(Ink::Mark, &(at + 1).to_string());
+                sheet.pad(INDENT + mark.start).put(Ink::Mark, &digits(at + 1));
             }
             sheet.end();
         }
@@ -123,7 +123,7 @@ fn rows(marks: &[Option<Range<usize>>]) -> Vec<Row<'_>> {
     for (at, mark) in in_order(placed, |(_, mark)| (mark.start, 0)) {
         let free = |row: &&mut Row<'_>| {
             row.last().is_none_or(|(last, other)| {
-                mark.start >= other.end.max(other.start + (last + 1).to_string().len() + 1)
+                mark.start >= other.end.max(other.start + digits(last + 1).len() + 1)
             })
         };
         match rows.iter_mut().find(free) {

@@ -4,7 +4,7 @@ use std::error::Error;
 
 use crate::declare::{Command, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults, Path, Place, Reader, part};
-use crate::text::{Quoted, nearest, visible};
+use crate::text::{Quoted, digits, nearest, visible};
 use crate::wording::{Wording, fill};
 
 /// Commands that a sentence lists when none is near.
@@ -47,7 +47,7 @@ impl<'d> Faults<'d> {
             FaultKind::ValueUnwanted => fill(wording.no_value, &[&self.name_before(fault)]),
             FaultKind::ValueAttached => {
                 let words = fault.param.map_or(0, |param| param.kinds().len());
-                fill(wording.value_attached, &[&name, &words.to_string()])
+                fill(wording.value_attached, &[&name, &digits(words)])
             }
             FaultKind::ValueMisfit | FaultKind::ValueRefused => {
                 refused(wording, fault, &name, &typed)
@@ -121,8 +121,7 @@ impl<'d> Faults<'d> {
             1 => fill(wording.one_is, &[names[0]]),
             many => {
                 let shown = names.iter().take(MOST_LISTED).copied();
-                let more =
-                    fill(wording.more_faults, &[&many.saturating_sub(MOST_LISTED).to_string()]);
+                let more = fill(wording.more_faults, &[&digits(many.saturating_sub(MOST_LISTED))]);
                 let list = if many > MOST_LISTED {
                     wording.list(shown, wording.comma) + wording.comma + &more
                 } else {
@@ -205,7 +204,7 @@ fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     } else {
         (wording.too_many, times.max)
     };
-    fill(phrase, &[name, &bound.to_string(), &fault.count.to_string()])
+    fill(phrase, &[name, &digits(bound as usize), &digits(fault.count)])
 }
 
 impl Command<'_> {

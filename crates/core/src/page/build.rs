@@ -3,7 +3,7 @@
 use super::{Body, Entry, Layout, Page, Section, facts, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{Length, Path};
-use crate::text::{Put, in_order};
+use crate::text::{Put, digits, in_order};
 use crate::wording::{Wording, fill};
 
 /// Entries of a short page.
@@ -36,10 +36,12 @@ pub(super) fn page<'d>(path: &Path<'d>, length: Length) -> Page<'d> {
 type Group = (&'static str, Vec<Entry>);
 
 impl Page<'_> {
+    #[inline(never)]
     fn add(&mut self, heading: &'static str, body: Body) {
         self.sections.push(Section { heading, body });
     }
 
+    #[inline(never)]
     fn add_entries(&mut self, heading: &'static str, layout: Layout, entries: Vec<Entry>) {
         if !entries.is_empty() {
             self.add(heading, Body::Entries(layout, entries));
@@ -61,7 +63,7 @@ impl Page<'_> {
         }
         if more > 0 {
             let page = self.title.clone() + " --help";
-            self.add("", Body::Text(fill(wording.more_entries, &[&more.to_string(), &page])));
+            self.add("", Body::Text(fill(wording.more_entries, &[&digits(more), &page])));
         }
     }
 }
@@ -159,7 +161,7 @@ fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
     }
     let mut entries = Vec::new();
     for (status, means) in in_order(statuses, |(status, _)| (usize::from(*status), 0)) {
-        entries.push(Entry::plain(&status.to_string(), means));
+        entries.push(Entry::plain(&digits(usize::from(status)), means));
     }
     entries
 }

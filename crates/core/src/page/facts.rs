@@ -2,7 +2,7 @@
 
 use super::Entry;
 use crate::declare::{Param, Role, Times};
-use crate::text::Put;
+use crate::text::{Put, digits};
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared.
@@ -76,12 +76,12 @@ fn again(param: &Param<'_>, wording: &Wording) -> String {
     let Times { min, max } = param.times();
     match param.role {
         Role::Tally => wording.repeated.to_owned(),
-        _ if param.counted && min == max => fill(wording.times_exactly, &[&max.to_string()]),
+        _ if param.counted && min == max => fill(wording.times_exactly, &[&digits(max as usize)]),
         _ if param.counted && max < u32::MAX && min <= 1 => {
-            fill(wording.times_up_to, &[&max.to_string()])
+            fill(wording.times_up_to, &[&digits(max as usize)])
         }
         _ if param.counted && max < u32::MAX => {
-            fill(wording.times_range, &[&min.to_string(), &max.to_string()])
+            fill(wording.times_range, &[&digits(min as usize), &digits(max as usize)])
         }
         Role::Option if param.form.many => wording.given_again.to_owned(),
         _ => String::new(),

@@ -82,6 +82,7 @@ struct Entry {
 }
 
 impl Entry {
+    #[inline(never)]
     fn plain(name: &str, help: &str) -> Self {
         let (name, help) = (name.to_owned(), help.to_owned());
         Entry { name, hole: String::new(), help, offers: Vec::new() }

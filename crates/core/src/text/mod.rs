@@ -34,3 +34,9 @@ impl Put for String {
         self.push_str(piece);
     }
 }
+
+/// A count in digits, out of line as well.
+#[inline(never)]
+pub(crate) fn digits(count: usize) -> String {
+    count.to_string()
+}

@@ -15,17 +15,17 @@ fn two_faults_have_carets_numbers_and_an_outline() {
     shows(
         "inspect A7 --frames many --clam",
         expect![[r#"
-        apiary inspect: 2 things to put right
+            apiary inspect: 2 things to put right
 
-          apiary inspect A7 --frames many --clam
-                                     ^^^^ ^^^^^^
-                                     1    2
-          1  --frames takes a whole number from 0 to 20; 'many' is not one
-          2  --clam is not an option here; --calm is
+              apiary inspect A7 --frames many --clam
+                                         ^^^^ ^^^^^^
+                                         1    2
+              1  --frames takes a whole number from 0 to 20; 'many' is not one
+              2  --clam is not an option here; --calm is
 
-          like  apiary inspect A7 --frames COUNT --calm
-          page  apiary inspect --help
-    "#]],
+              like  apiary inspect A7 --frames COUNT --calm
+              page  apiary inspect --help
+        "#]],
     );
 }
 
@@ -148,43 +148,43 @@ fn values_are_refused_with_what_would_be_right() {
     shows(
         "inspect A7 -cf300",
         expect![[r#"
-        apiary inspect: one thing to put right
+            apiary inspect: one thing to put right
 
-          apiary inspect A7 -cf300
-                               ^^^
-          --frames takes a whole number from 0 to 20; '300' is above that
+              apiary inspect A7 -cf300
+                                   ^^^
+              --frames takes a whole number from 0 to 20; '300' is above that
 
-          like  apiary inspect A7 -cf COUNT
-          page  apiary inspect --help
-    "#]],
+              like  apiary inspect A7 -cf COUNT
+              page  apiary inspect --help
+        "#]],
     );
     shows(
         "inspect A7 --frames=-1 -t warm",
         expect![[r#"
-        apiary inspect: 2 things to put right
+            apiary inspect: 2 things to put right
 
-          apiary inspect A7 --frames=-1 -t warm
-                                     ^^    ^^^^
-                                     1     2
-          1  --frames takes a whole number from 0 to 20; '-1' is below that
-          2  --temp takes a number; 'warm' is not one
+              apiary inspect A7 --frames=-1 -t warm
+                                         ^^    ^^^^
+                                         1     2
+              1  --frames takes a whole number from 0 to 20; '-1' is below that
+              2  --temp takes a number; 'warm' is not one
 
-          like  apiary inspect A7 --frames=COUNT -t DEGREES
-          page  apiary inspect --help
-    "#]],
+              like  apiary inspect A7 --frames=COUNT -t DEGREES
+              page  apiary inspect --help
+        "#]],
     );
     shows(
         "hive add B1 --queen pink",
         expect![[r#"
-        apiary hive add: one thing to put right
+            apiary hive add: one thing to put right
 
-          apiary hive add B1 --queen pink
-                                     ^^^^
-          --queen takes white or blue; 'pink' is not one
+              apiary hive add B1 --queen pink
+                                         ^^^^
+              --queen takes white or blue; 'pink' is not one
 
-          like  apiary hive add B1 --queen COLOR
-          page  apiary hive add --help
-    "#]],
+              like  apiary hive add B1 --queen COLOR
+              page  apiary hive add --help
+        "#]],
     );
     shows(
         "inspect A7 --note a --note b --note c",
@@ -247,56 +247,56 @@ fn words_are_quoted_as_a_shell_needs_it_and_nothing_is_invisible() {
     shows(
         "inspect A~7 --frames=a~'b",
         expect![[r#"
-        apiary inspect: one thing to put right
+            apiary inspect: one thing to put right
 
-          apiary inspect 'A 7' '--frames=a '\''b'
-                                         ^^^^^^^
-          --frames takes a whole number from 0 to 20; 'a '\''b' is not one
+              apiary inspect 'A 7' '--frames=a '\''b'
+                                             ^^^^^^^
+              --frames takes a whole number from 0 to 20; 'a '\''b' is not one
 
-          like  apiary inspect 'A 7' --frames=COUNT
-          page  apiary inspect --help
-    "#]],
+              like  apiary inspect 'A 7' --frames=COUNT
+              page  apiary inspect --help
+        "#]],
     );
     shows(
         "inspect \u{202e}A7 -f \u{1b}[31m",
         expect![[r#"
-        apiary inspect: one thing to put right
+            apiary inspect: one thing to put right
 
-          apiary inspect $'\342\200\256A7' -f $'\033[31m'
-                                              ^^^^^^^^^^^
-          --frames takes a whole number from 0 to 20; $'\033[31m' is not one
+              apiary inspect $'\342\200\256A7' -f $'\033[31m'
+                                                  ^^^^^^^^^^^
+              --frames takes a whole number from 0 to 20; $'\033[31m' is not one
 
-          like  apiary inspect $'\342\200\256A7' -f COUNT
-          page  apiary inspect --help
-    "#]],
+              like  apiary inspect $'\342\200\256A7' -f COUNT
+              page  apiary inspect --help
+        "#]],
     );
     shows(
         "inspect 蜂箱 --frames 蜂 -t 箱",
         expect![[r#"
-        apiary inspect: 2 things to put right
+            apiary inspect: 2 things to put right
 
-          apiary inspect 蜂箱 --frames 蜂 -t 箱
-                                       ^^    ^^
-                                       1     2
-          1  --frames takes a whole number from 0 to 20; '蜂' is not one
-          2  --temp takes a number; '箱' is not one
+              apiary inspect 蜂箱 --frames 蜂 -t 箱
+                                           ^^    ^^
+                                           1     2
+              1  --frames takes a whole number from 0 to 20; '蜂' is not one
+              2  --temp takes a number; '箱' is not one
 
-          like  apiary inspect 蜂箱 --frames COUNT -t DEGREES
-          page  apiary inspect --help
-    "#]],
+              like  apiary inspect 蜂箱 --frames COUNT -t DEGREES
+              page  apiary inspect --help
+        "#]],
     );
     shows(
         "inspect A7 --frames=",
         expect![[r#"
-        apiary inspect: one thing to put right
+            apiary inspect: one thing to put right
 
-          apiary inspect A7 --frames=
-                                     ^
-          --frames takes a whole number from 0 to 20; '' is not one
+              apiary inspect A7 --frames=
+                                         ^
+              --frames takes a whole number from 0 to 20; '' is not one
 
-          like  apiary inspect A7 --frames=COUNT
-          page  apiary inspect --help
-    "#]],
+              like  apiary inspect A7 --frames=COUNT
+              page  apiary inspect --help
+        "#]],
     );
 }
 
@@ -306,17 +306,17 @@ fn long_lines_are_cut_around_their_faults() {
     shows(
         &format!("inspect A7 --note {note} --clam --note {note} -f x"),
         expect![[r#"
-        apiary inspect: 2 things to put right
+            apiary inspect: 2 things to put right
 
-          apiary …ong-remark- --clam --note a-lo…-remark- -f x
-                              ^^^^^^                         ^
-                              1                              2
-          1  --clam is not an option here; --calm is
-          2  --frames takes a whole number from 0 to 20; 'x' is not one
+              apiary …ong-remark- --clam --note a-lo…-remark- -f x
+                                  ^^^^^^                         ^
+                                  1                              2
+              1  --clam is not an option here; --calm is
+              2  --frames takes a whole number from 0 to 20; 'x' is not one
 
-          like  apiary inspect A7 --note a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark- --calm --note a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark- -f COUNT
-          page  apiary inspect --help
-    "#]],
+              like  apiary inspect A7 --note a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark- --calm --note a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark-a-long-remark- -f COUNT
+              page  apiary inspect --help
+        "#]],
     );
 }
 
@@ -462,4 +462,21 @@ impl std::error::Error for Outer {
     fn source(&self) -> Option<&(dyn std::error::Error + 'static)> {
         Some(&self.0)
     }
+}
+
+#[test]
+fn the_second_word_of_a_pair_is_told_from_the_first() {
+    shows(
+        "hive add B1 --queen blue --at 1 east",
+        expect![[r#"
+        apiary hive add: one thing to put right
+
+          apiary hive add B1 --queen blue --at 1 east
+                                                 ^^^^
+          --at takes a number; 'east' is not one
+
+          like  apiary hive add B1 --queen blue --at 1 LON
+          page  apiary hive add --help
+    "#]],
+    );
 }

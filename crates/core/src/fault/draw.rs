@@ -85,8 +85,8 @@ impl Faults<'_> {
         let gutter = INDENT + columns(offer).max(columns(wording.page)) + 2;
         // A line that is offered to be copied is never broken.
         if let Some(repaired) = &repaired {
-            let line = self.path.root().name.to_owned() + " " + &repaired.shown.join(" ");
-            sheet.pad(INDENT).put(Ink::Heading, offer).pad(gutter).put(Ink::Name, &line);
+            let line = &repaired.shown;
+            sheet.pad(INDENT).put(Ink::Heading, offer).pad(gutter).put(Ink::Name, line);
             sheet.end();
         }
         let page = self.path.to_string() + " --help";

@@ -3,43 +3,89 @@
 
 use std::ffi::{OsStr, OsString};
 
-use crate::declare::{Command, Kind, Param, Role};
+use crate::declare::{Command, Param, Role};
 use crate::read::{Fault, FaultKind, Faults, Outcome, Place, part};
-use crate::text::{Quoted, in_order, nearest};
+use crate::text::{Put, Quoted, in_order, nearest};
 
 /// Faults of a line that are repaired; with more the line is beyond mending.
 const MOST: usize = 8;
 
 /// A repaired line that reads.
 pub(super) struct Repaired {
-    /// The words as they are shown: quoted, with placeholders in the holes.
-    pub(super) shown: Vec<String>,
+    /// The line as it is shown: quoted, with placeholders in the holes.
+    pub(super) shown: String,
     /// Whether there are holes: then it is an outline, not a fix.
     pub(super) has_holes: bool,
 }
 
-/// A piece of a word of the repaired line.
-enum Piece {
-    Text(OsString),
-    Hole { shown: String, example: String },
+/// A word of the repaired line.
+#[derive(Default)]
+struct Word {
+    /// As it is read again: with an example in each hole.
+    typed: OsString,
+    /// As it is shown, where that is not just the typed word, quoted.
+    shown: Option<String>,
 }
 
-/// What is done to a word: the bytes from `start` to `end` give way to `piece`.
-struct Edit {
-    word: usize,
-    start: usize,
-    end: usize,
-    with: With,
+impl Word {
+    fn text(text: &OsStr) -> Self {
+        Word { typed: text.to_owned(), shown: None }
+    }
+
+    fn hole(param: &Param<'_>, at: usize) -> Self {
+        let mut word = Word::default();
+        word.push_hole(param, at);
+        word
+    }
+
+    fn push_text(&mut self, text: &OsStr) {
+        self.typed.push(text);
+        if let Some(shown) = &mut self.shown
+            && !text.is_empty()
+        {
+            shown.put(&Quoted::new(text).text);
+        }
+    }
+
+    fn push_hole(&mut self, param: &Param<'_>, at: usize) {
+        let before = if self.typed.is_empty() { String::new() } else { self.text_shown() };
+        let shown = self.shown.get_or_insert(before);
+        shown.put(&param.hole(at));
+        self.typed.push(param.example(at));
+    }
+
+    fn push(&mut self, other: &Word) {
+        match &other.shown {
+            None => self.push_text(&other.typed),
+            Some(hole) => {
+                let before = if self.typed.is_empty() { String::new() } else { self.text_shown() };
+                self.shown.get_or_insert(before).put(hole);
+                self.typed.push(&other.typed);
+            }
+        }
+    }
+
+    fn text_shown(&self) -> String {
+        self.shown.clone().unwrap_or_else(|| Quoted::new(&self.typed).text)
+    }
 }
 
-enum With {
-    /// Nothing: the bytes are left out.
-    Nothing,
-    Piece(Piece),
-    /// A word of its own.
-    Word(Piece),
-    /// Words in front of the word; `start` and `end` do not matter.
-    Before(Vec<Piece>),
+/// What is done to a line.
+enum Edit {
+    /// The bytes from `start` to `end` of a word give way to something else; `apart`, which then
+    /// begins a word of its own.
+    Replace { word: usize, start: usize, end: usize, with: Word, apart: bool },
+    /// Words are put in front of a word.
+    Insert { word: usize, words: Vec<Word> },
+}
+
+impl Edit {
+    fn order(&self) -> (usize, usize) {
+        match self {
+            Edit::Replace { word, start, .. } => (*word, *start + 1),
+            Edit::Insert { word, .. } => (*word, 0),
+        }
+    }
 }
 
 impl<'d> Faults<'d> {
@@ -50,176 +96,151 @@ impl<'d> Faults<'d> {
         }
         let mut edits = Vec::new();
         for fault in &self.list {
-            edits.extend(self.edit(fault)?);
+            self.add_edits(fault, &mut edits)?;
         }
-        let line = completed(self.path.root(), self.line(edits))?;
-        Some(Repaired {
-            shown: line.iter().map(|word| shown(word)).collect(),
-            has_holes: line.iter().flatten().any(|piece| matches!(piece, Piece::Hole { .. })),
-        })
+        let line = completed(self.path.root(), self.line(in_order(edits, Edit::order)))?;
+        let mut shown = self.path.root().name.to_owned();
+        let mut has_holes = false;
+        for word in line {
+            shown.put(" ");
+            shown.put(&word.text_shown());
+            has_holes |= word.shown.is_some();
+        }
+        Some(Repaired { shown, has_holes })
     }
 
-    fn edit(&self, fault: &Fault<'d>) -> Option<Vec<Edit>> {
-        let with = match fault.kind {
-            FaultKind::OptionUnknown => text(&self.near_option(fault)?),
-            FaultKind::CommandUnknown => text(self.near_command(fault)?),
-            FaultKind::ValueUnwanted => With::Nothing,
-            FaultKind::OptionMissing
-            | FaultKind::ValueMissing
-            | FaultKind::OperandMissing
-            | FaultKind::ValuesMiscounted => With::Before(missing(fault)?),
-            FaultKind::ValueMisfit | FaultKind::ValueRefused | FaultKind::ValueNotText => {
-                return self.value_edits(fault);
+    /// What mends a fault; `None` where nothing does.
+    fn add_edits(&self, fault: &Fault<'d>, edits: &mut Vec<Edit>) -> Option<()> {
+        let (word, start, end) = match fault.place {
+            Place::At { word, start, end } => (word, start, end),
+            Place::Before(word) => {
+                edits.push(Edit::Insert { word, words: missing(fault)? });
+                return Some(());
             }
-            FaultKind::ValueAttached => return Some(vec![self.attached_edit(fault)?]),
-            FaultKind::CommandMissing | FaultKind::OperandExtra => return None,
-        };
-        Some(match fault.place {
-            Place::At { word, start, end } => vec![Edit { word, start, end, with }],
-            Place::Before(word) => vec![Edit { word, start: 0, end: 0, with }],
             Place::Nowhere => return None,
-        })
+        };
+        let with = match fault.kind {
+            FaultKind::OptionUnknown => Word::text(self.near_option(fault)?.as_ref()),
+            FaultKind::CommandUnknown => Word::text(self.near_command(fault)?.as_ref()),
+            FaultKind::ValueUnwanted => Word::default(),
+            FaultKind::ValueMisfit | FaultKind::ValueRefused | FaultKind::ValueNotText => {
+                return self.add_value_edits(fault, (word, start, end), edits);
+            }
+            FaultKind::ValueAttached => {
+                // `--at=LAT LON`: the first value becomes a word of its own.
+                let (cut, value) = attached(self.words[word].as_encoded_bytes(), start);
+                let with = Word::text(&part(&self.words[word], value, end));
+                edits.push(Edit::Replace { word, start: cut, end, with, apart: true });
+                return Some(());
+            }
+            _ => return None,
+        };
+        edits.push(Edit::Replace { word, start, end, with, apart: false });
+        Some(())
     }
 
     /// A value that is refused gives way to the choice that is near it, or to a hole. A value of
     /// several words is refused as a whole, and has a hole for each.
-    fn value_edits(&self, fault: &Fault<'d>) -> Option<Vec<Edit>> {
-        let (Place::At { word, start, end }, Some(param)) = (fault.place, fault.param) else {
-            return None;
-        };
-        let kinds = param.kinds();
-        let is_ours = |kind: &&Kind| fault.value_kind.is_some_and(|ours| std::ptr::eq(*kind, ours));
-        let at = kinds.iter().position(is_ours).unwrap_or_default();
+    fn add_value_edits(
+        &self,
+        fault: &Fault<'d>,
+        (word, start, end): (usize, usize, usize),
+        edits: &mut Vec<Edit>,
+    ) -> Option<()> {
+        let param = fault.param?;
+        let at = fault.which;
         let typed = part(&self.words[word], start, end);
-        let offers = kinds.get(at)?.offers().map(|offer| offer.0);
-        let near = typed.to_str().and_then(|typed| nearest(typed, offers));
-        let piece = near.map_or_else(|| hole(param, at), |near| Piece::Text(near.into()));
-        // Behind a short name a hole would look like letters of the cluster.
-        let cluster = start > 0 && self.words[word].as_encoded_bytes()[start - 1] != b'=';
-        let with = if cluster { With::Word(piece) } else { With::Piece(piece) };
-        let more = (1..=fault.more).map(|next| {
-            let (word, with) = (word + next, With::Piece(hole(param, at + next)));
-            Edit { word, start: 0, end: self.words[word].len(), with }
-        });
-        Some(std::iter::once(Edit { word, start, end, with }).chain(more).collect())
-    }
-
-    /// `--at=LAT LON`: the first value becomes a word of its own.
-    fn attached_edit(&self, fault: &Fault<'d>) -> Option<Edit> {
-        let Place::At { word, start, end } = fault.place else { return None };
-        let bytes = self.words[word].as_encoded_bytes();
-        let equals =
-            bytes.iter().position(|&byte| byte == b'=').filter(|_| bytes.starts_with(b"--"));
-        let (cut, value) = match equals {
-            Some(at) => (at, at + 1),
-            // `-aLAT`: one letter behind the start of the name.
-            None => (start.max(1) + 1, start.max(1) + 1),
+        let offers = param.kinds().get(at)?.offers().map(|offer| offer.0);
+        let with = match typed.to_str().and_then(|typed| nearest(typed, offers)) {
+            Some(near) => Word::text(near.as_ref()),
+            None => Word::hole(param, at),
         };
-        let value = part(&self.words[word], value, end).into_owned();
-        Some(Edit { word, start: cut, end, with: With::Word(Piece::Text(value)) })
+        // Behind a short name a hole would look like letters of the cluster.
+        let apart = start > 0 && self.words[word].as_encoded_bytes()[start - 1] != b'=';
+        edits.push(Edit::Replace { word, start, end, with, apart });
+        for next in 1..=fault.more {
+            let (word, with) = (word + next, Word::hole(param, at + next));
+            let end = self.words[word].len();
+            edits.push(Edit::Replace { word, start: 0, end, with, apart: false });
+        }
+        Some(())
     }
 
-    /// The words with the edits made.
-    fn line(&self, edits: Vec<Edit>) -> Vec<Vec<Piece>> {
-        let mut edits = in_order(edits, |edit| (edit.word, edit.start)).into_iter().peekable();
-        let mut line: Vec<Vec<Piece>> = Vec::new();
+    /// The words with the edits made, which stand in order.
+    fn line(&self, edits: Vec<Edit>) -> Vec<Word> {
+        let mut line = Vec::new();
+        let mut edits = edits.into_iter().peekable();
         for at in 0..=self.words.len() {
-            let mut word = Vec::new();
+            let mut made = Word::default();
             let mut done = 0;
-            while let Some(edit) = edits.next_if(|edit| edit.word == at) {
-                if let With::Before(pieces) = edit.with {
-                    line.extend(pieces.into_iter().map(|piece| vec![piece]));
-                    continue;
-                }
-                word.extend(self.kept(at, done, edit.start));
-                done = edit.end;
-                match edit.with {
-                    With::Piece(piece) => word.push(piece),
-                    With::Word(piece) => {
-                        line.push(std::mem::take(&mut word));
-                        word.push(piece);
+            while let Some(edit) = edits.next_if(|edit| edit.order().0 == at) {
+                match edit {
+                    Edit::Insert { words, .. } => line.extend(words),
+                    Edit::Replace { start, end, with, apart, .. } => {
+                        made.push_text(&part(&self.words[at], done, start));
+                        if apart {
+                            line.push(std::mem::take(&mut made));
+                        }
+                        made.push(&with);
+                        done = end;
                     }
-                    With::Nothing | With::Before(_) => {}
                 }
             }
-            if at < self.words.len() {
-                word.extend(self.kept(at, done, self.words[at].len()));
-                line.push(word);
+            if let Some(word) = self.words.get(at) {
+                made.push_text(&part(word, done, word.len()));
+                line.push(made);
             }
         }
         line
     }
+}
 
-    /// Bytes of a word that stay; an empty word stays too.
-    fn kept(&self, word: usize, start: usize, end: usize) -> Option<Piece> {
-        let stays = start < end || self.words[word].is_empty();
-        stays.then(|| Piece::Text(part(&self.words[word], start, end).into_owned()))
+/// Where a value begins that is attached to a name, and where the name ends: at the `=` of a long
+/// name, behind the letter of a short one.
+fn attached(word: &[u8], start: usize) -> (usize, usize) {
+    let is_long = word.starts_with(b"--");
+    match word.iter().position(|&byte| byte == b'=') {
+        Some(equals) if is_long => (equals, equals + 1),
+        _ => (start.max(1) + 1, start.max(1) + 1),
     }
 }
 
-fn text(text: &str) -> With {
-    With::Piece(Piece::Text(text.into()))
-}
-
-fn hole(param: &Param<'_>, at: usize) -> Piece {
-    Piece::Hole { shown: param.hole(at), example: param.example(at) }
-}
-
-/// The words of a parameter from the `given`-th on.
-fn holes<'p>(param: &'p Param<'_>, given: usize) -> impl Iterator<Item = Piece> + 'p {
+/// What goes where something is missing.
+fn missing(fault: &Fault<'_>) -> Option<Vec<Word>> {
+    let param = fault.param?;
+    let mut words = Vec::new();
+    if fault.kind == FaultKind::OptionMissing {
+        words.push(Word::text(param.spelled().as_ref()));
+    }
     let wanted = match param.role() {
         Role::Operand => param.word_count().min as usize,
         _ => param.kinds().len(),
     };
-    (given..wanted.max(given + 1)).map(|at| hole(param, at))
-}
-
-/// What goes where something is missing.
-fn missing(fault: &Fault<'_>) -> Option<Vec<Piece>> {
-    let param = fault.param?;
-    let name =
-        (fault.kind == FaultKind::OptionMissing).then(|| Piece::Text(param.spelled().into()));
-    Some(name.into_iter().chain(holes(param, fault.count)).collect())
+    for at in fault.count..wanted.max(fault.count + 1) {
+        words.push(Word::hole(param, at));
+    }
+    Some(words)
 }
 
 /// The repaired line, once it has been read again without a fault, examples in the holes. What was
 /// wrong may have hidden that something is missing (`hive ad` for `hive add CODE`): that is filled
 /// in once.
-fn completed(root: &Command<'_>, mut line: Vec<Vec<Piece>>) -> Option<Vec<Vec<Piece>>> {
+fn completed(root: &Command<'_>, mut line: Vec<Word>) -> Option<Vec<Word>> {
     let Some(faults) = read(root, &line) else { return Some(line) };
     for fault in faults.list.iter().rev() {
         let Place::Before(word) = fault.place else { return None };
-        for piece in missing(fault)?.into_iter().rev() {
-            line.insert(word, vec![piece]);
+        for missing in missing(fault)?.into_iter().rev() {
+            line.insert(word, missing);
         }
     }
     read(root, &line).is_none().then_some(line)
 }
 
 /// What is wrong with a line, examples in its holes.
-fn read<'d>(root: &'d Command<'d>, line: &[Vec<Piece>]) -> Option<Faults<'d>> {
-    let words: Vec<OsString> = line.iter().map(|word| word.iter().map(typed).collect()).collect();
+fn read<'d>(root: &'d Command<'d>, line: &[Word]) -> Option<Faults<'d>> {
+    let words: Vec<&OsStr> = line.iter().map(|word| word.typed.as_os_str()).collect();
     match root.read(&words) {
         Outcome::Faults(faults) => Some(faults),
         _ => None,
     }
-}
-
-fn typed(piece: &Piece) -> &OsStr {
-    match piece {
-        Piece::Text(text) => text,
-        Piece::Hole { example, .. } => OsStr::new(example),
-    }
-}
-
-fn shown(word: &[Piece]) -> String {
-    let one = |piece: &Piece| match piece {
-        Piece::Text(text) => Quoted::new(text).text,
-        Piece::Hole { shown, .. } => shown.clone(),
-    };
-    if word.iter().any(|piece| matches!(piece, Piece::Hole { .. })) {
-        return word.iter().map(one).collect();
-    }
-    let whole: OsString = word.iter().map(typed).collect();
-    Quoted::new(&whole).text
 }

@@ -4,7 +4,7 @@ use std::error::Error;
 
 use crate::declare::{Command, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults, Path, Place, Reader, part};
-use crate::text::{Quoted, digits, nearest, visible};
+use crate::text::{Put, Quoted, digits, nearest, visible};
 use crate::wording::{Wording, fill};
 
 /// Commands that a sentence lists when none is near.
@@ -163,21 +163,24 @@ fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
 /// What a parameter takes as its `at`-th word: the noun of its kind with its limits.
 fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
     let Some(kind) = param.kinds().get(at).or(param.kinds().last()) else { return String::new() };
-    let tested: Vec<String> = param.tests().map(|test| test.in_fault(wording)).collect();
-    let tested: Vec<&str> =
-        tested.iter().map(String::as_str).filter(|text| !text.is_empty()).collect();
-    let limits = if tested.is_empty() { wording.limits(kind) } else { tested.join(wording.comma) };
+    let mut limits = String::new();
+    for test in param.tests() {
+        let limit = test.in_fault(wording);
+        if !limits.is_empty() && !limit.is_empty() {
+            limits.put(wording.comma);
+        }
+        limits.put(&limit);
+    }
+    if limits.is_empty() {
+        limits = wording.limits(kind);
+    }
     let noun = wording.noun(kind);
     if limits.is_empty() { noun } else { noun + " " + &limits }
 }
 
 fn refused(wording: &Wording, fault: &Fault<'_>, name: &str, typed: &str) -> String {
     let Some(param) = fault.param else { return String::new() };
-    let at = param
-        .kinds()
-        .iter()
-        .position(|kind| fault.value_kind.is_some_and(|ours| std::ptr::eq(*kind, ours)));
-    let takes = fill(wording.value_misfit, &[name, &takes(wording, param, at.unwrap_or_default())]);
+    let takes = fill(wording.value_misfit, &[name, &takes(wording, param, fault.which)]);
     let why = match &fault.reason {
         Some(Reason::Above) => fill(wording.above, &[typed]),
         Some(Reason::Below) => fill(wording.below, &[typed]),

@@ -85,13 +85,8 @@ pub(super) fn faults<'d>(
             _ => FaultKind::ValueMisfit,
         };
         let place = step.map_or(Place::Nowhere, |step| step.place());
-        let value_kind = param.kinds().get(at % param.kinds().len().max(1)).copied();
-        faults.push(Fault {
-            value_kind,
-            reason: Some(reason),
-            more,
-            ..Fault::of(kind, place, param)
-        });
+        let which = at % param.kinds().len().max(1);
+        faults.push(Fault { which, reason: Some(reason), more, ..Fault::of(kind, place, param) });
     }
 }
 

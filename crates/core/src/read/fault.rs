@@ -3,7 +3,7 @@
 use std::ffi::OsString;
 
 use super::reading::Path;
-use crate::declare::{Kind, Param, Reason};
+use crate::declare::{Param, Reason};
 
 /// One thing that is wrong with a command line.
 #[derive(Debug, Clone)]
@@ -11,7 +11,8 @@ pub struct Fault<'d> {
     pub(crate) kind: FaultKind,
     pub(crate) place: Place,
     pub(crate) param: Option<&'d Param<'d>>,
-    pub(crate) value_kind: Option<&'static Kind>,
+    /// Which word of the parameter's value it is about.
+    pub(crate) which: usize,
     pub(crate) reason: Option<Reason>,
     /// How many there are of what is missing or too many.
     pub(crate) count: usize,
@@ -71,7 +72,7 @@ pub enum Place {
 
 impl<'d> Fault<'d> {
     pub(crate) const fn new(kind: FaultKind, place: Place) -> Self {
-        Fault { kind, place, param: None, value_kind: None, reason: None, count: 0, more: 0 }
+        Fault { kind, place, param: None, which: 0, reason: None, count: 0, more: 0 }
     }
 
     pub(crate) fn of(kind: FaultKind, place: Place, param: &'d Param<'d>) -> Self {

@@ -97,8 +97,12 @@ fn topic<W: AsRef<OsStr>>(root: &Command<'_>, reader: &Reader<'_>, words: &[W]) 
 }
 
 fn options(root: &Command<'_>, reader: &Reader<'_>) -> Vec<String> {
-    let seen = reader.reach().filter(|param| param.role() != Role::Operand && !param.hidden);
-    let mut names: Vec<String> = seen.flat_map(shown_names).collect();
+    let mut names = Vec::new();
+    for param in reader.reach() {
+        if param.role() != Role::Operand && !param.hidden {
+            names.extend(shown_names(param));
+        }
+    }
     for name in standard_names(root) {
         if !names.iter().any(|known| known == name) {
             names.push(name.to_owned());

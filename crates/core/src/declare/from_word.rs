@@ -120,6 +120,8 @@ macro_rules! whole_numbers {
         impl FromWord for $type {
             const KIND: &'static Kind = &whole_numbers!($sign Kind::of(Noun::Whole, "3").limits($limits));
 
+            // Inlined, so that only the types a program uses are made for it.
+            #[inline]
             fn from_word(word: &OsStr) -> Result<Self, Misfit> {
                 whole(word)
             }
@@ -150,6 +152,7 @@ macro_rules! fractions {
             const KIND: &'static Kind = &Kind::of(Noun::Number, "1.5").negative();
 
             /// NaN and the infinities are refused: no option means them unless it says so.
+            #[inline]
             fn from_word(word: &OsStr) -> Result<Self, Misfit> {
                 let number: $type = text(word)?.parse().map_err(|_| Misfit::new())?;
                 if number.is_finite() { Ok(number) } else { Err(Misfit::new()) }

@@ -98,10 +98,17 @@ impl<'d> Faults<'d> {
             .strip_prefix("--")
             .or_else(|| typed.strip_prefix('-').filter(|typed| typed.chars().count() > 1))?;
         let reader = self.reader_before(word);
-        let params: Vec<&Param<'d>> = reader.reach().filter(|param| !param.hidden).collect();
-        let names = params.iter().flat_map(|param| param.long_names());
-        let standard = ["help", "version"];
-        nearest(typed, names.chain(standard)).map(|name| format!("--{name}"))
+        let mut names = Vec::new();
+        for param in reader.reach() {
+            if !param.hidden {
+                names.extend(param.long_names());
+            }
+        }
+        names.push("help");
+        if !self.path.root().version.is_empty() {
+            names.push("version");
+        }
+        nearest(typed, names.into_iter()).map(|name| "--".to_owned() + name)
     }
 
     /// The nearest subcommand to an unknown one.

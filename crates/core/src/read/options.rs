@@ -167,14 +167,15 @@ impl<'d> Reader<'d> {
 
     /// Whether a word with a dash is a negative number, and one is wanted.
     pub(super) fn is_negative(&self, digit: u8, bytes: &[u8]) -> bool {
-        (digit.is_ascii_digit() || digit == b'.')
-            && is_number(&bytes[1..])
-            && self
-                .wanted_operand()
-                .is_some_and(|operand| operand.kinds().iter().any(|kind| kind.negative))
-            && !self
-                .reach()
-                .any(|param| param.short.is_ascii_digit() || param.opposite_short.is_ascii_digit())
+        if !(digit.is_ascii_digit() || digit == b'.') || !is_number(&bytes[1..]) {
+            return false;
+        }
+        let takes = |operand: &Param<'_>| operand.kinds().iter().any(|kind| kind.negative);
+        let is_digit = |param: &Param<'_>| {
+            param.short.is_ascii_digit() || param.opposite_short.is_ascii_digit()
+        };
+        self.wanted_operand().is_some_and(takes)
+            && self.trail.find(|param| is_digit(param).then_some(())).is_none()
     }
 }
 

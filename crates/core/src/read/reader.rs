@@ -240,12 +240,18 @@ impl<'d> Reader<'d> {
     }
 
     /// The parameters that an option name may mean here, nearest command first.
-    pub fn reach(&self) -> impl Iterator<Item = &'d Param<'d>> + '_ {
-        let is_leaf = |command: &Command<'_>| std::ptr::eq(command.params, self.leaf().params);
-        self.trail.levels().rev().flat_map(move |level| {
-            let params = level.command.params.iter().copied();
-            params.filter(move |param| param.throughout || is_leaf(level.command))
-        })
+    pub fn reach(&self) -> Vec<&'d Param<'d>> {
+        let mut reach = Vec::new();
+        let mut is_leaf = true;
+        for level in self.trail.levels().rev() {
+            for &param in level.command.params {
+                if is_leaf || param.throughout {
+                    reach.push(param);
+                }
+            }
+            is_leaf = false;
+        }
+        reach
     }
 
     /// Whether `--` was read: no word is an option from there on.

@@ -7,43 +7,57 @@
 mod app;
 
 use std::error::Error;
+use std::io::Write;
 use std::path::Path;
 
-use clavret::{Outcome, candidates, respond, route};
+use clavret::{Outcome, Response, candidates, respond, route};
 
 fn main() -> Result<(), Box<dyn Error>> {
+    match walk() {
+        // Whoever has seen enough may close the pipe.
+        Err(error) if is_broken_pipe(&*error) => Ok(()),
+        done => done,
+    }
+}
+
+fn is_broken_pipe(error: &(dyn Error + 'static)) -> bool {
+    let error = error.downcast_ref::<std::io::Error>();
+    error.is_some_and(|error| error.kind() == std::io::ErrorKind::BrokenPipe)
+}
+
+fn walk() -> Result<(), Box<dyn Error>> {
     let folder = tempfile::tempdir()?;
     let yard = folder.path().join("yard");
     copy(&Path::new(env!("CARGO_MANIFEST_DIR")).join("examples/apiary/yard"), &yard)?;
     let tour = Tour { yard: yard.to_str().ok_or("the temporary folder is no text")?.to_owned() };
 
-    tour.part("One line records an inspection; its values arrive typed.");
+    tour.part("One line records an inspection; its values arrive typed.")?;
     tour.runs("inspect A7 -cf6 --on 2026-10-01 -t -3.5 --note queen")?;
     tour.runs("hive list --sort inspected")?;
 
-    tour.part("The page comes from the same declaration, in full or short.");
-    tour.shows("inspect --help");
-    tour.shows("hive -h");
+    tour.part("The page comes from the same declaration, in full or short.")?;
+    tour.shows("inspect --help")?;
+    tour.shows("hive -h")?;
 
-    tour.part("All that is wrong is said at once, with what would be right.");
-    tour.shows("inspect A7 --frames many --clam");
+    tour.part("All that is wrong is said at once, with what would be right.")?;
+    tour.shows("inspect A7 --frames many --clam")?;
 
     tour.part(
         "A line under `try` has been read again; one under `like` has holes for you to fill.",
-    );
-    tour.shows("inspect A7 --clam");
-    tour.shows("hive add D1 --queen blu --at=-33.9 18.4");
-    tour.shows("inspect -c");
+    )?;
+    tour.shows("inspect A7 --clam")?;
+    tour.shows("hive add D1 --queen blu --at=-33.9 18.4")?;
+    tour.shows("inspect -c")?;
 
-    tour.part("A value is tested as soon as the whole line is known.");
-    tour.shows("hive add D1 --at -99 18.4");
-    tour.shows("inspect A7 --on 2026-02-30");
+    tour.part("A value is tested as soon as the whole line is known.")?;
+    tour.shows("hive add D1 --at -99 18.4")?;
+    tour.shows("inspect A7 --on 2026-02-30")?;
 
-    tour.part("Completion knows the reader's states: what it offers, the reader accepts.");
+    tour.part("Completion knows the reader's states: what it offers, the reader accepts.")?;
     for line in ["", "hive ", "hive add --queen ", "inspect A7 --", "help hive "] {
-        tour.completes(line);
+        tour.completes(line)?;
     }
-    println!("\nIn bash: eval \"$(apiary completions bash)\"");
+    writeln!(tour.out(), "\nIn bash: eval \"$(apiary completions bash)\"")?;
     Ok(())
 }
 
@@ -52,35 +66,42 @@ struct Tour {
 }
 
 impl Tour {
-    fn part(&self, title: &str) {
-        println!("\n── {title}\n");
+    fn out(&self) -> std::io::Stdout {
+        std::io::stdout()
+    }
+
+    fn part(&self, title: &str) -> std::io::Result<()> {
+        writeln!(self.out(), "\n── {title}\n")
     }
 
     /// What a line prints that is answered without a handler.
-    fn shows(&self, line: &str) {
-        println!("$ apiary {line}");
+    fn shows(&self, line: &str) -> std::io::Result<()> {
         let words: Vec<&str> = line.split(' ').collect();
-        if let Some(response) = respond(&app::APIARY, &words) {
-            println!("{}{}[status {}]\n", response.out, response.err, response.status);
+        writeln!(self.out(), "$ apiary {line}")?;
+        match respond(&app::APIARY, &words) {
+            Some(Response { out, err, status }) => {
+                writeln!(self.out(), "{out}{err}[status {status}]\n")
+            }
+            None => Ok(()),
         }
     }
 
     /// Runs a line on the copy of the yard.
     fn runs(&self, line: &str) -> Result<(), Box<dyn Error>> {
-        println!("$ apiary {line}");
+        writeln!(self.out(), "$ apiary {line}")?;
         let words = [vec!["-y", &self.yard], line.split(' ').collect()].concat();
         match app::APIARY.read(&words) {
             Outcome::Reading(reading) => route(app::ROUTES, reading)?,
             other => return Err(format!("{line} gave {other:?}").into()),
         }
-        println!();
-        Ok(())
+        Ok(writeln!(self.out())?)
     }
 
-    fn completes(&self, line: &str) {
+    fn completes(&self, line: &str) -> std::io::Result<()> {
         let (before, prefix) = line.rsplit_once(' ').unwrap_or(("", line));
         let words: Vec<&str> = before.split(' ').filter(|word| !word.is_empty()).collect();
-        println!("$ apiary {line}TAB\n{}\n", candidates(&app::APIARY, &words, prefix).join("  "));
+        let offers = candidates(&app::APIARY, &words, prefix).join("  ");
+        writeln!(self.out(), "$ apiary {line}TAB\n{offers}\n")
     }
 }
 

@@ -4,7 +4,8 @@ use std::fmt;
 
 use super::names::name_fault;
 use super::param::{Param, Role};
-use super::rules::{self, Problem, in_order, stop};
+use super::problem::{Problem, stop};
+use super::rules::{self, in_order};
 use crate::wording::Wording;
 
 /// A program, or a subcommand of one: its parameters or its subcommands, and what pages say of it.

@@ -4,7 +4,7 @@ use std::marker::PhantomData;
 
 use super::cell::Cell;
 use super::param::{NO_WORDS, Param, Role};
-use super::rules::{Problem, stop};
+use super::problem::{Problem, stop};
 use super::valid::Validator;
 use super::{Shape, param};
 

@@ -13,7 +13,8 @@
 //! * `valid.rs`: extra tests of a converted value.
 //! * `standard.rs`: the `help` and `completions` commands and `--color`, ready to be listed.
 //! * `cell.rs`: where a converted value waits for its key.
-//! * `rules.rs`, `names.rs`, `message.rs`: what a declaration must keep to.
+//! * `rules.rs`, `twins.rs`, `names.rs`: what a declaration must keep to.
+//! * `problem.rs`, `message.rs`: what may be wrong with it, in words.
 
 mod cell;
 mod choice;
@@ -24,9 +25,11 @@ mod kind;
 mod message;
 mod names;
 mod param;
+mod problem;
 mod rules;
 mod shape;
 mod standard;
+mod twins;
 pub mod valid;
 
 pub use choice::{Choice, Offer};
@@ -35,7 +38,7 @@ pub use from_word::{FromWord, Misfit};
 pub use keys::{Flag, Key, Operand, Opt, Tally};
 pub use kind::{Kind, Noun, Refers};
 pub use param::{Param, Role};
-pub use rules::Problem;
+pub use problem::Problem;
 pub use shape::{Shape, Unit};
 pub use standard::{COLOR, COMPLETIONS, HELP, Shell, When};
 pub(crate) use standard::{SHELL, TOPIC};

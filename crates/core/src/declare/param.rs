@@ -4,7 +4,7 @@ use super::Kind;
 use std::fmt;
 
 use super::names::{hash, name_fault, short_fault};
-use super::rules::{Problem, stop};
+use super::problem::{Problem, stop};
 use super::shape::Form;
 use super::valid::Test;
 use crate::text::Put;

@@ -14,7 +14,7 @@ use crate::text::in_order;
 
 impl<'d> Reader<'d> {
     /// Ends the reading of a line whose words are those that were stepped through.
-    pub fn finish(mut self, words: &dyn Words) -> Outcome<'d> {
+    pub(super) fn finish(mut self, words: &dyn Words) -> Outcome<'d> {
         if let Some(asked) = self.asked {
             let path = self.trail.path();
             return match asked {

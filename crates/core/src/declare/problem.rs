@@ -1,0 +1,199 @@
+//! What may be wrong with a declaration, in words that name the culprits: for a clash, both. A
+//! static shows them in a build error, so they are put together by `const fn`.
+
+use super::message::Message;
+use super::names::same;
+
+/// What is wrong with a declaration. Its text names the culprits: for a clash, both.
+#[derive(Debug, Clone, Copy)]
+#[non_exhaustive]
+pub enum Problem<'d> {
+    /// A name that no word could be, or that looks like something else.
+    Name {
+        /// The name as declared.
+        name: &'d str,
+        /// What is wrong with it.
+        why: &'static str,
+    },
+    /// A short name that is not a letter or digit.
+    Short {
+        /// The long name of the parameter.
+        name: &'d str,
+        /// The short name as declared.
+        short: char,
+        /// What is wrong with it.
+        why: &'static str,
+    },
+    /// Two parameters of a command, or of a command and one above it, answer to one long name.
+    Long {
+        /// The declared name of the one that came first.
+        first: &'d str,
+        /// The declared name of the other.
+        second: &'d str,
+        /// The name both answer to.
+        name: &'d str,
+        /// The command that has the second.
+        command: &'d str,
+        /// The command above it that accepts the first throughout; its own name otherwise.
+        above: &'d str,
+    },
+    /// Two parameters have one short name.
+    Shorts {
+        /// The declared name of the one that came first.
+        first: &'d str,
+        /// The declared name of the other.
+        second: &'d str,
+        /// The short name both have.
+        short: u8,
+        /// The command that has the second.
+        command: &'d str,
+        /// The command above it that accepts the first throughout; its own name otherwise.
+        above: &'d str,
+    },
+    /// Two operands of a command have one name.
+    Operands {
+        /// The name.
+        name: &'d str,
+        /// The command.
+        command: &'d str,
+    },
+    /// Two operands may each take any number of words.
+    Unbounded {
+        /// The first operand.
+        first: &'d str,
+        /// The second operand.
+        second: &'d str,
+        /// The command.
+        command: &'d str,
+    },
+    /// A needed operand follows one that may be absent.
+    NeededLate {
+        /// The operand that may be absent.
+        optional: &'d str,
+        /// The needed one.
+        needed: &'d str,
+        /// The command.
+        command: &'d str,
+    },
+    /// Two subcommands answer to one name.
+    Commands {
+        /// The declared name of the first.
+        first: &'d str,
+        /// The declared name of the second.
+        second: &'d str,
+        /// The name both answer to.
+        name: &'d str,
+        /// The command above them.
+        command: &'d str,
+    },
+    /// A command has operands beside subcommands.
+    Beside {
+        /// The operand.
+        operand: &'d str,
+        /// The first subcommand.
+        subcommand: &'d str,
+        /// The command.
+        command: &'d str,
+    },
+    /// An operand said to be accepted throughout, or a count that no list can have.
+    Times {
+        /// The parameter.
+        name: &'d str,
+    },
+    /// More of something than there is room for.
+    Most {
+        /// Of what.
+        of: &'static str,
+        /// The parameter or command.
+        name: &'d str,
+        /// How many there is room for.
+        most: u8,
+    },
+}
+
+impl Problem<'_> {
+    const fn message(&self) -> Message {
+        let text = Message::new();
+        match *self {
+            Problem::Name { name, why } => text.text("the name `").text(name).text("` ").text(why),
+            Problem::Short { name, short, why } => {
+                let text = text.text("the short name of `").text(name).text("`, `");
+                let mut buffer = [0; 4];
+                text.text(short.encode_utf8(&mut buffer)).text("`, ").text(why)
+            }
+            Problem::Long { first, second, name, command, above } => {
+                let text = if same(first, second) && same(command, above) {
+                    text.text("`--").text(name).text("` is declared twice")
+                } else {
+                    let text = text.text("`").text(first).text("` and `").text(second);
+                    text.text("` both answer to `--").text(name).text("`")
+                };
+                text.placed(command, above, first)
+            }
+            Problem::Shorts { first, second, short, command, above } => {
+                let text = text.text("`").text(first).text("` and `").text(second);
+                let text = text.text("` both have the short name `-").letter(short).text("`");
+                text.placed(command, above, first)
+            }
+            Problem::Operands { name, command } => {
+                let text = text.text("two operands are called `").text(name);
+                text.text("` in the command `").text(command).text("`")
+            }
+            Problem::Unbounded { first, second, command } => {
+                let text = text.text("the operands `").text(first).text("` and `").text(second);
+                let text = text.text("` of the command `").text(command);
+                text.text("` may both take any number of words (one at most can)")
+            }
+            Problem::NeededLate { optional, needed, command } => {
+                let text = text.text("the operand `").text(needed).text("` of the command `");
+                let text = text.text(command).text("` is needed, but follows `").text(optional);
+                text.text("`, which may be absent (declare needed operands first)")
+            }
+            Problem::Commands { first, second, name, command } => {
+                let text = if same(first, second) {
+                    text.text("two subcommands are called `").text(first)
+                } else {
+                    let text = text.text("the subcommands `").text(first).text("` and `");
+                    text.text(second).text("` both answer to `").text(name)
+                };
+                text.text("` in the command `").text(command).text("`")
+            }
+            Problem::Beside { operand, subcommand, command } => {
+                let text = text.text("the command `").text(command).text("` has the operand `");
+                let text = text.text(operand).text("` beside the subcommand `").text(subcommand);
+                text.text("` (a word there could be either; use one kind)")
+            }
+            Problem::Times { name } => {
+                text.text("`").text(name).text("` can never be given as often as `times` asks")
+            }
+            Problem::Most { of, name, most } => {
+                let text = text.text("`").text(name).text("` has more than ").letter(most);
+                text.text(" ").text(of)
+            }
+        }
+    }
+}
+
+impl Message {
+    const fn placed(self, command: &str, above: &str, first: &str) -> Self {
+        let text = self.text(" in the command `").text(command).text("`");
+        if same(command, above) {
+            return text;
+        }
+        let text = text.text("; `").text(first).text("` is accepted throughout `");
+        text.text(above).text("`")
+    }
+}
+
+impl std::fmt::Display for Problem<'_> {
+    fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
+        f.write_str(self.message().as_str())
+    }
+}
+
+/// Stops the build (in a static) or the program with the problem's text.
+#[track_caller]
+pub(super) const fn stop(problem: Problem<'_>) -> ! {
+    let message = problem.message();
+    panic!("{}", message.as_str())
+}

@@ -39,7 +39,10 @@ pub(crate) static FRAMES: Opt<u8> = Opt::new("frames")
     .default("0")
     .valid(&valid::range(0, 20))
     .help("brood frames seen");
-pub(crate) static TEMP: Opt<Option<f64>> = Opt::new("temp").short('t').placeholder("DEGREES");
+pub(crate) static TEMP: Opt<Option<f64>> =
+    Opt::new("temp").short('t').placeholder("DEGREES").help("temperature in °C").description(
+        "Measured in the shade of the hive,\nnot in the sun.\n\nLeave it out when in doubt.",
+    );
 pub(crate) static NOTES: Opt<Vec<String>> = Opt::new("note").placeholder("TEXT").times(0, 2);
 pub(crate) static SECRET: Flag = Flag::new("sting").hidden();
 pub(crate) static INSPECT: Command = Command::new("inspect")

@@ -26,7 +26,10 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
 
             options    -c, --calm            the colony was calm; the opposite is -r, --restless
                        -f, --frames COUNT    brood frames seen: 0 to 20, and 0 unless given
-                       -t, --temp DEGREES
+                       -t, --temp DEGREES    temperature in °C
+                                             Measured in the shade of the hive, not in the sun.
+
+                                             Leave it out when in doubt.
                            --note TEXT       up to 2 times
 
             anywhere   -y, --yard DIR        folder of the logbook
@@ -160,7 +163,11 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
                                     -r, --restless
               -f, --frames COUNT    brood frames seen: 0 to 20, and 0
                                     unless given
-              -t, --temp DEGREES
+              -t, --temp DEGREES    temperature in °C
+                                    Measured in the shade of the hive,
+                                    not in the sun.
+
+                                    Leave it out when in doubt.
                   --note TEXT       up to 2 times
 
             anywhere
@@ -207,6 +214,11 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
                   brood frames seen: 0 to 20, and 0
                   unless given
               -t, --temp DEGREES
+                  temperature in °C
+                  Measured in the shade of the hive,
+                  not in the sun.
+
+                  Leave it out when in doubt.
               --note TEXT
                   up to 2 times
 

@@ -79,7 +79,8 @@ fn entries(path: &Path<'_>, length: Length, wording: &Wording) -> [Group; 4] {
     for param in command.params {
         if !param.hidden && !param.throughout {
             let is_operand = param.role == Role::Operand;
-            if is_operand { &mut operands } else { &mut options }.push(entry(param, wording));
+            if is_operand { &mut operands } else { &mut options }
+                .push(entry(param, length, wording));
         }
     }
     let operand = if operands.len() == 1 { wording.operand } else { wording.operands };
@@ -107,7 +108,7 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
             long_free &= !param.is_called("help");
             version_free &= !param.is_called("version");
             if param.throughout && !param.hidden {
-                entries.push(entry(param, wording));
+                entries.push(entry(param, length, wording));
             }
         }
     }
@@ -127,12 +128,18 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
     entries
 }
 
-fn entry(param: &Param<'_>, wording: &Wording) -> Entry {
+fn entry(param: &Param<'_>, length: Length, wording: &Wording) -> Entry {
     let mut name = String::new();
     if param.role != Role::Operand {
         facts::push_names(&mut name, param.short, param.long());
     }
-    let (hole, help) = (param.holes(0), facts::help(param, wording));
+    let (hole, mut help) = (param.holes(0), facts::help(param, wording));
+    if length == Length::Full && !param.description.is_empty() {
+        if !help.is_empty() {
+            help.put("\n");
+        }
+        help.put(&paragraphs(param.description));
+    }
     Entry { name, hole, help, offers: facts::offers(param) }
 }
 

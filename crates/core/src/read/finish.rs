@@ -14,6 +14,7 @@ use crate::text::in_order;
 
 impl<'d> Reader<'d> {
     /// Ends the reading of a line whose words are those that were stepped through.
+    #[inline(always)]
     pub(super) fn finish(mut self, words: &dyn Words) -> Outcome<'d> {
         if let Some(asked) = self.asked {
             let path = self.trail.path();
@@ -179,6 +180,7 @@ impl<'d> Reader<'d> {
 
 impl<'d> Reading<'d> {
     /// The standard commands are answered by the library; any other line is a reading.
+    #[inline(always)]
     fn outcome(self, words: &dyn Words) -> Outcome<'d> {
         if self.is(&HELP) {
             topic(&self, words)

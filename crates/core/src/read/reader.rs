@@ -166,6 +166,7 @@ pub enum Expects<'d> {
 
 impl<'d> Reader<'d> {
     /// Starts at a program's root; `words` says for how many words to make room.
+    #[inline]
     pub fn new(root: &'d Command<'d>, words: usize) -> Self {
         let level = Level { command: root, base: 0 };
         let mut reader = Reader {
@@ -186,7 +187,7 @@ impl<'d> Reader<'d> {
 
     /// Reads the next word.
     pub fn step(&mut self, word: &OsStr) {
-        self.step_one(word);
+        self.step_all(&[word].as_slice());
     }
 
     /// Reads all words, one after the other.
@@ -196,7 +197,8 @@ impl<'d> Reader<'d> {
         }
     }
 
-    #[inline]
+    // The one place that calls it is a loop, which most of the work of a reading is.
+    #[inline(always)]
     fn step_one(&mut self, word: &OsStr) {
         let bytes = word.as_encoded_bytes();
         if let Some(pending) = self.pending {

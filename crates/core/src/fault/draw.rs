@@ -4,7 +4,7 @@ use std::ops::Range;
 
 use super::echo::Echo;
 use crate::read::Faults;
-use crate::text::{Ink, Look, Sheet, columns, digits, in_order};
+use crate::text::{Ink, Look, Sheet, columns, digits};
 use crate::wording::fill;
 
 /// Faults that are shown; the rest is counted.
@@ -115,12 +115,12 @@ fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
 
 type Row<'m> = Vec<(usize, &'m Range<usize>)>;
 
-/// The marks in rows, so that no two in a row overlap; their numbers need room too.
+/// The marks in rows, so that no two in a row overlap; their numbers need room too. Marks stand in
+/// the order of the line, as their faults do.
 fn rows(marks: &[Option<Range<usize>>]) -> Vec<Row<'_>> {
-    let placed: Row<'_> =
-        marks.iter().enumerate().filter_map(|(at, mark)| Some((at, mark.as_ref()?))).collect();
     let mut rows: Vec<Row<'_>> = Vec::new();
-    for (at, mark) in in_order(placed, |(_, mark)| (mark.start, 0)) {
+    for (at, mark) in marks.iter().enumerate() {
+        let Some(mark) = mark else { continue };
         let free = |row: &&mut Row<'_>| {
             row.last().is_none_or(|(last, other)| {
                 mark.start >= other.end.max(other.start + digits(last + 1).len() + 1)

@@ -3,7 +3,7 @@
 use std::ops::Range;
 
 use crate::read::{Fault, FaultKind, Faults, Place};
-use crate::text::{Put, Quoted, columns, in_order};
+use crate::text::{Put, Quoted, columns};
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
@@ -114,23 +114,18 @@ impl Echo {
         cut
     }
 
-    /// The columns that stay, in order, none overlapping: the name in front, and around each mark.
+    /// The columns that stay, none overlapping: the name in front, and around each mark. Marks
+    /// stand in the order of the line, as their faults do.
     fn windows(&self) -> Vec<Range<usize>> {
         let name = self.text.find(' ').unwrap_or(self.text.len());
-        let around = self.marks.iter().flatten().map(|mark| {
-            let end = if mark.end - mark.start > 2 * WINDOW {
-                mark.start + WINDOW
-            } else {
-                mark.end + WINDOW / 2
-            };
-            mark.start.saturating_sub(WINDOW / 2)..end
-        });
-        let windows: Vec<Range<usize>> = std::iter::once(0..name + 1).chain(around).collect();
-        let mut joined: Vec<Range<usize>> = Vec::new();
-        for window in in_order(windows, |window| (window.start, 0)) {
+        let mut joined = vec![0..name + 1];
+        for mark in self.marks.iter().flatten() {
+            let is_long = mark.end - mark.start > 2 * WINDOW;
+            let end = if is_long { mark.start + WINDOW } else { mark.end + WINDOW / 2 };
+            let start = mark.start.saturating_sub(WINDOW / 2);
             match joined.last_mut() {
-                Some(last) if window.start <= last.end + 1 => last.end = last.end.max(window.end),
-                _ => joined.push(window),
+                Some(last) if start <= last.end + 1 => last.end = last.end.max(end),
+                _ => joined.push(start..end),
             }
         }
         joined

@@ -1,10 +1,14 @@
 //! How many columns of a terminal text takes.
 
-/// The columns that text takes: wide characters count two, combining ones none.
+/// The columns that text takes: wide characters count two, combining ones none. Characters that
+/// some terminals join into one (emoji sequences) are counted apart, as most terminals draw them.
 #[cfg(feature = "unicode-width")]
 pub(crate) fn columns(text: &str) -> usize {
-    // Nearly all text, without a look at the tables.
-    if text.is_ascii() { text.len() } else { unicode_width::UnicodeWidthStr::width(text) }
+    let mut columns = 0;
+    for letter in text.chars() {
+        columns += unicode_width::UnicodeWidthChar::width(letter).unwrap_or(0);
+    }
+    columns
 }
 
 /// The columns that text takes, each character counted as one: no tables, no dependency.

@@ -3,9 +3,21 @@
 
 /// The items in the order of their keys; those with equal keys stay as they stood.
 pub(crate) fn in_order<T>(items: Vec<T>, key: impl Fn(&T) -> (usize, usize)) -> Vec<T> {
-    let place = |(at, item): (usize, &T)| (key(item), at);
-    let mut places: Vec<((usize, usize), usize)> = items.iter().enumerate().map(place).collect();
-    places.sort_unstable();
-    let mut items: Vec<Option<T>> = items.into_iter().map(Some).collect();
-    places.into_iter().filter_map(|(_, at)| items[at].take()).collect()
+    let mut keys = Vec::new();
+    let mut waiting = Vec::new();
+    for item in items {
+        keys.push((key(&item), keys.len()));
+        waiting.push(Some(item));
+    }
+    sort(&mut keys);
+    let mut sorted = Vec::new();
+    for (_, at) in keys {
+        sorted.extend(waiting[at].take());
+    }
+    sorted
+}
+
+#[inline(never)]
+fn sort(keys: &mut [((usize, usize), usize)]) {
+    keys.sort_unstable();
 }

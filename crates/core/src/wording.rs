@@ -186,12 +186,15 @@ impl Wording {
 
     /// `a, b or c`.
     pub(crate) fn list<'i>(&self, items: impl Iterator<Item = &'i str>, last: &str) -> String {
-        let items: Vec<&str> = items.collect();
-        match &items[..] {
-            [] => String::new(),
-            [one] => (*one).to_owned(),
-            [many @ .., end] => many.join(self.comma) + last + end,
+        let mut list = String::new();
+        let mut items = items.peekable();
+        while let Some(item) = items.next() {
+            if !list.is_empty() {
+                list.put(if items.peek().is_some() { self.comma } else { last });
+            }
+            list.put(item);
         }
+        list
     }
 }
 

@@ -7,3 +7,4 @@ mod fault;
 mod page;
 mod properties;
 mod read;
+mod regression;

@@ -130,7 +130,9 @@ fn add_names(names: &mut Vec<Named>, param: &Param<'_>, values: &[Value]) {
     }
     for short in [param.short, param.opposite_short] {
         if short != 0 && (param.long().is_some() || short != param.short) {
-            add(String::from_iter(['-', char::from(short)]), false);
+            let mut name = "-".to_owned();
+            name.push(char::from(short));
+            add(name, false);
         }
     }
     for alias in param.aliases {

@@ -258,9 +258,10 @@ impl<'d> Param<'d> {
 
     /// A word that reads as the `at`-th of a value.
     pub(crate) fn example(&self, at: usize) -> String {
-        let tested = self.tests().find_map(|test| test.example());
-        let kind = self.kinds().get(at).map_or("", |kind| kind.example);
-        tested.unwrap_or_else(|| kind.to_owned())
+        match self.tests().find_map(|test| test.bounds()) {
+            Some((low, _)) => low,
+            None => self.kinds().get(at).map_or("", |kind| kind.example).to_owned(),
+        }
     }
 
     /// The validators.

@@ -6,8 +6,6 @@
 use std::any::Any;
 use std::fmt::{Debug, Display};
 
-use crate::wording::{Wording, fill};
-
 /// A test of a value, without its type: what the reader calls.
 ///
 /// [`Validator`] ties it to the type it tests; [`range`] and [`by`] make both.
@@ -19,15 +17,15 @@ pub trait Test: Debug + Send + Sync {
     /// Says in which way the value is refused.
     fn test(&self, value: &dyn Any) -> Result<(), Refusal>;
 
-    /// What would be right, as a page says it after a colon: "0 to 20". Empty to say nothing.
-    fn on_page(&self, wording: &Wording) -> String;
-
-    /// What would be right, as a fault says it behind the kind's noun: "from 0 to 20".
-    fn in_fault(&self, wording: &Wording) -> String;
-
-    /// A word that passes, where the validator knows one.
-    fn example(&self) -> Option<String> {
+    /// The lowest and the highest value that pass, as a user would type them; pages and faults say
+    /// them in a phrase of their own, and the lowest stands for an example.
+    fn bounds(&self) -> Option<(String, String)> {
         None
+    }
+
+    /// What would be right, as pages say it behind the help: "an even number". Empty to say nothing.
+    fn says(&self) -> &str {
+        ""
     }
 }
 
@@ -76,16 +74,8 @@ impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> 
         }
     }
 
-    fn on_page(&self, wording: &Wording) -> String {
-        fill(wording.range, &[&self.low.to_string(), &self.high.to_string()])
-    }
-
-    fn in_fault(&self, wording: &Wording) -> String {
-        fill(wording.from_range, &[&self.low.to_string(), &self.high.to_string()])
-    }
-
-    fn example(&self) -> Option<String> {
-        Some(self.low.to_string())
+    fn bounds(&self) -> Option<(String, String)> {
+        Some((self.low.to_string(), self.high.to_string()))
     }
 }
 
@@ -135,12 +125,8 @@ impl<T: 'static> Test for By<T> {
         }
     }
 
-    fn on_page(&self, _: &Wording) -> String {
-        self.says.to_owned()
-    }
-
-    fn in_fault(&self, _: &Wording) -> String {
-        String::new()
+    fn says(&self) -> &str {
+        self.says
     }
 }
 

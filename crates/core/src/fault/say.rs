@@ -172,11 +172,10 @@ fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
     let Some(kind) = param.kinds().get(at).or(param.kinds().last()) else { return String::new() };
     let mut limits = String::new();
     for test in param.tests() {
-        let limit = test.in_fault(wording);
-        if !limits.is_empty() && !limit.is_empty() {
-            limits.put(wording.comma);
+        if let Some((low, high)) = test.bounds() {
+            limits.put(if limits.is_empty() { "" } else { wording.comma });
+            limits.put(&fill(wording.from_range, &[&low, &high]));
         }
-        limits.put(&limit);
     }
     if limits.is_empty() {
         limits = wording.limits(kind);

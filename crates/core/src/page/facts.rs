@@ -49,11 +49,14 @@ fn limits(param: &Param<'_>, wording: &Wording) -> String {
     }
     let mut limits = String::new();
     for test in param.tests() {
-        let limit = test.on_page(wording);
-        if !limit.is_empty() && !limits.is_empty() {
-            limits.put(wording.comma);
+        let before = limits.len();
+        match test.bounds() {
+            Some((low, high)) => limits.put(&fill(wording.range, &[&low, &high])),
+            None => limits.put(test.says()),
         }
-        limits.put(&limit);
+        if before > 0 && limits.len() > before {
+            limits.insert_str(before, wording.comma);
+        }
     }
     limits
 }

@@ -48,8 +48,6 @@ impl<'d> Reader<'d> {
                 Fault::of(FaultKind::ValueMissing, Place::Before(self.word as usize), param);
             let given = param.kinds().len() - pending.wanted as usize;
             self.faults.push(Fault { count: given, ..fault });
-            // Half a value converts to nothing, and would only be a second fault.
-            self.slots[pending.slot as usize].typed = Chain::EMPTY;
         }
     }
 

@@ -5,48 +5,43 @@ use super::table::{Named, State, Table, Value};
 use crate::declare::Command;
 use crate::text::{Put, digits};
 
-/// The walker, with `@program@` for the program's name in function names.
+/// The walker, with `§` for the program's name in function names.
 const WALKER: &str = include_str!("walker.bash");
 
 pub(super) fn script(root: &Command<'_>) -> String {
     let table = Table::new(root);
+    let program = &identifier(root.name);
     let mut out = String::from("# bash completion for ");
-    for piece in [root.name, "\n_@program@_state() {\n  case $1 in\n"] {
+    for piece in [root.name, "\n_", program, "_state() {\n  case $1 in\n"] {
         out.put(piece);
     }
     for (at, state) in table.states.iter().enumerate() {
         push_state(&mut out, at, state);
     }
-    out.put("  esac\n}\n_@program@_choices() {\n  case $1 in\n");
+    for piece in ["  esac\n}\n_", program, "_choices() {\n  case $1 in\n"] {
+        out.put(piece);
+    }
     for (at, choices) in table.choices.iter().enumerate() {
         out.put("  ");
         out.put(&digits(at));
         out.put(") found=(");
         for choice in choices {
             push_quoted(&mut out, choice);
-            out.push(' ');
+            out.put(" ");
         }
         out.put(") ;;\n");
     }
     out.put("  *) found=() ;;\n  esac\n}\n");
-    out.put(WALKER);
-    out.put("complete -o nosort -F _@program@ -- ");
-    push_quoted(&mut out, root.name);
-    out.push('\n');
-    named(&out, &identifier(root.name))
-}
-
-/// The script with the program's name in its functions' names.
-fn named(script: &str, program: &str) -> String {
-    let mut named = String::with_capacity(script.len());
-    for (at, piece) in script.split("_@program@").enumerate() {
-        if at > 0 {
-            named.push('_');
-            named.put(program);
-        }
-        named.put(piece);
+    for (at, piece) in WALKER.split('§').enumerate() {
+        out.put(if at > 0 { program } else { "" });
+        out.put(piece);
     }
-    named
+    for piece in ["complete -o nosort -F _", program, " -- "] {
+        out.put(piece);
+    }
+    push_quoted(&mut out, root.name);
+    out.put("\n");
+    out
 }
 
 /// A state's row. A list that is empty is left out: the walker clears them all before it asks.

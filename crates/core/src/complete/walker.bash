@@ -1,6 +1,6 @@
 # The walker: follows the words up to the cursor through the states above, then offers what may
 # stand there. Texts of the program are data: nothing below expands or evaluates them.
-_@program@_name() { # finds the option $1; sets code
+_§_name() { # finds the option $1; sets code
   local i
   for ((i = 0; i < ${#own[@]}; i += 2)); do
     [[ ${own[i]} == "$1" ]] && { code=${own[i + 1]#*:}; return 0; }
@@ -10,20 +10,20 @@ _@program@_name() { # finds the option $1; sets code
   done
   return 1
 }
-_@program@_enter() { # goes to the state $1
+_§_enter() { # goes to the state $1
   local wide=()
   commands=() own=() operands=()
-  _@program@_state "$1"
+  _§_state "$1"
   reach=("${wide[@]}" "${reach[@]}")
 }
-_@program@_below() { # the state of the subcommand $1; sets next
+_§_below() { # the state of the subcommand $1; sets next
   local i
   for ((i = 0; i < ${#commands[@]}; i += 2)); do
     [[ ${commands[i]} == "$1" ]] && { next=${commands[i + 1]#h}; return 0; }
   done
   return 1
 }
-_@program@_bare() { # takes the shell's quotes off $1; sets bare
+_§_bare() { # takes the shell's quotes off $1; sets bare
   local text=$1 mark='' letter
   bare=
   while [[ -n $text ]]; do
@@ -37,7 +37,7 @@ _@program@_bare() { # takes the shell's quotes off $1; sets bare
     esac
   done
 }
-_@program@_words() { # the words up to the cursor, as the program would get them; sets words
+_§_words() { # the words up to the cursor, as the program would get them; sets words
   # bash breaks words at = and : as well; what no white space parts is one word.
   local line=${COMP_LINE:0:COMP_POINT} i word gap bare
   words=()
@@ -51,10 +51,10 @@ _@program@_words() { # the words up to the cursor, as the program would get them
     if ((i == 0)) || [[ -n $gap ]]; then words+=("$word"); else words[-1]+=$word; fi
   done
   for i in "${!words[@]}"; do
-    [[ ${words[i]} == *[\'\"\\]* ]] && { _@program@_bare "${words[i]}"; words[i]=$bare; }
+    [[ ${words[i]} == *[\'\"\\]* ]] && { _§_bare "${words[i]}"; words[i]=$bare; }
   done
 }
-_@program@_walk() { # follows all words but the last
+_§_walk() { # follows all words but the last
   local i at word
   for ((i = 1; i < ${#words[@]} - 1; i++)); do
     word=${words[i]}
@@ -65,23 +65,23 @@ _@program@_walk() { # follows all words but the last
     elif [[ -z $ended && $word == --*=* ]]; then
       :
     elif [[ -z $ended && $word == --* ]]; then
-      _@program@_name "$word" && pending=$code
+      _§_name "$word" && pending=$code
     elif [[ -z $ended && $word == -?* ]]; then
       for ((at = 1; at < ${#word}; at++)); do
-        _@program@_name "-${word:at:1}" || break
+        _§_name "-${word:at:1}" || break
         [[ -n $code ]] || continue
         ((at + 1 < ${#word})) || pending=$code
         break
       done
     elif [[ -z $ended && ${#commands[@]} -gt 0 ]]; then
       # Behind an unknown command only options are known.
-      if _@program@_below "$word"; then _@program@_enter "$next"; else commands=() operands=(); fi
+      if _§_below "$word"; then _§_enter "$next"; else commands=() operands=(); fi
     else
       typed+=("$word")
     fi
   done
 }
-_@program@_offer() { # offers those of found that begin with $2, each behind $1
+_§_offer() { # offers those of found that begin with $2, each behind $1
   local word full
   for word in "${found[@]}"; do
     [[ $word == "$2"* ]] || continue
@@ -91,10 +91,10 @@ _@program@_offer() { # offers those of found that begin with $2, each behind $1
     COMPREPLY+=("$full")
   done
 }
-_@program@_value() { # offers values of the code $1 that begin with $3, each behind $2
+_§_value() { # offers values of the code $1 that begin with $3, each behind $2
   local found=() action=
   case $1 in
-  c*) _@program@_choices "${1#c}" ;;
+  c*) _§_choices "${1#c}" ;;
   p) action=file ;;
   d) action=directory ;;
   x) action=command ;;
@@ -105,24 +105,24 @@ _@program@_value() { # offers values of the code $1 that begin with $3, each beh
     found=("${found[@]/#/"$2"}")
     COMPREPLY+=("${found[@]#"$cut"}")
   else
-    _@program@_offer "$2" "$3"
+    _§_offer "$2" "$3"
   fi
 }
-_@program@_options() { # offers the options that begin with $1
+_§_options() { # offers the options that begin with $1
   local found=() i all=("${own[@]}" "${reach[@]}")
   for ((i = 0; i < ${#all[@]}; i += 2)); do
     [[ ${all[i + 1]} == h* ]] || found+=("${all[i]}")
   done
-  _@program@_offer '' "$1"
+  _§_offer '' "$1"
 }
-_@program@_names() { # offers the subcommands that begin with $1
+_§_names() { # offers the subcommands that begin with $1
   local found=() i
   for ((i = 0; i < ${#commands[@]}; i += 2)); do
     [[ ${commands[i + 1]} == h* ]] || found+=("${commands[i]}")
   done
-  _@program@_offer '' "$1"
+  _§_offer '' "$1"
 }
-_@program@_operand() { # offers what the next operand may be
+_§_operand() { # offers what the next operand may be
   local i left=${#typed[@]} kind=
   for ((i = 0; i < ${#operands[@]}; i += 2)); do
     kind=${operands[i]}
@@ -131,42 +131,42 @@ _@program@_operand() { # offers what the next operand may be
     left=$((left - operands[i + 1])) kind=
   done
   if [[ $kind == t ]]; then
-    _@program@_enter 0
+    _§_enter 0
     for i in "${typed[@]}"; do
-      _@program@_below "$i" || return
-      _@program@_enter "$next"
+      _§_below "$i" || return
+      _§_enter "$next"
     done
-    _@program@_names "$1"
+    _§_names "$1"
     return
   fi
-  [[ -n $kind ]] && _@program@_value "$kind" '' "$1"
+  [[ -n $kind ]] && _§_value "$kind" '' "$1"
   # Where nothing can be said of the value, the options are what can be offered.
-  [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pdx] ]] && _@program@_options ''
+  [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pdx] ]] && _§_options ''
 }
-_@program@() {
+_§() {
   local words commands own reach operands typed=() pending= ended= next code cut bare
   COMPREPLY=()
-  _@program@_words
-  _@program@_enter 0
-  _@program@_walk
+  _§_words
+  _§_enter 0
+  _§_walk
   local last=${words[-1]} at
   # What bash takes for the word to complete begins behind the = or : that it broke the word at.
   local piece=$2
   [[ $piece == [=:] ]] && piece=
-  _@program@_bare "$piece"
+  _§_bare "$piece"
   cut=
   [[ $COMP_WORDBREAKS == *[=:]* && $last == *"$bare" ]] && cut=${last%"$bare"}
   if [[ -n $pending ]]; then
-    _@program@_value "${pending%%+*}" '' "$last"
+    _§_value "${pending%%+*}" '' "$last"
   elif [[ -z $ended && $last == --*=* ]]; then
-    _@program@_name "${last%%=*}" && [[ -n $code && $code != *+* ]] &&
-      _@program@_value "$code" "${last%%=*}=" "${last#*=}"
+    _§_name "${last%%=*}" && [[ -n $code && $code != *+* ]] &&
+      _§_value "$code" "${last%%=*}=" "${last#*=}"
   elif [[ -z $ended && $last == -* ]]; then
-    _@program@_options "$last"
+    _§_options "$last"
   elif [[ -z $ended && ${#commands[@]} -gt 0 ]]; then
-    _@program@_names "$last"
+    _§_names "$last"
   else
-    _@program@_operand "$last"
+    _§_operand "$last"
   fi
   return 0
 }

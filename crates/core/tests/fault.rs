@@ -201,6 +201,53 @@ fn values_are_refused_with_what_would_be_right() {
 }
 
 #[test]
+fn an_option_in_front_of_its_command_is_moved_behind_it() {
+    shows(
+        "-f6 inspect A7",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary -f6 inspect A7
+                 ^^
+          -f is not an option here
+
+          try   apiary inspect A7 -f6
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "--frames 6 inspect -- A7",
+        expect![[r#"
+        apiary: 2 things to put right
+
+          apiary --frames 6 inspect -- A7
+                 ^^^^^^^^ ^
+                 1        2
+          1  --frames is not an option here
+          2  '6' is not a command here; hive, inspect, help and completions are
+
+          try   apiary inspect --frames 6 -- A7
+          page  apiary --help
+    "#]],
+    );
+    shows(
+        "hive --at 1 2 add B1 --queen blue",
+        expect![[r#"
+            apiary hive: 2 things to put right
+
+              apiary hive --at 1 2 add B1 --queen blue
+                          ^^^^ ^
+                          1    2
+              1  --at is not an option here
+              2  '1' is not a command here; add and move are
+
+              try   apiary hive add B1 --queen blue --at 1 2
+              page  apiary hive --help
+        "#]],
+    );
+}
+
+#[test]
 fn what_no_repair_mends_is_still_explained() {
     shows(
         "inspect A7 A8",
@@ -352,16 +399,16 @@ fn overlapping_places_take_a_row_each() {
     shows(
         "inspect A7 -xf -- -y",
         expect![[r#"
-        apiary inspect: 2 things to put right
+            apiary inspect: 2 things to put right
 
-          apiary inspect A7 -xf -- -y
-                            ^^     ^^
-                            1      2
-          1  -x is not an option here
-          2  '-y' is a word more than apiary inspect takes
+              apiary inspect A7 -xf -- -y
+                                ^^     ^^
+                                1      2
+              1  -x is not an option here
+              2  '-y' is a word more than apiary inspect takes
 
-          page  apiary inspect --help
-    "#]],
+              page  apiary inspect --help
+        "#]],
     );
     shows(
         "hive add B1 --queen blue --at=x y",

@@ -94,11 +94,7 @@ impl<'d> Faults<'d> {
         if self.list.len() > MOST {
             return None;
         }
-        let mut edits = Vec::new();
-        for fault in &self.list {
-            self.add_edits(fault, &mut edits)?;
-        }
-        let line = completed(self.path.root(), self.line(in_order(edits, Edit::order)))?;
+        let line = self.edited().or_else(|| self.moved())?;
         let mut shown = self.path.root().name.to_owned();
         let mut has_holes = false;
         for word in line {
@@ -107,6 +103,40 @@ impl<'d> Faults<'d> {
             has_holes |= word.shown.is_some();
         }
         Some(Repaired { shown, has_holes })
+    }
+
+    /// The line with every fault mended where it stands.
+    fn edited(&self) -> Option<Vec<Word>> {
+        let mut edits = Vec::new();
+        for fault in &self.list {
+            self.add_edits(fault, &mut edits)?;
+        }
+        completed(self.path.root(), self.line(in_order(edits, Edit::order)))
+    }
+
+    /// The line with an option moved behind the commands, where it is given in front of the one
+    /// that takes it: alone, or with a word or two behind it as its value.
+    fn moved(&self) -> Option<Vec<Word>> {
+        let first = self.list.first().filter(|fault| fault.kind == FaultKind::OptionUnknown)?;
+        let Place::At { word, start: 0, .. } = first.place else { return None };
+        let above = self.reader_before(word).leaf();
+        let rest = &self.words[word..];
+        for taken in 1..rest.len().min(4) {
+            let (option, behind) = rest.split_at(taken);
+            if above.find(behind[0].as_encoded_bytes()).is_none() {
+                continue;
+            }
+            let ended = behind.iter().position(|word| word == "--").unwrap_or(behind.len());
+            let (options, operands) = behind.split_at(ended);
+            let mut line = Vec::new();
+            for words in [&self.words[..word], options, option, operands] {
+                line.extend(words.iter().map(|word| Word::text(word)));
+            }
+            if read(self.path.root(), &line).is_none() {
+                return Some(line);
+            }
+        }
+        None
     }
 
     /// What mends a fault; `None` where nothing does.

@@ -48,6 +48,7 @@ fn walk() -> Result<(), Box<dyn Error>> {
     tour.shows("inspect A7 --clam")?;
     tour.shows("hive add D1 --queen blu --at=-33.9 18.4")?;
     tour.shows("inspect -c")?;
+    tour.shows("-f6 inspect A7")?;
 
     tour.part("A value is tested as soon as the whole line is known.")?;
     tour.shows("hive add D1 --at -99 18.4")?;

@@ -40,7 +40,7 @@ impl Faults<'_> {
             1 => wording.one_fault.to_owned(),
             many => fill(wording.many_faults, &[&digits(many)]),
         };
-        sheet.put(Ink::Name, &self.path.to_string());
+        sheet.put(Ink::Name, &self.path.text());
         sheet.put(Ink::Plain, wording.colon.trim_end());
         let beside = sheet.column() + 1;
         sheet.flow(beside, &what);
@@ -89,7 +89,7 @@ impl Faults<'_> {
             sheet.pad(INDENT).put(Ink::Heading, offer).pad(gutter).put(Ink::Name, line);
             sheet.end();
         }
-        let page = self.path.to_string() + " --help";
+        let page = self.path.text() + " --help";
         sheet.pad(INDENT).put(Ink::Heading, wording.page).pad(gutter).put(Ink::Name, &page);
         sheet.end();
     }

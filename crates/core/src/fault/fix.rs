@@ -259,7 +259,8 @@ fn completed(root: &Command<'_>, mut line: Vec<Word>) -> Option<Vec<Word>> {
     let Some(faults) = read(root, &line) else { return Some(line) };
     for fault in faults.list.iter().rev() {
         let Place::Before(word) = fault.place else { return None };
-        for missing in missing(fault)?.into_iter().rev() {
+        let mut words = missing(fault)?;
+        while let Some(missing) = words.pop() {
             line.insert(word, missing);
         }
     }

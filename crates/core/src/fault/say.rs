@@ -36,9 +36,7 @@ impl<'d> Faults<'d> {
             FaultKind::OperandMissing => {
                 with_help(wording, fill(wording.operand_missing, &[&name]), fault)
             }
-            FaultKind::OperandExtra => {
-                fill(wording.operand_extra, &[&typed, &self.path.to_string()])
-            }
+            FaultKind::OperandExtra => fill(wording.operand_extra, &[&typed, &self.path.text()]),
             FaultKind::ValueMissing => {
                 let takes =
                     fault.param.map(|param| takes(wording, param, fault.count)).unwrap_or_default();

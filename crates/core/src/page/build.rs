@@ -14,7 +14,7 @@ const REFUSED: u8 = 2;
 pub(super) fn page<'d>(path: &Path<'d>, length: Length) -> Page<'d> {
     let command = path.leaf();
     let wording = path.root().words();
-    let mut page = Page { title: path.to_string(), summary: command.summary, sections: Vec::new() };
+    let mut page = Page { title: path.text(), summary: command.summary, sections: Vec::new() };
     page.add(wording.usage, Body::Synopsis(synopsis::pieces(command, wording)));
     if length == Length::Full && !command.description.is_empty() {
         page.add(wording.about, Body::Text(paragraphs(command.description)));

@@ -7,6 +7,7 @@ use super::reader::{Reader, Slot, Trail};
 use super::step::{Meaning, Step};
 use super::word::{Words, part};
 use crate::declare::{COLOR, Command, FromWord, Key, Param, Shell, When, is_key};
+use crate::text::Put;
 
 /// What a command line turned out to be.
 #[derive(Debug)]
@@ -55,6 +56,17 @@ impl<'d> Path<'d> {
         None
     }
 
+    /// The names with spaces between.
+    #[inline(never)]
+    pub(crate) fn text(&self) -> String {
+        let mut text = String::new();
+        for command in &self.0 {
+            text.put(if text.is_empty() { "" } else { " " });
+            text.put(command.name);
+        }
+        text
+    }
+
     pub(crate) fn with(mut self, next: &'d Command<'d>) -> Self {
         self.0.push(next);
         self
@@ -73,11 +85,7 @@ impl<'d> Path<'d> {
 
 impl fmt::Display for Path<'_> {
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
-        for (at, command) in self.0.iter().enumerate() {
-            f.write_str(if at == 0 { "" } else { " " })?;
-            f.write_str(command.name)?;
-        }
-        Ok(())
+        f.write_str(&self.text())
     }
 }
 

@@ -218,32 +218,45 @@ fn an_option_in_front_of_its_command_is_moved_behind_it() {
     shows(
         "--frames 6 inspect -- A7",
         expect![[r#"
-        apiary: 2 things to put right
+            apiary: one thing to put right
 
-          apiary --frames 6 inspect -- A7
-                 ^^^^^^^^ ^
-                 1        2
-          1  --frames is not an option here
-          2  '6' is not a command here; hive, inspect, help and completions are
+              apiary --frames 6 inspect -- A7
+                     ^^^^^^^^
+              --frames is not an option here
 
-          try   apiary inspect --frames 6 -- A7
-          page  apiary --help
-    "#]],
+              try   apiary inspect --frames 6 -- A7
+              page  apiary --help
+        "#]],
     );
     shows(
         "hive --at 1 2 add B1 --queen blue",
         expect![[r#"
-            apiary hive: 2 things to put right
+            apiary hive: one thing to put right
 
               apiary hive --at 1 2 add B1 --queen blue
-                          ^^^^ ^
-                          1    2
-              1  --at is not an option here
-              2  '1' is not a command here; add and move are
+                          ^^^^
+              --at is not an option here
 
               try   apiary hive add B1 --queen blue --at 1 2
               page  apiary hive --help
         "#]],
+    );
+}
+
+#[test]
+fn what_goes_away_with_another_fault_is_not_said() {
+    shows(
+        "inspect --frmes 6 A7",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect --frmes 6 A7
+                         ^^^^^^^
+          --frmes is not an option here; --frames is
+
+          try   apiary inspect --frames 6 A7
+          page  apiary inspect --help
+    "#]],
     );
 }
 
@@ -455,15 +468,14 @@ fn every_phrase_can_be_replaced() {
     static ROOT: Command = Command::new("apiary").takes(&[FRAMES.param()]).wording(&WORDING);
     let Outcome::Faults(faults) = ROOT.read(&["--frame", "3"]) else { panic!() };
     expect![[r#"
-        apiary: 2 things to put right
+        apiary: iets klopt niet
 
           apiary --frame 3
-                 ^^^^^^^ ^
-                 1       2
-          1  --frame is hier geen optie; --frames wel
-          2  '3' is a word more than apiary takes
+                 ^^^^^^^
+          --frame is hier geen optie; --frames wel
 
-          blad  apiary --help
+          probeer  apiary --frames 3
+          blad     apiary --help
     "#]]
     .assert_eq(&faults.draw(Look::PLAIN));
 }

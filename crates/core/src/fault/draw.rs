@@ -3,6 +3,7 @@
 use std::ops::Range;
 
 use super::echo::Echo;
+use super::fix::Repaired;
 use crate::read::Faults;
 use crate::text::{Ink, Look, Sheet, columns, digits};
 use crate::wording::fill;
@@ -33,6 +34,19 @@ impl Faults<'_> {
     /// ");
     /// ```
     pub fn draw(&self, look: Look) -> String {
+        let repaired = self.repaired();
+        match &repaired {
+            // What goes away when something else is mended is not the user's mistake.
+            Some(repaired) if repaired.mended.len() < self.list.len() => {
+                let list = repaired.mended.iter().map(|&at| self.list[at].clone()).collect();
+                let (path, words) = (self.path.clone(), self.words.clone());
+                Faults { path, words, list }.draw_with(Some(repaired), look)
+            }
+            repaired => self.draw_with(repaired.as_ref(), look),
+        }
+    }
+
+    fn draw_with(&self, repaired: Option<&Repaired>, look: Look) -> String {
         let mut sheet = Sheet::new(look);
         let wording = self.path.root().words();
         let shown = self.list.len().min(MOST);
@@ -52,7 +66,7 @@ impl Faults<'_> {
         }
         self.draw_sentences(&mut sheet, shown);
         sheet.end();
-        self.draw_foot(&mut sheet);
+        self.draw_foot(repaired, &mut sheet);
         sheet.finish()
     }
 
@@ -74,17 +88,16 @@ impl Faults<'_> {
     }
 
     /// What would read, and where to read more.
-    fn draw_foot(&self, sheet: &mut Sheet) {
+    fn draw_foot(&self, repaired: Option<&Repaired>, sheet: &mut Sheet) {
         let wording = self.path.root().words();
-        let repaired = self.repaired();
-        let offer = match &repaired {
+        let offer = match repaired {
             Some(repaired) if repaired.has_holes => wording.outline,
             Some(_) => wording.fix,
             None => "",
         };
         let gutter = INDENT + columns(offer).max(columns(wording.page)) + 2;
         // A line that is offered to be copied is never broken.
-        if let Some(repaired) = &repaired {
+        if let Some(repaired) = repaired {
             let line = &repaired.shown;
             sheet.pad(INDENT).put(Ink::Heading, offer).pad(gutter).put(Ink::Name, line);
             sheet.end();

@@ -16,6 +16,9 @@ pub(super) struct Repaired {
     pub(super) shown: String,
     /// Whether there are holes: then it is an outline, not a fix.
     pub(super) has_holes: bool,
+    /// The places of the faults that were mended. The others went away with them: a word is only
+    /// one too many because the option that it is the value of is misspelt.
+    pub(super) mended: Vec<usize>,
 }
 
 /// A word of the repaired line.
@@ -94,7 +97,8 @@ impl<'d> Faults<'d> {
         if self.list.len() > MOST {
             return None;
         }
-        let line = self.edited().or_else(|| self.moved())?;
+        let mut mended = Vec::new();
+        let line = self.edited(&mut mended).or_else(|| self.moved(&mut mended))?;
         let mut shown = self.path.root().name.to_owned();
         let mut has_holes = false;
         for word in line {
@@ -102,21 +106,26 @@ impl<'d> Faults<'d> {
             shown.put(&word.text_shown());
             has_holes |= word.shown.is_some();
         }
-        Some(Repaired { shown, has_holes })
+        Some(Repaired { shown, has_holes, mended })
     }
 
-    /// The line with every fault mended where it stands.
-    fn edited(&self) -> Option<Vec<Word>> {
+    /// The line with the faults mended where they stand.
+    fn edited(&self, mended: &mut Vec<usize>) -> Option<Vec<Word>> {
         let mut edits = Vec::new();
-        for fault in &self.list {
-            self.add_edits(fault, &mut edits)?;
+        for (at, fault) in self.list.iter().enumerate() {
+            if self.add_edits(fault, &mut edits).is_some() {
+                mended.push(at);
+            }
+        }
+        if edits.is_empty() {
+            return None;
         }
         completed(self.path.root(), self.line(in_order(edits, Edit::order)))
     }
 
     /// The line with an option moved behind the commands, where it is given in front of the one
     /// that takes it: alone, or with a word or two behind it as its value.
-    fn moved(&self) -> Option<Vec<Word>> {
+    fn moved(&self, mended: &mut Vec<usize>) -> Option<Vec<Word>> {
         let first = self.list.first().filter(|fault| fault.kind == FaultKind::OptionUnknown)?;
         let Place::At { word, start: 0, .. } = first.place else { return None };
         let above = self.reader_before(word).leaf();
@@ -133,6 +142,7 @@ impl<'d> Faults<'d> {
                 line.extend(words.iter().map(|word| Word::text(word)));
             }
             if read(self.path.root(), &line).is_none() {
+                *mended = vec![0];
                 return Some(line);
             }
         }

@@ -4,7 +4,7 @@ use std::ops::Range;
 
 use super::echo::Echo;
 use super::fix::Repaired;
-use crate::read::Faults;
+use crate::read::{Fault, Faults};
 use crate::text::{Ink, Look, Sheet, columns, digits};
 use crate::wording::fill;
 
@@ -13,7 +13,7 @@ const MOST: usize = 10;
 /// The indent of everything but the head.
 const INDENT: usize = 2;
 
-impl Faults<'_> {
+impl<'d> Faults<'d> {
     /// The text for standard error.
     ///
     /// ```
@@ -35,53 +35,52 @@ impl Faults<'_> {
     /// ```
     pub fn draw(&self, look: Look) -> String {
         let repaired = self.repaired();
-        match &repaired {
+        let mut list = Vec::new();
+        for (at, fault) in self.list.iter().enumerate() {
             // What goes away when something else is mended is not the user's mistake.
-            Some(repaired) if repaired.mended.len() < self.list.len() => {
-                let list = repaired.mended.iter().map(|&at| self.list[at].clone()).collect();
-                let (path, words) = (self.path.clone(), self.words.clone());
-                Faults { path, words, list }.draw_with(Some(repaired), look)
+            if repaired.as_ref().is_none_or(|repaired| repaired.mended.contains(&at)) {
+                list.push(fault);
             }
-            repaired => self.draw_with(repaired.as_ref(), look),
         }
+        let mut sheet = Sheet::new(look);
+        self.draw_head(list.len(), &mut sheet);
+        let shown = &list[..list.len().min(MOST)];
+        if !self.words.is_empty() {
+            let echo = self.echo(shown).within(look.width.saturating_sub(INDENT + 1));
+            draw_echo(&mut sheet, &echo, list.len() > 1);
+        }
+        self.draw_sentences(shown, list.len(), &mut sheet);
+        sheet.end();
+        self.draw_foot(repaired.as_ref(), &mut sheet);
+        sheet.finish()
     }
 
-    fn draw_with(&self, repaired: Option<&Repaired>, look: Look) -> String {
-        let mut sheet = Sheet::new(look);
+    fn draw_head(&self, count: usize, sheet: &mut Sheet) {
         let wording = self.path.root().words();
-        let shown = self.list.len().min(MOST);
-        let what = match self.list.len() {
+        let what = match count {
             1 => wording.one_fault.to_owned(),
             many => fill(wording.many_faults, &[&digits(many)]),
         };
         sheet.put(Ink::Name, &self.path.text());
-        sheet.put(Ink::Plain, wording.colon.trim_end());
-        let beside = sheet.column() + 1;
+        sheet.put(Ink::Plain, wording.colon);
+        let beside = sheet.column();
         sheet.flow(beside, &what);
         sheet.end();
         sheet.end();
-        if !self.words.is_empty() {
-            let echo = self.echo(shown).within(look.width.saturating_sub(INDENT + 1));
-            draw_echo(&mut sheet, &echo, self.list.len() > 1);
-        }
-        self.draw_sentences(&mut sheet, shown);
-        sheet.end();
-        self.draw_foot(repaired, &mut sheet);
-        sheet.finish()
     }
 
-    fn draw_sentences(&self, sheet: &mut Sheet, shown: usize) {
-        let numbered = self.list.len() > 1;
-        let gutter = if numbered { INDENT + digits(shown).len() + 2 } else { INDENT };
-        for (at, fault) in self.list.iter().take(shown).enumerate() {
+    fn draw_sentences(&self, shown: &[&Fault<'d>], count: usize, sheet: &mut Sheet) {
+        let numbered = count > 1;
+        let gutter = if numbered { INDENT + digits(shown.len()).len() + 2 } else { INDENT };
+        for (at, fault) in shown.iter().enumerate() {
             if numbered {
                 sheet.pad(INDENT).put(Ink::Mark, &digits(at + 1));
             }
             sheet.flow(gutter, &self.sentence(fault));
             sheet.end();
         }
-        if shown < self.list.len() {
-            let more = digits(self.list.len() - shown);
+        if shown.len() < count {
+            let more = digits(count - shown.len());
             sheet.flow(gutter, &fill(self.path.root().words().more_faults, &[&more]));
             sheet.end();
         }

@@ -15,14 +15,14 @@ pub(super) struct Echo {
 }
 
 impl<'d> Faults<'d> {
-    /// The line with the first `shown` faults marked; placeholders stand where something is missing.
-    pub(super) fn echo(&self, shown: usize) -> Echo {
+    /// The line with the shown faults marked; placeholders stand where something is missing.
+    pub(super) fn echo(&self, shown: &[&Fault<'d>]) -> Echo {
         let root = self.path.root();
         let mut text = root.name.to_owned();
         let mut column = columns(&text);
-        let mut marks = vec![None; shown];
+        let mut marks = vec![None; shown.len()];
         for at in 0..=self.words.len() {
-            for (mark, fault) in marks.iter_mut().zip(&self.list) {
+            for (mark, fault) in marks.iter_mut().zip(shown) {
                 if fault.place == Place::Before(at) {
                     let hole = missing(fault, root.words().command_hole);
                     *mark = Some(column + 1..column + 1 + columns(&hole));
@@ -31,7 +31,7 @@ impl<'d> Faults<'d> {
             }
             let Some(word) = self.words.get(at) else { break };
             let quoted = Quoted::new(word);
-            for (mark, fault) in marks.iter_mut().zip(&self.list) {
+            for (mark, fault) in marks.iter_mut().zip(shown) {
                 let Place::At { word, start, end } = fault.place else { continue };
                 if word == at {
                     let (from, to) = quoted.span(start, end);

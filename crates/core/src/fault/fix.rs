@@ -190,8 +190,8 @@ impl<'d> Faults<'d> {
         let param = fault.param?;
         let at = fault.which;
         let typed = part(&self.words[word], start, end);
-        let offers = param.kinds().get(at)?.offers().map(|offer| offer.0);
-        let with = match typed.to_str().and_then(|typed| nearest(typed, offers)) {
+        let mut offers = param.kinds().get(at)?.offers().map(|offer| offer.0);
+        let with = match typed.to_str().and_then(|typed| nearest(typed, &mut offers)) {
             Some(near) => Word::text(near.as_ref()),
             None => Word::hole(param, at),
         };

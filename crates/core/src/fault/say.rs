@@ -106,14 +106,14 @@ impl<'d> Faults<'d> {
         if !self.path.root().version.is_empty() {
             names.push("version");
         }
-        nearest(typed, names.into_iter()).map(|name| "--".to_owned() + name)
+        nearest(typed, &mut names.into_iter()).map(|name| "--".to_owned() + name)
     }
 
     /// The nearest subcommand to an unknown one.
     pub(super) fn near_command(&self, fault: &Fault<'d>) -> Option<&'d str> {
         let Place::At { word, start, end } = fault.place else { return None };
         let typed = part(&self.words[word], start, end);
-        nearest(typed.to_str()?, command_names(&self.path))
+        nearest(typed.to_str()?, &mut command_names(&self.path))
     }
 
     fn known_commands(&self, fault: &Fault<'d>, wording: &Wording) -> String {

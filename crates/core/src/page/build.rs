@@ -176,7 +176,7 @@ fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
 /// Paragraphs stand apart by an empty line; a line end within one is a space.
 fn paragraphs(description: &str) -> String {
     let mut text = String::new();
-    for line in description.trim().lines() {
+    for line in description.trim().split('\n') {
         match line.trim() {
             "" => text.put("\n\n"),
             line => {

@@ -117,7 +117,8 @@ impl Drawing {
         for entry in entries {
             let sheet = &mut self.sheet;
             // In very narrow pages the place of a missing short name is not kept free.
-            let name = if self.help.is_some() { &entry.name } else { entry.name.trim_start() };
+            let name =
+                if self.help.is_some() { &entry.name } else { entry.name.trim_start_matches(' ') };
             sheet.pad(self.left).put(Ink::Name, name);
             if !name.is_empty() {
                 let at = sheet.column() + usize::from(!entry.hole.is_empty());

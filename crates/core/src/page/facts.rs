@@ -24,8 +24,12 @@ pub(super) fn help(param: &Param<'_>, wording: &Wording) -> String {
     }
     if !param.opposite.is_empty() {
         let mut opposite = String::new();
-        push_names(&mut opposite, param.opposite_short, Some(param.opposite));
-        add(&mut text, wording, &fill(wording.opposite, &[opposite.trim_start()]));
+        if param.opposite_short == 0 {
+            push_name(&mut opposite, 0, Some(param.opposite));
+        } else {
+            push_names(&mut opposite, param.opposite_short, Some(param.opposite));
+        }
+        add(&mut text, wording, &fill(wording.opposite, &[&opposite]));
     }
     add(&mut text, wording, &again(param, wording));
     text

@@ -1,7 +1,10 @@
 //! The nearest of some names to a mistyped one.
 
 /// The nearest name, the first of several that are equally near; `None` when all are far.
-pub(crate) fn nearest<'n>(typed: &str, names: impl Iterator<Item = &'n str>) -> Option<&'n str> {
+pub(crate) fn nearest<'n>(
+    typed: &str,
+    names: &mut dyn Iterator<Item = &'n str>,
+) -> Option<&'n str> {
     let typed: Vec<char> = typed.chars().collect();
     // A longer word would cost its length squared, and is no slip of the fingers.
     if typed.is_empty() || typed.len() > LONGEST {

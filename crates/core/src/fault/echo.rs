@@ -118,7 +118,7 @@ impl Echo {
     /// stand in the order of the line, as their faults do.
     fn windows(&self) -> Vec<Range<usize>> {
         let name = self.text.find(' ').unwrap_or(self.text.len());
-        let mut joined = vec![0..name + 1];
+        let mut joined = vec![Range { start: 0, end: name + 1 }];
         for mark in self.marks.iter().flatten() {
             let is_long = mark.end - mark.start > 2 * WINDOW;
             let end = if is_long { mark.start + WINDOW } else { mark.end + WINDOW / 2 };

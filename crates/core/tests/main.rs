@@ -4,6 +4,7 @@ mod complete;
 mod declare;
 mod demo;
 mod fault;
+mod fix;
 mod page;
 mod properties;
 mod read;

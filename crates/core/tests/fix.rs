@@ -1,0 +1,188 @@
+//! Lines repaired: what is offered under `try` and `like`, next to the lines it mends.
+
+use clavret_core::Look;
+use expect_test::{Expect, expect};
+
+use crate::demo::faults;
+
+#[track_caller]
+fn shows(line: &str, expected: Expect) {
+    expected.assert_eq(&faults(line).draw(Look::PLAIN));
+}
+
+#[test]
+fn one_fault_has_no_number_and_a_fix_that_reads() {
+    shows(
+        "inspect A7 --clam",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 --clam
+                            ^^^^^^
+          --clam is not an option here; --calm is
+
+          try   apiary inspect A7 --calm
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "inspekt A7",
+        expect![[r#"
+        apiary: one thing to put right
+
+          apiary inspekt A7
+                 ^^^^^^^
+          'inspekt' is not a command here; inspect is
+
+          try   apiary inspect A7
+          page  apiary --help
+    "#]],
+    );
+    shows(
+        "inspect A7 -calm",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 -calm
+                            ^^^^^
+          -calm is not an option here; --calm is
+
+          try   apiary inspect A7 --calm
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "hive add B1 --queen blu --at=1 2",
+        expect![[r#"
+        apiary hive add: 2 things to put right
+
+          apiary hive add B1 --queen blu --at=1 2
+                                     ^^^ ^^^^^^
+                                     1   2
+          1  --queen takes white or blue; 'blu' is not one
+          2  --at takes 2 words, each on its own
+
+          try   apiary hive add B1 --queen blue --at 1 2
+          page  apiary hive add --help
+    "#]],
+    );
+}
+
+#[test]
+fn an_option_in_front_of_its_command_is_moved_behind_it() {
+    shows(
+        "-f6 inspect A7",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary -f6 inspect A7
+                 ^^
+          -f is not an option here
+
+          try   apiary inspect A7 -f6
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "--frames 6 inspect -- A7",
+        expect![[r#"
+            apiary: one thing to put right
+
+              apiary --frames 6 inspect -- A7
+                     ^^^^^^^^
+              --frames is not an option here
+
+              try   apiary inspect --frames 6 -- A7
+              page  apiary --help
+        "#]],
+    );
+    shows(
+        "hive --at 1 2 add B1 --queen blue",
+        expect![[r#"
+            apiary hive: one thing to put right
+
+              apiary hive --at 1 2 add B1 --queen blue
+                          ^^^^
+              --at is not an option here
+
+              try   apiary hive add B1 --queen blue --at 1 2
+              page  apiary hive --help
+        "#]],
+    );
+}
+
+#[test]
+fn what_goes_away_with_another_fault_is_not_said() {
+    shows(
+        "inspect --frmes 6 A7",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect --frmes 6 A7
+                         ^^^^^^^
+          --frmes is not an option here; --frames is
+
+          try   apiary inspect --frames 6 A7
+          page  apiary inspect --help
+    "#]],
+    );
+}
+
+#[test]
+fn what_no_repair_mends_is_still_explained() {
+    shows(
+        "inspect A7 A8",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 A8
+                            ^^
+          'A8' is a word more than apiary inspect takes
+
+          page  apiary inspect --help
+    "#]],
+    );
+    shows(
+        "frob",
+        expect![[r#"
+        apiary: one thing to put right
+
+          apiary frob
+                 ^^^^
+          'frob' is not a command here; hive, inspect, help and completions are
+
+          page  apiary --help
+    "#]],
+    );
+    shows(
+        "inspect A7 -x --calm=no",
+        expect![[r#"
+        apiary inspect: 2 things to put right
+
+          apiary inspect A7 -x --calm=no
+                            ^^       ^^^
+                            1        2
+          1  -x is not an option here
+          2  --calm takes no value
+
+          page  apiary inspect --help
+    "#]],
+    );
+}
+
+#[test]
+fn the_second_word_of_a_pair_is_told_from_the_first() {
+    shows(
+        "hive add B1 --queen blue --at 1 east",
+        expect![[r#"
+        apiary hive add: one thing to put right
+
+          apiary hive add B1 --queen blue --at 1 east
+                                                 ^^^^
+          --at takes a number; 'east' is not one
+
+          like  apiary hive add B1 --queen blue --at 1 LON
+          page  apiary hive add --help
+    "#]],
+    );
+}

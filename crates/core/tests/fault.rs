@@ -221,6 +221,26 @@ fn long_lines_are_cut_around_their_faults() {
 }
 
 #[test]
+fn long_words_are_cut_in_sentences() {
+    let word = "sting".repeat(40);
+    shows(
+        &format!("inspect A7 -f {word} --{word}"),
+        expect![[r#"
+        apiary inspect: 2 things to put right
+
+          apiary …spect A7 -f stingstingstingstingstin…gstingsting --stingstingstingstingst…
+                              ^^^^^^^^^^^^^^^^^^^^^^^^             ^^^^^^^^^^^^^^^^^^^^^^^^
+                              1                                    2
+          1  --frames takes a whole number from 0 to 20;
+             'stingstingstingstingstin…ngstingsting' is not one
+          2  --stingstingstingstingst…ngstingsting is not an option here
+
+          page  apiary inspect --help
+    "#]],
+    );
+}
+
+#[test]
 fn many_faults_are_counted_and_ten_are_shown() {
     shows(
         &format!("inspect A7{}", " B1".repeat(13)),

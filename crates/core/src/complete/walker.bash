@@ -1,5 +1,5 @@
-# The walker: follows the words up to the cursor through the states above, then offers what may
-# stand there. Texts of the program are data: nothing below expands or evaluates them.
+# Follows the words up to the cursor through the states above, and offers what may stand there.
+# Texts of the program are data: nothing expands or evaluates them.
 _§_name() { # finds the option $1; sets code
   local i
   for ((i = 0; i < ${#own[@]}; i += 2)); do
@@ -140,7 +140,7 @@ _§_operand() { # offers what the next operand may be
     return
   fi
   [[ -n $kind ]] && _§_value "$kind" '' "$1"
-  # Where nothing can be said of the value, the options are what can be offered.
+  # With nothing to say of the value, options are offered.
   [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pdx] ]] && _§_options ''
 }
 _§() {
@@ -150,7 +150,7 @@ _§() {
   _§_enter 0
   _§_walk
   local last=${words[-1]} at
-  # What bash takes for the word to complete begins behind the = or : that it broke the word at.
+  # bash completes from behind the = or : that it broke the word at.
   local piece=$2
   [[ $piece == [=:] ]] && piece=
   _§_bare "$piece"

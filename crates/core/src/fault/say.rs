@@ -4,9 +4,11 @@ use std::error::Error;
 
 use crate::declare::{Command, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults, Path, Place, Reader, part};
-use crate::text::{Put, Quoted, digits, nearest, visible};
+use crate::text::{Put, Quoted, columns, digits, nearest, visible};
 use crate::wording::{Wording, fill};
 
+/// Columns of a word that a sentence shows in full.
+const LONGEST: usize = 48;
 /// Commands that a sentence lists when none is near.
 const MOST_LISTED: usize = 8;
 
@@ -59,7 +61,7 @@ impl<'d> Faults<'d> {
     fn typed(&self, fault: &Fault<'d>) -> String {
         match fault.place {
             Place::At { word, start, end } => {
-                let mut bare = Quoted::new(&part(&self.words[word], start, end)).text;
+                let mut bare = self.shown_part(word, start, end);
                 for word in self.words.iter().skip(word + 1).take(fault.more) {
                     bare = bare + " " + &Quoted::new(word).text;
                 }
@@ -73,17 +75,36 @@ impl<'d> Faults<'d> {
         }
     }
 
+    /// Bytes of a word as a sentence shows them: a long one is cut in its middle, or behind its
+    /// beginning where it has wide characters.
+    fn shown_part(&self, word: usize, start: usize, end: usize) -> String {
+        let shown = Quoted::new(&part(&self.words[word], start, end)).text;
+        let letters = columns(&shown);
+        if letters <= LONGEST {
+            return shown;
+        }
+        let mut cut = String::new();
+        for (at, letter) in shown.chars().enumerate() {
+            match at {
+                _ if at < LONGEST / 2 || at + LONGEST / 4 >= letters => cut.push(letter),
+                _ if at == LONGEST / 2 => cut.put("…"),
+                _ => {}
+            }
+        }
+        cut
+    }
+
     /// An unknown option as it would be typed alone: a letter from within a cluster gets its dash.
     fn typed_option(&self, fault: &Fault<'d>) -> String {
         let Place::At { word, start, end } = fault.place else { return String::new() };
-        let shown = Quoted::new(&part(&self.words[word], start, end)).text;
+        let shown = self.shown_part(word, start, end);
         if start > 0 { format!("-{shown}") } else { shown }
     }
 
     /// The name in front of a value that it does not take.
     fn name_before(&self, fault: &Fault<'d>) -> String {
         let Place::At { word, start, .. } = fault.place else { return String::new() };
-        Quoted::new(&part(&self.words[word], 0, start)).text
+        self.shown_part(word, 0, start)
     }
 
     /// The nearest of the options that are in reach where the unknown one stands, dashes included.

@@ -142,20 +142,19 @@ impl<'d> Faults<'d> {
             return fill(wording.one_is, &[near]);
         }
         let names: Vec<&str> = command_names(&self.path).collect();
-        match names.len() {
-            0 => wording.none_here.to_owned(),
-            1 => fill(wording.one_is, &[names[0]]),
-            many => {
-                let shown = names.iter().take(MOST_LISTED).copied();
-                let more = fill(wording.more_faults, &[&digits(many.saturating_sub(MOST_LISTED))]);
-                let list = if many > MOST_LISTED {
-                    wording.list(shown, wording.comma) + wording.comma + &more
-                } else {
-                    wording.list(shown, wording.and)
-                };
-                fill(wording.many_are, &[&list])
-            }
+        let more = names.len().saturating_sub(MOST_LISTED);
+        let last = if more > 0 { wording.comma } else { wording.and };
+        let mut list = wording.list(names.iter().take(MOST_LISTED).copied(), last);
+        if more > 0 {
+            list.put(wording.comma);
+            list.put(&fill(wording.more_faults, &[&digits(more)]));
         }
+        let phrase = match names.len() {
+            0 => wording.none_here,
+            1 => wording.one_is,
+            _ => wording.many_are,
+        };
+        fill(phrase, &[&list])
     }
 
     /// The state of the reader in front of a word.

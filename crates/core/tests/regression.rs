@@ -1,6 +1,7 @@
 //! What once went wrong, and must not again.
 
 use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
+use clavret_core::{COMPLETIONS, Command, HELP, Outcome, candidates};
 
 use crate::demo::faults;
 
@@ -10,4 +11,17 @@ fn an_earlier_value_is_looked_at_although_the_last_is_missing() {
     let kinds = |line| faults(line).iter().map(|fault| fault.kind()).collect::<Vec<_>>();
     assert_eq!(kinds("--color inspect inspect A7 --color"), [ValueMisfit, ValueMissing]);
     assert_eq!(kinds("hive add B1 --queen blue --at x 1 --at 2"), [ValueMisfit, ValueMissing]);
+}
+
+/// A program that adapted a standard command, such as to another language, got it as a reading.
+#[test]
+fn an_adapted_standard_command_is_still_answered() {
+    static AIDE: Command = HELP.summary("montrer la page").aliases(&["aide"]);
+    static SCRIPTS: Command = COMPLETIONS.hidden();
+    static ROOT: Command = Command::new("rucher").commands(&[&AIDE, &SCRIPTS]);
+    assert!(
+        matches!(ROOT.read(&["aide", "help"]), Outcome::Page(path, _) if path.to_string() == "rucher help")
+    );
+    assert!(matches!(ROOT.read(&["completions", "bash"]), Outcome::Script(..)));
+    assert_eq!(candidates(&ROOT, &["aide"], ""), ["help"]);
 }

@@ -12,7 +12,7 @@ mod table;
 
 use std::ffi::OsStr;
 
-use crate::declare::{Command, HELP, Kind, Param, Role, Shell};
+use crate::declare::{Command, Kind, Param, Role, Shell, TOPIC};
 use crate::read::{Expects, Reader};
 
 /// The completion script of a program for a shell.
@@ -45,7 +45,7 @@ pub fn candidates<W: AsRef<OsStr>>(root: &Command<'_>, words: &[W], prefix: &str
         Expects::Value(param, at) => return begun(offers(param, at), prefix),
         _ if prefix.starts_with('-') && !reader.is_past_options() => options(root, &reader),
         Expects::Command(command) => command_names(command),
-        Expects::Operand(_) if is_topic(&reader) => {
+        Expects::Operand(_) if reader.leaf().is_standard(&TOPIC) => {
             return begun(topic(root, &reader, words), prefix);
         }
         Expects::Operand(param) => offers(param, 0),
@@ -77,10 +77,6 @@ fn looks_up(param: &Param<'_>) -> bool {
 fn command_names(command: &Command<'_>) -> Vec<String> {
     let seen = command.commands.iter().filter(|command| !command.hidden);
     seen.map(|command| command.name.to_owned()).collect()
-}
-
-fn is_topic(reader: &Reader<'_>) -> bool {
-    std::ptr::eq(reader.leaf().params, HELP.params)
 }
 
 /// The commands below the one that the words behind `help` lead to.

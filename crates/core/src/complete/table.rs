@@ -1,7 +1,7 @@
 //! A declaration as numbered states, which any shell's walker can follow.
 
 use super::{shown_names, standard_names};
-use crate::declare::{Command, HELP, Kind, Param, Refers, Role};
+use crate::declare::{Command, Kind, Param, Refers, Role, TOPIC};
 
 /// The states of a program; the first is its root.
 pub(super) struct Table {
@@ -78,7 +78,7 @@ impl Table {
 
     fn state(&mut self, command: &Command<'_>) -> State {
         let mut state = State::default();
-        let is_topic = std::ptr::eq(command.params, HELP.params);
+        let is_topic = command.is_standard(&TOPIC);
         for param in command.params {
             let mut values = Vec::new();
             for kind in param.kinds() {

@@ -2,6 +2,7 @@
 
 use std::fmt;
 
+use super::keys::{Key, is_key};
 use super::names::name_fault;
 use super::param::{Param, Role};
 use super::problem::{Problem, stop};
@@ -247,6 +248,13 @@ impl<'d> Command<'d> {
     /// The subcommands, in the order declared.
     pub const fn subcommands(&self) -> &'d [&'d Command<'d>] {
         self.commands
+    }
+
+    /// Whether this is a standard command, such as [`HELP`](crate::HELP): as it comes, or with
+    /// another summary or more names. It is known by the key it takes. (The list that the key
+    /// stands in would not do: a static made from another crate's has a copy of it.)
+    pub(crate) fn is_standard(&self, key: &impl Key) -> bool {
+        self.params.first().is_some_and(|param| is_key(key, param))
     }
 
     /// The phrases that pages and faults below this root are made of.

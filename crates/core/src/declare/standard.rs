@@ -30,6 +30,8 @@ pub(crate) static TOPIC: Operand<Vec<String>> =
     Operand::new("command").help("the command to explain; the program itself unless given");
 
 /// `help [COMMAND...]`, for the root's list: shows the full page of a command.
+///
+/// It may be adapted, such as for another language: `static AIDE: Command = HELP.aliases(&["aide"]);`.
 pub static HELP: Command =
     Command::new("help").summary("show the page of a command").takes(&[TOPIC.param()]);
 

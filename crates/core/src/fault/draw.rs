@@ -14,7 +14,8 @@ const MOST: usize = 10;
 const INDENT: usize = 2;
 
 impl<'d> Faults<'d> {
-    /// The text for standard error.
+    /// The text for standard error. A fault that goes away when the others are mended is left out:
+    /// in `--frmes 6 A7` the last word is only one too many because the name in front is misspelt.
     ///
     /// ```
     /// use clavret_core::{Command, Flag, Look, Outcome};

@@ -36,9 +36,7 @@ impl Word {
     }
 
     fn hole(param: &Param<'_>, at: usize) -> Self {
-        let mut word = Word::default();
-        word.push_hole(param, at);
-        word
+        Word { typed: param.example(at).into(), shown: Some(param.hole(at)) }
     }
 
     fn push_text(&mut self, text: &OsStr) {
@@ -48,13 +46,6 @@ impl Word {
         {
             shown.put(&Quoted::new(text).text);
         }
-    }
-
-    fn push_hole(&mut self, param: &Param<'_>, at: usize) {
-        let before = if self.typed.is_empty() { String::new() } else { self.text_shown() };
-        let shown = self.shown.get_or_insert(before);
-        shown.put(&param.hole(at));
-        self.typed.push(param.example(at));
     }
 
     fn push(&mut self, other: &Word) {

@@ -9,7 +9,7 @@ use super::reader::{Asked, Chain, Reader, Slot};
 use super::reading::{Length, Outcome, Path, Reading};
 use super::step::{Meaning, NONE, Step};
 use super::word::Words;
-use crate::declare::{COMPLETIONS, HELP, Param, Role, SHELL, TOPIC, Times};
+use crate::declare::{Param, Role, SHELL, TOPIC, Times};
 use crate::text::in_order;
 
 impl<'d> Reader<'d> {
@@ -180,9 +180,9 @@ impl<'d> Reading<'d> {
     /// The standard commands are answered by the library; any other line is a reading.
     #[inline(always)]
     fn outcome(self, words: &dyn Words) -> Outcome<'d> {
-        if self.is(&HELP) {
+        if self.command().is_standard(&TOPIC) {
             topic(&self, words)
-        } else if self.is(&COMPLETIONS) {
+        } else if self.command().is_standard(&SHELL) {
             Outcome::Script(Path::of(self.path().root()), *self.get(&SHELL))
         } else {
             Outcome::Reading(self)

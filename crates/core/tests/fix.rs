@@ -114,6 +114,50 @@ fn an_option_in_front_of_its_command_is_moved_behind_it() {
 #[test]
 fn what_goes_away_with_another_fault_is_not_said() {
     shows(
+        "hive move --qiet 5 x 1 2",
+        expect![[r#"
+        apiary hive move: 2 things to put right
+
+          apiary hive move --qiet 5 x 1 2
+                           ^^^^^^   ^
+                           1        2
+          1  --qiet is not an option here; --quiet is
+          2  WEIGHT takes a whole number from -2147483648 to 2147483647; 'x' is not one
+
+          like  apiary hive move --quiet 5 WEIGHT 1 2
+          page  apiary hive move --help
+    "#]],
+    );
+    shows(
+        "hive add B1 --quen blue --at x y",
+        expect![[r#"
+            apiary hive add: 3 things to put right
+
+              apiary hive add B1 --quen blue --at x y
+                                 ^^^^^^           ^ ^
+                                 1                2 3
+              1  --quen is not an option here; --queen is
+              2  --at takes a number; 'x' is not one
+              3  --at takes a number; 'y' is not one
+
+              like  apiary hive add B1 --queen blue --at LAT LON
+              page  apiary hive add --help
+        "#]],
+    );
+    shows(
+        "hive add --quen blue B1 --at 1 2",
+        expect![[r#"
+        apiary hive add: one thing to put right
+
+          apiary hive add --quen blue B1 --at 1 2
+                          ^^^^^^
+          --quen is not an option here; --queen is
+
+          try   apiary hive add --queen blue B1 --at 1 2
+          page  apiary hive add --help
+    "#]],
+    );
+    shows(
         "inspect --frmes 6 A7",
         expect![[r#"
         apiary inspect: one thing to put right

@@ -89,7 +89,10 @@ impl<'d> Faults<'d> {
             return None;
         }
         let mut mended = Vec::new();
-        let line = self.edited(&mut mended).or_else(|| self.moved(&mut mended))?;
+        let line = self
+            .renamed(&mut mended)
+            .or_else(|| self.edited(&mut mended))
+            .or_else(|| self.moved(&mut mended))?;
         let mut shown = self.path.root().name.to_owned();
         let mut has_holes = false;
         for word in line {
@@ -100,18 +103,43 @@ impl<'d> Faults<'d> {
         Some(Repaired { shown, has_holes, mended })
     }
 
-    /// The line with the faults mended where they stand.
-    fn edited(&self, mended: &mut Vec<usize>) -> Option<Vec<Word>> {
-        let mut edits = Vec::new();
+    /// The line with misspelt names mended, and then what is still wrong with it: what stands behind
+    /// a name is only understood once the name is, and so is what is missing there (`hive ad` for
+    /// `hive add CODE`).
+    fn renamed(&self, mended: &mut Vec<usize>) -> Option<Vec<Word>> {
+        let line = self.line(self.edits(Fault::is_of_name, mended)?);
+        let Some(rest) = read(self.path.root(), &line) else { return Some(line) };
+        let line = rest.edited(&mut Vec::new())?;
+        mended.clear();
         for (at, fault) in self.list.iter().enumerate() {
-            if self.add_edits(fault, &mut edits).is_some() {
+            let stays = |left: &Fault<'_>| left.kind == fault.kind && left.place == fault.place;
+            if fault.is_of_name() || rest.list.iter().any(stays) {
                 mended.push(at);
             }
         }
-        if edits.is_empty() {
-            return None;
+        Some(line)
+    }
+
+    /// The line with the faults mended where they stand.
+    fn edited(&self, mended: &mut Vec<usize>) -> Option<Vec<Word>> {
+        let line = self.line(self.edits(|_| true, mended)?);
+        read(self.path.root(), &line).is_none().then_some(line)
+    }
+
+    /// What mends the chosen faults, in the order of the line; `None` where nothing mends any.
+    fn edits(
+        &self,
+        is_chosen: fn(&Fault<'d>) -> bool,
+        mended: &mut Vec<usize>,
+    ) -> Option<Vec<Edit>> {
+        let mut edits = Vec::new();
+        mended.clear();
+        for (at, fault) in self.list.iter().enumerate() {
+            if is_chosen(fault) && self.add_edits(fault, &mut edits).is_some() {
+                mended.push(at);
+            }
         }
-        completed(self.path.root(), self.line(in_order(edits, Edit::order)))
+        (!edits.is_empty()).then(|| in_order(edits, Edit::order))
     }
 
     /// The line with an option moved behind the commands, where it is given in front of the one
@@ -251,21 +279,6 @@ fn missing(fault: &Fault<'_>) -> Option<Vec<Word>> {
         words.push(Word::hole(param, at));
     }
     Some(words)
-}
-
-/// The repaired line, once it has been read again without a fault, examples in the holes. What was
-/// wrong may have hidden that something is missing (`hive ad` for `hive add CODE`): that is filled
-/// in once.
-fn completed(root: &Command<'_>, mut line: Vec<Word>) -> Option<Vec<Word>> {
-    let Some(faults) = read(root, &line) else { return Some(line) };
-    for fault in faults.list.iter().rev() {
-        let Place::Before(word) = fault.place else { return None };
-        let mut words = missing(fault)?;
-        while let Some(missing) = words.pop() {
-            line.insert(word, missing);
-        }
-    }
-    read(root, &line).is_none().then_some(line)
 }
 
 /// What is wrong with a line, examples in its holes.

@@ -94,6 +94,11 @@ impl<'d> Fault<'d> {
         self.param
     }
 
+    /// Whether a name is not known: that of an option or of a command.
+    pub(crate) fn is_of_name(&self) -> bool {
+        matches!(self.kind, FaultKind::OptionUnknown | FaultKind::CommandUnknown)
+    }
+
     /// For the order in which faults are shown: as their places stand in the line.
     pub(crate) fn order(&self) -> (usize, usize) {
         match self.place {

@@ -22,6 +22,15 @@
 //! * `clavret-core` has all the rest, without I/O: declaring, reading, faults, pages, completion.
 //!   What it offers is re-exported here by name.
 //!
+//! # Features
+//!
+//! * `config`: the config file of [`Command::config`], in TOML or JSON.
+//! * `files`: [`Input`] and [`Output`], files that open when they are used.
+//! * `serde`: a [`Reading`] serialises.
+//! * Kinds of values, each called as the crate whose types it converts: `jiff` (dates, times,
+//!   durations), `bytesize`, `email_address`, `idna` (names of domains), `url`, `uuid`, `regex` (also
+//!   `valid::pattern`), `glob`, `semver`, `serde_json`.
+//!
 //! # Guarantees
 //!
 //! * No panic on anything a user can type; no `unsafe` in either crate.
@@ -33,18 +42,29 @@
 #![forbid(unsafe_code)]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
 
+#[cfg(feature = "config")]
+mod config;
+#[cfg(feature = "files")]
+mod files;
 mod route;
 mod run;
+mod system;
 mod terminal;
 
+#[cfg(feature = "idna")]
+pub use clavret_core::DomainName;
 pub use clavret_core::{
-    COLOR, COMPLETIONS, Choice, Command, Expects, Fault, FaultKind, Faults, Flag, FromWord, HELP,
-    Key, Kind, Length, Look, Meaning, Misfit, Offer, Operand, Opt, Outcome, Page, Param, Path,
-    Place, Problem, Reader, Reading, Refers, Role, Shape, Shell, Step, Tally, Unit, When, Wording,
-    Words, candidates, script, valid,
+    Attached, COLOR, COMPLETIONS, Choice, Command, Config, Expects, Fault, FaultKind, Faults, Flag,
+    FlagShape, Fraction, FromWord, HELP, Key, Kind, Length, Look, Meaning, Misfit, Objection,
+    Occurrence, Offer, Operand, Opt, Origin, Outcome, Page, Param, Path, Place, Presence, Problem,
+    Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step, Tail, Tally, Unit,
+    When, Whole, Word, Wording, Words, World, candidates, script, valid,
 };
+#[cfg(feature = "files")]
+pub use files::{Input, Output, Writing};
 pub use route::{Done, Route, route};
 pub use run::{Ending, Response, respond, run};
+pub use system::SYSTEM;
 
 /// The README's programs are compiled and run with the tests.
 #[cfg(doctest)]

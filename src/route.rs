@@ -24,15 +24,12 @@ pub type Done = Result<(), Box<dyn Error>>;
 #[derive(Debug, Clone, Copy)]
 pub struct Route {
     command: &'static Command<'static>,
-    handler: fn(Reading<'static>) -> Done,
+    handler: fn(Reading<'_>) -> Done,
 }
 
 impl Route {
     /// The handler of a command.
-    pub const fn new(
-        command: &'static Command<'static>,
-        handler: fn(Reading<'static>) -> Done,
-    ) -> Self {
+    pub const fn new(command: &'static Command<'static>, handler: fn(Reading<'_>) -> Done) -> Self {
         Route { command, handler }
     }
 }
@@ -42,7 +39,7 @@ impl Route {
 /// # Errors
 ///
 /// The handler's own; and one that names the command when no route leads to it.
-pub fn route(routes: &[Route], reading: Reading<'static>) -> Done {
+pub fn route(routes: &[Route], reading: Reading<'_>) -> Done {
     match routes.iter().find(|route| reading.is(route.command)) {
         Some(route) => (route.handler)(reading),
         None => Err(format!("no handler for `{}`", reading.path()).into()),

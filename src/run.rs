@@ -5,9 +5,10 @@ use std::ffi::OsString;
 use std::io::{ErrorKind, Write};
 use std::process::ExitCode;
 
-use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, Words, script};
+use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, Word, Words, script};
 
 use crate::route::Done;
+use crate::system::SYSTEM;
 use crate::terminal::Stream;
 
 /// The status of a refused line.
@@ -26,15 +27,25 @@ const FAILED: u8 = 1;
 /// ```
 pub fn run<E: Ending>(
     root: &'static Command<'static>,
-    handler: impl FnOnce(Reading<'static>) -> E,
+    handler: impl FnOnce(Reading<'_>) -> E,
 ) -> ExitCode {
     let words: Vec<OsString> = std::env::args_os().skip(1).collect();
-    match root.read(&words) {
+    let words = Words::new(&words);
+    match root.read_in(words, &SYSTEM) {
         Outcome::Reading(reading) => {
+            warn(&reading);
             let done = handler(reading).done();
             done.map_or_else(|error| failed(root, &*error), |()| ExitCode::SUCCESS)
         }
-        other => print(&respond_to(root, other, &words.as_slice())),
+        other => print(&respond_to(root, other, words)),
+    }
+}
+
+/// Says which deprecated names the line has, once each.
+fn warn(reading: &Reading<'_>) {
+    let warnings = reading.warnings();
+    if !warnings.is_empty() {
+        _ = std::io::stderr().write_all(warnings.as_bytes());
     }
 }
 
@@ -80,22 +91,16 @@ pub struct Response {
 /// assert_eq!(respond(&LIST, &["extra"]).unwrap().status, 2);
 /// assert_eq!(respond(&LIST, &[] as &[&str]), None);
 /// ```
-pub fn respond<W: AsRef<std::ffi::OsStr>>(
-    root: &'static Command<'static>,
-    words: &[W],
-) -> Option<Response> {
-    match root.read(words) {
+pub fn respond<W: Word>(root: &'static Command<'static>, words: &[W]) -> Option<Response> {
+    let words = Words::new(words);
+    match root.read_in(words, &SYSTEM) {
         Outcome::Reading(_) => None,
-        other => Some(respond_to(root, other, &words)),
+        other => Some(respond_to(root, other, words)),
     }
 }
 
 #[cold]
-fn respond_to(
-    root: &'static Command<'static>,
-    outcome: Outcome<'static>,
-    words: &dyn Words,
-) -> Response {
+fn respond_to(root: &Command<'_>, outcome: Outcome<'_>, words: Words<'_>) -> Response {
     let look = |stream: Stream| stream.look(color(root, words));
     let out = |out| Response { out, err: String::new(), status: 0 };
     let refused = |err| Response { out: String::new(), err, status: REFUSED };
@@ -113,7 +118,7 @@ fn respond_to(
 }
 
 /// What the line says of colour, which a faulty line may say as well.
-fn color(root: &'static Command<'static>, words: &dyn Words) -> clavret_core::When {
+fn color(root: &Command<'_>, words: Words<'_>) -> clavret_core::When {
     let mut reader = Reader::new(root, words.count());
     reader.step_all(words);
     reader.color(words)

@@ -23,6 +23,10 @@
 //! # Features
 //!
 //! * `unicode-width`: columns are measured by Unicode's tables; without it each character is one.
+//! * `serde`: a [`Reading`] serialises.
+//! * Kinds of values, each called as the crate whose types it converts: `jiff` (dates, times,
+//!   durations), `bytesize`, `email_address`, `idna` (names of domains), `url`, `uuid`, `regex` (also
+//!   `valid::pattern`), `glob`, `semver`, `serde_json`.
 
 #![forbid(unsafe_code)]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
@@ -36,15 +40,18 @@ mod text;
 mod wording;
 
 pub use complete::{candidates, script};
+#[cfg(feature = "idna")]
+pub use declare::DomainName;
 pub use declare::valid;
 pub use declare::{
-    COLOR, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Key, Kind, Misfit, Offer, Operand,
-    Opt, Param, Problem, Refers, Role, Shape, Shell, Tally, Unit, When,
+    Attached, COLOR, COMPLETIONS, Choice, Command, Config, Flag, FlagShape, Fraction, FromWord,
+    HELP, Key, Kind, Manner, Misfit, Offer, Operand, Opt, Param, Problem, Refers, Role, Rule,
+    Shape, Shell, Tail, Tally, Unit, When, Whole,
 };
 pub use page::Page;
 pub use read::{
-    Expects, Fault, FaultKind, Faults, Length, Meaning, Outcome, Path, Place, Reader, Reading,
-    Step, Words,
+    Expects, Fault, FaultKind, Faults, Length, Meaning, Objection, Occurrence, Origin, Outcome,
+    Path, Place, Presence, Reader, Reading, Setting, Settings, Step, Word, Words, World,
 };
 pub use text::Look;
 pub use wording::Wording;

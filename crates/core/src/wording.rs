@@ -1,6 +1,6 @@
 //! Every fixed phrase that a user of a program may read, in one table.
 
-use crate::declare::{Kind, Limits, Noun};
+use crate::declare::{At, Kind, Limits, Noun, Param};
 use crate::text::Put;
 
 /// The fixed phrases of pages and faults. A program may replace them, such as for another language:
@@ -19,6 +19,10 @@ pub struct Wording {
     pub command_hole: &'static str,
     // Faults: one sentence each.
     pub option_unknown: &'static str,
+    pub other_has: &'static str,
+    pub others_have: &'static str,
+    pub could_be: &'static str,
+    pub option_repeated: &'static str,
     pub option_missing: &'static str,
     pub command_unknown: &'static str,
     pub command_missing: &'static str,
@@ -29,6 +33,7 @@ pub struct Wording {
     pub operand_extra: &'static str,
     pub value_missing: &'static str,
     pub no_value: &'static str,
+    pub value_apart: &'static str,
     pub value_attached: &'static str,
     pub value_misfit: &'static str,
     pub not_one: &'static str,
@@ -38,7 +43,22 @@ pub struct Wording {
     pub not_text: &'static str,
     pub too_few: &'static str,
     pub too_many: &'static str,
+    pub value_twice: &'static str,
+    pub value_count: &'static str,
+    pub nothing_at: &'static str,
+    pub something_at: &'static str,
+    pub is_directory: &'static str,
+    pub is_file: &'static str,
+    pub file_unread: &'static str,
+    pub only_one: &'static str,
+    pub at_least_one: &'static str,
+    pub all_or_none: &'static str,
+    pub needs: &'static str,
+    pub excludes: &'static str,
+    pub needed_with: &'static str,
+    pub setting_unknown: &'static str,
     pub wrong_default: &'static str,
+    pub deprecated: &'static str,
     pub error: &'static str,
     pub cause: &'static str,
     // Kinds and limits.
@@ -47,7 +67,16 @@ pub struct Wording {
     pub text: &'static str,
     pub letter: &'static str,
     pub path: &'static str,
+    pub path_present: &'static str,
+    pub path_absent: &'static str,
+    pub path_file: &'static str,
+    pub path_directory: &'static str,
+    pub ending_in: &'static str,
     pub truth: &'static str,
+    pub entry: &'static str,
+    /// The nouns of kinds that are not in this table, and what they are called instead: those of
+    /// addresses and of features, and the program's own.
+    pub nouns: &'static [(&'static str, &'static str)],
     pub such_as: &'static str,
     pub range: &'static str,
     pub from_range: &'static str,
@@ -74,6 +103,14 @@ pub struct Wording {
     pub unless_given: &'static str,
     pub and_unless_given: &'static str,
     pub given_again: &'static str,
+    pub split_at: &'static str,
+    pub stands_in: &'static str,
+    pub from_file: &'static str,
+    pub or_alone: &'static str,
+    pub not_with: &'static str,
+    pub only_with: &'static str,
+    pub this_or: &'static str,
+    pub needed_for: &'static str,
     pub repeated: &'static str,
     pub times_range: &'static str,
     pub times_up_to: &'static str,
@@ -96,6 +133,10 @@ impl Wording {
         page: "page",
         command_hole: "COMMAND",
         option_unknown: "{0} is not an option here",
+        other_has: "{0} has it",
+        others_have: "{0} have it",
+        could_be: "{0} could be {1}",
+        option_repeated: "{0} may be given only once",
         option_missing: "{0} is needed",
         command_unknown: "{0} is not a command here",
         command_missing: "a command is missing",
@@ -106,6 +147,7 @@ impl Wording {
         operand_extra: "{0} is a word more than {1} takes",
         value_missing: "{0} takes {1}, and nothing follows it",
         no_value: "{0} takes no value",
+        value_apart: "{0} takes a value only as {1}",
         value_attached: "{0} takes {1} words, each on its own",
         value_misfit: "{0} takes {1}",
         not_one: "{0} is not one",
@@ -115,6 +157,21 @@ impl Wording {
         not_text: "{0} takes text in UTF-8, and {1} is not",
         too_few: "{0} takes at least {1}; here are {2}",
         too_many: "{0} takes at most {1}; here are {2}",
+        value_twice: "{0} takes each value once, and {1} stands there twice",
+        value_count: "the number of values here is {0}",
+        nothing_at: "nothing is at {0}",
+        something_at: "something is at {0} already",
+        is_directory: "{0} is a folder",
+        is_file: "{0} is a file",
+        file_unread: "{0} names a file that cannot be read: {1}",
+        only_one: "only one of {0} can be given",
+        at_least_one: "at least one of {0} is needed",
+        all_or_none: "{0} go together; {1} is missing",
+        needs: "{0} needs {1} beside it",
+        excludes: "{0} does not go with {1}",
+        needed_with: "{0} is needed when {1} is {2}",
+        setting_unknown: "{0} is not a setting here",
+        deprecated: "{0} is deprecated; use {1}",
         wrong_default: "the default of {0} does not read",
         error: "{0}: {1}",
         cause: "  because: {0}",
@@ -123,7 +180,14 @@ impl Wording {
         text: "text",
         letter: "a single character",
         path: "a path",
+        path_present: "a path that exists",
+        path_absent: "a path where nothing is yet",
+        path_file: "a file that exists",
+        path_directory: "a folder that exists",
+        ending_in: "{0} ending in {1}",
         truth: "yes or no",
+        entry: "a key and a value with = between",
+        nouns: &[],
         such_as: "{0}, such as {1}",
         range: "{0} to {1}",
         from_range: "from {0} to {1}",
@@ -148,6 +212,14 @@ impl Wording {
         unless_given: "{0} unless given",
         and_unless_given: "{0}, and {1} unless given",
         given_again: "may be given again",
+        split_at: "several apart by {0}",
+        stands_in: "${0} stands in for it",
+        from_file: "{0} takes it from a file",
+        or_alone: "the value may be left out",
+        not_with: "not with {0}",
+        only_with: "only with {0}",
+        this_or: "this or {0} is needed",
+        needed_for: "needed with {0}",
         repeated: "may be repeated",
         times_range: "{0} to {1} times",
         times_up_to: "up to {0} times",
@@ -169,8 +241,33 @@ impl Wording {
             Noun::Path => self.path.to_owned(),
             Noun::Truth => self.truth.to_owned(),
             Noun::Choice => self.list(kind.offers().map(|offer| offer.0), self.or),
-            Noun::Own(noun) => fill(self.such_as, &[noun, kind.example]),
+            Noun::Entry => fill(self.such_as, &[self.entry, &kind.example_word()]),
+            Noun::Own(noun) => {
+                let other = self.nouns.iter().find(|other| other.0 == noun);
+                fill(self.such_as, &[other.map_or(noun, |other| other.1), kind.example])
+            }
         }
+    }
+
+    /// What a path must lead to, where more is asked than a path.
+    pub(crate) fn path(&self, param: &Param<'_>) -> Option<String> {
+        let noun = match param.path.at {
+            At::Anything if param.path.extensions.is_empty() => return None,
+            At::Anything => self.path,
+            At::Something => self.path_present,
+            At::Nothing => self.path_absent,
+            At::File => self.path_file,
+            At::Directory => self.path_directory,
+        };
+        if param.path.extensions.is_empty() {
+            return Some(noun.to_owned());
+        }
+        let mut endings = Vec::new();
+        for extension in param.path.extensions {
+            endings.push(".".to_owned() + extension);
+        }
+        let endings = self.list(endings.iter().map(String::as_str), self.or);
+        Some(fill(self.ending_in, &[noun, &endings]))
     }
 
     /// The limits of a kind's type, as a fault says them behind the noun.

@@ -7,7 +7,7 @@ use crate::demo::{APIARY, words};
 #[track_caller]
 fn offers(line: &str, expected: &str) {
     let (before, prefix) = line.rsplit_once(' ').unwrap_or(("", line));
-    assert_eq!(candidates(&APIARY, &words(before), prefix).join(" "), expected, "{line}|");
+    assert_eq!(candidates(&APIARY, words(before), prefix).join(" "), expected, "{line}|");
 }
 
 #[test]

@@ -20,7 +20,7 @@ fn a_tree_made_at_run_time_is_read_like_a_static_one() {
 
 #[test]
 fn the_problems_of_a_tree_made_at_run_time_are_listed_all_at_once() {
-    let quiet = Flag::draft("quiet").short('q').throughout();
+    let quiet: Flag = Flag::draft("quiet").short('q').throughout();
     let queen: Opt<String> = Opt::draft("queen").short('q');
     let mark: Opt<String> = Opt::draft("mark").aliases(&["queen", "Mark"]);
     let many: Operand<Vec<String>> = Operand::draft("many");

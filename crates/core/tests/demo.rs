@@ -83,17 +83,16 @@ pub(crate) static APIARY: Command = Command::new("apiary")
     .takes(&[YARD.param(), QUIET.param(), VERBOSITY.param(), COLOR.param()])
     .commands(&[&HIVES, &INSPECT, &HELP, &COMPLETIONS]);
 
-/// A line in words, as a shell would part it; `~` stands for a space within a word.
-pub(crate) fn words(line: &str) -> Vec<OsString> {
-    line.split(' ')
-        .filter(|word| !word.is_empty())
-        .map(|word| word.replace('~', " ").into())
-        .collect()
+/// A line in words, as a shell would part it; `~` stands for a space within a word. A reading borrows
+/// its words, so those of a test live as long as the test's process.
+pub(crate) fn words(line: &str) -> &'static [OsString] {
+    let words = line.split(' ').filter(|word| !word.is_empty());
+    words.map(|word| word.replace('~', " ").into()).collect::<Vec<_>>().leak()
 }
 
 #[track_caller]
 pub(crate) fn reading(line: &str) -> Reading<'static> {
-    match APIARY.read(&words(line)) {
+    match APIARY.read(words(line)) {
         Outcome::Reading(reading) => reading,
         other => panic!("`{line}` gave {other:?}"),
     }
@@ -101,7 +100,7 @@ pub(crate) fn reading(line: &str) -> Reading<'static> {
 
 #[track_caller]
 pub(crate) fn faults(line: &str) -> Faults<'static> {
-    match APIARY.read(&words(line)) {
+    match APIARY.read(words(line)) {
         Outcome::Faults(faults) => faults,
         other => panic!("`{line}` gave {other:?}"),
     }

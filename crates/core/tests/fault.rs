@@ -131,14 +131,15 @@ fn values_are_refused_with_what_would_be_right() {
     shows(
         "inspect A7 --note a --note b --note c",
         expect![[r#"
-        apiary inspect: one thing to put right
+            apiary inspect: one thing to put right
 
-          apiary inspect A7 --note a --note b --note c
-                                                     ^
-          --note takes at most 2; here are 3
+              apiary inspect A7 --note a --note b --note c
+                                                         ^
+              --note takes at most 2; here are 3
 
-          page  apiary inspect --help
-    "#]],
+              try   apiary inspect A7 --note a --note b
+              page  apiary inspect --help
+        "#]],
     );
 }
 
@@ -286,19 +287,20 @@ fn overlapping_places_take_a_row_each() {
     shows(
         "hive add B1 --queen blue --at=x y",
         expect![[r#"
-        apiary hive add: 3 things to put right
+            apiary hive add: 3 things to put right
 
-          apiary hive add B1 --queen blue --at=x y
-                                          ^^^^^^ ^
-                                          1      3
-                                               ^
-                                               2
-          1  --at takes 2 words, each on its own
-          2  --at takes a number; 'x' is not one
-          3  --at takes a number; 'y' is not one
+              apiary hive add B1 --queen blue --at=x y
+                                              ^^^^^^ ^
+                                              1      3
+                                                   ^
+                                                   2
+              1  --at takes 2 words, each on its own
+              2  --at takes a number; 'x' is not one
+              3  --at takes a number; 'y' is not one
 
-          page  apiary hive add --help
-    "#]],
+              like  apiary hive add B1 --queen blue --at LAT LON
+              page  apiary hive add --help
+        "#]],
     );
 }
 

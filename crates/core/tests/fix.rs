@@ -73,15 +73,15 @@ fn an_option_in_front_of_its_command_is_moved_behind_it() {
     shows(
         "-f6 inspect A7",
         expect![[r#"
-        apiary inspect: one thing to put right
+            apiary inspect: one thing to put right
 
-          apiary -f6 inspect A7
-                 ^^
-          -f is not an option here
+              apiary -f6 inspect A7
+                     ^^
+              -f is not an option here; apiary inspect has it
 
-          try   apiary inspect A7 -f6
-          page  apiary inspect --help
-    "#]],
+              try   apiary inspect A7 -f6
+              page  apiary inspect --help
+        "#]],
     );
     shows(
         "--frames 6 inspect -- A7",
@@ -90,7 +90,7 @@ fn an_option_in_front_of_its_command_is_moved_behind_it() {
 
               apiary --frames 6 inspect -- A7
                      ^^^^^^^^
-              --frames is not an option here
+              --frames is not an option here; apiary inspect has it
 
               try   apiary inspect --frames 6 -- A7
               page  apiary --help
@@ -103,7 +103,7 @@ fn an_option_in_front_of_its_command_is_moved_behind_it() {
 
               apiary hive --at 1 2 add B1 --queen blue
                           ^^^^
-              --at is not an option here
+              --at is not an option here; apiary hive add has it
 
               try   apiary hive add B1 --queen blue --at 1 2
               page  apiary hive --help
@@ -177,14 +177,15 @@ fn what_no_repair_mends_is_still_explained() {
     shows(
         "inspect A7 A8",
         expect![[r#"
-        apiary inspect: one thing to put right
+            apiary inspect: one thing to put right
 
-          apiary inspect A7 A8
-                            ^^
-          'A8' is a word more than apiary inspect takes
+              apiary inspect A7 A8
+                                ^^
+              'A8' is a word more than apiary inspect takes
 
-          page  apiary inspect --help
-    "#]],
+              try   apiary inspect A7
+              page  apiary inspect --help
+        "#]],
     );
     shows(
         "frob",

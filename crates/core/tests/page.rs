@@ -116,7 +116,7 @@ fn a_short_page_has_twelve_entries_and_says_how_many_more() {
     );
     static NAMES: [&str; 14] =
         ["a", "b", "c", "d", "e", "f", "g", "i", "j", "k", "l", "m", "n", "o"];
-    let flags = NAMES.map(Flag::new);
+    let flags: [Flag; 14] = NAMES.map(Flag::new);
     let params: Vec<_> = flags.iter().map(Flag::param).collect();
     let root = Command::new("apiary").summary("many flags").takes(&params);
     expect![[r#"

@@ -2,7 +2,9 @@
 
 use std::ffi::OsString;
 
-use clavret_core::{FaultKind, Length, Look, Outcome, Page, Path, Place, Reader, candidates};
+use clavret_core::{
+    FaultKind, Length, Look, Outcome, Page, Path, Place, Reader, Words, candidates,
+};
 use proptest::prelude::*;
 
 use crate::demo::{APIARY, FRAMES, HIVE, INSPECT, NOTES, TEMP};
@@ -82,7 +84,7 @@ proptest! {
     #[test]
     fn steps_cover_real_bytes_and_never_overlap(line in line()) {
         let mut reader = Reader::new(&APIARY, line.len());
-        reader.step_all(&line.as_slice());
+        reader.step_all(Words::new(&line));
         let mut end = (0, 0);
         for step in reader.steps() {
             let (word, bytes) = (step.word(), step.bytes());
@@ -167,7 +169,7 @@ proptest! {
     #[test]
     fn what_is_offered_is_accepted(line in line(), prefix in "-{0,2}[a-z]?") {
         let mut reader = Reader::new(&APIARY, line.len());
-        reader.step_all(&line.as_slice());
+        reader.step_all(Words::new(&line));
         let before = unknown(&line);
         for offer in candidates(&APIARY, &line, &prefix) {
             prop_assert!(offer.starts_with(&prefix));

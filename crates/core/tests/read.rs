@@ -3,7 +3,7 @@
 use std::ffi::OsString;
 use std::path::{Path, PathBuf};
 
-use clavret_core::{Expects, FaultKind, Length, Meaning, Outcome, Reader, Shell};
+use clavret_core::{Expects, FaultKind, Length, Meaning, Outcome, Reader, Shell, Words};
 
 use crate::demo::*;
 
@@ -68,7 +68,7 @@ fn shapes_of_several_words() {
 
 #[test]
 fn a_request_for_help_or_the_version_wins_over_every_fault() {
-    let page = |line: &str| match APIARY.read(&words(line)) {
+    let page = |line: &str| match APIARY.read(words(line)) {
         Outcome::Page(path, length) => (path.to_string(), length == Length::Full),
         other => panic!("`{line}` gave {other:?}"),
     };
@@ -154,7 +154,7 @@ fn each_byte_range_is_given_a_meaning() {
 fn the_reader_says_what_may_stand_next() {
     let expects = |line: &str| {
         let mut reader = Reader::new(&APIARY, 4);
-        reader.step_all(&words(line).as_slice());
+        reader.step_all(Words::new(words(line)));
         match reader.expects() {
             Expects::Value(param, at) => format!("{} {at}", param.name()),
             Expects::Command(command) => command.name().to_owned(),

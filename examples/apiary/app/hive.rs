@@ -72,7 +72,7 @@ fn on_earth((lat, lon): &(f64, f64)) -> Result<(), String> {
     }
 }
 
-pub(crate) fn add(mut reading: Reading<'static>) -> Done {
+pub(crate) fn add(mut reading: Reading<'_>) -> Done {
     let yard = super::yard(&reading);
     let code = reading.take(&CODE);
     if yard.hives()?.iter().any(|hive| hive.code == code) {
@@ -90,7 +90,7 @@ pub(crate) fn add(mut reading: Reading<'static>) -> Done {
     Ok(super::say(&reading, &yard, &done)?)
 }
 
-pub(crate) fn list(reading: Reading<'static>) -> Done {
+pub(crate) fn list(reading: Reading<'_>) -> Done {
     let mut hives = super::yard(&reading).hives()?;
     // Sorted by the least important key first: a stable sort keeps what came before.
     for column in reading.get(&SORT).iter().rev() {

@@ -35,7 +35,7 @@ pub(crate) static INSPECT: Command = Command::new("inspect")
     .status(0, "recorded")
     .status(1, "could not be recorded");
 
-pub(crate) fn inspect(mut reading: Reading<'static>) -> Done {
+pub(crate) fn inspect(mut reading: Reading<'_>) -> Done {
     let yard = super::yard(&reading);
     let mut hive = yard.hive(reading.get(&HIVE))?;
     let inspection = Inspection {

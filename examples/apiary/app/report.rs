@@ -42,7 +42,7 @@ struct Line {
     brood: Option<f64>,
 }
 
-pub(crate) fn report(reading: Reading<'static>) -> Done {
+pub(crate) fn report(reading: Reading<'_>) -> Done {
     let (since, until) = (*reading.get(&SINCE), *reading.get(&UNTIL));
     if let (Some(since), Some(until)) = (since, until)
         && since > until

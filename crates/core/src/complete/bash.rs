@@ -78,6 +78,17 @@ fn push_state(out: &mut String, at: usize, state: &State) {
         out.push(' ');
     }
     close(out, state.operands.len());
+    if let Some(behind) = state.behind {
+        out.put(" behind=");
+        push_code(out, behind);
+    }
+    if state.ends {
+        out.put(" ends=1");
+    }
+    if let Some(at) = state.otherwise {
+        out.put(" otherwise=");
+        out.put(&digits(at));
+    }
     out.put(if out.len() == before { " : ;;\n" } else { " ;;\n" });
 }
 
@@ -100,6 +111,7 @@ fn close(out: &mut String, count: usize) {
 fn push_name(out: &mut String, named: &Named) {
     push_quoted(out, &named.name);
     out.put(if named.is_shown { " :" } else { " h:" });
+    out.put(if named.is_attached { "=" } else { "" });
     for (at, value) in named.values.iter().enumerate() {
         if at > 0 {
             out.push('+');
@@ -118,6 +130,8 @@ fn push_code(out: &mut String, value: Value) {
         Value::Path => "p",
         Value::Directory => "d",
         Value::Program => "x",
+        Value::Account => "u",
+        Value::Host => "o",
         Value::Topic => "t",
     });
     if let Value::Choice(at) = value {

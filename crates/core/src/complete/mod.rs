@@ -10,10 +10,8 @@
 mod bash;
 mod table;
 
-use std::ffi::OsStr;
-
-use crate::declare::{Command, Kind, Param, Role, Shell, TOPIC};
-use crate::read::{Expects, Reader};
+use crate::declare::{Command, Hit, Kind, Param, Role, Shell, TOPIC};
+use crate::read::{Expects, Reader, Word, Words};
 
 /// The completion script of a program for a shell.
 ///
@@ -38,9 +36,9 @@ pub fn script(root: &Command<'_>, shell: Shell) -> String {
 /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
 /// assert_eq!(candidates(&INSPECT, &[] as &[&str], "--c"), ["--calm"]);
 /// ```
-pub fn candidates<W: AsRef<OsStr>>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec<String> {
+pub fn candidates<W: Word>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec<String> {
     let mut reader = Reader::new(root, words.len());
-    reader.step_all(&words);
+    reader.step_all(Words::new(words));
     let mut found = match reader.expects() {
         Expects::Value(param, at) => return begun(offers(param, at), prefix),
         _ if prefix.starts_with('-') && !reader.is_past_options() => options(root, &reader),
@@ -71,7 +69,7 @@ fn offers(param: &Param<'_>, at: usize) -> Vec<String> {
 
 /// Whether a shell can look the operand's values up.
 fn looks_up(param: &Param<'_>) -> bool {
-    param.kinds().iter().any(|kind| kind.refers != crate::declare::Refers::Nothing)
+    (0..param.kinds().len()).any(|at| param.refers(at) != crate::declare::Refers::Nothing)
 }
 
 fn command_names(command: &Command<'_>) -> Vec<String> {
@@ -80,11 +78,11 @@ fn command_names(command: &Command<'_>) -> Vec<String> {
 }
 
 /// The commands below the one that the words behind `help` lead to.
-fn topic<W: AsRef<OsStr>>(root: &Command<'_>, reader: &Reader<'_>, words: &[W]) -> Vec<String> {
+fn topic<W: Word>(root: &Command<'_>, reader: &Reader<'_>, words: &[W]) -> Vec<String> {
     let mut command = root;
     for step in reader.steps().iter().filter(|step| step.meaning() == crate::read::Meaning::Operand)
     {
-        match command.find(words[step.word()].as_ref().as_encoded_bytes()) {
+        match command.find(Words::new(words).word(step.word()).as_encoded_bytes()) {
             Some(next) => command = next,
             None => return Vec::new(),
         }
@@ -95,7 +93,7 @@ fn topic<W: AsRef<OsStr>>(root: &Command<'_>, reader: &Reader<'_>, words: &[W]) 
 fn options(root: &Command<'_>, reader: &Reader<'_>) -> Vec<String> {
     let mut names = Vec::new();
     for param in reader.reach() {
-        if param.role() != Role::Operand && !param.hidden {
+        if param.role() != Role::Operand && !param.is_hidden() {
             names.extend(shown_names(param));
         }
     }
@@ -107,11 +105,16 @@ fn options(root: &Command<'_>, reader: &Reader<'_>) -> Vec<String> {
     names
 }
 
-/// The names of a parameter that completion offers: the long one and the opposite; a short one
-/// only where there is no long one. Aliases and hidden parameters read, but are not offered.
+/// The names of a parameter that completion offers: the long ones; a short one only where there is
+/// no long one. Aliases and hidden parameters read, but are not offered.
 fn shown_names(param: &Param<'_>) -> Vec<String> {
-    let opposite = (!param.opposite.is_empty()).then(|| format!("--{}", param.opposite));
-    std::iter::once(param.spelled()).chain(opposite).collect()
+    let mut names = vec![param.spelled()];
+    for (name, hit) in param.shown_names() {
+        if hit != Hit::Itself {
+            names.push("--".to_owned() + name);
+        }
+    }
+    names
 }
 
 /// What every program understands.

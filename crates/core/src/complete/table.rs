@@ -1,7 +1,7 @@
 //! A declaration as numbered states, which any shell's walker can follow.
 
 use super::{shown_names, standard_names};
-use crate::declare::{Command, Kind, Param, Refers, Role, TOPIC};
+use crate::declare::{Command, Kind, Param, Refers, Role, TOPIC, Tail};
 
 /// The states of a program; the first is its root.
 pub(super) struct Table {
@@ -20,6 +20,12 @@ pub(super) struct State {
     /// Options that the commands below accept too.
     pub(super) throughout: Vec<Named>,
     pub(super) operands: Vec<Positional>,
+    /// What the words behind `--` are, where an operand takes these alone.
+    pub(super) behind: Option<Value>,
+    /// From the first operand on no word is an option.
+    pub(super) ends: bool,
+    /// The state of the default subcommand.
+    pub(super) otherwise: Option<usize>,
 }
 
 /// A name of an option or flag, dashes included.
@@ -28,6 +34,8 @@ pub(super) struct Named {
     pub(super) is_shown: bool,
     /// What its words are; none for a flag.
     pub(super) values: Vec<Value>,
+    /// A value is attached, or left out: no word behind it is one.
+    pub(super) is_attached: bool,
 }
 
 /// The words of an operand.
@@ -47,6 +55,8 @@ pub(super) enum Value {
     Path,
     Directory,
     Program,
+    Account,
+    Host,
     /// A command of the program itself, by its path from the root.
     Topic,
 }
@@ -56,17 +66,24 @@ impl Table {
         let mut table = Table { states: Vec::new(), choices: Vec::new() };
         // A command's state is known before the states below it are: they wait in a list.
         let mut waiting = vec![root];
+        let mut ends = vec![false];
         let mut next = 0;
         while let Some(&command) = waiting.get(next) {
             let mut state = table.state(command);
             if next == 0 {
                 add_standard(root, &mut state);
             }
+            state.ends |= ends[next];
+            let ends_below = ends[next] || command.operands_end;
             for below in command.commands {
                 let at = waiting.len();
                 waiting.push(below);
+                ends.push(ends_below);
+                if command.otherwise.is_some_and(|otherwise| otherwise.name == below.name) {
+                    state.otherwise = Some(at);
+                }
                 state.commands.push((below.name.to_owned(), !below.hidden, at));
-                for alias in below.aliases {
+                for alias in below.aliases.iter().chain(below.former) {
                     state.commands.push(((*alias).to_owned(), false, at));
                 }
             }
@@ -77,14 +94,25 @@ impl Table {
     }
 
     fn state(&mut self, command: &Command<'_>) -> State {
-        let mut state = State::default();
+        let ends = command.operands_end || command.tails.raw;
+        let mut state = State { ends, ..State::default() };
         let is_topic = command.is_standard(&TOPIC);
         for param in command.params {
             let mut values = Vec::new();
-            for kind in param.kinds() {
-                values.push(if is_topic { Value::Topic } else { self.value(kind) });
+            for (at, kind) in param.kinds().iter().enumerate() {
+                let value =
+                    if is_topic { Value::Topic } else { self.value(kind, param.refers(at)) };
+                values.push(value);
             }
             if param.role() == Role::Operand {
+                match param.tail {
+                    Some(Tail::UnknownOptions) => continue,
+                    Some(Tail::AfterDashes) => {
+                        state.behind = Some(values[0]);
+                        continue;
+                    }
+                    Some(Tail::Raw) | None => {}
+                }
                 let words = param.word_count().max;
                 let words = (words < u32::MAX).then_some(words);
                 state.operands.push(Positional { value: values[0], words });
@@ -97,16 +125,18 @@ impl Table {
         state
     }
 
-    fn value(&mut self, kind: &Kind) -> Value {
+    fn value(&mut self, kind: &Kind, refers: Refers) -> Value {
         let mut choices = Vec::new();
         for (name, _) in kind.offers() {
             choices.push(name);
         }
         if choices.is_empty() {
-            return match kind.refers {
+            return match refers {
                 Refers::Path => Value::Path,
                 Refers::Directory => Value::Directory,
                 Refers::Program => Value::Program,
+                Refers::Account => Value::Account,
+                Refers::Host => Value::Host,
                 Refers::Nothing => Value::Free,
             };
         }
@@ -122,8 +152,11 @@ impl Table {
 
 /// Every name that a parameter answers to; those of [`shown_names`] are offered.
 fn add_names(names: &mut Vec<Named>, param: &Param<'_>, values: &[Value]) {
+    let file = "--".to_owned() + param.file_name;
     let mut add = |name: String, is_shown: bool| {
-        names.push(Named { name, is_shown: is_shown && !param.hidden, values: values.to_vec() });
+        let (is_shown, is_attached) = (is_shown && !param.is_hidden(), param.is_attached());
+        let values = if name == file { vec![Value::Path] } else { values.to_vec() };
+        names.push(Named { name, is_shown, values, is_attached });
     };
     for name in shown_names(param) {
         add(name, true);
@@ -135,7 +168,7 @@ fn add_names(names: &mut Vec<Named>, param: &Param<'_>, values: &[Value]) {
             add(name, false);
         }
     }
-    for alias in param.aliases {
+    for alias in param.aliases.iter().chain(param.former) {
         add("--".to_owned() + alias, false);
     }
 }
@@ -146,7 +179,8 @@ fn add_standard(root: &Command<'_>, state: &mut State) {
         let known = |named: &Named| named.name == name;
         if !state.own.iter().any(known) && !state.throughout.iter().any(known) {
             let (is_shown, name) = (name != "-h", name.to_owned());
-            state.throughout.push(Named { name, is_shown, values: Vec::new() });
+            let (values, is_attached) = (Vec::new(), false);
+            state.throughout.push(Named { name, is_shown, values, is_attached });
         }
     }
 }

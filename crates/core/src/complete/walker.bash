@@ -12,7 +12,7 @@ _§_name() { # finds the option $1; sets code
 }
 _§_enter() { # goes to the state $1
   local wide=()
-  commands=() own=() operands=()
+  commands=() own=() operands=() behind= otherwise=
   _§_state "$1"
   reach=("${wide[@]}" "${reach[@]}")
 }
@@ -65,19 +65,27 @@ _§_walk() { # follows all words but the last
     elif [[ -z $ended && $word == --*=* ]]; then
       :
     elif [[ -z $ended && $word == --* ]]; then
-      _§_name "$word" && pending=$code
+      _§_name "$word" && [[ $code != =* ]] && pending=$code
     elif [[ -z $ended && $word == -?* ]]; then
       for ((at = 1; at < ${#word}; at++)); do
         _§_name "-${word:at:1}" || break
         [[ -n $code ]] || continue
-        ((at + 1 < ${#word})) || pending=$code
+        [[ $code == =* ]] || ((at + 1 < ${#word})) || pending=$code
         break
       done
     elif [[ -z $ended && ${#commands[@]} -gt 0 ]]; then
       # Behind an unknown command only options are known.
-      if _§_below "$word"; then _§_enter "$next"; else commands=() operands=(); fi
+      if _§_below "$word"; then
+        _§_enter "$next"
+      elif [[ -n $otherwise ]]; then
+        _§_enter "$otherwise"
+        typed+=("$word")
+      else
+        commands=() operands=()
+      fi
     else
       typed+=("$word")
+      [[ -n $ends ]] && ended=1
     fi
   done
 }
@@ -98,10 +106,12 @@ _§_value() { # offers values of the code $1 that begin with $3, each behind $2
   p) action=file ;;
   d) action=directory ;;
   x) action=command ;;
+  u) action=user ;;
+  o) action=hostname ;;
   esac
   if [[ -n $action ]]; then
     mapfile -t found < <(compgen -A "$action" -- "$3")
-    [[ $action == command ]] || compopt -o filenames 2>/dev/null
+    [[ $action == [chu]* ]] || compopt -o filenames 2>/dev/null
     found=("${found[@]/#/"$2"}")
     COMPREPLY+=("${found[@]#"$cut"}")
   else
@@ -124,6 +134,7 @@ _§_names() { # offers the subcommands that begin with $1
 }
 _§_operand() { # offers what the next operand may be
   local i left=${#typed[@]} kind=
+  [[ -n $ended && -n $behind ]] && { _§_value "$behind" '' "$1"; return; }
   for ((i = 0; i < ${#operands[@]}; i += 2)); do
     kind=${operands[i]}
     [[ ${operands[i + 1]} == '*' ]] && break
@@ -141,10 +152,10 @@ _§_operand() { # offers what the next operand may be
   fi
   [[ -n $kind ]] && _§_value "$kind" '' "$1"
   # With nothing to say of the value, options are offered.
-  [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pdx] ]] && _§_options ''
+  [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pdxuo] ]] && _§_options ''
 }
 _§() {
-  local words commands own reach operands typed=() pending= ended= next code cut bare
+  local words commands own reach operands behind ends otherwise typed=() pending= ended= next code cut bare
   COMPREPLY=()
   _§_words
   _§_enter 0
@@ -160,7 +171,7 @@ _§() {
     _§_value "${pending%%+*}" '' "$last"
   elif [[ -z $ended && $last == --*=* ]]; then
     _§_name "${last%%=*}" && [[ -n $code && $code != *+* ]] &&
-      _§_value "$code" "${last%%=*}=" "${last#*=}"
+      _§_value "${code#=}" "${last%%=*}=" "${last#*=}"
   elif [[ -z $ended && $last == -* ]]; then
     _§_options "$last"
   elif [[ -z $ended && ${#commands[@]} -gt 0 ]]; then

@@ -2,7 +2,7 @@
 
 use std::ffi::OsStr;
 
-use super::kind::Noun;
+use super::kind::{Noun, Offered};
 use super::{FromWord, Kind, Misfit};
 
 /// A type whose values are a closed list of words. It converts from a word by itself.
@@ -39,13 +39,14 @@ pub trait Choice: Clone + Send + Sync + 'static {
 pub struct Offer<T> {
     name: &'static str,
     help: &'static str,
+    instead: &'static str,
     value: T,
 }
 
 impl<T> Offer<T> {
     /// A word and the value it stands for.
     pub const fn new(name: &'static str, value: T) -> Self {
-        Offer { name, help: "", value }
+        Offer { name, help: "", instead: "", value }
     }
 
     /// What it means, in a few words.
@@ -54,7 +55,17 @@ impl<T> Offer<T> {
     where
         T: Copy,
     {
-        Offer { name: self.name, help, value: self.value }
+        Offer { help, ..self }
+    }
+
+    /// Deprecates the word: it reads, a warning names what to type instead, and pages and completion
+    /// leave it out.
+    #[must_use]
+    pub const fn deprecated(self, instead: &'static str) -> Self
+    where
+        T: Copy,
+    {
+        Offer { instead, ..self }
     }
 }
 
@@ -62,6 +73,7 @@ impl<T: Choice> FromWord for T {
     const KIND: &'static Kind = &{
         let mut kind = Kind::of(Noun::Choice, first_name::<T>());
         kind.offer = Some(offer_at::<T>);
+        kind.has_deprecated = has_deprecated::<T>();
         kind
     };
 
@@ -79,6 +91,18 @@ const fn first_name<T: Choice>() -> &'static str {
     }
 }
 
-fn offer_at<T: Choice>(index: usize) -> Option<(&'static str, &'static str)> {
-    T::OFFERS.get(index).map(|offer| (offer.name, offer.help))
+const fn has_deprecated<T: Choice>() -> bool {
+    let mut at = 0;
+    while at < T::OFFERS.len() {
+        if !T::OFFERS[at].instead.is_empty() {
+            return true;
+        }
+        at += 1;
+    }
+    false
+}
+
+fn offer_at<T: Choice>(index: usize) -> Option<Offered> {
+    let Offer { name, help, instead, .. } = T::OFFERS.get(index)?;
+    Some(Offered { name, help, instead })
 }

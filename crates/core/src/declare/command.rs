@@ -2,11 +2,15 @@
 
 use std::fmt;
 
+use super::config::Config;
 use super::keys::{Key, is_key};
 use super::names::name_fault;
-use super::param::{Param, Role};
+use super::param::Param;
 use super::problem::{Problem, stop};
+use super::rule::Rule;
 use super::rules::{self, in_order};
+// The type that a developer's test is handed; nothing of the next stage is called here.
+use crate::read::{Objection, Reading};
 use crate::wording::Wording;
 
 /// A program, or a subcommand of one: its parameters or its subcommands, and what pages say of it.
@@ -37,6 +41,14 @@ pub struct Command<'d> {
     pub(crate) draft: bool,
     pub(crate) hidden: bool,
     pub(crate) sorted: bool,
+    /// It does something without a subcommand too.
+    pub(crate) acts: bool,
+    /// From the first operand on no word is an option, here and below.
+    pub(crate) operands_end: bool,
+    /// Unique beginnings of names mean the names, here and below.
+    pub(crate) abbreviations: bool,
+    /// Which tails its operands have.
+    pub(crate) tails: Tails,
     /// The words that the operands need together.
     pub(crate) needs: u32,
     pub(crate) name: &'d str,
@@ -49,6 +61,24 @@ pub struct Command<'d> {
     pub(crate) examples: [(&'d str, &'d str); Command::MOST],
     pub(crate) statuses: [(u8, &'d str); Command::MOST],
     pub(crate) wording: Option<&'d Wording>,
+    /// Names that it had before.
+    pub(crate) former: &'d [&'d str],
+    /// The subcommand that is meant where none is named.
+    pub(crate) otherwise: Option<&'d Command<'d>>,
+    pub(crate) rules: &'d [Rule<'d>],
+    pub(crate) check: Option<Check>,
+    pub(crate) config: Option<&'d Config<'d>>,
+}
+
+/// A developer's own test of a whole reading.
+pub(crate) type Check = fn(&Reading<'_>) -> Result<(), Objection>;
+
+/// Which tails the operands of a command have: looked at for each word, so it is known beforehand.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct Tails {
+    pub(crate) raw: bool,
+    pub(crate) after_dashes: bool,
+    pub(crate) unknown_options: bool,
 }
 
 impl<'d> Command<'d> {
@@ -86,6 +116,10 @@ impl<'d> Command<'d> {
             draft: true,
             hidden: false,
             sorted: false,
+            acts: false,
+            operands_end: false,
+            abbreviations: false,
+            tails: Tails { raw: false, after_dashes: false, unknown_options: false },
             needs: 0,
             name,
             aliases: &[],
@@ -97,6 +131,11 @@ impl<'d> Command<'d> {
             examples: [("", ""); Command::MOST],
             statuses: [(0, ""); Command::MOST],
             wording: None,
+            former: &[],
+            otherwise: None,
+            rules: &[],
+            check: None,
+            config: None,
         }
     }
 
@@ -112,6 +151,7 @@ impl<'d> Command<'d> {
     pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
         self.params = params;
         self.needs = rules::needs(params);
+        self.tails = rules::tails(params);
         self.checked()
     }
 
@@ -128,6 +168,92 @@ impl<'d> Command<'d> {
         self.commands = commands;
         self.sorted = in_order(commands);
         self.checked()
+    }
+
+    /// It does something without a subcommand too: a line that names none is no fault, and a
+    /// handler of its own gets the reading.
+    #[must_use]
+    pub const fn acts(mut self) -> Self {
+        self.acts = true;
+        self
+    }
+
+    /// The subcommand that is meant where none is named: when the line ends there, when the next
+    /// word is no subcommand and this one takes operands, or an option is only known to it.
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when it is none of the [`commands`](Command::commands),
+    /// which are to be listed before.
+    #[must_use]
+    #[track_caller]
+    pub const fn default_command(mut self, command: &'d Command<'d>) -> Self {
+        self.otherwise = Some(command);
+        self.checked()
+    }
+
+    /// From the first operand on no word is an option, here and in every command below, as POSIX
+    /// guideline 9 has it. Otherwise options may follow operands.
+    #[must_use]
+    pub const fn operands_end_options(mut self) -> Self {
+        self.operands_end = true;
+        self
+    }
+
+    /// Beginnings of long names and of subcommands read as the names where only one begins so, here
+    /// and in every command below.
+    #[must_use]
+    pub const fn abbreviations(mut self) -> Self {
+        self.abbreviations = true;
+        self
+    }
+
+    /// Relations between its parameters, and those of commands above. To be given behind
+    /// [`takes`](Command::takes).
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when no member of a rule is a parameter of the command.
+    #[must_use]
+    #[track_caller]
+    pub const fn rules(mut self, rules: &'d [Rule<'d>]) -> Self {
+        self.rules = rules;
+        self.checked()
+    }
+
+    /// A test of the whole reading, after everything else is found right.
+    ///
+    /// ```
+    /// use clavret_core::{Command, Objection, Opt, Outcome, Reading};
+    /// static SINCE: Opt<u16> = Opt::new("since").default("2000");
+    /// static UNTIL: Opt<u16> = Opt::new("until").default("2100");
+    ///
+    /// fn in_order(reading: &Reading<'_>) -> Result<(), Objection> {
+    ///     let (since, until) = (reading.get(&SINCE), reading.get(&UNTIL));
+    ///     if since <= until {
+    ///         return Ok(());
+    ///     }
+    ///     Err(Objection::new(format!("{since} comes after {until}")).about(&SINCE).about(&UNTIL))
+    /// }
+    ///
+    /// static REPORT: Command = Command::new("report")
+    ///     .takes(&[SINCE.param(), UNTIL.param()])
+    ///     .check(in_order);
+    ///
+    /// assert!(matches!(REPORT.read(&["--since", "2026"]), Outcome::Reading(_)));
+    /// assert!(matches!(REPORT.read(&["--since", "2026", "--until", "2025"]), Outcome::Faults(_)));
+    /// ```
+    #[must_use]
+    pub const fn check(mut self, check: fn(&Reading<'_>) -> Result<(), Objection>) -> Self {
+        self.check = Some(check);
+        self
+    }
+
+    /// The config file; for the root.
+    #[must_use]
+    pub const fn config(mut self, config: &'d Config<'d>) -> Self {
+        self.config = Some(config);
+        self
     }
 
     #[track_caller]
@@ -167,6 +293,14 @@ impl<'d> Command<'d> {
     pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
         self.aliases = aliases;
         self.checked()
+    }
+
+    /// Names that it had before. They read, and a warning says what it is called now; pages and
+    /// completion leave them out.
+    #[must_use]
+    pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
+        self.former = names;
+        self
     }
 
     /// Leaves it out of pages, fixes and completion; it still reads.
@@ -267,6 +401,9 @@ impl<'d> Command<'d> {
         match k {
             0 => Some(self.name),
             _ if k <= self.aliases.len() => Some(self.aliases[k - 1]),
+            _ if k <= self.aliases.len() + self.former.len() => {
+                Some(self.former[k - 1 - self.aliases.len()])
+            }
             _ => None,
         }
     }
@@ -275,10 +412,16 @@ impl<'d> Command<'d> {
     pub(crate) fn find(&self, word: &[u8]) -> Option<&'d Command<'d>> {
         self.find_name(word).or_else(|| {
             let by_alias = |command: &&&Command<'d>| {
-                command.aliases.iter().any(|alias| alias.as_bytes() == word)
+                let mut names = command.aliases.iter().chain(command.former);
+                names.any(|alias| alias.as_bytes() == word)
             };
             self.commands.iter().find(by_alias).copied()
         })
+    }
+
+    /// Whether the word is a name that it had before.
+    pub(crate) fn was_called(&self, word: &[u8]) -> bool {
+        self.former.iter().any(|former| former.as_bytes() == word)
     }
 
     fn find_name(&self, word: &[u8]) -> Option<&'d Command<'d>> {
@@ -292,9 +435,14 @@ impl<'d> Command<'d> {
     /// Up to so many subcommands are looked through one after the other.
     const SCANNED: usize = 8;
 
-    /// The operands, in the order they are typed.
+    /// The operands that take words by their position, in the order they are typed.
     pub(crate) fn operands(&self) -> impl Iterator<Item = &'d Param<'d>> + 'd {
-        self.params.iter().copied().filter(|param| param.role == Role::Operand)
+        self.params.iter().copied().filter(|param| param.is_positional())
+    }
+
+    /// Whether a word may stand behind its name: an operand, or a subcommand of its own.
+    pub(crate) fn takes_words(&self) -> bool {
+        self.operands().next().is_some() || !self.commands.is_empty()
     }
 }
 

@@ -2,11 +2,13 @@
 
 use std::borrow::Cow;
 use std::ffi::{OsStr, OsString};
+use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV6};
+use std::num::{IntErrorKind, ParseIntError};
 use std::path::PathBuf;
 use std::str::FromStr;
 
-use super::kind::{Limits, Noun};
-use super::{Kind, Refers};
+use super::Kind;
+use super::kind::{Limits, Noun, Offered};
 
 /// A type that one word of a command line converts into.
 ///
@@ -48,7 +50,33 @@ pub trait FromWord: Sized + Send + Sync + 'static {
     /// A [`Misfit`] when the word is not of the kind. The fault that the user sees names the
     /// parameter, the kind and the word by itself; a reason is only needed where that is not enough.
     fn from_word(word: &OsStr) -> Result<Self, Misfit>;
+
+    /// The same where the parameter asks for more than the type reads by itself.
+    #[doc(hidden)]
+    fn from_word_in(word: &OsStr, _: Manner) -> Result<Self, Misfit> {
+        Self::from_word(word)
+    }
 }
+
+/// What a parameter reads beyond what its type does.
+#[doc(hidden)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+pub struct Manner {
+    /// Whole numbers as source code has them: `0x1f`, `1_000`.
+    pub(crate) code: bool,
+    /// NaN and the infinities.
+    pub(crate) infinite: bool,
+}
+
+impl Manner {
+    pub(crate) const PLAIN: Manner = Manner { code: false, infinite: false };
+}
+
+/// The whole numbers, for [`Opt::as_in_code`](super::Opt::as_in_code). Sealed.
+pub trait Whole: FromWord {}
+
+/// The numbers with fractions, for [`Opt::infinite`](super::Opt::infinite). Sealed.
+pub trait Fraction: FromWord {}
 
 /// Why a word did not convert.
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -65,6 +93,15 @@ pub(crate) enum Reason {
     Below,
     /// It is not text at all (not UTF-8).
     NotText,
+    /// There are not so many words as one value takes.
+    Count(usize),
+    /// What is at a path: nothing, something, not a file, not a folder.
+    Absent,
+    Present,
+    NotFile,
+    NotDirectory,
+    /// It is not one of what this says.
+    Other(String),
     /// In the words of the type itself.
     Own(Cow<'static, str>),
 }
@@ -78,6 +115,12 @@ impl Misfit {
     /// The word is not of the kind, for a reason the user should read: "June has 30 days".
     pub fn because(reason: impl Into<Cow<'static, str>>) -> Self {
         Misfit { reason: Reason::Own(reason.into()) }
+    }
+
+    /// The same for a reason that may be known.
+    #[allow(dead_code)] // used by kinds behind features
+    pub(crate) fn of_reason(reason: Option<String>) -> Self {
+        reason.map_or_else(Misfit::new, Misfit::because)
     }
 
     /// The word is not text in UTF-8.
@@ -97,14 +140,35 @@ fn text(word: &OsStr) -> Result<&str, Misfit> {
     word.to_str().ok_or(Misfit::not_text())
 }
 
-fn whole<T: FromStr<Err = std::num::ParseIntError>>(word: &OsStr) -> Result<T, Misfit> {
-    use std::num::IntErrorKind::{NegOverflow, PosOverflow};
-    text(word)?.parse().map_err(|error: std::num::ParseIntError| match error.kind() {
-        PosOverflow => Misfit { reason: Reason::Above },
-        NegOverflow => Misfit { reason: Reason::Below },
+fn whole<T: FromStr<Err = ParseIntError>>(word: &OsStr) -> Result<T, Misfit> {
+    text(word)?.parse().map_err(|error| misfit(word, &error))
+}
+
+fn misfit(word: &OsStr, error: &ParseIntError) -> Misfit {
+    match error.kind() {
+        IntErrorKind::PosOverflow => Misfit { reason: Reason::Above },
+        IntErrorKind::NegOverflow => Misfit { reason: Reason::Below },
         _ if below_zero(word) => Misfit { reason: Reason::Below },
         _ => Misfit::new(),
-    })
+    }
+}
+
+/// The digits of a whole number as source code has it, its sign in front, and their base: `-0x1f`,
+/// `0o17`, `0b101`, `1_000`. A `_` stands between digits.
+fn from_code(text: &str) -> Option<(String, u32)> {
+    let (sign, number) = match text.strip_prefix(['-', '+']) {
+        Some(number) => text.split_at(text.len() - number.len()),
+        None => ("", text),
+    };
+    let (digits, radix) = match number.as_bytes() {
+        [b'0', b'x' | b'X', ..] => (&number[2..], 16),
+        [b'0', b'o' | b'O', ..] => (&number[2..], 8),
+        [b'0', b'b' | b'B', ..] => (&number[2..], 2),
+        _ => (number, 10),
+    };
+    // A second sign would be taken for one by the standard library.
+    let begins = digits.starts_with(|letter: char| letter.is_digit(radix));
+    (begins && !digits.ends_with('_')).then(|| (sign.to_owned() + &digits.replace('_', ""), radix))
 }
 
 /// Whether the word is a minus sign and digits: an unsigned type calls that no number at all.
@@ -125,7 +189,18 @@ macro_rules! whole_numbers {
             fn from_word(word: &OsStr) -> Result<Self, Misfit> {
                 whole(word)
             }
+
+            #[inline]
+            fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Misfit> {
+                if !manner.code {
+                    return whole(word);
+                }
+                let (digits, radix) = from_code(text(word)?).ok_or(Misfit::new())?;
+                <$type>::from_str_radix(&digits, radix).map_err(|error| misfit(word, &error))
+            }
         }
+
+        impl Whole for $type {}
     )*};
     (signed $kind:expr) => { $kind.negative() };
     (unsigned $kind:expr) => { $kind };
@@ -157,7 +232,18 @@ macro_rules! fractions {
                 let number: $type = text(word)?.parse().map_err(|_| Misfit::new())?;
                 if number.is_finite() { Ok(number) } else { Err(Misfit::new()) }
             }
+
+            #[inline]
+            fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Misfit> {
+                if manner.infinite {
+                    text(word)?.parse().map_err(|_| Misfit::new())
+                } else {
+                    Self::from_word(word)
+                }
+            }
         }
+
+        impl Fraction for $type {}
     )*};
 }
 
@@ -180,7 +266,7 @@ impl FromWord for OsString {
 }
 
 impl FromWord for PathBuf {
-    const KIND: &'static Kind = &Kind::of(Noun::Path, "file").refers(Refers::Path);
+    const KIND: &'static Kind = &Kind::PATH;
 
     /// An empty word names no file: it is refused.
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
@@ -212,6 +298,30 @@ impl FromWord for bool {
     }
 }
 
-fn truth(index: usize) -> Option<(&'static str, &'static str)> {
-    ["yes", "no", "true", "false", "on", "off"].get(index).map(|&word| (word, ""))
+fn truth(index: usize) -> Option<Offered> {
+    let name = ["yes", "no", "true", "false", "on", "off"].get(index)?;
+    Some(Offered { name, help: "", instead: "" })
+}
+
+macro_rules! addresses {
+    ($($type:ty: $noun:literal, $example:literal;)*) => {$(
+        impl FromWord for $type {
+            const KIND: &'static Kind = &Kind::new($noun, $example);
+
+            #[inline]
+            fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+                text(word)?.parse().map_err(|_| Misfit::new())
+            }
+        }
+    )*};
+}
+
+// The examples are addresses that RFC 5737 and RFC 3849 keep for documentation.
+addresses! {
+    Ipv4Addr: "an IPv4 address", "192.0.2.7";
+    Ipv6Addr: "an IPv6 address", "2001:db8::7";
+    IpAddr: "an IP address", "192.0.2.7";
+    SocketAddrV4: "an IPv4 address with a port", "192.0.2.7:80";
+    SocketAddrV6: "an IPv6 address with a port", "[2001:db8::7]:80";
+    SocketAddr: "an IP address with a port", "192.0.2.7:80";
 }

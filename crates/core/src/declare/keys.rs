@@ -1,12 +1,18 @@
 //! The typed keys a program declares in statics, and later asks its reading with.
 
+use std::ffi::OsString;
+use std::hash::Hash;
 use std::marker::PhantomData;
+use std::path::PathBuf;
 
 use super::cell::Cell;
-use super::param::{NO_WORDS, Param, Role};
+use super::from_word::{Fraction, Whole};
+use super::param::{NO_WORDS, Param, Role, Tail};
+use super::path::At;
 use super::problem::{Problem, stop};
+use super::shape::twin;
 use super::valid::Validator;
-use super::{Shape, param};
+use super::{FromWord, Refers, Shape, Unit, param};
 
 /// What a reading is asked with: `reading.get(&FRAMES)` gives what the key's type says.
 pub trait Key {
@@ -54,9 +60,36 @@ pub struct Opt<'d, T: Shape> {
 /// use clavret_core::Flag;
 /// static CALM: Flag = Flag::new("calm").short('c').opposite("restless").opposite_short('r');
 /// ```
+///
+/// `Flag<Option<bool>>` tells a flag that is not given from one that is off:
+///
+/// ```
+/// use clavret_core::{Command, Flag, Outcome};
+/// static CALM: Flag<Option<bool>> = Flag::new("calm").opposite("restless");
+/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+///
+/// let Outcome::Reading(reading) = INSPECT.read(&["--restless"]) else { panic!() };
+/// assert_eq!(*reading.get(&CALM), Some(false));
+/// ```
 #[derive(Debug)]
-pub struct Flag<'d> {
+pub struct Flag<'d, T: FlagShape = bool> {
     param: Param<'d>,
+    value: PhantomData<fn() -> T>,
+}
+
+/// What a [`Flag`] gives: `bool`, or `Option<bool>`, which tells a flag that is not given from one
+/// that is off. Sealed.
+pub trait FlagShape: Shape {
+    #[doc(hidden)]
+    const UNGIVEN: &'static Self;
+}
+
+impl FlagShape for bool {
+    const UNGIVEN: &'static Self = &false;
+}
+
+impl FlagShape for Option<bool> {
+    const UNGIVEN: &'static Self = &None;
 }
 
 /// A named thing without a value that counts how often it is given: `-vv` is 2.
@@ -94,6 +127,31 @@ macro_rules! setters {
             self.param.hidden = true;
             self
         }
+
+        /// Deprecates it: it still reads, a warning names what to type `instead`, and pages and
+        /// completion leave it out.
+        #[must_use]
+        pub const fn deprecated(mut self, instead: &'d str) -> Self {
+            self.param.instead = instead;
+            self
+        }
+    };
+    (variable) => {
+        /// An environment variable that stands in for it where no word gives it. An empty one counts
+        /// as unset, unless the value may be empty text.
+        #[must_use]
+        pub const fn variable(mut self, name: &'d str) -> Self {
+            self.param.variable = name;
+            self
+        }
+    };
+    (once) => {
+        /// It may be given once: a second time is a fault. (Without this the last one wins.)
+        #[must_use]
+        pub const fn once(mut self) -> Self {
+            self.param.once = true;
+            self
+        }
     };
     (named) => {
         /// A short name: one ASCII letter or digit (POSIX guideline 3).
@@ -108,6 +166,14 @@ macro_rules! setters {
         #[must_use]
         pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
             self.param.aliases = aliases;
+            self
+        }
+
+        /// Long names that it had before. They read, and a warning says what it is called now; pages
+        /// and completion leave them out.
+        #[must_use]
+        pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
+            self.param.former = names;
             self
         }
 
@@ -131,6 +197,20 @@ macro_rules! setters {
         #[track_caller]
         pub const fn valid<V: Validator<T::Item>>(mut self, validator: &'d V) -> Self {
             self.param = self.param.with_test(validator);
+            self
+        }
+
+        /// What completion may look up for it, where that is not what its type says.
+        #[must_use]
+        pub const fn refers(mut self, refers: Refers) -> Self {
+            self.param.refers = Some(refers);
+            self
+        }
+
+        /// Shows its value as dots, in pages, faults and traces.
+        #[must_use]
+        pub const fn secret(mut self) -> Self {
+            self.param.secret = true;
             self
         }
 
@@ -162,10 +242,10 @@ macro_rules! setters {
     };
 }
 
-/// How often a list may be given, shared by operands and options.
-macro_rules! times {
+/// What only some types of values have, shared by operands and options.
+macro_rules! by_type {
     ($key:ident) => {
-        impl<'d, T: super::Unit> $key<'d, Vec<T>> {
+        impl<'d, T: Unit> $key<'d, Vec<T>> {
             /// How often it must and may be given.
             ///
             /// # Panics
@@ -180,6 +260,87 @@ macro_rules! times {
                 self.param = self.param.with_times(min, max);
                 self
             }
+
+            /// No value may stand twice in the list.
+            #[must_use]
+            pub const fn distinct(mut self) -> Self
+            where
+                T: Eq + Hash,
+            {
+                self.param.twin = Some(twin::<T>);
+                self
+            }
+        }
+
+        impl<'d, T: FromWord> $key<'d, Vec<T>> {
+            /// A word may hold several values, with this character between: `--sort code,place`. A
+            /// backslash in front takes the character for itself, and itself for a backslash.
+            #[must_use]
+            pub const fn split(mut self, delimiter: char) -> Self {
+                self.param.delimiter = Some(delimiter);
+                self
+            }
+        }
+
+        impl<'d, T: Shape> $key<'d, T>
+        where
+            T::Item: Whole,
+        {
+            /// Reads whole numbers as source code has them too: `0x1f`, `0o17`, `0b101`, `1_000`.
+            #[must_use]
+            pub const fn as_in_code(mut self) -> Self {
+                self.param.manner.code = true;
+                self
+            }
+        }
+
+        impl<'d, T: Shape> $key<'d, T>
+        where
+            T::Item: Fraction,
+        {
+            /// Reads `nan`, `inf` and `-inf` too, which are refused otherwise.
+            #[must_use]
+            pub const fn infinite(mut self) -> Self {
+                self.param.manner.infinite = true;
+                self
+            }
+        }
+
+        impl<'d, T: Shape<Item = PathBuf>> $key<'d, T> {
+            /// Something must be at the path.
+            #[must_use]
+            pub const fn present(mut self) -> Self {
+                self.param.path.at = At::Something;
+                self
+            }
+
+            /// Nothing may be at the path yet.
+            #[must_use]
+            pub const fn absent(mut self) -> Self {
+                self.param.path.at = At::Nothing;
+                self
+            }
+
+            /// A file must be at the path.
+            #[must_use]
+            pub const fn file(mut self) -> Self {
+                self.param.path.at = At::File;
+                self
+            }
+
+            /// A folder must be at the path.
+            #[must_use]
+            pub const fn directory(mut self) -> Self {
+                self.param.path.at = At::Directory;
+                self
+            }
+
+            /// The path must end in one of these, written without a dot: `&["toml", "json"]`.
+            #[must_use]
+            pub const fn extensions(mut self, extensions: &'d [&'d str]) -> Self {
+                self.param.path.extensions = extensions;
+                self
+            }
         }
     };
 }
@@ -188,22 +349,53 @@ impl<'d, T: Shape> Operand<'d, T> {
     setters!(new draft Role::Operand, T::FORM, value: PhantomData);
     setters!(all);
     setters!(valued);
+    setters!(variable);
 }
+
+/// Words that are not read as others are.
+macro_rules! tails {
+    ($($text:ty)*) => {$(
+        impl<'d> Operand<'d, Vec<$text>> {
+            /// Takes words that are not read as others are.
+            #[must_use]
+            pub const fn tail(mut self, tail: Tail) -> Self {
+                self.param.tail = Some(tail);
+                self
+            }
+        }
+    )*};
+}
+
+tails!(OsString String);
 
 impl<'d, T: Shape> Opt<'d, T> {
     setters!(new draft Role::Option, T::FORM, value: PhantomData);
     setters!(all);
     setters!(named);
     setters!(valued);
+    setters!(variable);
+    setters!(once);
+
+    /// Another name for a secret, which takes a file whose first line is the value; `-` is standard
+    /// input. What is typed at a command line is seen by others who use the machine, and is kept in
+    /// the shell's history.
+    #[must_use]
+    #[track_caller]
+    pub const fn secret_file(mut self, name: &'d str) -> Self {
+        self.param = self.param.with_file_name(name);
+        self
+    }
 }
 
-times!(Operand);
-times!(Opt);
+by_type!(Operand);
+by_type!(Opt);
 
-impl<'d> Flag<'d> {
-    setters!(new draft Role::Flag, &NO_WORDS,);
+impl<'d, T: FlagShape> Flag<'d, T> {
+    setters!(new draft Role::Flag, &NO_WORDS, value: PhantomData);
     setters!(all);
     setters!(named);
+    setters!(variable);
+    setters!(once);
 
     /// A name that turns it off: the last one given wins.
     #[must_use]
@@ -218,6 +410,14 @@ impl<'d> Flag<'d> {
     #[track_caller]
     pub const fn opposite_short(mut self, short: char) -> Self {
         self.param = self.param.with_opposite_short(short);
+        self
+    }
+
+    /// Lets a word be attached that says which: `--calm=no`. It is one of `yes`, `no`, `true`,
+    /// `false`, `on` and `off`.
+    #[must_use]
+    pub const fn worded(mut self) -> Self {
+        self.param.worded = true;
         self
     }
 }
@@ -251,7 +451,7 @@ macro_rules! keys {
 keys! {
     ['d, T: Shape] Operand<'d, T>: T, T::ABSENT, None;
     ['d, T: Shape] Opt<'d, T>: T, T::ABSENT, None;
-    ['d] Flag<'d>: bool, Some(&false), Some(false);
+    ['d, T: FlagShape + Copy] Flag<'d, T>: T, Some(T::UNGIVEN), Some(*T::UNGIVEN);
     ['d] Tally<'d>: u32, Some(&0), Some(0);
 }
 

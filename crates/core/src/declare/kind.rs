@@ -1,5 +1,7 @@
 //! What one word may be, as data: a noun for sentences, an example, what completion may look up.
 
+use std::borrow::Cow;
+
 /// What a single word's value may be. A kind shows in pages, faults and completion; the
 /// conversion itself is [`FromWord`](super::FromWord).
 ///
@@ -16,10 +18,22 @@ pub struct Kind {
     pub(crate) refers: Refers,
     pub(crate) negative: bool,
     pub(crate) offer: Option<OfferAt>,
+    /// Whether some of the words are deprecated.
+    pub(crate) has_deprecated: bool,
+    /// The kinds on both sides of the `=`, of a key and its value.
+    pub(crate) sides: Option<(&'static Kind, &'static Kind)>,
 }
 
-/// The word at a place of a closed list, and its help.
-pub(crate) type OfferAt = fn(usize) -> Option<(&'static str, &'static str)>;
+/// The word at a place of a closed list.
+pub(crate) type OfferAt = fn(usize) -> Option<Offered>;
+
+/// A word of a closed list, its help, and what to type instead where it is deprecated.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct Offered {
+    pub(crate) name: &'static str,
+    pub(crate) help: &'static str,
+    pub(crate) instead: &'static str,
+}
 
 /// The noun of a kind, as a fault says it after "takes".
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -39,6 +53,8 @@ pub enum Noun {
     Choice,
     /// True or false, in words.
     Truth,
+    /// A key and a value, with `=` between.
+    Entry,
     /// Words of the developer's own, with their article: "a hive's code".
     Own(&'static str),
 }
@@ -64,9 +80,16 @@ pub enum Refers {
     Directory,
     /// The name of a program.
     Program,
+    /// The name of a user account.
+    Account,
+    /// The name of a host of the network.
+    Host,
 }
 
 impl Kind {
+    /// The path of a file or a folder.
+    pub const PATH: Kind = Kind::of(Noun::Path, "file").refers(Refers::Path);
+
     /// A kind with the noun a fault names it by, article included, and an example that reads.
     pub const fn new(noun: &'static str, example: &'static str) -> Self {
         Kind::of(Noun::Own(noun), example)
@@ -74,7 +97,15 @@ impl Kind {
 
     pub(crate) const fn of(noun: Noun, example: &'static str) -> Self {
         let (limits, refers) = (Limits::None, Refers::Nothing);
-        Kind { noun, limits, example, refers, negative: false, offer: None }
+        let (offer, has_deprecated, sides) = (None, false, None);
+        Kind { noun, limits, example, refers, negative: false, offer, has_deprecated, sides }
+    }
+
+    /// `KEY=VALUE`.
+    pub(crate) const fn entry(key: &'static Kind, value: &'static Kind) -> Self {
+        let mut kind = Kind::of(Noun::Entry, "");
+        kind.sides = Some((key, value));
+        kind
     }
 
     /// What completion may look up for it.
@@ -95,12 +126,21 @@ impl Kind {
     }
 
     /// A word of this kind that reads.
-    pub const fn example_word(&self) -> &'static str {
-        self.example
+    pub fn example_word(&self) -> Cow<'static, str> {
+        match self.sides {
+            Some((key, value)) => (key.example_word() + "=" + value.example_word()).into(),
+            None => Cow::Borrowed(self.example),
+        }
     }
 
     /// The words it may be, each with its help, if they are a closed list.
+    /// Those that are deprecated read, and are left out.
     pub fn offers(&self) -> impl Iterator<Item = (&'static str, &'static str)> + '_ {
+        let offered = self.offered().filter(|offered| offered.instead.is_empty());
+        offered.map(|offered| (offered.name, offered.help))
+    }
+
+    pub(crate) fn offered(&self) -> impl Iterator<Item = Offered> + '_ {
         (0..).map_while(|i| self.offer.and_then(|offer| offer(i)))
     }
 }

@@ -10,7 +10,10 @@
 //! * `keys.rs`: [`Operand`], [`Opt`], [`Flag`] and [`Tally`], the typed keys.
 //! * `shape.rs`: which Rust types a key may have, and how many words they take.
 //! * `kind.rs`, `from_word.rs`, `choice.rs`: what one word may be, and its conversion.
-//! * `valid.rs`: extra tests of a converted value.
+//! * `kinds/`: the types of other crates that convert from a word, each behind a feature.
+//! * `path.rs`: what a path must lead to.
+//! * `valid.rs`: extra tests of a converted value; `rule.rs`: relations between parameters.
+//! * `config.rs`: where a config file is.
 //! * `standard.rs`: the `help` and `completions` commands and `--color`, ready to be listed.
 //! * `cell.rs`: where a converted value waits for its key.
 //! * `rules.rs`, `twins.rs`, `names.rs`: what a declaration must keep to.
@@ -19,13 +22,17 @@
 mod cell;
 mod choice;
 mod command;
+mod config;
 mod from_word;
 mod keys;
 mod kind;
+mod kinds;
 mod message;
 mod names;
 mod param;
+mod path;
 mod problem;
+mod rule;
 mod rules;
 mod shape;
 mod standard;
@@ -34,12 +41,16 @@ pub mod valid;
 
 pub use choice::{Choice, Offer};
 pub use command::Command;
-pub use from_word::{FromWord, Misfit};
-pub use keys::{Flag, Key, Operand, Opt, Tally};
+pub use config::Config;
+pub use from_word::{Fraction, FromWord, Manner, Misfit, Whole};
+pub use keys::{Flag, FlagShape, Key, Operand, Opt, Tally};
 pub use kind::{Kind, Noun, Refers};
-pub use param::{Param, Role};
+#[cfg(feature = "idna")]
+pub use kinds::idna::DomainName;
+pub use param::{Param, Role, Tail};
 pub use problem::Problem;
-pub use shape::{Shape, Unit};
+pub use rule::Rule;
+pub use shape::{Attached, Shape, Unit};
 pub use standard::{COLOR, COMPLETIONS, HELP, Shell, When};
 pub(crate) use standard::{SHELL, TOPIC};
 
@@ -47,5 +58,8 @@ pub(crate) use cell::Cell;
 pub(crate) use from_word::Reason;
 pub(crate) use keys::is_key;
 pub(crate) use kind::Limits;
+pub(crate) use param::is as is_record;
 pub(crate) use param::{Hit, Times};
+pub(crate) use path::At;
+pub(crate) use rule::Sort;
 pub(crate) use shape::{Feed, Wrong};

@@ -1,12 +1,15 @@
 //! The untyped record behind every key: what the reader, the pages and completion look at.
 
-use super::Kind;
 use std::fmt;
 
+use super::cell::Cell;
+use super::from_word::Manner;
 use super::names::{hash, name_fault, short_fault};
+use super::path::{At, PathTest};
 use super::problem::{Problem, stop};
 use super::shape::Form;
 use super::valid::Test;
+use super::{Kind, Refers};
 use crate::text::Put;
 
 /// What a parameter is on the command line.
@@ -30,11 +33,28 @@ pub(crate) struct Times {
     pub(crate) max: u32,
 }
 
-/// Which of a flag's two names was meant.
+/// Which of a parameter's names was meant.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub(crate) enum Hit {
     Itself,
+    /// The name that turns a flag off.
     Opposite,
+    /// The name that reads a secret from a file.
+    File,
+    /// A name that it had before.
+    Former,
+}
+
+/// Words that an operand takes which are not read as others are.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum Tail {
+    /// From the first operand of the command on, no word is an option, `--` neither. For a program
+    /// and its own words: `run-each CMD WORDS...`.
+    Raw,
+    /// The words behind `--`, and no others.
+    AfterDashes,
+    /// Each word that begins with a dash and is no option here.
+    UnknownOptions,
 }
 
 /// One parameter without its type. Its typed key, such as [`Opt`](super::Opt), hands it out.
@@ -49,6 +69,17 @@ pub struct Param<'d> {
     pub(crate) times: Times,
     /// Whether `times` was declared, and not only follows from the shape.
     pub(crate) counted: bool,
+    /// It may be given once, and not again.
+    pub(crate) once: bool,
+    /// A flag that may have a truth word attached.
+    pub(crate) worded: bool,
+    /// It is shown as dots.
+    pub(crate) secret: bool,
+    pub(crate) manner: Manner,
+    pub(crate) tail: Option<Tail>,
+    pub(crate) refers: Option<Refers>,
+    /// What parts the values within a word.
+    pub(crate) delimiter: Option<char>,
     pub(crate) name: &'d str,
     pub(crate) opposite: &'d str,
     pub(crate) aliases: &'d [&'d str],
@@ -56,6 +87,17 @@ pub struct Param<'d> {
     pub(crate) help: &'d str,
     pub(crate) description: &'d str,
     pub(crate) default: Option<&'d str>,
+    /// The environment variable that stands in for it; empty without one.
+    pub(crate) variable: &'d str,
+    /// The name of a secret's option that takes a file; empty without one.
+    pub(crate) file_name: &'d str,
+    /// What to type instead of a deprecated parameter; empty for any other.
+    pub(crate) instead: &'d str,
+    /// Names that it had before.
+    pub(crate) former: &'d [&'d str],
+    pub(crate) path: PathTest<'d>,
+    /// Finds the first of a list's values that stands there before.
+    pub(crate) twin: Option<fn(&Cell) -> Option<usize>>,
     pub(crate) tests: [Option<&'d dyn Test>; Param::MOST_TESTS],
     pub(crate) form: &'static Form,
 }
@@ -77,6 +119,13 @@ impl<'d> Param<'d> {
             hidden: false,
             times: Times { min: form.needed as u32, max: if form.many { u32::MAX } else { 1 } },
             counted: false,
+            once: false,
+            worded: false,
+            secret: false,
+            manner: Manner::PLAIN,
+            tail: None,
+            refers: None,
+            delimiter: None,
             name,
             opposite: "",
             aliases: &[],
@@ -84,6 +133,12 @@ impl<'d> Param<'d> {
             help: "",
             description: "",
             default: None,
+            variable: "",
+            file_name: "",
+            instead: "",
+            former: &[],
+            path: PathTest::ANY,
+            twin: None,
             tests: [None; Param::MOST_TESTS],
             form,
         }
@@ -111,10 +166,14 @@ impl<'d> Param<'d> {
 
     #[track_caller]
     pub(crate) const fn with_opposite(mut self, opposite: &'d str) -> Self {
-        if let Some(why) = name_fault(opposite) {
-            stop(Problem::Name { name: opposite, why });
-        }
-        self.opposite = opposite;
+        self.opposite = checked_name(opposite);
+        self
+    }
+
+    #[track_caller]
+    pub(crate) const fn with_file_name(mut self, name: &'d str) -> Self {
+        self.file_name = checked_name(name);
+        self.secret = true;
         self
     }
 
@@ -163,9 +222,24 @@ impl<'d> Param<'d> {
         self.throughout
     }
 
-    /// Whether pages, fixes and completion leave it out.
+    /// Whether pages, fixes and completion leave it out: it is hidden or deprecated.
     pub const fn is_hidden(&self) -> bool {
-        self.hidden
+        self.hidden || !self.instead.is_empty()
+    }
+
+    /// Whether it is shown as dots.
+    pub const fn is_secret(&self) -> bool {
+        self.secret
+    }
+
+    /// What completion may look up for the `at`-th word of its value.
+    pub fn refers(&self, at: usize) -> Refers {
+        let of_kind = || self.kinds().get(at).map_or(Refers::Nothing, |kind| kind.refers);
+        match (self.refers, self.path.at) {
+            (Some(refers), _) => refers,
+            (None, At::Directory) => Refers::Directory,
+            (None, _) => of_kind(),
+        }
     }
 
     /// The long name, if it has one: a name of a single letter is a short one.
@@ -173,15 +247,48 @@ impl<'d> Param<'d> {
         if self.name.len() == 1 { None } else { Some(self.name) }
     }
 
-    /// Its `k`-th long name for the reader: the name, the opposite, then the aliases.
+    /// How many of [`long_name`](Self::long_name)'s places are there for every parameter.
+    pub(crate) const OWN_NAMES: usize = 3;
+
+    /// Its `k`-th long name for the reader: the name, the opposite, the one for a file, then the
+    /// aliases, then those it had before.
     pub(crate) const fn long_name(&self, k: usize) -> Option<&'d str> {
+        if matches!(self.role, Role::Operand) {
+            return None;
+        }
         match k {
-            _ if matches!(self.role, Role::Operand) => None,
             0 => Some(self.name),
             1 => Some(self.opposite),
-            _ if k - 2 < self.aliases.len() => Some(self.aliases[k - 2]),
-            _ => None,
+            2 => Some(self.file_name),
+            _ => {
+                let k = k - Self::OWN_NAMES;
+                let aliases = self.aliases.len();
+                if k < aliases {
+                    Some(self.aliases[k])
+                } else if k < aliases + self.former.len() {
+                    Some(self.former[k - aliases])
+                } else {
+                    None
+                }
+            }
         }
+    }
+
+    /// Which of the names the `k`-th one is.
+    pub(crate) const fn name_hit(&self, k: usize) -> Hit {
+        match k {
+            1 => Hit::Opposite,
+            2 => Hit::File,
+            _ if k >= Self::OWN_NAMES + self.aliases.len() => Hit::Former,
+            _ => Hit::Itself,
+        }
+    }
+
+    /// The names that pages, fixes and completion know, without dashes.
+    pub(crate) fn shown_names(&self) -> impl Iterator<Item = (&'d str, Hit)> + '_ {
+        let names = [(self.name, Hit::Itself), (self.opposite, Hit::Opposite)];
+        let names = names.into_iter().chain([(self.file_name, Hit::File)]);
+        names.filter(|name| !name.0.is_empty() && self.role != Role::Operand)
     }
 
     /// Whether it answers to a long name, aliases included.
@@ -203,6 +310,19 @@ impl<'d> Param<'d> {
         }
         let is_opposite = self.opposite.as_bytes() == name && !name.is_empty();
         is_opposite.then_some(Hit::Opposite)
+    }
+
+    /// Which of all its long names this is, those included that are seldom typed.
+    #[cold]
+    pub(crate) fn find_name(&self, name: &[u8]) -> Option<Hit> {
+        let mut k = 0;
+        while let Some(own) = self.long_name(k) {
+            if own.len() > 1 && own.as_bytes() == name {
+                return Some(self.name_hit(k));
+            }
+            k += 1;
+        }
+        None
     }
 
     /// The kinds of the words that one occurrence takes; none for flags and tallies.
@@ -258,15 +378,39 @@ impl<'d> Param<'d> {
 
     /// A word that reads as the `at`-th of a value.
     pub(crate) fn example(&self, at: usize) -> String {
-        match self.tests().find_map(|test| test.bounds()) {
-            Some((low, _)) => low,
-            None => self.kinds().get(at).map_or("", |kind| kind.example).to_owned(),
+        if let Some(example) = self.tests().find_map(|test| test.example()) {
+            return example;
         }
+        let example = self.kinds().get(at).map(|kind| kind.example_word());
+        let mut example = example.unwrap_or_default().into_owned();
+        if let Some(extension) = self.path.extensions.first() {
+            example.put(".");
+            example.put(extension);
+        }
+        example
+    }
+
+    /// Whether it is an operand that takes words by their position.
+    pub(crate) fn is_positional(&self) -> bool {
+        self.role == Role::Operand && matches!(self.tail, None | Some(Tail::Raw))
+    }
+
+    /// Whether a bare occurrence is one too: the value is attached or left out.
+    pub(crate) const fn is_attached(&self) -> bool {
+        self.form.attached
     }
 
     /// The validators.
     pub(crate) fn tests(&self) -> impl Iterator<Item = &'d dyn Test> + '_ {
         self.tests.iter().map_while(|test| *test)
+    }
+}
+
+#[track_caller]
+const fn checked_name(name: &str) -> &str {
+    match name_fault(name) {
+        Some(why) => stop(Problem::Name { name, why }),
+        None => name,
     }
 }
 
@@ -279,7 +423,8 @@ const fn checked_short(name: &str, short: char) -> u8 {
 }
 
 /// Flags and tallies take no words.
-pub(crate) static NO_WORDS: Form = Form { kinds: &[], needed: false, many: true, fill: |_, _| () };
+pub(crate) static NO_WORDS: Form =
+    Form { kinds: &[], needed: false, many: true, attached: false, fill: |_, _| () };
 
 /// Whether two parameters are one and the same record.
 pub(crate) fn is(a: &Param<'_>, b: &Param<'_>) -> bool {

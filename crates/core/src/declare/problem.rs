@@ -95,6 +95,27 @@ pub enum Problem<'d> {
         /// The command.
         command: &'d str,
     },
+    /// A raw tail is not the last operand.
+    Raw {
+        /// The operand.
+        operand: &'d str,
+        /// The command.
+        command: &'d str,
+    },
+    /// No member of a rule is a parameter of the command.
+    Rule {
+        /// The first member.
+        param: &'d str,
+        /// The command.
+        command: &'d str,
+    },
+    /// The default subcommand is none of the subcommands.
+    Otherwise {
+        /// The default subcommand.
+        subcommand: &'d str,
+        /// The command.
+        command: &'d str,
+    },
     /// An operand said to be accepted throughout, or a count that no list can have.
     Times {
         /// The parameter.
@@ -162,6 +183,20 @@ impl Problem<'_> {
                 let text = text.text("the command `").text(command).text("` has the operand `");
                 let text = text.text(operand).text("` beside the subcommand `").text(subcommand);
                 text.text("` (a word there could be either; use one kind)")
+            }
+            Problem::Raw { operand, command } => {
+                let text = text.text("the raw tail `").text(operand).text("` of the command `");
+                text.text(command).text("` takes all words that follow (declare it last)")
+            }
+            Problem::Rule { param, command } => {
+                let text = text.text("a rule of the command `").text(command);
+                let text = text.text("` is about `").text(param);
+                text.text("`, which it does not take (give rules behind `takes`)")
+            }
+            Problem::Otherwise { subcommand, command } => {
+                let text = text.text("the default subcommand `").text(subcommand);
+                let text = text.text("` is none of those of the command `").text(command);
+                text.text("` (list it in `commands` before)")
             }
             Problem::Times { name } => {
                 text.text("`").text(name).text("` can never be given as often as `times` asks")

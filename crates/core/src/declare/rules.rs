@@ -6,8 +6,9 @@
 //! a static asks for the first, a list asks for one after the other.
 
 use super::Command;
+use super::command::Tails;
 use super::names::{hash, name_fault, order, same};
-use super::param::{Param, Role};
+use super::param::{Param, Role, Tail};
 use super::problem::Problem;
 use super::twins::Roll;
 
@@ -38,6 +39,7 @@ pub(super) const fn problem<'d>(command: &Command<'d>, skip: usize) -> Option<Pr
     shorts(command, &mut finder);
     operands(command, &mut finder);
     Roll::Subcommands(command).show_twins(&mut finder);
+    strangers(command, &mut finder);
     if !command.commands.is_empty() {
         let mask = reach_mask(command);
         if mask != 0 {
@@ -55,20 +57,25 @@ const fn names<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
         i += 1;
     }
     let mut i = 0;
+    while i < command.former.len() {
+        show_name(command.former[i], finder);
+        i += 1;
+    }
+    let mut i = 0;
     while i < command.params.len() {
         let param = command.params[i];
         // In a static, a key's own names were checked where it was declared.
         if command.draft && matches!(param.role, Role::Operand) {
             show_name(param.name, finder);
         }
-        if !command.draft && param.aliases.is_empty() {
+        if !command.draft && param.aliases.is_empty() && param.former.is_empty() {
             i += 1;
             continue;
         }
-        let mut k = if command.draft { 0 } else { 2 };
+        let mut k = if command.draft { 0 } else { Param::OWN_NAMES };
         while let Some(name) = param.long_name(k) {
-            // The opposite's place is there for every parameter, and mostly empty.
-            if k != 1 || !name.is_empty() {
+            // Some places are there for every parameter, and mostly empty.
+            if k == 0 || k >= Param::OWN_NAMES || !name.is_empty() {
                 show_name(name, finder);
             }
             k += 1;
@@ -117,6 +124,15 @@ const fn operands<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
         if !matches!(param.role, Role::Operand) {
             continue;
         }
+        if param.tail.is_some() {
+            // A tail has words of its own, which no other operand takes; a raw one comes last.
+            if matches!(param.tail, Some(Tail::Raw)) && follows(params, i) {
+                finder.show(Problem::Raw { operand: param.name, command: command.name });
+            }
+            if !matches!(param.tail, Some(Tail::Raw)) {
+                continue;
+            }
+        }
         if !command.commands.is_empty() {
             let (operand, subcommand) = (param.name, command.commands[0].name);
             finder.show(Problem::Beside { operand, subcommand, command: command.name });
@@ -146,6 +162,60 @@ const fn operands<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
             optional = Some(param);
         }
     }
+}
+
+/// Whether an operand by position stands at `i` or behind.
+const fn follows(params: &[&Param<'_>], mut i: usize) -> bool {
+    while i < params.len() {
+        let param = params[i];
+        if matches!(param.role, Role::Operand) && by_position(param) {
+            return true;
+        }
+        i += 1;
+    }
+    false
+}
+
+/// Rules without a member here, and a default subcommand that is none.
+const fn strangers<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
+    let mut r = 0;
+    while r < command.rules.len() {
+        let rule = &command.rules[r];
+        let mut known = match rule.when {
+            Some((param, _)) => has(command, param),
+            None => false,
+        };
+        let mut i = 0;
+        while i < rule.members.len() {
+            known |= has(command, rule.members[i]);
+            i += 1;
+        }
+        if !known && !rule.members.is_empty() {
+            finder.show(Problem::Rule { param: rule.members[0].name, command: command.name });
+        }
+        r += 1;
+    }
+    if let Some(otherwise) = command.otherwise {
+        let mut i = 0;
+        while i < command.commands.len() && !same(command.commands[i].name, otherwise.name) {
+            i += 1;
+        }
+        if i == command.commands.len() {
+            finder.show(Problem::Otherwise { subcommand: otherwise.name, command: command.name });
+        }
+    }
+}
+
+/// By its name: addresses cannot be compared while compiling.
+const fn has(command: &Command<'_>, param: &Param<'_>) -> bool {
+    let mut i = 0;
+    while i < command.params.len() {
+        if same(command.params[i].name, param.name) {
+            return true;
+        }
+        i += 1;
+    }
+    false
 }
 
 /// A bit for each name that a command accepts throughout: most parameters below have none of the
@@ -251,12 +321,33 @@ const fn shared_short(a: &Param<'_>, b: &Param<'_>) -> Option<u8> {
 pub(super) const fn needs(params: &[&Param<'_>]) -> u32 {
     let (mut needs, mut i) = (0_u32, 0);
     while i < params.len() {
-        if matches!(params[i].role, Role::Operand) {
+        if matches!(params[i].role, Role::Operand) && by_position(params[i]) {
             needs = needs.saturating_add(params[i].word_count().min);
         }
         i += 1;
     }
     needs
+}
+
+/// Whether an operand takes words by their position.
+const fn by_position(param: &Param<'_>) -> bool {
+    matches!(param.tail, None | Some(Tail::Raw))
+}
+
+/// Which tails the operands have.
+pub(super) const fn tails(params: &[&Param<'_>]) -> Tails {
+    let mut tails = Tails { raw: false, after_dashes: false, unknown_options: false };
+    let mut i = 0;
+    while i < params.len() {
+        match params[i].tail {
+            Some(Tail::Raw) => tails.raw = true,
+            Some(Tail::AfterDashes) => tails.after_dashes = true,
+            Some(Tail::UnknownOptions) => tails.unknown_options = true,
+            None => {}
+        }
+        i += 1;
+    }
+    tails
 }
 
 /// Whether the subcommands stand in the order of their names, so that one is found by bisection.

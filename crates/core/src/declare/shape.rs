@@ -4,13 +4,16 @@
 //! or a pair of two. A [`Shape`] is what a key gives: a unit that is needed (or defaulted), an
 //! `Option` of one, a `Vec` of them.
 
+use std::collections::{BTreeMap, HashSet};
 use std::ffi::OsStr;
 use std::fmt::Debug;
+use std::hash::Hash;
 
 use super::cell::Cell;
 use super::from_word::{Misfit, Reason};
-use super::valid::{Refusal, Test};
-use super::{FromWord, Kind};
+use super::valid::Refusal;
+use super::{FromWord, Kind, Param};
+use crate::text::part;
 
 /// The words of one occurrence on their way to a value, and what is wrong with them.
 #[derive(Debug)]
@@ -18,7 +21,7 @@ pub struct Feed<'f> {
     /// The place of the first of the words among all of the parameter's.
     pub(crate) first: usize,
     pub(crate) words: &'f [&'f OsStr],
-    pub(crate) tests: &'f [Option<&'f dyn Test>],
+    pub(crate) param: &'f Param<'f>,
     pub(crate) wrong: &'f mut Vec<Wrong>,
 }
 
@@ -38,21 +41,25 @@ impl Feed<'_> {
     /// Converts a word.
     #[inline]
     fn one<T: FromWord>(&mut self, at: usize) -> Option<T> {
-        match T::from_word(self.words.get(at)?) {
-            Ok(value) => Some(value),
-            Err(Misfit { reason }) => {
-                self.wrong.push(Wrong { at: self.first + at, more: 0, refused: false, reason });
-                None
-            }
+        let word = self.words.get(at)?;
+        match T::from_word_in(word, self.param.manner) {
+            Ok(value) if self.param.path.accepts(word) => Some(value),
+            Ok(_) => self.misfit(at, Reason::NotOne),
+            Err(Misfit { reason }) => self.misfit(at, reason),
         }
+    }
+
+    #[cold]
+    fn misfit<T>(&mut self, at: usize, reason: Reason) -> Option<T> {
+        self.wrong.push(Wrong { at: self.first + at, more: 0, refused: false, reason });
+        None
     }
 
     /// Puts the value of some words to the validators.
     #[inline]
     fn tested<T: 'static>(&mut self, at: usize, words: usize, value: Option<T>) -> Option<T> {
         let value = value?;
-        let mut tests = self.tests.iter();
-        while let Some(Some(test)) = tests.next() {
+        for test in self.param.tests() {
             if let Err(refusal) = test.test(&value) {
                 let (at, reason) = (self.first + at, refusal.into());
                 self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
@@ -68,6 +75,7 @@ impl From<Refusal> for Reason {
         match refusal {
             Refusal::Above => Reason::Above,
             Refusal::Below => Reason::Below,
+            Refusal::Other(right) => Reason::Other(right),
             Refusal::Own(text) => Reason::Own(text.into()),
         }
     }
@@ -134,12 +142,15 @@ pub struct Form {
     pub(crate) needed: bool,
     /// It may be given again, and every occurrence counts.
     pub(crate) many: bool,
+    /// The value is attached to the name, or left out.
+    pub(crate) attached: bool,
     /// Converts the words of one occurrence into the cell.
     pub(crate) fill: fn(&mut Cell, &mut Feed<'_>),
 }
 
 /// The types that a key may have: `T`, `Option<T>` and `Vec<T>`, where `T` converts from a word
-/// ([`FromWord`]), or is an array or a pair of such types.
+/// ([`FromWord`]), or is an array or a pair of such types; [`Attached<T>`]; and a `BTreeMap`,
+/// whose entries are typed as `KEY=VALUE`, the last one given for a key winning.
 #[diagnostic::on_unimplemented(
     message = "`{Self}` cannot be the value of a parameter",
     label = "a word cannot be converted into this type",
@@ -169,7 +180,7 @@ fn last<U: Unit>(cell: &mut Cell, feed: &mut Feed<'_>) {
 impl<U: Unit> Shape for U {
     type Item = U::Item;
     const FORM: &'static Form =
-        &Form { kinds: U::KINDS, needed: true, many: false, fill: last::<U> };
+        &Form { kinds: U::KINDS, needed: true, many: false, attached: false, fill: last::<U> };
     const ABSENT: Option<&'static Self> = None;
 
     fn peek(cell: &Cell) -> Option<&Self> {
@@ -184,7 +195,7 @@ impl<U: Unit> Shape for U {
 impl<U: Unit> Shape for Option<U> {
     type Item = U::Item;
     const FORM: &'static Form =
-        &Form { kinds: U::KINDS, needed: false, many: false, fill: last::<U> };
+        &Form { kinds: U::KINDS, needed: false, many: false, attached: false, fill: last::<U> };
     const ABSENT: Option<&'static Self> = Some(&None);
 
     fn peek(cell: &Cell) -> Option<&Self> {
@@ -207,7 +218,7 @@ fn push<U: Unit>(cell: &mut Cell, feed: &mut Feed<'_>) {
 impl<U: Unit> Shape for Vec<U> {
     type Item = U::Item;
     const FORM: &'static Form =
-        &Form { kinds: U::KINDS, needed: false, many: true, fill: push::<U> };
+        &Form { kinds: U::KINDS, needed: false, many: true, attached: false, fill: push::<U> };
     const ABSENT: Option<&'static Self> = Some(&Vec::new());
 
     fn peek(cell: &Cell) -> Option<&Self> {
@@ -217,4 +228,109 @@ impl<U: Unit> Shape for Vec<U> {
     fn take(cell: &mut Cell) -> Option<Self> {
         Some(cell.take::<Vec<U>>().unwrap_or_default())
     }
+}
+
+/// An optional value that is attached to the option's name, or left out: `--color=always`, `--color`.
+/// POSIX guideline 7 has options with optional values refused; GNU long options take them attached.
+///
+/// ```
+/// use clavret_core::{Attached, Command, Opt, Outcome};
+/// static LABELS: Opt<Attached<u8>> = Opt::new("labels");
+/// static PRINT: Command = Command::new("print").takes(&[LABELS.param()]);
+///
+/// let read = |words| match PRINT.read(words) {
+///     Outcome::Reading(reading) => reading.get(&LABELS).clone(),
+///     _ => panic!(),
+/// };
+/// assert_eq!(read(&[]), Attached::Absent);
+/// assert_eq!(read(&["--labels"]), Attached::Bare);
+/// assert_eq!(read(&["--labels=3"]), Attached::Value(3));
+/// ```
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+pub enum Attached<T> {
+    /// The option is not given.
+    #[default]
+    Absent,
+    /// The option is given alone.
+    Bare,
+    /// The option is given with a value.
+    Value(T),
+}
+
+fn attach<T: FromWord>(cell: &mut Cell, feed: &mut Feed<'_>) {
+    if feed.words.is_empty() {
+        cell.set(Attached::<T>::Bare);
+    } else if let Some(value) = T::unit(feed) {
+        cell.set(Attached::Value(value));
+    }
+}
+
+impl<T: FromWord> Shape for Attached<T> {
+    type Item = T;
+    const FORM: &'static Form =
+        &Form { kinds: T::KINDS, needed: false, many: false, attached: true, fill: attach::<T> };
+    const ABSENT: Option<&'static Self> = Some(&Attached::Absent);
+
+    fn peek(cell: &Cell) -> Option<&Self> {
+        cell.peek::<Attached<T>>()?.as_ref()
+    }
+
+    fn take(cell: &mut Cell) -> Option<Self> {
+        Some(cell.take::<Attached<T>>().unwrap_or_default())
+    }
+}
+
+/// The key and the value of an entry, tested as a pair.
+fn entry<K: FromWord, V: FromWord>(feed: &mut Feed<'_>) -> Option<(K, V)> {
+    let word = *feed.words.first()?;
+    let Some(equals) = word.as_encoded_bytes().iter().position(|&byte| byte == b'=') else {
+        return feed.misfit(0, Reason::NotOne);
+    };
+    let (key, value) = (part(word, 0, equals), part(word, equals + 1, word.len()));
+    let sides: [&OsStr; 2] = [&key, &value];
+    let (before, mut sides) =
+        (feed.wrong.len(), Feed { words: &sides, wrong: feed.wrong, ..*feed });
+    let entry = sides.one(0).zip(sides.one(1));
+    let entry = sides.tested(0, 1, entry);
+    // What is wrong with a side is wrong with the word.
+    feed.wrong.truncate(before + 1);
+    for wrong in &mut feed.wrong[before..] {
+        wrong.at = feed.first;
+    }
+    entry
+}
+
+impl<K: FromWord + Ord, V: FromWord> Shape for BTreeMap<K, V> {
+    type Item = (K, V);
+    const FORM: &'static Form = &Form {
+        kinds: &[&Kind::entry(K::KIND, V::KIND)],
+        needed: false,
+        many: true,
+        attached: false,
+        fill: insert::<K, V>,
+    };
+    const ABSENT: Option<&'static Self> = Some(&BTreeMap::new());
+
+    fn peek(cell: &Cell) -> Option<&Self> {
+        cell.peek::<Self>()?.as_ref()
+    }
+
+    fn take(cell: &mut Cell) -> Option<Self> {
+        Some(cell.take::<Self>().unwrap_or_default())
+    }
+}
+
+fn insert<K: FromWord + Ord, V: FromWord>(cell: &mut Cell, feed: &mut Feed<'_>) {
+    let Some((key, value)) = entry::<K, V>(feed) else { return };
+    match cell.peek_mut::<BTreeMap<K, V>>() {
+        Some(Some(map)) => _ = map.insert(key, value),
+        _ => cell.set(BTreeMap::from([(key, value)])),
+    }
+}
+
+/// The first value of a list that stands in it before.
+pub(crate) fn twin<U: Unit + Eq + Hash>(cell: &Cell) -> Option<usize> {
+    let units = cell.peek::<Vec<U>>()?.as_ref()?;
+    let mut seen = HashSet::with_capacity(units.len());
+    units.iter().position(|unit| !seen.insert(unit))
 }

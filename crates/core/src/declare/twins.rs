@@ -4,7 +4,7 @@
 use super::names::{hash, same};
 use super::problem::Problem;
 use super::rules::Finder;
-use super::{Command, Role};
+use super::{Command, Param, Role};
 
 /// The names to be looked through: entries, each with one or more names.
 #[derive(Clone, Copy)]
@@ -79,13 +79,20 @@ impl<'d> Roll<'_, 'd> {
                 let param = command.params[i];
                 if matches!(param.role, Role::Operand) {
                     0
-                } else if param.opposite.is_empty() && param.aliases.is_empty() {
+                } else if param.opposite.is_empty()
+                    && param.file_name.is_empty()
+                    && param.aliases.is_empty()
+                    && param.former.is_empty()
+                {
                     1
                 } else {
-                    2 + param.aliases.len()
+                    Param::OWN_NAMES + param.aliases.len() + param.former.len()
                 }
             }
-            Roll::Subcommands(command) => 1 + command.commands[i].aliases.len(),
+            Roll::Subcommands(command) => {
+                let command = command.commands[i];
+                1 + command.aliases.len() + command.former.len()
+            }
         }
     }
 

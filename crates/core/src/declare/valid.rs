@@ -1,10 +1,18 @@
 //! Validators: extra tests of a converted value, each of which says what would be right.
 //!
 //! A validator names the type it tests, so `Opt<u8>`, `Opt<Option<u8>>` and `Opt<Vec<u8>>` share
-//! one. [`range`] comes with the library; a function of one's own joins by [`by`].
+//! one. [`range`], [`multiple_of`], [`one_of`], [`not_one_of`] and [`length`] come with the library
+//! (features add `pattern` and `schemes`); a function of one's own joins by [`by`].
 
 use std::any::Any;
+use std::borrow::Cow;
 use std::fmt::{Debug, Display};
+use std::ops::Rem;
+
+#[cfg(feature = "regex")]
+pub use super::kinds::regex::{Pattern, pattern};
+#[cfg(feature = "url")]
+pub use super::kinds::url::{Schemes, schemes};
 
 /// A test of a value, without its type: what the reader calls.
 ///
@@ -24,8 +32,13 @@ pub trait Test: Debug + Send + Sync {
     }
 
     /// What would be right, as pages say it behind the help: "an even number". Empty to say nothing.
-    fn says(&self) -> &str {
-        ""
+    fn says(&self) -> Cow<'_, str> {
+        Cow::Borrowed("")
+    }
+
+    /// A word whose value passes, where the kind's own example may not.
+    fn example(&self) -> Option<String> {
+        self.bounds().map(|(low, _)| low)
     }
 }
 
@@ -37,7 +50,9 @@ pub enum Refusal {
     Above,
     /// It is below the lowest that is accepted.
     Below,
-    /// In the validator's own words.
+    /// It is none of what is accepted, which this says: "a multiple of 6".
+    Other(String),
+    /// In the validator's own words, as a reason.
     Own(String),
 }
 
@@ -125,9 +140,167 @@ impl<T: 'static> Test for By<T> {
         }
     }
 
-    fn says(&self) -> &str {
-        self.says
+    fn says(&self) -> Cow<'_, str> {
+        Cow::Borrowed(self.says)
     }
 }
 
 impl<T: 'static> Validator<T> for By<T> {}
+
+/// The values that another divides. See [`multiple_of`].
+#[derive(Debug, Clone, Copy)]
+pub struct MultipleOf<T>(T);
+
+/// Values that `factor` divides. No value is a multiple of zero.
+///
+/// ```
+/// use clavret_core::{Command, Opt, Outcome, valid};
+/// static JARS: Opt<u32> = Opt::new("jars").valid(&valid::multiple_of(6));
+/// static PACK: Command = Command::new("pack").takes(&[JARS.param()]);
+/// assert!(matches!(PACK.read(&["--jars", "12"]), Outcome::Reading(_)));
+/// assert!(matches!(PACK.read(&["--jars", "13"]), Outcome::Faults(_)));
+/// ```
+pub const fn multiple_of<T: Copy>(factor: T) -> MultipleOf<T> {
+    MultipleOf(factor)
+}
+
+impl<T> Test for MultipleOf<T>
+where
+    T: Rem<Output = T> + PartialEq + Default + Copy + Display + Debug + Send + Sync + 'static,
+{
+    fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
+        let zero = T::default();
+        let divides = |value: &T| self.0 != zero && *value % self.0 == zero;
+        match value.downcast_ref::<T>() {
+            Some(value) if !divides(value) => Err(Refusal::Other(self.says().into_owned())),
+            _ => Ok(()),
+        }
+    }
+
+    fn says(&self) -> Cow<'_, str> {
+        format!("a multiple of {}", self.0).into()
+    }
+
+    fn example(&self) -> Option<String> {
+        Some(self.0.to_string())
+    }
+}
+
+impl<T> Validator<T> for MultipleOf<T> where MultipleOf<T>: Test {}
+
+/// Some values, or all but some. See [`one_of`] and [`not_one_of`].
+#[derive(Debug, Clone, Copy)]
+pub struct Among<T: 'static> {
+    values: &'static [T],
+    accepts: bool,
+}
+
+/// The values of a list. Where each should have help of its own, and completion should offer them, a
+/// [`Choice`](super::Choice) is better.
+///
+/// ```
+/// use clavret_core::{Opt, valid};
+/// static FRAMES: Opt<u8> = Opt::new("frames").valid(&valid::one_of(&[5, 10, 20]));
+/// ```
+pub const fn one_of<T>(values: &'static [T]) -> Among<T> {
+    Among { values, accepts: true }
+}
+
+/// All values but those of a list.
+///
+/// ```
+/// use clavret_core::{Opt, valid};
+/// static STAND: Opt<u8> = Opt::new("stand").valid(&valid::not_one_of(&[13]));
+/// ```
+pub const fn not_one_of<T>(values: &'static [T]) -> Among<T> {
+    Among { values, accepts: false }
+}
+
+impl<T> Among<T> {
+    fn list(&self, last: &str) -> String
+    where
+        T: Display,
+    {
+        let mut list = String::new();
+        for (at, value) in self.values.iter().enumerate() {
+            let is_last = at + 1 == self.values.len();
+            list += if at == 0 {
+                ""
+            } else if is_last {
+                last
+            } else {
+                ", "
+            };
+            list += &value.to_string();
+        }
+        list
+    }
+}
+
+impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<T> {
+    fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
+        match value.downcast_ref::<T>() {
+            Some(value) if self.values.contains(value) != self.accepts => {
+                let says = self.says().into_owned();
+                Err(if self.accepts { Refusal::Other(says) } else { Refusal::Own(says) })
+            }
+            _ => Ok(()),
+        }
+    }
+
+    fn says(&self) -> Cow<'_, str> {
+        if self.accepts { self.list(" or ") } else { "any but ".to_owned() + &self.list(" and ") }
+            .into()
+    }
+
+    fn example(&self) -> Option<String> {
+        self.values.first().filter(|_| self.accepts).map(T::to_string)
+    }
+}
+
+impl<T> Validator<T> for Among<T> where Among<T>: Test {}
+
+/// Text of a length. See [`length`].
+#[derive(Debug, Clone, Copy)]
+pub struct Length {
+    least: usize,
+    most: usize,
+}
+
+/// Text of `least` to `most` characters (Unicode scalar values), both included.
+///
+/// ```
+/// use clavret_core::{Opt, valid};
+/// static NOTE: Opt<Option<String>> = Opt::new("note").valid(&valid::length(1, 80));
+/// ```
+pub const fn length(least: usize, most: usize) -> Length {
+    Length { least, most }
+}
+
+impl Test for Length {
+    fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
+        let Some(text) = value.downcast_ref::<String>() else { return Ok(()) };
+        let count = text.chars().count();
+        if (self.least..=self.most).contains(&count) {
+            return Ok(());
+        }
+        Err(Refusal::Own(format!("{} are right, and here are {count}", self.says())))
+    }
+
+    fn says(&self) -> Cow<'_, str> {
+        match (self.least, self.most) {
+            (0, most) => format!("up to {most} characters"),
+            (least, usize::MAX) => format!("at least {least} characters"),
+            (least, most) if least == most => format!("{least} characters"),
+            (least, most) => format!("{least} to {most} characters"),
+        }
+        .into()
+    }
+
+    fn example(&self) -> Option<String> {
+        let text = "text".chars().cycle();
+        Some(text.take(4.clamp(self.least, self.most.max(self.least)).min(1_000)).collect())
+    }
+}
+
+impl Validator<String> for Length {}

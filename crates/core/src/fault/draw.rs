@@ -1,8 +1,6 @@
 //! Faults as they are shown: a head, the line with carets, a sentence each, and what would read.
 
-use std::ops::Range;
-
-use super::echo::Echo;
+use super::echo::{Echo, Mark};
 use super::fix::Repaired;
 use crate::read::{Fault, Faults};
 use crate::text::{Ink, Look, Sheet, columns, digits};
@@ -46,10 +44,7 @@ impl<'d> Faults<'d> {
         let mut sheet = Sheet::new(look);
         self.draw_head(list.len(), &mut sheet);
         let shown = &list[..list.len().min(MOST)];
-        if !self.words.is_empty() {
-            let echo = self.echo(shown).within(look.width.saturating_sub(INDENT + 1));
-            draw_echo(&mut sheet, &echo, list.len() > 1);
-        }
+        self.draw_lines(shown, list.len() > 1, &mut sheet);
         self.draw_sentences(shown, list.len(), &mut sheet);
         sheet.end();
         self.draw_foot(repaired.as_ref(), &mut sheet);
@@ -68,6 +63,23 @@ impl<'d> Faults<'d> {
         sheet.flow(beside, &what);
         sheet.end();
         sheet.end();
+    }
+
+    /// The line, and the lines of variables and of the config file that faults are about.
+    fn draw_lines(&self, shown: &[&Fault<'d>], numbered: bool, sheet: &mut Sheet) {
+        let width = sheet.look.width.saturating_sub(INDENT + 1);
+        let outside = |at: usize| self.echo_outside(at, shown[at]);
+        let lines: Vec<_> = (0..shown.len()).map(outside).collect();
+        if self.words.count() > 0 && lines.iter().any(Option::is_none) {
+            draw_echo(sheet, &self.echo(shown).within(width), numbered);
+        }
+        for (place, echo) in lines.into_iter().flatten() {
+            if !place.is_empty() {
+                sheet.pad(INDENT).put(Ink::Plain, &place);
+                sheet.end();
+            }
+            draw_echo(sheet, &echo.within(width), numbered);
+        }
     }
 
     fn draw_sentences(&self, shown: &[&Fault<'d>], count: usize, sheet: &mut Sheet) {
@@ -113,35 +125,37 @@ fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
     sheet.pad(INDENT).put(Ink::Plain, &echo.text);
     sheet.end();
     for row in rows(&echo.marks) {
-        for (_, mark) in &row {
-            sheet.pad(INDENT + mark.start).put(Ink::Mark, &"^".repeat(mark.len()));
+        for mark in &row {
+            let carets = "^".repeat(mark.columns.len());
+            sheet.pad(INDENT + mark.columns.start).put(Ink::Mark, &carets);
         }
         sheet.end();
         if numbered {
-            for (at, mark) in &row {
-                sheet.pad(INDENT + mark.start).put(Ink::Mark, &digits(at + 1));
+            for mark in &row {
+                sheet.pad(INDENT + mark.columns.start).put(Ink::Mark, &digits(mark.fault + 1));
             }
             sheet.end();
         }
     }
 }
 
-type Row<'m> = Vec<(usize, &'m Range<usize>)>;
+type Row<'m> = Vec<&'m Mark>;
 
 /// The marks in rows, so that no two in a row overlap; their numbers need room too. Marks stand in
 /// the order of the line, as their faults do.
-fn rows(marks: &[Option<Range<usize>>]) -> Vec<Row<'_>> {
+fn rows(marks: &[Mark]) -> Vec<Row<'_>> {
     let mut rows: Vec<Row<'_>> = Vec::new();
-    for (at, mark) in marks.iter().enumerate() {
-        let Some(mark) = mark else { continue };
+    for mark in marks {
+        let start = mark.columns.start;
         let free = |row: &&mut Row<'_>| {
-            row.last().is_none_or(|(last, other)| {
-                mark.start >= other.end.max(other.start + digits(last + 1).len() + 1)
+            row.last().is_none_or(|last| {
+                let number = last.columns.start + digits(last.fault + 1).len() + 1;
+                start >= last.columns.end.max(number)
             })
         };
         match rows.iter_mut().find(free) {
-            Some(row) => row.push((at, mark)),
-            None => rows.push(vec![(at, mark)]),
+            Some(row) => row.push(mark),
+            None => rows.push(vec![mark]),
         }
     }
     rows

@@ -1,50 +1,144 @@
-//! The line as typed, and the columns at which its faults stand.
+//! A line as typed, or one from elsewhere, and the columns at which its faults stand.
 
+use std::borrow::Cow;
+use std::ffi::OsStr;
 use std::ops::Range;
 
-use crate::read::{Fault, FaultKind, Faults, Place};
-use crate::text::{Put, Quoted, columns};
+use crate::read::{DOTS, Fault, FaultKind, Faults, Place};
+use crate::text::{Put, Quoted, columns, part, visible};
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
 
-/// The line as it is shown, and for each fault the columns it is about.
+/// A line as it is shown, and the columns that faults are about, in the order of the line.
 pub(super) struct Echo {
     pub(super) text: String,
-    pub(super) marks: Vec<Option<Range<usize>>>,
+    pub(super) marks: Vec<Mark>,
+}
+
+/// Columns of a line, and which of the shown faults they are about.
+#[derive(Clone)]
+pub(super) struct Mark {
+    pub(super) fault: usize,
+    pub(super) columns: Range<usize>,
 }
 
 impl<'d> Faults<'d> {
-    /// The line with the shown faults marked; placeholders stand where something is missing.
+    /// The line with the shown faults marked; placeholders stand where something is missing, and dots
+    /// for what is secret.
     pub(super) fn echo(&self, shown: &[&Fault<'d>]) -> Echo {
         let root = self.path.root();
-        let mut text = root.name.to_owned();
-        let mut column = columns(&text);
-        let mut marks = vec![None; shown.len()];
-        for at in 0..=self.words.len() {
-            for (mark, fault) in marks.iter_mut().zip(shown) {
+        let mut echo = Echo { text: root.name.to_owned(), marks: Vec::new() };
+        let mut column = columns(&echo.text);
+        let count = self.words.count();
+        for at in 0..=count {
+            for (number, fault) in shown.iter().enumerate() {
                 if fault.place == Place::Before(at) {
                     let hole = missing(fault, root.words().command_hole);
-                    *mark = Some(column + 1..column + 1 + columns(&hole));
-                    append(&mut text, &mut column, &hole);
+                    echo.mark(number, column + 1..column + 1 + columns(&hole));
+                    append(&mut echo.text, &mut column, &hole);
                 }
             }
-            let Some(word) = self.words.get(at) else { break };
-            let quoted = Quoted::new(word);
-            for (mark, fault) in marks.iter_mut().zip(shown) {
-                let Place::At { word, start, end } = fault.place else { continue };
-                if word == at {
-                    let (from, to) = quoted.span(start, end);
-                    *mark = Some(column + 1 + from..column + 1 + to.max(from + 1));
-                } else if let Some(mark) = mark
-                    && (word + 1..=word + fault.more).contains(&at)
-                {
-                    mark.end = column + 1 + columns(&quoted.text);
+            if at == count {
+                break;
+            }
+            let quoted = Quoted::new(&self.masked(at));
+            for (number, fault) in shown.iter().enumerate() {
+                let places = std::iter::once(&fault.place).chain(&fault.also);
+                for place in places {
+                    let Place::At { word, start, end } = *place else { continue };
+                    if word == at {
+                        let (start, end) = self.unmasked(at, start, end);
+                        let (from, to) = quoted.span(start, end);
+                        echo.mark(number, column + 1 + from..column + 1 + to.max(from + 1));
+                    } else if (word + 1..=word + fault.more).contains(&at) {
+                        let end = column + 1 + columns(&quoted.text);
+                        let mark = echo.marks.iter_mut().rfind(|mark| mark.fault == number);
+                        mark.into_iter().for_each(|mark| mark.columns.end = end);
+                    }
                 }
             }
-            append(&mut text, &mut column, &quoted.text);
+            append(&mut echo.text, &mut column, &quoted.text);
         }
-        Echo { text, marks }
+        echo
+    }
+
+    /// A word with dots for what is secret in it.
+    fn masked(&self, at: usize) -> Cow<'d, OsStr> {
+        let word = self.words.word(at);
+        match self.secrets.iter().find(|secret| secret.0 == at) {
+            None => Cow::Borrowed(word),
+            Some((_, bytes)) => {
+                let mut masked = part(word, 0, bytes.start).into_owned();
+                masked.push(DOTS);
+                masked.push(part(word, bytes.end, word.len()));
+                masked.into()
+            }
+        }
+    }
+
+    /// Where bytes of a word stand once dots are in it.
+    fn unmasked(&self, at: usize, start: usize, end: usize) -> (usize, usize) {
+        let Some((_, bytes)) = self.secrets.iter().find(|secret| secret.0 == at) else {
+            return (start, end);
+        };
+        let moved = |byte: usize| match byte {
+            _ if byte <= bytes.start => byte,
+            _ if byte >= bytes.end => byte - bytes.len() + DOTS.len(),
+            _ => bytes.start,
+        };
+        (moved(start), moved(end).max(moved(start)))
+    }
+
+    /// What a fault shows that is not on the line: where that is, and its own line. Nothing for one
+    /// that is on the line, or cannot be pointed at.
+    pub(super) fn echo_outside(&self, number: usize, fault: &Fault<'d>) -> Option<(String, Echo)> {
+        let is_secret = fault.param.is_some_and(|param| param.secret);
+        let (place, before, meant, behind) = match fault.place {
+            Place::Variable { .. } if is_secret => {
+                (String::new(), fault.param?.variable.to_owned() + "=", DOTS.into(), String::new())
+            }
+            Place::Variable { start, end } => {
+                let value = self.variable(fault);
+                let quoted = Quoted::new(&value);
+                let name = fault.param?.variable.to_owned() + "=";
+                let (from, to) = quoted.span(start, end);
+                let text = quoted.text;
+                let byte = |column: usize| {
+                    let at = text.char_indices().scan(0, |reached, (at, letter)| {
+                        let before = *reached;
+                        *reached += columns(letter.encode_utf8(&mut [0; 4]));
+                        Some((at, before))
+                    });
+                    at.filter(|at| at.1 >= column).map(|at| at.0).next().unwrap_or(text.len())
+                };
+                let (from, to) = (byte(from), byte(to));
+                let behind = text[to..].to_owned();
+                (String::new(), name + &text[..from], text[from..to].to_owned(), behind)
+            }
+            Place::Setting { start, end } => {
+                let settings = self.around.settings.as_deref()?;
+                let (line, column) = settings.position(start);
+                let (line_start, text) = settings.line_at(start);
+                let from = start.saturating_sub(line_start).min(text.len());
+                let to = end.saturating_sub(line_start).clamp(from, text.len());
+                let (Some(before), Some(meant), Some(behind)) =
+                    (text.get(..from), text.get(from..to), text.get(to..))
+                else {
+                    return None;
+                };
+                let meant = if is_secret { DOTS.to_owned() } else { visible(meant) };
+                let place = format!("{}:{line}:{column}", visible(&settings.file));
+                (place, visible(before), meant, visible(behind))
+            }
+            _ => return None,
+        };
+        let from = columns(&before);
+        let mut echo = Echo { text: before, marks: Vec::new() };
+        echo.mark(number, from..from + columns(&meant).max(1));
+        echo.text.put(&meant);
+        echo.text.put(&behind);
+        Some((place, echo))
     }
 }
 
@@ -60,12 +154,18 @@ fn missing(fault: &Fault<'_>, command: &str) -> String {
     let holes = param.holes(fault.count);
     match fault.kind {
         FaultKind::OptionMissing => param.spelled() + " " + &holes,
+        FaultKind::RuleBroken if holes.is_empty() => param.spelled(),
+        FaultKind::RuleBroken if !param.is_positional() => param.spelled() + " " + &holes,
         _ if holes.is_empty() => param.hole(0),
         _ => holes,
     }
 }
 
 impl Echo {
+    fn mark(&mut self, fault: usize, columns: Range<usize>) {
+        self.marks.push(Mark { fault, columns });
+    }
+
     /// The echo within `width` columns: where it is longer, only a window around each mark is
     /// left, with `…` at the cuts.
     pub(super) fn within(self, width: usize) -> Echo {
@@ -73,7 +173,7 @@ impl Echo {
             return self;
         }
         let windows = self.windows();
-        let mut cut = Echo { text: String::new(), marks: vec![None; self.marks.len()] };
+        let mut cut = Echo { text: String::new(), marks: Vec::new() };
         let mut used = 0;
         let mut column = 0;
         let mut shift = Vec::new();
@@ -99,17 +199,14 @@ impl Echo {
             let place = shift.partition_point(|known| known.0 < at);
             shift.get(place).map_or(used, |known| known.1)
         };
-        for (new, old) in cut.marks.iter_mut().zip(&self.marks) {
-            *new = old.as_ref().map(|mark| {
-                let start = moved(mark.start);
-                // A mark that is longer than a window is cut like the text above it.
-                let end = if mark.end - mark.start > 2 * WINDOW {
-                    start + WINDOW
-                } else {
-                    moved(mark.end)
-                };
-                start..end.max(start + 1)
-            });
+        for Mark { fault, columns } in self.marks {
+            let start = moved(columns.start);
+            // A mark that is longer than a window is cut like the text above it.
+            let end = match columns.len() {
+                len if len > 2 * WINDOW => start + WINDOW,
+                _ => moved(columns.end),
+            };
+            cut.mark(fault, start..end.max(start + 1));
         }
         cut
     }
@@ -117,10 +214,10 @@ impl Echo {
     /// The columns that stay, none overlapping: the name in front, and around each mark. Marks
     /// stand in the order of the line, as their faults do.
     fn windows(&self) -> Vec<Range<usize>> {
-        let name = self.text.find(' ').unwrap_or(self.text.len());
+        let name = self.text.find(' ').unwrap_or(self.text.len()).min(WINDOW);
         let mut joined = vec![Range { start: 0, end: name + 1 }];
-        for mark in self.marks.iter().flatten() {
-            let is_long = mark.end - mark.start > 2 * WINDOW;
+        for Mark { columns: mark, .. } in &self.marks {
+            let is_long = mark.len() > 2 * WINDOW;
             let end = if is_long { mark.start + WINDOW } else { mark.end + WINDOW / 2 };
             let start = mark.start.saturating_sub(WINDOW / 2);
             match joined.last_mut() {

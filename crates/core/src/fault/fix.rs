@@ -1,14 +1,20 @@
-//! The line repaired. What is offered has been read again: as it stands (a fix), or with an
-//! example where only the user knows the value (an outline).
+//! The line repaired, one fault after the other. Each fault has a few repairs that may help
+//! (`repair.rs`); each of them is made, the line is read again, and the best one stays: the one that
+//! leaves the fewest faults, then the least far-reaching, then the shortest.
 
 use std::ffi::{OsStr, OsString};
 
-use crate::declare::{Command, Param, Role};
-use crate::read::{Fault, FaultKind, Faults, Outcome, Place, part};
-use crate::text::{Put, Quoted, in_order, nearest};
+use super::repair::Repair;
+use crate::declare::{Command, Param};
+use crate::read::{Around, Fault, FaultKind, Faults, Outcome, Place, Words};
+use crate::text::{Put, Quoted, part};
 
 /// Faults of a line that are repaired; with more the line is beyond mending.
 const MOST: usize = 8;
+/// Readings for each fault.
+const READINGS: usize = 16;
+/// Words that are read again in all, so that a line of a million words is not read a hundred times.
+const WORDS: usize = 4_000_000;
 
 /// A repaired line that reads.
 pub(super) struct Repaired {
@@ -21,25 +27,28 @@ pub(super) struct Repaired {
     pub(super) mended: Vec<usize>,
 }
 
-/// A word of the repaired line.
-#[derive(Default)]
-struct Word {
+/// A word of a line that is being repaired.
+#[derive(Clone, Default)]
+pub(super) struct Word {
     /// As it is read again: with an example in each hole.
-    typed: OsString,
+    pub(super) typed: OsString,
     /// As it is shown, where that is not just the typed word, quoted.
     shown: Option<String>,
+    /// Which word of the line as typed it was.
+    from: Option<usize>,
 }
 
 impl Word {
-    fn text(text: &OsStr) -> Self {
-        Word { typed: text.to_owned(), shown: None }
+    pub(super) fn text(text: &OsStr) -> Self {
+        Word { typed: text.to_owned(), ..Word::default() }
     }
 
-    fn hole(param: &Param<'_>, at: usize) -> Self {
-        Word { typed: param.example(at).into(), shown: Some(param.hole(at)) }
+    pub(super) fn hole(param: &Param<'_>, at: usize) -> Self {
+        let (typed, shown) = (param.example(at).into(), Some(param.hole(at)));
+        Word { typed, shown, from: None }
     }
 
-    fn push_text(&mut self, text: &OsStr) {
+    pub(super) fn push_text(&mut self, text: &OsStr) {
         self.typed.push(text);
         if let Some(shown) = &mut self.shown
             && !text.is_empty()
@@ -48,7 +57,7 @@ impl Word {
         }
     }
 
-    fn push(&mut self, other: &Word) {
+    pub(super) fn push(&mut self, other: &Word) {
         match &other.shown {
             None => self.push_text(&other.typed),
             Some(hole) => {
@@ -64,228 +73,184 @@ impl Word {
     }
 }
 
+/// A line that is being repaired.
+pub(super) type Line = Vec<Word>;
+
+impl<'d> Faults<'d> {
+    /// The line with every fault repaired, if it reads then. What is wrong elsewhere, in a variable
+    /// or the config file, is not mended by a line; and a line with a secret in it is not shown.
+    #[inline(never)]
+    pub(super) fn repaired(&self) -> Option<Repaired> {
+        let is_on_line =
+            |fault: &Fault<'_>| matches!(fault.place, Place::At { .. } | Place::Before(_));
+        if self.list.len() > MOST || !self.secrets.is_empty() || !self.list.iter().all(is_on_line) {
+            return None;
+        }
+        let words = self.words.iter().enumerate();
+        let mut line: Line =
+            words.map(|(at, word)| Word { from: Some(at), ..Word::text(word) }).collect();
+        let mut left = WORDS / (line.len() + 1);
+        let (root, around) = (self.path.root(), self.around.for_trial());
+        let mut mended = Vec::new();
+        for _ in 0..MOST {
+            let typed: Vec<&OsStr> = line.iter().map(|word| &*word.typed).collect();
+            let Some(faults) = read(root, &typed, &around) else {
+                mended.sort_unstable();
+                return Some(shown(root, &line, mended));
+            };
+            let pick = faults.list.iter().position(Fault::is_of_name).unwrap_or(0);
+            let allowed = left.min(READINGS);
+            let (repair, tried) = faults.best(&line, pick, &around, allowed);
+            left -= tried;
+            let repair = repair?;
+            for fault in repair.mends.iter().map(|&at| &faults.list[at]) {
+                mended.extend(self.original(fault, &line, &mended));
+            }
+            line = repair.line;
+        }
+        let typed: Vec<&OsStr> = line.iter().map(|word| &*word.typed).collect();
+        let reads = read(root, &typed, &around).is_none();
+        mended.sort_unstable();
+        reads.then(|| shown(root, &line, mended))
+    }
+
+    /// The best repair of a fault, and how many lines were read to find it.
+    fn best(
+        &self,
+        line: &Line,
+        pick: usize,
+        around: &Around<'_>,
+        allowed: usize,
+    ) -> (Option<Repair>, usize) {
+        let root = self.path.root();
+        let is_ambiguous = matches!(
+            self.list[pick].kind,
+            FaultKind::OptionAmbiguous | FaultKind::CommandAmbiguous
+        );
+        let mut best: Option<(usize, usize, usize, Repair)> = None;
+        let (mut tried, mut helped) = (0, 0);
+        for repair in self.repairs(line, pick) {
+            if tried == allowed {
+                break;
+            }
+            tried += 1;
+            let typed: Vec<&OsStr> = repair.line.iter().map(|word| &*word.typed).collect();
+            let after = read(root, &typed, around);
+            if !after.as_ref().is_none_or(|after| self.is_better(after, pick, &repair)) {
+                continue;
+            }
+            helped += 1;
+            let faults = after.map_or(0, |after| after.list.len());
+            let rank = (faults, repair.cost, repair.line.len());
+            if best.as_ref().is_none_or(|(faults, cost, len, _)| rank < (*faults, *cost, *len)) {
+                best = Some((rank.0, rank.1, rank.2, repair));
+            }
+        }
+        // Which of several names an abbreviation stands for, only the user knows.
+        let repair = best.map(|best| best.3).filter(|_| !is_ambiguous || helped == 1);
+        (repair, tried)
+    }
+
+    /// Whether a repaired line has less wrong with it. A name that is mended may show what stands
+    /// behind it, or is missing there, for the first time.
+    fn is_better(&self, after: &Faults<'_>, pick: usize, repair: &Repair) -> bool {
+        let names = |faults: &Faults<'_>| faults.list.iter().filter(|f| f.is_of_name()).count();
+        let is_fewer = after.list.len() < self.list.len();
+        is_fewer || self.list[pick].is_of_name() && repair.renames() && names(after) < names(self)
+    }
+
+    /// Which fault of the line as typed a fault of the line being repaired is.
+    fn original(&self, fault: &Fault<'_>, line: &Line, mended: &[usize]) -> Option<usize> {
+        let is_same = |other: &Fault<'_>| {
+            other.kind == fault.kind
+                && match (other.place, fault.place) {
+                    (Place::At { word: was, .. }, Place::At { word, .. }) => {
+                        line[word].from == Some(was)
+                    }
+                    (Place::Before(_), Place::Before(_)) => {
+                        other.param.map(Param::name) == fault.param.map(Param::name)
+                    }
+                    _ => false,
+                }
+        };
+        (0..self.list.len()).find(|at| !mended.contains(at) && is_same(&self.list[*at]))
+    }
+}
+
+#[inline(never)]
+fn shown(root: &Command<'_>, line: &Line, mended: Vec<usize>) -> Repaired {
+    let mut shown = root.name.to_owned();
+    let mut has_holes = false;
+    for word in line {
+        shown.put(" ");
+        shown.put(&word.text_shown());
+        has_holes |= word.shown.is_some();
+    }
+    Repaired { shown, has_holes, mended }
+}
+
+/// What is wrong with a line, examples in its holes.
+fn read<'l>(
+    root: &'l Command<'l>,
+    line: &'l [&'l OsStr],
+    around: &Around<'l>,
+) -> Option<Faults<'l>> {
+    match root.read_around(Words::new(line), around.clone()) {
+        Outcome::Faults(faults) => Some(faults),
+        _ => None,
+    }
+}
+
 /// What is done to a line.
-enum Edit {
+pub(super) enum Edit {
     /// The bytes from `start` to `end` of a word give way to something else; `apart`, which then
     /// begins a word of its own.
     Replace { word: usize, start: usize, end: usize, with: Word, apart: bool },
     /// Words are put in front of a word.
-    Insert { word: usize, words: Vec<Word> },
+    Insert { word: usize, words: Line },
+    /// A word is left out.
+    Drop { word: usize },
 }
 
 impl Edit {
-    fn order(&self) -> (usize, usize) {
+    pub(super) fn order(&self) -> (usize, usize) {
         match self {
             Edit::Replace { word, start, .. } => (*word, *start + 1),
             Edit::Insert { word, .. } => (*word, 0),
+            Edit::Drop { word } => (*word, usize::MAX),
         }
     }
 }
 
-impl<'d> Faults<'d> {
-    /// The line with every fault repaired, if it reads then.
-    pub(super) fn repaired(&self) -> Option<Repaired> {
-        if self.list.len() > MOST {
-            return None;
-        }
-        let mut mended = Vec::new();
-        let line = self
-            .renamed(&mut mended)
-            .or_else(|| self.edited(&mut mended))
-            .or_else(|| self.moved(&mut mended))?;
-        let mut shown = self.path.root().name.to_owned();
-        let mut has_holes = false;
-        for word in line {
-            shown.put(" ");
-            shown.put(&word.text_shown());
-            has_holes |= word.shown.is_some();
-        }
-        Some(Repaired { shown, has_holes, mended })
-    }
-
-    /// The line with misspelt names mended, and then what is still wrong with it: what stands behind
-    /// a name is only understood once the name is, and so is what is missing there (`hive ad` for
-    /// `hive add CODE`).
-    fn renamed(&self, mended: &mut Vec<usize>) -> Option<Vec<Word>> {
-        let line = self.line(self.edits(Fault::is_of_name, mended)?);
-        let Some(rest) = read(self.path.root(), &line) else { return Some(line) };
-        let line = rest.edited(&mut Vec::new())?;
-        mended.clear();
-        for (at, fault) in self.list.iter().enumerate() {
-            let stays = |left: &Fault<'_>| left.kind == fault.kind && left.place == fault.place;
-            if fault.is_of_name() || rest.list.iter().any(stays) {
-                mended.push(at);
-            }
-        }
-        Some(line)
-    }
-
-    /// The line with the faults mended where they stand.
-    fn edited(&self, mended: &mut Vec<usize>) -> Option<Vec<Word>> {
-        let line = self.line(self.edits(|_| true, mended)?);
-        read(self.path.root(), &line).is_none().then_some(line)
-    }
-
-    /// What mends the chosen faults, in the order of the line; `None` where nothing mends any.
-    fn edits(
-        &self,
-        is_chosen: fn(&Fault<'d>) -> bool,
-        mended: &mut Vec<usize>,
-    ) -> Option<Vec<Edit>> {
-        let mut edits = Vec::new();
-        mended.clear();
-        for (at, fault) in self.list.iter().enumerate() {
-            if is_chosen(fault) && self.add_edits(fault, &mut edits).is_some() {
-                mended.push(at);
-            }
-        }
-        (!edits.is_empty()).then(|| in_order(edits, Edit::order))
-    }
-
-    /// The line with an option moved behind the commands, where it is given in front of the one
-    /// that takes it: alone, or with a word or two behind it as its value.
-    fn moved(&self, mended: &mut Vec<usize>) -> Option<Vec<Word>> {
-        let first = self.list.first().filter(|fault| fault.kind == FaultKind::OptionUnknown)?;
-        let Place::At { word, start: 0, .. } = first.place else { return None };
-        let above = self.reader_before(word).leaf();
-        let rest = &self.words[word..];
-        for taken in 1..rest.len().min(4) {
-            let (option, behind) = rest.split_at(taken);
-            if above.find(behind[0].as_encoded_bytes()).is_none() {
-                continue;
-            }
-            let ended = behind.iter().position(|word| word == "--").unwrap_or(behind.len());
-            let (options, operands) = behind.split_at(ended);
-            let mut line = Vec::new();
-            for words in [&self.words[..word], options, option, operands] {
-                line.extend(words.iter().map(|word| Word::text(word)));
-            }
-            if read(self.path.root(), &line).is_none() {
-                *mended = vec![0];
-                return Some(line);
-            }
-        }
-        None
-    }
-
-    /// What mends a fault; `None` where nothing does.
-    fn add_edits(&self, fault: &Fault<'d>, edits: &mut Vec<Edit>) -> Option<()> {
-        let (word, start, end) = match fault.place {
-            Place::At { word, start, end } => (word, start, end),
-            Place::Before(word) => {
-                edits.push(Edit::Insert { word, words: missing(fault)? });
-                return Some(());
-            }
-            Place::Nowhere => return None,
-        };
-        let with = match fault.kind {
-            FaultKind::OptionUnknown => Word::text(self.near_option(fault)?.as_ref()),
-            FaultKind::CommandUnknown => Word::text(self.near_command(fault)?.as_ref()),
-            FaultKind::ValueUnwanted => Word::default(),
-            FaultKind::ValueMisfit | FaultKind::ValueRefused | FaultKind::ValueNotText => {
-                return self.add_value_edits(fault, (word, start, end), edits);
-            }
-            FaultKind::ValueAttached => {
-                // `--at=LAT LON`: the first value becomes a word of its own.
-                let (cut, value) = attached(self.words[word].as_encoded_bytes(), start);
-                let with = Word::text(&part(&self.words[word], value, end));
-                edits.push(Edit::Replace { word, start: cut, end, with, apart: true });
-                return Some(());
-            }
-            _ => return None,
-        };
-        edits.push(Edit::Replace { word, start, end, with, apart: false });
-        Some(())
-    }
-
-    /// A value that is refused gives way to the choice that is near it, or to a hole. A value of
-    /// several words is refused as a whole, and has a hole for each.
-    fn add_value_edits(
-        &self,
-        fault: &Fault<'d>,
-        (word, start, end): (usize, usize, usize),
-        edits: &mut Vec<Edit>,
-    ) -> Option<()> {
-        let param = fault.param?;
-        let at = fault.which;
-        let typed = part(&self.words[word], start, end);
-        let mut offers = param.kinds().get(at)?.offers().map(|offer| offer.0);
-        let with = match typed.to_str().and_then(|typed| nearest(typed, &mut offers)) {
-            Some(near) => Word::text(near.as_ref()),
-            None => Word::hole(param, at),
-        };
-        // Behind a short name a hole would look like letters of the cluster.
-        let apart = start > 0 && self.words[word].as_encoded_bytes()[start - 1] != b'=';
-        edits.push(Edit::Replace { word, start, end, with, apart });
-        for next in 1..=fault.more {
-            let (word, with) = (word + next, Word::hole(param, at + next));
-            let end = self.words[word].len();
-            edits.push(Edit::Replace { word, start: 0, end, with, apart: false });
-        }
-        Some(())
-    }
-
-    /// The words with the edits made, which stand in order.
-    fn line(&self, edits: Vec<Edit>) -> Vec<Word> {
-        let mut line = Vec::new();
-        let mut edits = edits.into_iter().peekable();
-        for at in 0..=self.words.len() {
-            let mut made = Word::default();
-            let mut done = 0;
-            while let Some(edit) = edits.next_if(|edit| edit.order().0 == at) {
-                match edit {
-                    Edit::Insert { words, .. } => line.extend(words),
-                    Edit::Replace { start, end, with, apart, .. } => {
-                        made.push_text(&part(&self.words[at], done, start));
-                        if apart {
-                            line.push(std::mem::take(&mut made));
-                        }
-                        made.push(&with);
-                        done = end;
+/// The line with the edits made, which stand in order.
+pub(super) fn edited(line: &Line, edits: Vec<Edit>) -> Line {
+    let mut new = Line::new();
+    let mut edits = edits.into_iter().peekable();
+    for at in 0..=line.len() {
+        let from = line.get(at).and_then(|word| word.from);
+        let mut made = Word { from, ..Word::default() };
+        let (mut done, mut is_dropped) = (0, false);
+        while let Some(edit) = edits.next_if(|edit| edit.order().0 == at) {
+            match edit {
+                Edit::Insert { words, .. } => new.extend(words),
+                Edit::Drop { .. } => is_dropped = true,
+                Edit::Replace { start, end, with, apart, .. } => {
+                    made.push_text(&part(&line[at].typed, done, start));
+                    if apart {
+                        new.push(std::mem::replace(&mut made, Word { from, ..Word::default() }));
                     }
+                    made.push(&with);
+                    done = end;
                 }
             }
-            if let Some(word) = self.words.get(at) {
-                made.push_text(&part(word, done, word.len()));
-                line.push(made);
-            }
         }
-        line
+        let Some(word) = line.get(at).filter(|_| !is_dropped) else { continue };
+        if done == 0 && made.typed.is_empty() && made.shown.is_none() {
+            new.push(word.clone());
+        } else {
+            made.push_text(&part(&word.typed, done, word.typed.len()));
+            new.push(made);
+        }
     }
-}
-
-/// Where a value begins that is attached to a name, and where the name ends: at the `=` of a long
-/// name, behind the letter of a short one.
-fn attached(word: &[u8], start: usize) -> (usize, usize) {
-    let is_long = word.starts_with(b"--");
-    match word.iter().position(|&byte| byte == b'=') {
-        Some(equals) if is_long => (equals, equals + 1),
-        _ => (start.max(1) + 1, start.max(1) + 1),
-    }
-}
-
-/// What goes where something is missing.
-fn missing(fault: &Fault<'_>) -> Option<Vec<Word>> {
-    let param = fault.param?;
-    let mut words = Vec::new();
-    if fault.kind == FaultKind::OptionMissing {
-        words.push(Word::text(param.spelled().as_ref()));
-    }
-    let wanted = match param.role() {
-        Role::Operand => param.word_count().min as usize,
-        _ => param.kinds().len(),
-    };
-    for at in fault.count..wanted.max(fault.count + 1) {
-        words.push(Word::hole(param, at));
-    }
-    Some(words)
-}
-
-/// What is wrong with a line, examples in its holes.
-fn read<'d>(root: &'d Command<'d>, line: &[Word]) -> Option<Faults<'d>> {
-    let words: Vec<&OsStr> = line.iter().map(|word| word.typed.as_os_str()).collect();
-    match root.read(&words) {
-        Outcome::Faults(faults) => Some(faults),
-        _ => None,
-    }
+    new
 }

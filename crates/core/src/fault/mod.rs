@@ -4,11 +4,12 @@
 //! standard error.
 //!
 //! * `say.rs`: a sentence for each fault, which says what would be right.
-//! * `fix.rs`: the line repaired, and read again before it is offered.
+//! * `fix.rs`: the line repaired, and read again before it is offered; `repair.rs`: what may help.
 //! * `echo.rs`: the line as typed, and where each byte of it is shown.
 //! * `draw.rs`: head, line with carets, sentences, foot.
 
 mod draw;
 mod echo;
 mod fix;
+mod repair;
 mod say;

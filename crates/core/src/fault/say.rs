@@ -1,10 +1,11 @@
 //! A sentence for each fault: what is wrong, and what would be right.
 
 use std::error::Error;
+use std::ffi::OsString;
 
-use crate::declare::{Command, Param, Reason};
-use crate::read::{Fault, FaultKind, Faults, Path, Place, Reader, part};
-use crate::text::{Put, Quoted, columns, digits, nearest, visible};
+use crate::declare::{Command, Param, Reason, Sort};
+use crate::read::{DOTS, Fault, FaultKind, Faults, Path, Place, Reader, Setting};
+use crate::text::{Put, Quoted, columns, digits, nearest, part, visible};
 use crate::wording::{Wording, fill};
 
 /// Columns of a word that a sentence shows in full.
@@ -17,13 +18,18 @@ impl<'d> Faults<'d> {
     pub(super) fn sentence(&self, fault: &Fault<'d>) -> String {
         let wording = self.path.root().words();
         let typed = self.typed(fault);
-        let name = fault.param.map(Param::spelled).unwrap_or_default();
+        let name = self.name(fault);
         match fault.kind {
             FaultKind::OptionUnknown => {
-                let near = self.near_option(fault);
-                let near = near.map(|near| fill(wording.one_is, &[&near]));
-                joined(wording, fill(wording.option_unknown, &[&self.typed_option(fault)]), near)
+                let right = self.known_option(fault, wording);
+                joined(wording, fill(wording.option_unknown, &[&self.typed_option(fault)]), right)
             }
+            FaultKind::OptionAmbiguous | FaultKind::CommandAmbiguous => {
+                let names = self.begun(fault);
+                let names = wording.list(names.iter().map(String::as_str), wording.or);
+                fill(wording.could_be, &[typed.trim_matches('\''), &names])
+            }
+            FaultKind::OptionRepeated => fill(wording.option_repeated, &[&name]),
             FaultKind::OptionMissing => {
                 with_help(wording, fill(wording.option_missing, &[&name]), fault)
             }
@@ -44,54 +50,101 @@ impl<'d> Faults<'d> {
                     fault.param.map(|param| takes(wording, param, fault.count)).unwrap_or_default();
                 fill(wording.value_missing, &[&name, &takes])
             }
-            FaultKind::ValueUnwanted => fill(wording.no_value, &[&self.name_before(fault)]),
+            FaultKind::ValueUnwanted => match fault.param.filter(|param| param.is_attached()) {
+                Some(param) => {
+                    let long = param.spelled() + "=" + &param.hole(0);
+                    fill(wording.value_apart, &[&self.letter_before(fault), &long])
+                }
+                None => fill(wording.no_value, &[&self.name_before(fault)]),
+            },
             FaultKind::ValueAttached => {
                 let words = fault.param.map_or(0, |param| param.kinds().len());
                 fill(wording.value_attached, &[&name, &digits(words)])
             }
-            FaultKind::ValueMisfit | FaultKind::ValueRefused => {
+            FaultKind::ValueMisfit | FaultKind::ValueRefused | FaultKind::PathRefused => {
                 refused(wording, fault, &name, &typed)
             }
             FaultKind::ValueNotText => fill(wording.not_text, &[&name, &typed]),
             FaultKind::ValuesMiscounted => miscounted(wording, fault, &name),
+            FaultKind::ValueTwice => fill(wording.value_twice, &[&name, &typed]),
+            FaultKind::FileUnread => fill(wording.file_unread, &[&name, &reason(fault)]),
+            FaultKind::RuleBroken => broken(wording, fault),
+            FaultKind::ReadingRefused | FaultKind::SettingMalformed => reason(fault),
+            FaultKind::SettingUnknown => {
+                let near = self.near_setting(fault, &typed);
+                let near = near.map(|near| fill(wording.one_is, &[&near]));
+                joined(wording, fill(wording.setting_unknown, &[&typed]), near)
+            }
+        }
+    }
+
+    /// The parameter of a fault as it was named: by an option, a variable or a key.
+    fn name(&self, fault: &Fault<'d>) -> String {
+        let Some(param) = fault.param else { return String::new() };
+        match fault.place {
+            Place::Variable { .. } => "$".to_owned() + param.variable,
+            Place::Setting { .. } => param.name.to_owned(),
+            Place::At { .. }
+                if fault.kind == FaultKind::FileUnread && !param.file_name.is_empty() =>
+            {
+                "--".to_owned() + param.file_name
+            }
+            _ => param.spelled(),
         }
     }
 
     /// The bytes that the fault is about, as a sentence shows them.
     fn typed(&self, fault: &Fault<'d>) -> String {
-        match fault.place {
+        let bare = match fault.place {
             Place::At { word, start, end } => {
                 let mut bare = self.shown_part(word, start, end);
                 for word in self.words.iter().skip(word + 1).take(fault.more) {
                     bare = bare + " " + &Quoted::new(word).text;
                 }
-                // Words that need no quotes for a shell get them for the eye.
-                if bare.ends_with('\'') { bare } else { format!("'{bare}'") }
+                bare
             }
-            Place::Nowhere => {
-                format!("'{}'", fault.param.and_then(|param| param.default).unwrap_or_default())
+            Place::Variable { .. } | Place::Setting { .. }
+                if fault.param.is_some_and(|param| param.secret) =>
+            {
+                DOTS.to_owned()
             }
-            Place::Before(_) => String::new(),
-        }
+            Place::Variable { start, end } => {
+                let value = self.variable(fault);
+                cut(&Quoted::new(&part(&value, start, end)).text)
+            }
+            Place::Setting { start, end } => {
+                let settings = self.around.settings.as_deref();
+                let text = settings.and_then(|settings| settings.text.get(start..end));
+                cut(&visible(text.unwrap_or_default().trim_matches(['"', '\''])))
+            }
+            Place::Nowhere => match fault.param {
+                Some(param) if !param.secret => param.default.unwrap_or_default().to_owned(),
+                _ => DOTS.to_owned(),
+            },
+            Place::Before(_) => return String::new(),
+        };
+        // Words that need no quotes for a shell get them for the eye.
+        if bare.ends_with('\'') { bare } else { format!("'{bare}'") }
+    }
+
+    /// The value of the variable that a fault is about.
+    pub(super) fn variable(&self, fault: &Fault<'d>) -> OsString {
+        let value = fault.param.zip(self.around.world);
+        value.and_then(|(param, world)| world.variable(param.variable)).unwrap_or_default()
+    }
+
+    /// Whether bytes of a word are secret.
+    pub(super) fn is_secret(&self, word: usize, start: usize, end: usize) -> bool {
+        self.secrets.iter().any(|(at, bytes)| *at == word && start < bytes.end && bytes.start < end)
     }
 
     /// Bytes of a word as a sentence shows them: a long one is cut in its middle, or behind its
     /// beginning where it has wide characters.
     fn shown_part(&self, word: usize, start: usize, end: usize) -> String {
-        let shown = Quoted::new(&part(&self.words[word], start, end)).text;
-        let letters = columns(&shown);
-        if letters <= LONGEST {
-            return shown;
+        if self.is_secret(word, start, end) {
+            return DOTS.to_owned();
         }
-        let mut cut = String::new();
-        for (at, letter) in shown.chars().enumerate() {
-            match at {
-                _ if at < LONGEST / 2 || at + LONGEST / 4 >= letters => cut.push(letter),
-                _ if at == LONGEST / 2 => cut.put("…"),
-                _ => {}
-            }
-        }
-        cut
+        cut(&Quoted::new(&part(self.words.word(word), start, end)).text)
     }
 
     /// An unknown option as it would be typed alone: a letter from within a cluster gets its dash.
@@ -107,19 +160,87 @@ impl<'d> Faults<'d> {
         self.shown_part(word, 0, start)
     }
 
+    /// The letter in front of what is attached to it.
+    fn letter_before(&self, fault: &Fault<'d>) -> String {
+        let Place::At { word, start, .. } = fault.place else { return String::new() };
+        "-".to_owned()
+            + &part(self.words.word(word), start.saturating_sub(1), start).to_string_lossy()
+    }
+
+    /// What is said of an unknown option: which commands have it, or which one is near.
+    fn known_option(&self, fault: &Fault<'d>, wording: &Wording) -> Option<String> {
+        let root = self.path.root();
+        let mut owners = Vec::new();
+        for names in self.owners(fault, root) {
+            owners.push(root.name.to_owned() + " " + &names.join(" "));
+        }
+        let phrase = match (owners.len(), self.near_option(fault)) {
+            (0, Some(near)) => return Some(fill(wording.one_is, &[&near])),
+            (0, None) => return None,
+            (1, _) => wording.other_has,
+            _ => wording.others_have,
+        };
+        Some(fill(phrase, &[&wording.list(owners.iter().map(String::as_str), wording.and)]))
+    }
+
+    /// The names that an ambiguous abbreviation may stand for, dashes included.
+    pub(super) fn begun(&self, fault: &Fault<'d>) -> Vec<String> {
+        let Place::At { word, start, end } = fault.place else { return Vec::new() };
+        let typed = part(self.words.word(word), start, end).to_string_lossy().into_owned();
+        let mut names = Vec::new();
+        if fault.kind == FaultKind::CommandAmbiguous {
+            let known = command_names(&self.path).filter(|name| name.starts_with(&typed));
+            names.extend(known.map(str::to_owned));
+        } else {
+            let typed = typed.trim_start_matches('-');
+            for name in self.option_names(word).into_iter().filter(|name| name.starts_with(typed)) {
+                names.push("--".to_owned() + name);
+            }
+        }
+        names.truncate(MOST_LISTED);
+        names
+    }
+
+    /// The nearest key to one of the config file that nothing is called, in its section.
+    fn near_setting(&self, fault: &Fault<'d>, typed: &str) -> Option<String> {
+        let Place::Setting { start, .. } = fault.place else { return None };
+        let entries = &self.around.settings.as_deref()?.entries;
+        let is_meant = |entry: &&Setting| entry.path.iter().any(|key| key.1.start == start);
+        let entry = entries.iter().find(is_meant)?;
+        let mut command = self.path.root();
+        for (key, place) in &entry.path {
+            if place.start == start {
+                break;
+            }
+            command = command.find(key.as_bytes())?;
+        }
+        let mut names: Vec<&str> = command.commands.iter().map(|command| command.name).collect();
+        for param in command.params {
+            if !param.is_hidden() {
+                names.extend(param.long_names());
+            }
+        }
+        nearest(typed.trim_matches('\''), &mut names.into_iter()).map(str::to_owned)
+    }
+
     /// The nearest of the options that are in reach where the unknown one stands, dashes included.
     pub(super) fn near_option(&self, fault: &Fault<'d>) -> Option<String> {
         let Place::At { word, start, end } = fault.place else { return None };
-        let typed = part(&self.words[word], start, end);
+        let typed = part(self.words.word(word), start, end);
         let typed = typed.to_str()?;
         // A short name that is not known has no near ones: all letters are equally far.
         let typed = typed
             .strip_prefix("--")
             .or_else(|| typed.strip_prefix('-').filter(|typed| typed.chars().count() > 1))?;
+        nearest(typed, &mut self.option_names(word).into_iter()).map(|name| "--".to_owned() + name)
+    }
+
+    /// The long names that are known where a word stands, without dashes.
+    fn option_names(&self, word: usize) -> Vec<&'d str> {
         let reader = self.reader_before(word);
         let mut names = Vec::new();
         for param in reader.reach() {
-            if !param.hidden {
+            if !param.is_hidden() {
                 names.extend(param.long_names());
             }
         }
@@ -127,13 +248,13 @@ impl<'d> Faults<'d> {
         if !self.path.root().version.is_empty() {
             names.push("version");
         }
-        nearest(typed, &mut names.into_iter()).map(|name| "--".to_owned() + name)
+        names
     }
 
     /// The nearest subcommand to an unknown one.
     pub(super) fn near_command(&self, fault: &Fault<'d>) -> Option<&'d str> {
         let Place::At { word, start, end } = fault.place else { return None };
-        let typed = part(&self.words[word], start, end);
+        let typed = part(self.words.word(word), start, end);
         nearest(typed.to_str()?, &mut command_names(&self.path))
     }
 
@@ -160,8 +281,34 @@ impl<'d> Faults<'d> {
     /// The state of the reader in front of a word.
     pub(super) fn reader_before(&self, word: usize) -> Reader<'d> {
         let mut reader = Reader::new(self.path.root(), word);
-        reader.step_all(&&self.words[..word]);
+        reader.step_all(self.words.before(word));
         reader
+    }
+}
+
+/// A text that is too long for a sentence loses its middle.
+#[inline(never)]
+fn cut(shown: &str) -> String {
+    let letters = columns(shown);
+    if letters <= LONGEST {
+        return shown.to_owned();
+    }
+    let mut cut = String::new();
+    for (at, letter) in shown.chars().enumerate() {
+        match at {
+            _ if at < LONGEST / 2 || at + LONGEST / 4 >= letters => cut.push(letter),
+            _ if at == LONGEST / 2 => cut.put("…"),
+            _ => {}
+        }
+    }
+    cut
+}
+
+/// The reason of a fault, in the words of whoever gave it.
+fn reason(fault: &Fault<'_>) -> String {
+    match &fault.reason {
+        Some(Reason::Own(reason)) => visible(reason),
+        _ => String::new(),
     }
 }
 
@@ -187,7 +334,9 @@ fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
 
 /// What a parameter takes as its `at`-th word: the noun of its kind with its limits.
 fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
-    let Some(kind) = param.kinds().get(at).or(param.kinds().last()) else { return String::new() };
+    let Some(kind) = param.kinds().get(at).or(param.kinds().last()) else {
+        return wording.truth.to_owned();
+    };
     let mut limits = String::new();
     for test in param.tests() {
         if let Some((low, high)) = test.bounds() {
@@ -198,16 +347,25 @@ fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
     if limits.is_empty() {
         limits = wording.limits(kind);
     }
-    let noun = wording.noun(kind);
+    let noun = wording.path(param).unwrap_or_else(|| wording.noun(kind));
     if limits.is_empty() { noun } else { noun + " " + &limits }
 }
 
 fn refused(wording: &Wording, fault: &Fault<'_>, name: &str, typed: &str) -> String {
     let Some(param) = fault.param else { return String::new() };
-    let takes = fill(wording.value_misfit, &[name, &takes(wording, param, fault.which)]);
+    let right = match &fault.reason {
+        Some(Reason::Other(right)) => visible(right),
+        _ => takes(wording, param, fault.which),
+    };
+    let takes = fill(wording.value_misfit, &[name, &right]);
     let why = match &fault.reason {
         Some(Reason::Above) => fill(wording.above, &[typed]),
         Some(Reason::Below) => fill(wording.below, &[typed]),
+        Some(Reason::Absent) => fill(wording.nothing_at, &[typed]),
+        Some(Reason::Present) => fill(wording.something_at, &[typed]),
+        Some(Reason::NotFile) => fill(wording.is_directory, &[typed]),
+        Some(Reason::NotDirectory) => fill(wording.is_file, &[typed]),
+        Some(Reason::Count(count)) => fill(wording.value_count, &[&digits(*count)]),
         Some(Reason::Own(reason)) if fault.kind == FaultKind::ValueRefused => {
             let refuses = fill(wording.value_refused, &[name, typed]);
             return refuses + wording.colon + &visible(reason);
@@ -219,6 +377,24 @@ fn refused(wording: &Wording, fault: &Fault<'_>, name: &str, typed: &str) -> Str
     match fault.place {
         Place::Nowhere => fill(wording.wrong_default, &[name]) + wording.colon + &sentence,
         _ => sentence,
+    }
+}
+
+/// What a rule asks for, with the names of its members.
+fn broken(wording: &Wording, fault: &Fault<'_>) -> String {
+    let Some(rule) = fault.rule else { return String::new() };
+    let members: Vec<String> = rule.members.iter().map(|param| param.spelled()).collect();
+    let list = |last| wording.list(members.iter().map(String::as_str), last);
+    let (when, value) =
+        rule.when.map_or(Default::default(), |(param, value)| (param.spelled(), value));
+    let lacking = fault.param.map(Param::spelled).unwrap_or_default();
+    match rule.sort {
+        Sort::OnlyOne => fill(wording.only_one, &[&list(wording.and)]),
+        Sort::AtLeastOne => fill(wording.at_least_one, &[&list(wording.and)]),
+        Sort::AllOrNone => fill(wording.all_or_none, &[&list(wording.and), &lacking]),
+        Sort::Needs => fill(wording.needs, &[&when, &lacking]),
+        Sort::Excludes => fill(wording.excludes, &[&when, &list(wording.or)]),
+        Sort::NeededWith => fill(wording.needed_with, &[&lacking, &when, value]),
     }
 }
 

@@ -1,7 +1,7 @@
 //! Which sections a command's page has, and their entries.
 
 use super::{Body, Entry, Layout, Page, Section, facts, synopsis};
-use crate::declare::{Command, Param, Role};
+use crate::declare::{Command, Param, Role, Rule};
 use crate::read::{Length, Path};
 use crate::text::{Put, digits, in_order};
 use crate::wording::{Wording, fill};
@@ -77,10 +77,14 @@ fn entries(path: &Path<'_>, length: Length, wording: &Wording) -> [Group; 4] {
         }
     }
     for param in command.params {
-        if !param.hidden && !param.throughout {
+        if !param.is_hidden() && !param.throughout {
             let is_operand = param.role == Role::Operand;
-            if is_operand { &mut operands } else { &mut options }
-                .push(entry(param, length, wording));
+            if is_operand { &mut operands } else { &mut options }.push(entry(
+                param,
+                command.rules,
+                length,
+                wording,
+            ));
         }
     }
     let operand = if operands.len() == 1 { wording.operand } else { wording.operands };
@@ -107,8 +111,8 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
             short_free &= param.short != b'h' && param.opposite_short != b'h';
             long_free &= !param.is_called("help");
             version_free &= !param.is_called("version");
-            if param.throughout && !param.hidden {
-                entries.push(entry(param, length, wording));
+            if param.throughout && !param.is_hidden() {
+                entries.push(entry(param, command.rules, length, wording));
             }
         }
     }
@@ -128,12 +132,18 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
     entries
 }
 
-fn entry(param: &Param<'_>, length: Length, wording: &Wording) -> Entry {
+fn entry(param: &Param<'_>, rules: &[Rule<'_>], length: Length, wording: &Wording) -> Entry {
     let mut name = String::new();
     if param.role != Role::Operand {
         facts::push_names(&mut name, param.short, param.long());
     }
-    let (hole, mut help) = (param.holes(0), facts::help(param, wording));
+    let (hole, mut help) = (param.holes(0), facts::help(param, rules, wording));
+    let mut hole = hole;
+    if param.is_attached() {
+        // Attached to the long name only.
+        hole = String::new();
+        name.put(&("[=".to_owned() + &param.hole(0) + "]"));
+    }
     if length == Length::Full && !param.description.is_empty() {
         if !help.is_empty() {
             help.put("\n");

@@ -1,12 +1,13 @@
 //! What a declaration says about a value, as a sentence behind the help.
 
 use super::Entry;
-use crate::declare::{Param, Role, Times};
+use crate::declare::{Param, Role, Rule, Sort, Times, is_record};
+use crate::read::DOTS;
 use crate::text::{Put, digits};
 use crate::wording::{Wording, fill};
 
-/// The help of a parameter, and the facts that are declared.
-pub(super) fn help(param: &Param<'_>, wording: &Wording) -> String {
+/// The help of a parameter, and the facts that are declared. `rules` are those of its command.
+pub(super) fn help(param: &Param<'_>, rules: &[Rule<'_>], wording: &Wording) -> String {
     let limits = limits(param, wording);
     let mut text = param.help.to_owned();
     if !limits.is_empty() {
@@ -16,6 +17,7 @@ pub(super) fn help(param: &Param<'_>, wording: &Wording) -> String {
         text.put(&limits);
     }
     if let Some(default) = param.default {
+        let default = if param.secret { DOTS } else { default };
         if limits.is_empty() {
             add(&mut text, wording, &fill(wording.unless_given, &[default]));
         } else {
@@ -31,10 +33,28 @@ pub(super) fn help(param: &Param<'_>, wording: &Wording) -> String {
         }
         add(&mut text, wording, &fill(wording.opposite, &[&opposite]));
     }
+    if param.is_attached() {
+        add(&mut text, wording, wording.or_alone);
+    }
+    if !param.file_name.is_empty() {
+        let name = "--".to_owned() + param.file_name;
+        add(&mut text, wording, &fill(wording.from_file, &[&name]));
+    }
+    if let Some(delimiter) = param.delimiter {
+        let delimiter = delimiter.to_string();
+        add(&mut text, wording, &fill(wording.split_at, &[&delimiter]));
+    }
     add(&mut text, wording, &again(param, wording));
+    if !param.variable.is_empty() {
+        add(&mut text, wording, &fill(wording.stands_in, &[param.variable]));
+    }
+    for rule in rules {
+        add(&mut text, wording, &relation(param, rule, wording));
+    }
     text
 }
 
+#[inline(never)]
 fn add(text: &mut String, wording: &Wording, fact: &str) {
     if !fact.is_empty() && !text.is_empty() {
         text.put(wording.semicolon);
@@ -42,8 +62,33 @@ fn add(text: &mut String, wording: &Wording, fact: &str) {
     text.put(fact);
 }
 
-/// What the validators or the list of choices allow. Choices with help of their own are listed
-/// below instead.
+/// What a rule says of one of its members.
+fn relation(param: &Param<'_>, rule: &Rule<'_>, wording: &Wording) -> String {
+    let is_member = rule.members.iter().any(|member| is_record(member, param));
+    let hangs = rule.when.filter(|when| is_record(when.0, param)).is_some();
+    let others = |last| {
+        let others = rule.members.iter().filter(|member| !is_record(member, param));
+        let names: Vec<String> = others.map(|other| other.spelled()).collect();
+        wording.list(names.iter().map(String::as_str), last)
+    };
+    match (rule.sort, rule.when) {
+        (Sort::OnlyOne, _) if is_member => fill(wording.not_with, &[&others(wording.or)]),
+        (Sort::Excludes, _) if hangs => fill(wording.not_with, &[&others(wording.or)]),
+        (Sort::Excludes, Some((other, _))) if is_member => {
+            fill(wording.not_with, &[&other.spelled()])
+        }
+        (Sort::AtLeastOne, _) if is_member => fill(wording.this_or, &[&others(wording.or)]),
+        (Sort::AllOrNone, _) if is_member => fill(wording.only_with, &[&others(wording.and)]),
+        (Sort::Needs, _) if hangs => fill(wording.only_with, &[&others(wording.and)]),
+        (Sort::NeededWith, Some((other, value))) if is_member => {
+            fill(wording.needed_for, &[&(other.spelled() + " " + value)])
+        }
+        _ => String::new(),
+    }
+}
+
+/// What the path, the validators or the list of choices allow. Choices with help of their own are
+/// listed below instead.
 fn limits(param: &Param<'_>, wording: &Wording) -> String {
     if let [kind] = param.kinds()
         && kind.offers().next().is_some()
@@ -51,12 +96,12 @@ fn limits(param: &Param<'_>, wording: &Wording) -> String {
     {
         return wording.noun(kind);
     }
-    let mut limits = String::new();
+    let mut limits = wording.path(param).unwrap_or_default();
     for test in param.tests() {
         let before = limits.len();
         match test.bounds() {
             Some((low, high)) => limits.put(&fill(wording.range, &[&low, &high])),
-            None => limits.put(test.says()),
+            None => limits.put(&test.says()),
         }
         if before > 0 && limits.len() > before {
             limits.insert_str(before, wording.comma);

@@ -2,7 +2,7 @@
 //! excludes each other, `...` behind what may be repeated.
 
 use super::facts::push_name;
-use crate::declare::{Command, Param, Role};
+use crate::declare::{Command, Param, Role, Rule, Sort, Tail, is_record};
 use crate::text::Put;
 use crate::wording::Wording;
 
@@ -12,10 +12,19 @@ const MOST: usize = 12;
 /// The pieces behind the command's path; a line is broken between them, not within.
 pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
     let (mut options, mut operands) = (Vec::new(), Vec::new());
-    for param in command.params {
-        if !param.hidden && !param.throughout {
-            let is_operand = param.role == Role::Operand;
-            if is_operand { &mut operands } else { &mut options }.push(piece(param));
+    for (at, param) in command.params.iter().enumerate() {
+        if param.is_hidden() || param.throughout {
+            continue;
+        }
+        if param.role == Role::Operand {
+            operands.push(piece(param));
+        } else {
+            // Those of which only one can be given stand where the first of them does.
+            match only_one(command, param) {
+                None => options.push(piece(param)),
+                Some(rule) if is_first(command, rule, at) => options.push(group(rule, command)),
+                Some(_) => {}
+            }
         }
     }
     if options.len() > MOST {
@@ -23,10 +32,48 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
     }
     options.append(&mut operands);
     if !command.commands.is_empty() {
-        options.push(wording.command_hole.to_owned());
-        options.push("...".to_owned());
+        if command.acts || command.otherwise.is_some() {
+            options.push("[".to_owned() + wording.command_hole + " ...]");
+        } else {
+            options.push(wording.command_hole.to_owned());
+            options.push("...".to_owned());
+        }
     }
     options
+}
+
+/// The rule by which a parameter excludes others, all of them options of the command.
+fn only_one<'c>(command: &'c Command<'_>, param: &Param<'_>) -> Option<&'c Rule<'c>> {
+    command.rules.iter().find(|rule| {
+        let is_here = |member: &&Param<'_>| {
+            let known = command.params.iter().any(|param| is_record(param, member));
+            known && member.role != Role::Operand && !member.throughout && !member.is_hidden()
+        };
+        rule.sort == Sort::OnlyOne
+            && rule.members.iter().all(is_here)
+            && rule.members.iter().any(|member| is_record(member, param))
+    })
+}
+
+fn is_first(command: &Command<'_>, rule: &Rule<'_>, at: usize) -> bool {
+    let is_member = |param: &&Param<'_>| rule.members.iter().any(|member| is_record(member, param));
+    !command.params[..at].iter().any(is_member)
+}
+
+/// `[--jars COUNT | --barrel]`; without brackets where one of them is needed.
+fn group(rule: &Rule<'_>, command: &Command<'_>) -> String {
+    let mut text = String::new();
+    for member in rule.members {
+        text.put(if text.is_empty() { "" } else { " | " });
+        let piece = piece(member);
+        text.put(piece.strip_prefix('[').and_then(|p| p.strip_suffix(']')).unwrap_or(&piece));
+    }
+    let is_needed = command.rules.iter().any(|other| {
+        other.sort == Sort::AtLeastOne
+            && other.members.len() == rule.members.len()
+            && other.members.iter().all(|a| rule.members.iter().any(|b| is_record(a, b)))
+    });
+    if is_needed { "(".to_owned() + &text + ")" } else { "[".to_owned() + &text + "]" }
 }
 
 fn piece(param: &Param<'_>) -> String {
@@ -37,6 +84,9 @@ fn piece(param: &Param<'_>) -> String {
         Role::Operand => {
             let words = param.word_count();
             (optional, repeated) = (words.min == 0, words.max > param.kinds().len() as u32);
+            if param.tail == Some(Tail::AfterDashes) {
+                typed.put("--");
+            }
         }
         _ => {
             push_name(&mut typed, param.short, param.long());
@@ -47,7 +97,14 @@ fn piece(param: &Param<'_>) -> String {
             repeated &= param.role != Role::Flag;
         }
     }
-    let holes = param.holes(0);
+    let mut holes = param.holes(0);
+    if param.is_attached() {
+        // Attached to the long name only.
+        typed.clear();
+        push_name(&mut typed, 0, param.long());
+        typed.put(&("[=".to_owned() + &holes + "]"));
+        holes.clear();
+    }
     if !typed.is_empty() && !holes.is_empty() {
         typed.push(' ');
     }

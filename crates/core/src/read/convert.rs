@@ -1,67 +1,173 @@
 //! Words into typed values: each word once, after the last one is known.
 
 use std::borrow::Cow;
-use std::ffi::OsStr;
+use std::ffi::{OsStr, OsString};
 
 use super::fault::{Fault, FaultKind, Place};
 use super::reader::{Chain, Slot};
-use super::step::Step;
-use super::word::{Words, part};
-use crate::declare::{Feed, Param, Reason, Role, Wrong};
+use super::source::{Outer, parts};
+use super::step::{Meaning, Step};
+use super::word::Words;
+use crate::declare::{Cell, Feed, FromWord, Param, Reason, Role, Wrong};
+use crate::text::part;
 
-/// Converts the words of a slot that was typed or has a default; gives what is wrong with them.
+/// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
+/// is wrong with them.
 #[inline]
-pub(super) fn value(
-    slot: &mut Slot<'_>,
-    steps: &[Step],
-    words: &dyn Words,
-    wrong: &mut Vec<Wrong>,
-) {
+pub(super) fn value(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
     match slot.param.role {
-        Role::Flag => slot.cell.set(slot.is_on(steps)),
+        Role::Flag => flag(slot, steps, words, wrong),
         Role::Tally => slot.cell.set(slot.typed.count),
-        Role::Option | Role::Operand if slot.typed.count == 0 => default(slot, wrong),
-        Role::Option | Role::Operand if slot.param.kinds().len() == 1 => {
+        _ if slot.typed.count > 0 && slot.param.is_plain() => {
             let (mut at, mut first) = (slot.typed.first, 0);
             while let Some(step) = steps.get(at as usize) {
                 fill(slot, first, &[&typed(step, words)], wrong);
                 (at, first) = (step.next, first + 1);
             }
         }
-        Role::Option | Role::Operand => units(slot, steps, words, wrong),
+        _ if slot.typed.count == 0 && slot.outer.is_none() && slot.param.is_plain() => {
+            let default = slot.param.default.unwrap_or_default();
+            fill(slot, 0, &[default.as_ref()], wrong);
+        }
+        _ => units(slot, steps, words, wrong),
+    }
+}
+
+impl Param<'_> {
+    /// Whether each word gives one value, as it stands.
+    fn is_plain(&self) -> bool {
+        self.kinds().len() == 1 && self.delimiter.is_none() && !self.is_attached()
     }
 }
 
 #[inline]
 fn fill(slot: &mut Slot<'_>, first: usize, words: &[&OsStr], wrong: &mut Vec<Wrong>) {
-    let Param { form, tests, .. } = slot.param;
-    (form.fill)(&mut slot.cell, &mut Feed { first, words, tests, wrong });
+    fill_cell(slot.param, &mut slot.cell, first, words, wrong);
 }
 
-/// Occurrences of several words each.
-fn units(slot: &mut Slot<'_>, steps: &[Step], words: &dyn Words, wrong: &mut Vec<Wrong>) {
-    let each = slot.param.kinds().len().max(1);
-    let steps: Vec<Step> = slot.typed.steps(steps).collect();
-    for (unit, steps) in steps.chunks_exact(each).enumerate() {
-        let typed: Vec<Cow<'_, OsStr>> = steps.iter().map(|step| typed(step, words)).collect();
-        let typed: Vec<&OsStr> = typed.iter().map(|word| &**word).collect();
-        fill(slot, unit * each, &typed, wrong);
+#[inline]
+fn fill_cell(
+    param: &Param<'_>,
+    cell: &mut Cell,
+    first: usize,
+    words: &[&OsStr],
+    wrong: &mut Vec<Wrong>,
+) {
+    (param.form.fill)(cell, &mut Feed { first, words, param, wrong });
+}
+
+/// What a flag's words say: the last one wins.
+#[inline]
+fn flag(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
+    let last = slot.typed.last as usize;
+    match steps.get(last) {
+        Some(step) if step.meaning != Meaning::Value => {
+            slot.cell.set(step.meaning == Meaning::Name);
+        }
+        _ => worded_flag(slot, steps, words, wrong),
     }
 }
 
-/// A default of several words has them apart by spaces.
-fn default(slot: &mut Slot<'_>, wrong: &mut Vec<Wrong>) {
-    let Some(default) = slot.param.default else { return };
-    if slot.param.kinds().len() == 1 {
-        return fill(slot, 0, &[default.as_ref()], wrong);
+/// A flag with a truth word: attached to its name, or from elsewhere.
+#[cold]
+fn worded_flag(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
+    let last = slot.typed.last as usize;
+    let is_opposite = match &slot.outer {
+        Some(outer) => outer.is_opposite,
+        None => last > 0 && steps.get(last - 1).is_some_and(|s| s.meaning == Meaning::Opposite),
+    };
+    let mut truth = None;
+    for (at, piece) in pieces(slot, steps, words).iter().enumerate() {
+        match bool::from_word(&piece.text) {
+            Ok(word) => truth = Some(word != is_opposite),
+            Err(misfit) => {
+                wrong.push(Wrong { at, more: 0, refused: false, reason: misfit.reason });
+            }
+        }
     }
-    let words: Vec<&OsStr> = default.split(' ').map(OsStr::new).collect();
-    fill(slot, 0, &words, wrong);
+    if let Some(truth) = truth {
+        slot.cell.set(truth);
+    }
+}
+
+/// A word of a parameter's value as it is converted, and where it stands.
+pub(super) struct Piece<'w> {
+    pub(super) text: Cow<'w, OsStr>,
+    pub(super) place: Place,
+}
+
+/// The words of a slot's value, wherever they come from; those of a flag's names are none.
+pub(super) fn pieces<'w>(slot: &'w Slot<'_>, steps: &[Step], words: Words<'w>) -> Vec<Piece<'w>> {
+    pieces_of(slot.param, slot.typed, slot.outer.as_deref(), steps, words)
+}
+
+fn pieces_of<'w>(
+    param: &Param<'_>,
+    chain: Chain,
+    outer: Option<&'w Outer>,
+    steps: &[Step],
+    words: Words<'w>,
+) -> Vec<Piece<'w>> {
+    let owned = |parts: Vec<(OsString, Place)>| {
+        parts.into_iter().map(|(text, place)| Piece { text: text.into(), place })
+    };
+    let mut pieces = Vec::new();
+    for step in chain.steps(steps) {
+        if param.delimiter.is_some() {
+            let (word, offset) = (typed(&step, words), step.bytes().start);
+            let place = |start, end| Place::At {
+                word: step.word(),
+                start: offset + start,
+                end: offset + end,
+            };
+            pieces.extend(owned(parts(param, &word, place)));
+        } else if step.is_of_value() {
+            pieces.push(Piece { text: typed(&step, words), place: step.place() });
+        }
+    }
+    match (outer, param.default) {
+        _ if chain.count > 0 => {}
+        (Some(outer), _) => {
+            for (text, place) in &outer.words {
+                pieces.push(Piece { text: Cow::Borrowed(text), place: *place });
+            }
+        }
+        (None, Some(default)) => {
+            pieces.extend(owned(parts(param, default.as_ref(), |_, _| Place::Nowhere)));
+        }
+        (None, None) => {}
+    }
+    pieces
+}
+
+/// Values of several words each, several in a word, or perhaps left out.
+#[cold]
+fn units(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
+    let Slot { param, typed: chain, outer, cell } = slot;
+    if param.is_attached() && chain.count > 0 {
+        for (at, step) in chain.steps(steps).enumerate() {
+            let word = typed(&step, words);
+            let words: &[&OsStr] = if step.is_of_value() { &[&word] } else { &[] };
+            fill_cell(param, cell, at, words, wrong);
+        }
+        return;
+    }
+    let each = param.kinds().len().max(1);
+    let pieces = pieces_of(param, *chain, outer.as_deref(), steps, words);
+    let all: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).collect();
+    for (unit, words) in all.chunks_exact(each).enumerate() {
+        fill_cell(param, cell, unit * each, words, wrong);
+    }
+    let is_whole = if param.form.many { all.len() % each == 0 } else { all.len() == each };
+    if chain.count == 0 && !is_whole {
+        let (at, reason) = (all.len().saturating_sub(1), Reason::Count(all.len()));
+        wrong.push(Wrong { at, more: 0, refused: false, reason });
+    }
 }
 
 /// The bytes of a step as a word. Most values are a whole word.
 #[inline]
-fn typed<'w>(step: &Step, words: &'w dyn Words) -> Cow<'w, OsStr> {
+pub(super) fn typed<'w>(step: &Step, words: Words<'w>) -> Cow<'w, OsStr> {
     let (word, bytes) = (words.word(step.word()), step.bytes());
     if bytes.start == 0 { Cow::Borrowed(word) } else { part(word, bytes.start, bytes.end) }
 }
@@ -71,20 +177,19 @@ fn typed<'w>(step: &Step, words: &'w dyn Words) -> Cow<'w, OsStr> {
 pub(super) fn faults<'d>(
     slot: &Slot<'d>,
     steps: &[Step],
+    words: Words<'_>,
     wrong: Vec<Wrong>,
     faults: &mut Vec<Fault<'d>>,
 ) {
-    let (param, mut steps, mut next) = (slot.param, slot.typed.steps(steps), 0);
+    let (param, pieces) = (slot.param, pieces(slot, steps, words));
+    let nowhere = slot.outer.as_ref().map_or(Place::Nowhere, |outer| outer.place);
     for Wrong { at, more, refused, reason } in wrong {
-        // The words stand in the order of the steps, so one walk finds them all.
-        let step = steps.nth(at - next.min(at));
-        next = at + 1;
         let kind = match reason {
             Reason::NotText => FaultKind::ValueNotText,
             _ if refused => FaultKind::ValueRefused,
             _ => FaultKind::ValueMisfit,
         };
-        let place = step.map_or(Place::Nowhere, |step| step.place());
+        let place = pieces.get(at).map_or(nowhere, |piece| piece.place);
         let which = at % param.kinds().len().max(1);
         faults.push(Fault { which, reason: Some(reason), more, ..Fault::of(kind, place, param) });
     }

@@ -1,9 +1,11 @@
 //! The facts of what is wrong with a command line. How it is mended and drawn is stage 3.
 
-use std::ffi::OsString;
+use std::ops::Range;
 
 use super::reading::Path;
-use crate::declare::{Param, Reason};
+use super::word::Words;
+use super::world::Around;
+use crate::declare::{Param, Reason, Rule};
 
 /// One thing that is wrong with a command line.
 #[derive(Debug, Clone)]
@@ -18,6 +20,9 @@ pub struct Fault<'d> {
     pub(crate) count: usize,
     /// Words behind the one of the place that it is about too: a pair is refused as a whole.
     pub(crate) more: usize,
+    /// Other places that it is about: the members of a rule.
+    pub(crate) also: Vec<Place>,
+    pub(crate) rule: Option<&'d Rule<'d>>,
 }
 
 /// What is wrong.
@@ -26,10 +31,16 @@ pub struct Fault<'d> {
 pub enum FaultKind {
     /// An option that nothing in reach is called.
     OptionUnknown,
+    /// An abbreviation that several options begin with.
+    OptionAmbiguous,
+    /// An option that may be given once is given again.
+    OptionRepeated,
     /// A needed option is not given.
     OptionMissing,
     /// A word where a subcommand is wanted that none is called.
     CommandUnknown,
+    /// An abbreviation that several subcommands begin with.
+    CommandAmbiguous,
     /// A command that needs a subcommand got none.
     CommandMissing,
     /// A needed operand is not given.
@@ -50,6 +61,20 @@ pub enum FaultKind {
     ValueNotText,
     /// A list has fewer or more values than it must have.
     ValuesMiscounted,
+    /// A value stands twice in a list that has each once.
+    ValueTwice,
+    /// What must be at a path is not, or what may not be is.
+    PathRefused,
+    /// A file cannot be read: that of a secret, or the config file.
+    FileUnread,
+    /// Parameters do not go together, or one needs another.
+    RuleBroken,
+    /// The developer's own test refuses the reading as a whole.
+    ReadingRefused,
+    /// A key of the config file that nothing is called.
+    SettingUnknown,
+    /// The config file cannot be understood.
+    SettingMalformed,
 }
 
 /// Where it is wrong.
@@ -66,13 +91,34 @@ pub enum Place {
     },
     /// Something is missing in front of this word; behind the last one where there are that many.
     Before(usize),
-    /// Not on the command line: a default does not read.
+    /// Bytes of the value of the parameter's environment variable.
+    Variable {
+        /// The first byte.
+        start: usize,
+        /// The byte behind the last.
+        end: usize,
+    },
+    /// Bytes of the config file.
+    Setting {
+        /// The first byte.
+        start: usize,
+        /// The byte behind the last.
+        end: usize,
+    },
+    /// Nowhere that can be pointed at: a default does not read.
     Nowhere,
+}
+
+impl Place {
+    pub(crate) const fn is_of_setting(self) -> bool {
+        matches!(self, Place::Setting { .. })
+    }
 }
 
 impl<'d> Fault<'d> {
     pub(crate) const fn new(kind: FaultKind, place: Place) -> Self {
-        Fault { kind, place, param: None, which: 0, reason: None, count: 0, more: 0 }
+        let (param, reason, rule) = (None, None, None);
+        Fault { kind, place, param, which: 0, reason, count: 0, more: 0, also: Vec::new(), rule }
     }
 
     pub(crate) fn of(kind: FaultKind, place: Place, param: &'d Param<'d>) -> Self {
@@ -96,7 +142,8 @@ impl<'d> Fault<'d> {
 
     /// Whether a name is not known: that of an option or of a command.
     pub(crate) fn is_of_name(&self) -> bool {
-        matches!(self.kind, FaultKind::OptionUnknown | FaultKind::CommandUnknown)
+        use FaultKind::{CommandAmbiguous, CommandUnknown, OptionAmbiguous, OptionUnknown};
+        matches!(self.kind, OptionUnknown | OptionAmbiguous | CommandUnknown | CommandAmbiguous)
     }
 
     /// For the order in which faults are shown: as their places stand in the line.
@@ -104,6 +151,9 @@ impl<'d> Fault<'d> {
         match self.place {
             Place::At { word, start, .. } => (word, start),
             Place::Before(word) => (word, 0),
+            // Behind the line: the environment, then the config file.
+            Place::Variable { start, .. } => (usize::MAX - 2, start),
+            Place::Setting { start, .. } => (usize::MAX - 1, start),
             Place::Nowhere => (usize::MAX, 0),
         }
     }
@@ -113,8 +163,11 @@ impl<'d> Fault<'d> {
 #[derive(Debug, Clone)]
 pub struct Faults<'d> {
     pub(crate) path: Path<'d>,
-    pub(crate) words: Vec<OsString>,
+    pub(crate) words: Words<'d>,
     pub(crate) list: Vec<Fault<'d>>,
+    pub(crate) around: Around<'d>,
+    /// The words and bytes in them that are secret, in order.
+    pub(crate) secrets: Vec<(usize, Range<usize>)>,
 }
 
 impl<'d> Faults<'d> {

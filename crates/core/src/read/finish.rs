@@ -1,21 +1,24 @@
 //! What is only known behind the last word: which operand each word is for, what is missing, and
 //! what the line is as a whole.
 
-use std::ffi::OsString;
+use std::ops::Range;
 
 use super::convert;
 use super::fault::{Fault, FaultKind, Faults, Place};
 use super::reader::{Asked, Chain, Reader, Slot};
 use super::reading::{Length, Outcome, Path, Reading};
+use super::relation::typed_places;
+use super::source::Outer;
 use super::step::{Meaning, NONE, Step};
 use super::word::Words;
-use crate::declare::{Param, Role, SHELL, TOPIC, Times};
+use super::world::{Presence, World};
+use crate::declare::{At, Param, Reason, Role, SHELL, TOPIC, Tail, Times};
 use crate::text::in_order;
 
 impl<'d> Reader<'d> {
     /// Ends the reading of a line whose words are those that were stepped through.
     #[inline(always)]
-    pub(super) fn finish(mut self, words: &dyn Words) -> Outcome<'d> {
+    pub(super) fn finish(mut self, words: Words<'d>) -> Outcome<'d> {
         if let Some(asked) = self.asked {
             let path = self.trail.path();
             return match asked {
@@ -26,18 +29,49 @@ impl<'d> Reader<'d> {
         self.pending_value();
         self.command_missing();
         self.assign_operands();
+        self.ask_around(words);
         self.values(words);
+        if self.trail.has_rules() {
+            self.check_rules(words);
+        }
+        if self.faults.is_empty() && self.around.world.is_some() {
+            self.touch(words);
+        }
         if !self.faults.is_empty() {
             return Outcome::Faults(self.refused(words));
         }
-        let Reader { trail, slots, steps, .. } = self;
-        Reading { trail, slots, steps }.outcome(words)
+        let Reader { trail, slots, steps, warned, around, .. } = self;
+        Reading { trail, slots, steps, words, warned, around }.outcome()
     }
 
     #[cold]
-    fn refused(self, words: &dyn Words) -> Faults<'d> {
-        let path = self.trail.path();
-        Faults { path, words: owned(words), list: in_order(self.faults, Fault::order) }
+    fn refused(self, words: Words<'d>) -> Faults<'d> {
+        let secrets = self.secrets(words);
+        let (path, around) = (self.trail.path(), self.around);
+        Faults { path, words, list: in_order(self.faults, Fault::order), around, secrets }
+    }
+
+    /// The words that are secret, and those that are attached to an unknown option while a secret is
+    /// in reach: it may be that one, misspelt.
+    fn secrets(&self, words: Words<'_>) -> Vec<(usize, Range<usize>)> {
+        let mut secrets = Vec::new();
+        if !self.slots.iter().any(|slot| slot.param.secret) {
+            return secrets;
+        }
+        for (at, step) in self.steps.iter().enumerate() {
+            let is_file = || at > 0 && self.steps[at - 1].meaning == Meaning::File;
+            let slot = self.slots.get(step.slot as usize);
+            if step.is_of_value() && slot.is_some_and(|slot| slot.param.secret) && !is_file() {
+                secrets.push((step.word(), step.bytes()));
+            } else if step.meaning == Meaning::Unknown {
+                let word = words.word(step.word()).as_encoded_bytes();
+                let equals = word.iter().position(|&byte| byte == b'=');
+                if let Some(equals) = equals {
+                    secrets.push((step.word(), equals + 1..word.len()));
+                }
+            }
+        }
+        secrets
     }
 
     #[inline]
@@ -52,7 +86,14 @@ impl<'d> Reader<'d> {
     }
 
     fn command_missing(&mut self) {
-        if !self.lost && !self.leaf().commands.is_empty() {
+        while !self.leaf().acts
+            && !self.lost
+            && let Some(otherwise) = self.leaf().otherwise
+        {
+            self.enter(otherwise);
+        }
+        let leaf = self.leaf();
+        if !self.lost && !leaf.commands.is_empty() && !leaf.acts {
             let place = Place::Before(self.word as usize);
             self.faults.push(Fault::new(FaultKind::CommandMissing, place));
         }
@@ -69,6 +110,11 @@ impl<'d> Reader<'d> {
             if param.role != Role::Operand {
                 continue;
             }
+            if !param.is_positional() {
+                let behind = param.tail == Some(Tail::AfterDashes);
+                self.take_tail(slot, if behind { self.behind } else { self.kept });
+                continue;
+            }
             let Times { min, max } = param.word_count();
             needed = needed.saturating_sub(min);
             let share = left.saturating_sub(needed).min(max);
@@ -81,6 +127,20 @@ impl<'d> Reader<'d> {
         }
         if left > 0 {
             self.extra_operands(at);
+        }
+    }
+
+    /// Gives words that no other operand takes to the one for them.
+    #[cold]
+    fn take_tail(&mut self, slot: usize, chain: Chain) {
+        self.slots[slot].typed = chain;
+        let mut at = chain.first;
+        while let Some(step) = self.steps.get_mut(at as usize) {
+            (step.slot, at) = (slot as u32, step.next);
+        }
+        let param = self.slots[slot].param;
+        if param.times().min > chain.count {
+            self.operand_missing(param, chain.count);
         }
     }
 
@@ -124,27 +184,76 @@ impl<'d> Reader<'d> {
         self.faults.push(Fault { count: given as usize, ..fault });
     }
 
-    /// Counts and converts what was typed, or has a default, for each parameter.
-    fn values(&mut self, words: &dyn Words) {
+    /// Counts and converts what was typed, is from elsewhere or has a default, for each parameter.
+    fn values(&mut self, words: Words<'_>) {
         let mut wrong = Vec::new();
         let mut slots = std::mem::take(&mut self.slots);
         for (at, slot) in slots.iter_mut().enumerate() {
             let param = slot.param;
-            if slot.typed.count == 0 && param.default.is_none() {
-                if param.times().min > 0 && param.role == Role::Option {
+            if slot.typed.count == 0 && slot.outer.is_none() && param.default.is_none() {
+                if param.times().min > 0 && param.role != Role::Operand {
                     self.option_missing(at, param);
                 }
                 continue;
             }
-            if param.counted {
-                self.count_option(slot);
+            if param.is_special() {
+                self.special(slot, words);
             }
+            if self.reads_file(slot) {
+                continue;
+            }
+            let before = self.faults.len();
             convert::value(slot, &self.steps, words, &mut wrong);
             if !wrong.is_empty() {
-                convert::faults(slot, &self.steps, std::mem::take(&mut wrong), &mut self.faults);
+                let wrong = std::mem::take(&mut wrong);
+                convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
+            }
+            if let Some(twin) = param.twin
+                && before == self.faults.len()
+                && let Some(at) = twin(&slot.cell)
+            {
+                self.value_twice(slot, at, words);
             }
         }
         self.slots = slots;
+    }
+
+    /// What only some parameters ask for: to be given so often, once, or no more.
+    fn special(&mut self, slot: &Slot<'d>, words: Words<'_>) {
+        let param = slot.param;
+        if param.counted {
+            self.count_values(slot, words);
+        }
+        if param.once && slot.typed.count as usize > param.kinds().len().max(1) {
+            let places = typed_places(slot, &self.steps);
+            if let Some(&place) = places.get(1) {
+                self.faults.push(Fault::of(FaultKind::OptionRepeated, place, param));
+            }
+        }
+        let is_given = slot.typed.count > 0 || slot.outer.is_some();
+        if !param.instead.is_empty() && is_given {
+            self.warned.push((param.spelled(), param.instead.to_owned()));
+        }
+        if is_given && param.kinds().iter().any(|kind| kind.has_deprecated) {
+            for (at, piece) in convert::pieces(slot, &self.steps, words).iter().enumerate() {
+                let kind = param.kinds()[at % param.kinds().len()];
+                let offered = kind.offered().filter(|offered| !offered.instead.is_empty());
+                for offered in offered.filter(|offered| *piece.text == *offered.name) {
+                    let warning = (offered.name.to_owned(), offered.instead.to_owned());
+                    if !self.warned.contains(&warning) {
+                        self.warned.push(warning);
+                    }
+                }
+            }
+        }
+    }
+
+    #[cold]
+    fn value_twice(&mut self, slot: &Slot<'d>, at: usize, words: Words<'_>) {
+        let at = at * slot.param.kinds().len();
+        let piece = convert::pieces(slot, &self.steps, words).into_iter().nth(at);
+        let place = piece.map_or(Place::Nowhere, |piece| piece.place);
+        self.faults.push(Fault::of(FaultKind::ValueTwice, place, slot.param));
     }
 
     #[cold]
@@ -155,38 +264,143 @@ impl<'d> Reader<'d> {
         }
     }
 
-    /// A list that is given more or less often than it may be.
-    fn count_option(&mut self, slot: &Slot<'d>) {
+    /// A list that is given more or less often than it may be. For an operand without a delimiter
+    /// that was seen when the words were handed out.
+    fn count_values(&mut self, slot: &Slot<'d>, words: Words<'_>) {
         let (param, Times { min, max }) = (slot.param, slot.param.times());
-        let words = param.kinds().len().max(1);
-        let count = slot.typed.count / words as u32;
-        if param.role != Role::Option || count == 0 || (min..=max).contains(&count) {
+        let each = param.kinds().len().max(1);
+        let is_counted = param.role == Role::Operand && param.delimiter.is_none();
+        if is_counted && slot.typed.count > 0 || slot.typed.count == 0 && slot.outer.is_none() {
             return;
         }
-        let extra = (count > max).then(|| slot.typed.steps(&self.steps).nth(max as usize * words));
-        let place = extra.flatten().map_or_else(|| self.end_of_options(), |step| step.place());
+        let pieces = convert::pieces(slot, &self.steps, words);
+        let count = pieces.len() / each;
+        if (min as usize..=max as usize).contains(&count) {
+            return;
+        }
+        let extra = pieces.get((max as usize).saturating_mul(each)).map(|piece| piece.place);
+        let outer = slot.outer.as_ref().map(|outer| outer.place);
+        let place = extra.or(outer).unwrap_or_else(|| self.end_of_options());
         let fault = Fault::of(FaultKind::ValuesMiscounted, place, param);
-        self.faults.push(Fault { count: count as usize, ..fault });
+        self.faults.push(Fault { count, ..fault });
     }
 
-    /// Where one more option would go.
-    fn end_of_options(&self) -> Place {
-        let terminator = self.steps.iter().find(|step| step.meaning == Meaning::Terminator);
-        Place::Before(terminator.map_or(self.word, |step| step.word) as usize)
+    /// Where one more option would go: options end at `--`, or at the first operand where the commands say so.
+    pub(super) fn end_of_options(&self) -> Place {
+        let leaf = self.leaf();
+        let ends_at_operand = leaf.tails.raw || self.operands_end;
+        let ends = |step: &&Step| match step.meaning {
+            Meaning::Terminator => true,
+            Meaning::Operand => ends_at_operand,
+            _ => false,
+        };
+        let end = self.steps.iter().find(ends);
+        Place::Before(end.map_or(self.word, |step| step.word) as usize)
+    }
+
+    /// Whether the value that counts is in a file that the line names.
+    fn reads_file(&self, slot: &Slot<'_>) -> bool {
+        if slot.param.file_name.is_empty() {
+            return false;
+        }
+        let last = slot.typed.last as usize;
+        slot.typed.count > 0 && last > 0 && self.steps[last - 1].meaning == Meaning::File
+    }
+
+    /// What touches the world comes last, when nothing else is wrong: secrets in files, and what must
+    /// be at a path. A line that is only tried does not get here.
+    #[cold]
+    fn touch(&mut self, words: Words<'_>) {
+        let Some(world) = self.around.world.filter(|_| !self.around.is_trial) else { return };
+        let mut slots = std::mem::take(&mut self.slots);
+        for slot in &mut slots {
+            if self.reads_file(slot) {
+                self.read_secret(slot, world, words);
+            } else if slot.param.path.at != At::Anything {
+                self.look_at_path(slot, world, words);
+            }
+        }
+        self.slots = slots;
+    }
+
+    fn read_secret(&mut self, slot: &mut Slot<'d>, world: &dyn World, words: Words<'_>) {
+        let step = self.steps[slot.typed.last as usize];
+        let file = convert::typed(&step, words);
+        let place = step.place();
+        match world.first_line(std::path::Path::new(&file)) {
+            Ok(line) => {
+                let outer = Outer { words: vec![(line, place)], place, is_opposite: false };
+                let typed = std::mem::replace(&mut slot.typed, Chain::EMPTY);
+                slot.outer = Some(Box::new(outer));
+                let mut wrong = Vec::new();
+                convert::value(slot, &self.steps, words, &mut wrong);
+                if !wrong.is_empty() {
+                    convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
+                }
+                (slot.typed, slot.outer) = (typed, None);
+            }
+            Err(reason) => {
+                let fault = Fault::of(FaultKind::FileUnread, place, slot.param);
+                self.faults.push(Fault { reason: Some(Reason::Own(reason.into())), ..fault });
+            }
+        }
+    }
+
+    fn look_at_path(&mut self, slot: &Slot<'d>, world: &dyn World, words: Words<'_>) {
+        for piece in convert::pieces(slot, &self.steps, words) {
+            let presence = world.presence(std::path::Path::new(&piece.text));
+            let reason = match (slot.param.path.at, presence) {
+                (At::Nothing, Presence::Nothing) => continue,
+                (At::Nothing, _) => Reason::Present,
+                (_, Presence::Nothing) => Reason::Absent,
+                (At::File, Presence::Directory) => Reason::NotFile,
+                (At::Directory, Presence::File) => Reason::NotDirectory,
+                _ => continue,
+            };
+            let fault = Fault::of(FaultKind::PathRefused, piece.place, slot.param);
+            self.faults.push(Fault { reason: Some(reason), ..fault });
+        }
+    }
+}
+
+impl Param<'_> {
+    /// Whether it asks for more than its words to be converted.
+    #[inline]
+    fn is_special(&self) -> bool {
+        let choices = || self.kinds().iter().any(|kind| kind.has_deprecated);
+        self.counted || self.once || !self.instead.is_empty() || choices()
     }
 }
 
 impl<'d> Reading<'d> {
-    /// The standard commands are answered by the library; any other line is a reading.
+    /// The standard commands are answered by the library; any other line is a reading, if it passes
+    /// the developers' own tests.
     #[inline(always)]
-    fn outcome(self, words: &dyn Words) -> Outcome<'d> {
+    fn outcome(self) -> Outcome<'d> {
         if self.command().is_standard(&TOPIC) {
-            topic(&self, words)
-        } else if self.command().is_standard(&SHELL) {
-            Outcome::Script(Path::of(self.path().root()), *self.get(&SHELL))
-        } else {
-            Outcome::Reading(self)
+            return topic(&self);
         }
+        if self.command().is_standard(&SHELL) {
+            return Outcome::Script(Path::of(self.path().root()), *self.get(&SHELL));
+        }
+        if self.trail.has_checks()
+            && let Some(fault) = self.refusal()
+        {
+            return fault;
+        }
+        Outcome::Reading(self)
+    }
+
+    /// A line that is only tried has no values of files to be tested.
+    #[cold]
+    fn refusal(&self) -> Option<Outcome<'d>> {
+        let is_unread = |slot: &Slot<'_>| !slot.param.file_name.is_empty();
+        if self.around.is_trial && self.slots.iter().any(is_unread) {
+            return None;
+        }
+        let list = vec![self.objection()?];
+        let (path, words, around) = (self.path(), self.words, self.around.clone());
+        Some(Outcome::Faults(Faults { path, words, list, around, secrets: Vec::new() }))
     }
 }
 
@@ -197,22 +411,18 @@ fn whole_units(param: &Param<'_>, share: u32) -> u32 {
 }
 
 /// `help hive add`: the page of the command that the words name.
-fn topic<'d>(reading: &Reading<'d>, words: &dyn Words) -> Outcome<'d> {
+fn topic<'d>(reading: &Reading<'d>) -> Outcome<'d> {
     let mut path = Path::of(reading.path().root());
     let named = reading.steps().iter().filter(|step| step.meaning == Meaning::Operand);
     for (step, name) in named.zip(reading.get(&TOPIC)) {
         match path.leaf().find(name.as_bytes()) {
             Some(command) => path = path.with(command),
             None => {
-                let fault = Fault::new(FaultKind::CommandUnknown, step.place());
-                return Outcome::Faults(Faults { path, words: owned(words), list: vec![fault] });
+                let list = vec![Fault::new(FaultKind::CommandUnknown, step.place())];
+                let (words, around) = (reading.words, reading.around.clone());
+                return Outcome::Faults(Faults { path, words, list, around, secrets: Vec::new() });
             }
         }
     }
     Outcome::Page(path, Length::Full)
-}
-
-/// A refused line is kept with its faults.
-fn owned(words: &dyn Words) -> Vec<OsString> {
-    (0..words.count()).map(|at| words.word(at).to_owned()).collect()
 }

@@ -20,8 +20,11 @@
 //! * `word.rs`: words and parts of them, without `unsafe`.
 //! * `step.rs`: [`Step`] and [`Meaning`], the record of what was understood.
 //! * `reader.rs`: the state machine; `options.rs`: what it does with a word that has a dash.
+//! * `world.rs`: what is asked of the world; `source.rs`: values from the environment and a config file.
 //! * `finish.rs`: what is only known behind the last word; `convert.rs`: words into typed values.
-//! * `reading.rs`: the result; `fault.rs`: the facts of what is wrong.
+//! * `relation.rs`: rules between parameters, and the developer's test of the whole.
+//! * `reading.rs`: the result, `show.rs`, `serialise.rs`: what else it tells;
+//!   `fault.rs`: the facts of what is wrong.
 
 mod convert;
 mod fault;
@@ -29,13 +32,23 @@ mod finish;
 mod options;
 mod reader;
 mod reading;
+mod relation;
+#[cfg(feature = "serde")]
+mod serialise;
+mod show;
+mod source;
 mod step;
 mod word;
+mod world;
 
 pub use fault::{Fault, FaultKind, Faults, Place};
 pub use reader::{Expects, Reader};
 pub use reading::{Length, Outcome, Path, Reading};
+pub use relation::Objection;
+pub use show::{Occurrence, Origin};
 pub use step::{Meaning, Step};
-pub use word::Words;
+pub use word::{Word, Words};
+pub use world::{Presence, Setting, Settings, World};
 
-pub(crate) use word::part;
+pub(crate) use show::DOTS;
+pub(crate) use world::Around;

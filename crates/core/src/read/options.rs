@@ -4,13 +4,21 @@ use super::fault::{Fault, FaultKind};
 use super::reader::{Asked, Pending, Reader};
 use super::reading::Length;
 use super::step::{Meaning, NONE};
-use crate::declare::{Hit, Param};
+use crate::declare::{Command, Hit, Param};
 
 /// A parameter that a name means, and which of a flag's two names it was.
 struct Found<'d> {
     slot: u32,
     param: &'d Param<'d>,
     hit: Hit,
+}
+
+/// What begins as an abbreviation does.
+enum Begun<'d> {
+    None,
+    One(Found<'d>),
+    Standard(Asked),
+    Several,
 }
 
 impl<'d> Reader<'d> {
@@ -21,16 +29,96 @@ impl<'d> Reader<'d> {
         let end = name.len() + 2;
         let attached = equals.map(|_| end);
         match self.find_long(name) {
-            Some(found) => self.named(&found, 0, end, attached, bytes.len()),
+            Some(found) => {
+                if found.hit == Hit::Former {
+                    self.warn_former(name, found.param);
+                }
+                self.named(&found, 0, end, attached, bytes.len());
+            }
             None => match self.standard(name) {
                 Some(asked) => self.ask(asked, 0, end, attached, bytes.len()),
-                None => self.unknown(0, bytes.len(), 0, end),
+                None => self.other_long(bytes, name, end, attached),
             },
+        }
+    }
+
+    /// A long name that nothing in reach is called: an abbreviation, an option of the default
+    /// subcommand, one to be kept, or unknown.
+    #[cold]
+    fn other_long(&mut self, bytes: &[u8], name: &[u8], end: usize, attached: Option<usize>) {
+        let leaf = self.leaf();
+        if self.abbreviations && !name.is_empty() {
+            match self.abbreviated(name) {
+                Begun::One(found) => return self.named(&found, 0, end, attached, bytes.len()),
+                Begun::Standard(asked) => return self.ask(asked, 0, end, attached, bytes.len()),
+                Begun::Several => {
+                    self.push(Meaning::Unknown, 0, bytes.len(), NONE);
+                    return self.fault(FaultKind::OptionAmbiguous, 0, end);
+                }
+                Begun::None => {}
+            }
+        }
+        if let Some(otherwise) = leaf.otherwise
+            && otherwise.params.iter().any(|param| param.find_name(name).is_some())
+        {
+            self.enter(otherwise);
+            return self.long(bytes, name);
+        }
+        if leaf.tails.unknown_options {
+            return self.keep(bytes.len());
+        }
+        self.unknown(0, bytes.len(), 0, end);
+    }
+
+    /// The names in reach that begin so.
+    fn abbreviated(&self, name: &[u8]) -> Begun<'d> {
+        let mut begun = Begun::None;
+        let mut slots = Vec::new();
+        let mut is_leaf = true;
+        for level in self.trail.levels().rev() {
+            for (slot, &param) in (level.base..).zip(level.command.params) {
+                if (is_leaf || param.throughout) && !param.is_hidden() {
+                    slots.push((slot, param));
+                }
+            }
+            is_leaf = false;
+        }
+        for (slot, param) in slots {
+            for (full, hit) in param.shown_names() {
+                if full.len() > 1 && full.as_bytes().starts_with(name) {
+                    begun = match begun {
+                        Begun::None => Begun::One(Found { slot, param, hit }),
+                        _ => return Begun::Several,
+                    };
+                }
+            }
+        }
+        for full in ["help", "version"] {
+            if full.as_bytes().starts_with(name)
+                && let Some(asked) = self.standard(full.as_bytes())
+            {
+                begun = match begun {
+                    Begun::None => Begun::Standard(asked),
+                    _ => return Begun::Several,
+                };
+            }
+        }
+        begun
+    }
+
+    #[cold]
+    fn warn_former(&mut self, name: &[u8], param: &Param<'_>) {
+        let old = "--".to_owned() + &String::from_utf8_lossy(name);
+        if !self.warned.iter().any(|warned| warned.0 == old) {
+            self.warned.push((old, param.spelled()));
         }
     }
 
     /// `-x`, `-xyz`, `-xVALUE`.
     pub(super) fn cluster(&mut self, bytes: &[u8]) {
+        if self.leaf().tails.unknown_options && !self.knows_all(bytes) {
+            return self.keep(bytes.len());
+        }
         let mut at = 1;
         while at < bytes.len() {
             // The first letter's range has the dash in it.
@@ -44,12 +132,34 @@ impl<'d> Reader<'d> {
                 }
             } else if bytes[at] == b'h' {
                 self.ask(Asked::Page(Length::Short), start, at + 1, None, bytes.len());
+            } else if let Some(otherwise) = self.otherwise_for(bytes[at]) {
+                self.enter(otherwise);
+                continue;
             } else {
                 self.unknown_letter(bytes, at, start);
                 return;
             }
             at += 1;
         }
+    }
+
+    /// Whether each letter of a cluster has a meaning, up to one whose value is the rest.
+    fn knows_all(&self, bytes: &[u8]) -> bool {
+        for &letter in &bytes[1..] {
+            match self.find_short(letter) {
+                Some(found) if !found.param.kinds().is_empty() => return true,
+                None if letter != b'h' => return false,
+                _ => {}
+            }
+        }
+        true
+    }
+
+    /// The default subcommand, where it knows the letter.
+    fn otherwise_for(&self, letter: u8) -> Option<&'d Command<'d>> {
+        let knows = |param: &&Param<'_>| letter == param.short || letter == param.opposite_short;
+        let otherwise = self.leaf().otherwise?;
+        otherwise.params.iter().any(|param| letter != 0 && knows(param)).then_some(otherwise)
     }
 
     /// A name that is known. `attached` is the last byte before an attached value: the `=` of a
@@ -64,17 +174,30 @@ impl<'d> Reader<'d> {
     ) {
         let Found { slot, param, hit } = *found;
         let words = param.kinds().len() as u32;
-        let meaning = if hit == Hit::Opposite { Meaning::Opposite } else { Meaning::Name };
+        let meaning = match hit {
+            Hit::Itself | Hit::Former => Meaning::Name,
+            Hit::Opposite => Meaning::Opposite,
+            Hit::File => Meaning::File,
+        };
         let at = self.push(meaning, start, end, slot);
         let pending = Pending { slot, wanted: words };
         match attached {
+            Some(equals) if words == 0 && param.worded => self.value(pending, equals + 1, len),
             _ if words == 0 => {
                 self.slots[slot as usize].typed.push(&mut self.steps, at);
                 if let Some(equals) = attached {
                     self.unwanted(Some(param), equals, len);
                 }
             }
+            None if param.is_attached() => {
+                self.slots[slot as usize].typed.push(&mut self.steps, at);
+            }
             None => self.pending = Some(pending),
+            // Letters behind a short name could be other flags: its value stands behind the long one.
+            Some(letter) if param.is_attached() && end - start <= 2 && letter + 1 == end => {
+                self.slots[slot as usize].typed.push(&mut self.steps, at);
+                self.unwanted(Some(param), end, len);
+            }
             Some(before) => {
                 if words > 1 {
                     let place = self.place(start, len);
@@ -137,10 +260,8 @@ impl<'d> Reader<'d> {
     }
 
     fn find_long(&self, name: &[u8]) -> Option<Found<'d>> {
-        let found = self.trail.find(|param| param.hit(name)).or_else(|| {
-            let is_alias = |alias: &&str| alias.as_bytes() == name;
-            self.trail.find(|param| param.aliases.iter().any(is_alias).then_some(Hit::Itself))
-        });
+        let found = self.trail.find(|param| param.hit(name));
+        let found = found.or_else(|| self.trail.find(|param| param.find_name(name)));
         found.map(|(slot, param, hit)| Found { slot, param, hit })
     }
 

@@ -4,9 +4,11 @@ use std::ffi::OsStr;
 
 use super::fault::{Fault, FaultKind, Place};
 use super::reading::Length;
+use super::source::Outer;
 use super::step::{Meaning, NONE, Step};
 use super::word::Words;
-use crate::declare::{Cell, Command, Param};
+use super::world::Around;
+use crate::declare::{Cell, Command, Param, Tail};
 
 /// Steps through the words of a command line one by one.
 ///
@@ -34,11 +36,20 @@ pub struct Reader<'d> {
     pub(super) pending: Option<Pending>,
     /// The operand words so far; which parameter each is for is known behind the last one.
     pub(super) operands: Chain,
+    /// The words behind `--`, where an operand takes these alone; and the unknown options kept.
+    pub(super) behind: Chain,
+    pub(super) kept: Chain,
     pub(super) word: u32,
     pub(super) ended: bool,
     /// An unknown command stands before: what the rest means is not known.
     pub(super) lost: bool,
     pub(super) asked: Option<Asked>,
+    /// What the commands so far say of their own and those below.
+    pub(super) operands_end: bool,
+    pub(super) abbreviations: bool,
+    /// Deprecated names that were typed, and what to type instead.
+    pub(super) warned: Vec<(String, String)>,
+    pub(super) around: Around<'d>,
 }
 
 /// The commands from the root to the one reached. Most lines reach two at most, which stand here
@@ -70,6 +81,15 @@ impl<'d> Trail<'d> {
     /// From the root on.
     pub(super) fn levels(&self) -> impl DoubleEndedIterator<Item = Level<'d>> + '_ {
         std::iter::once(self.root).chain(self.between.iter().copied()).chain(self.leaf)
+    }
+
+    /// Whether one of the commands has rules, or a test of the whole.
+    pub(super) fn has_rules(&self) -> bool {
+        self.levels().any(|level| !level.command.rules.is_empty())
+    }
+
+    pub(super) fn has_checks(&self) -> bool {
+        self.levels().any(|level| level.command.check.is_some())
     }
 
     fn enter(&mut self, level: Level<'d>) {
@@ -110,6 +130,8 @@ impl<'d> Level<'d> {
 pub(super) struct Slot<'d> {
     pub(super) param: &'d Param<'d>,
     pub(super) typed: Chain,
+    /// Its words from elsewhere, where none was typed.
+    pub(super) outer: Option<Box<Outer>>,
     /// Its converted value, once the last word is known.
     pub(super) cell: Cell,
 }
@@ -180,18 +202,30 @@ impl<'d> Reader<'d> {
             ended: false,
             lost: false,
             asked: None,
+            behind: Chain::EMPTY,
+            kept: Chain::EMPTY,
+            operands_end: root.operands_end,
+            abbreviations: root.abbreviations,
+            warned: Vec::new(),
+            around: Around::default(),
         };
         reader.add_slots(root);
         reader
     }
 
+    /// The same in a world that has environment variables, files and settings.
+    #[inline]
+    pub(crate) fn within(self, around: Around<'d>) -> Self {
+        Reader { around, ..self }
+    }
+
     /// Reads the next word.
     pub fn step(&mut self, word: &OsStr) {
-        self.step_all(&[word].as_slice());
+        self.step_all(Words::new(&[word]));
     }
 
     /// Reads all words, one after the other.
-    pub fn step_all(&mut self, words: &dyn Words) {
+    pub fn step_all(&mut self, words: Words<'_>) {
         for at in 0..words.count() {
             self.step_one(words.word(at));
         }
@@ -266,13 +300,15 @@ impl<'d> Reader<'d> {
         self.trail.leaf().command
     }
 
-    fn enter(&mut self, command: &'d Command<'d>) {
+    pub(super) fn enter(&mut self, command: &'d Command<'d>) {
+        self.operands_end |= command.operands_end;
+        self.abbreviations |= command.abbreviations;
         self.trail.enter(Level { command, base: self.slots.len() as u32 });
         self.add_slots(command);
     }
 
     fn add_slots(&mut self, command: &'d Command<'d>) {
-        let slot = |&param| Slot { param, typed: Chain::EMPTY, cell: Cell::Empty };
+        let slot = |&param| Slot { param, typed: Chain::EMPTY, outer: None, cell: Cell::Empty };
         self.slots.extend(command.params.iter().map(slot));
     }
 
@@ -284,40 +320,92 @@ impl<'d> Reader<'d> {
         } else if command.commands.is_empty() {
             self.operand(bytes.len());
         } else if let Some(next) = command.find(bytes) {
-            self.push(Meaning::Command, 0, bytes.len(), NONE);
-            self.enter(next);
+            if next.was_called(bytes) {
+                let old = String::from_utf8_lossy(bytes).into_owned();
+                self.warned.push((old, next.name.to_owned()));
+            }
+            self.command(next, bytes.len());
         } else {
-            self.unknown_command(bytes.len());
+            self.other_command(command, bytes);
+        }
+    }
+
+    fn command(&mut self, next: &'d Command<'d>, len: usize) {
+        self.push(Meaning::Command, 0, len, NONE);
+        self.enter(next);
+    }
+
+    /// A word that is no subcommand's name: an abbreviation of one, an operand of the default
+    /// subcommand, or unknown.
+    #[cold]
+    fn other_command(&mut self, command: &'d Command<'d>, bytes: &[u8]) {
+        let mut begun = command.commands.iter().filter(|next| {
+            self.abbreviations && !next.hidden && next.name.as_bytes().starts_with(bytes)
+        });
+        match (begun.next(), begun.next()) {
+            (Some(next), None) if !bytes.is_empty() => self.command(next, bytes.len()),
+            (Some(_), Some(_)) if !bytes.is_empty() => {
+                self.unknown_command(FaultKind::CommandAmbiguous, bytes.len());
+            }
+            _ => match command.otherwise {
+                Some(otherwise) if otherwise.takes_words() => {
+                    self.enter(otherwise);
+                    self.plain(bytes);
+                }
+                _ => self.unknown_command(FaultKind::CommandUnknown, bytes.len()),
+            },
         }
     }
 
     #[cold]
-    fn unknown_command(&mut self, len: usize) {
+    fn unknown_command(&mut self, kind: FaultKind, len: usize) {
         self.lost = true;
         self.push(Meaning::Unknown, 0, len, NONE);
-        self.fault(FaultKind::CommandUnknown, 0, len);
+        self.fault(kind, 0, len);
     }
 
     fn operand(&mut self, len: usize) {
         let meaning = if self.lost { Meaning::Unread } else { Meaning::Operand };
         let at = self.push(meaning, 0, len, NONE);
-        if !self.lost {
-            self.operands.push(&mut self.steps, at);
+        if self.lost {
+            return;
         }
+        let leaf = self.leaf();
+        if self.ended && leaf.tails.after_dashes {
+            self.behind.push(&mut self.steps, at);
+        } else {
+            self.operands.push(&mut self.steps, at);
+            self.ended |= self.operands_end || leaf.tails.raw;
+        }
+        if !leaf.commands.is_empty()
+            && let Some(otherwise) = leaf.otherwise
+        {
+            self.enter(otherwise);
+        }
+    }
+
+    /// Keeps a word with an unknown option in it for the operand that takes these.
+    pub(super) fn keep(&mut self, len: usize) {
+        let at = self.push(Meaning::Operand, 0, len, NONE);
+        self.kept.push(&mut self.steps, at);
     }
 
     /// Gives bytes of the word to an option that waits for them.
     pub(super) fn value(&mut self, pending: Pending, start: usize, end: usize) {
         let at = self.push(Meaning::Value, start, end, pending.slot);
         self.slots[pending.slot as usize].typed.push(&mut self.steps, at);
-        let wanted = pending.wanted - 1;
+        let wanted = pending.wanted.saturating_sub(1);
         self.pending = (wanted > 0).then_some(Pending { wanted, ..pending });
     }
 
     /// The operand that the next word is for.
     pub(super) fn wanted_operand(&self) -> Option<&'d Param<'d>> {
+        let leaf = self.leaf();
+        if self.ended && leaf.tails.after_dashes {
+            return leaf.params.iter().find(|p| p.tail == Some(Tail::AfterDashes)).copied();
+        }
         let mut taken = self.operands.count;
-        self.leaf().operands().find(|operand| {
+        leaf.operands().find(|operand| {
             let most = operand.word_count().max;
             let wanted = taken < most;
             taken = taken.saturating_sub(most);

@@ -4,10 +4,12 @@ use std::fmt;
 
 use super::fault::Faults;
 use super::reader::{Reader, Slot, Trail};
-use super::step::{Meaning, Step};
-use super::word::{Words, part};
+use super::step::Step;
+use super::word::{Word, Words};
+use super::world::{Around, World};
 use crate::declare::{COLOR, Command, FromWord, Key, Param, Shell, When, is_key};
-use crate::text::Put;
+use crate::text::{Put, part};
+use crate::wording::fill;
 
 /// What a command line turned out to be.
 #[derive(Debug)]
@@ -95,11 +97,16 @@ fn same(a: &Command<'_>, b: &Command<'_>) -> bool {
 }
 
 /// The values of a command line, asked for by their typed keys.
-#[derive(Debug)]
+///
+/// Printed for debugging (`{:?}`) it is a table: the name, the value as typed and where it came from.
+/// With the feature `serde` it serialises.
 pub struct Reading<'d> {
     pub(super) trail: Trail<'d>,
     pub(super) slots: Vec<Slot<'d>>,
     pub(super) steps: Vec<Step>,
+    pub(super) words: Words<'d>,
+    pub(super) warned: Vec<(String, String)>,
+    pub(super) around: Around<'d>,
 }
 
 impl<'d> Reading<'d> {
@@ -145,6 +152,19 @@ impl<'d> Reading<'d> {
         self.slots[slot].typed.count as usize / words
     }
 
+    /// What the program's user should be told of deprecated names and words that were used: a line
+    /// each, with the program's path in front.
+    pub fn warnings(&self) -> String {
+        let wording = self.trail.root().words();
+        let mut text = String::new();
+        for (old, instead) in &self.warned {
+            let warning = fill(wording.deprecated, &[old, instead]);
+            text.put(&fill(wording.error, &[&self.path().text(), &warning]));
+            text.put("\n");
+        }
+        text
+    }
+
     /// The command that was read.
     pub fn command(&self) -> &'d Command<'d> {
         self.trail.leaf().command
@@ -166,25 +186,30 @@ impl<'d> Reading<'d> {
     }
 
     #[inline]
-    fn slot_of<K: Key>(&self, key: &K) -> Option<usize> {
+    pub(super) fn slot_of<K: Key>(&self, key: &K) -> Option<usize> {
         self.slots.iter().position(|slot| is_key(key, slot.param))
     }
 
     #[cold]
-    fn foreign(&self, record: &Param<'_>) -> ! {
+    pub(super) fn foreign(&self, record: &Param<'_>) -> ! {
         panic!("`{}` has no value to give in `{}`", record.name, self.path())
     }
 }
 
 impl<'d> Command<'d> {
-    /// Reads the words of a command line, the program's own name not among them.
-    pub fn read<W: AsRef<std::ffi::OsStr>>(&'d self, words: &[W]) -> Outcome<'d> {
-        self.read_words(&words)
+    /// Reads the words of a command line, the program's own name not among them. Nothing else is
+    /// looked at: no environment, no config file, no path. [`read_in`](Command::read_in) does.
+    pub fn read<W: Word>(&'d self, words: &'d [W]) -> Outcome<'d> {
+        self.read_around(Words::new(words), Around::default())
     }
 
-    /// The same for words from anywhere.
-    pub fn read_words(&'d self, words: &dyn Words) -> Outcome<'d> {
-        let mut reader = Reader::new(self, words.count());
+    /// Reads the words of a command line in a world that has environment variables and files.
+    pub fn read_in(&'d self, words: Words<'d>, world: &'d dyn World) -> Outcome<'d> {
+        self.read_around(words, Around { world: Some(world), ..Around::default() })
+    }
+
+    pub(crate) fn read_around(&'d self, words: Words<'d>, around: Around<'d>) -> Outcome<'d> {
+        let mut reader = Reader::new(self, words.count()).within(around);
         reader.step_all(words);
         reader.finish(words)
     }
@@ -199,7 +224,7 @@ impl<'d> Trail<'d> {
 impl<'d> Reader<'d> {
     /// What the line says of colour, whatever else may be wrong with it: the value of
     /// [`COLOR`](crate::COLOR), where the program lists that.
-    pub fn color(&self, words: &dyn Words) -> When {
+    pub fn color(&self, words: Words<'_>) -> When {
         let slot = self.slots.iter().find(|slot| is_key(&COLOR, slot.param));
         let step = slot.and_then(|slot| self.steps.get(slot.typed.last as usize));
         let when = step.and_then(|step| {
@@ -207,12 +232,5 @@ impl<'d> Reader<'d> {
             When::from_word(&part(words.word(step.word()), bytes.start, bytes.end)).ok()
         });
         when.unwrap_or_default()
-    }
-}
-
-impl Slot<'_> {
-    /// What a flag's words say: the last one wins.
-    pub(super) fn is_on(&self, steps: &[Step]) -> bool {
-        steps.get(self.typed.last as usize).is_some_and(|step| step.meaning == Meaning::Name)
     }
 }

@@ -33,6 +33,8 @@ pub enum Meaning {
     Name,
     /// The opposite name of a flag, dashes included.
     Opposite,
+    /// The name of a secret's option that takes a file, dashes included.
+    File,
     /// A value of the option before it.
     Value,
     /// An operand.
@@ -60,6 +62,11 @@ impl Step {
     /// Which of its bytes.
     pub const fn bytes(&self) -> Range<usize> {
         self.start as usize..self.end as usize
+    }
+
+    /// Whether these are bytes of a value, and not a name.
+    pub(crate) fn is_of_value(&self) -> bool {
+        matches!(self.meaning, Meaning::Value | Meaning::Operand)
     }
 
     pub(crate) const fn place(&self) -> Place {

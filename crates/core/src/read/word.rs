@@ -1,54 +1,87 @@
-//! Words as the system gives them, and parts of them, without `unsafe`.
+//! Words as the system gives them.
 
-use std::borrow::Cow;
-use std::ffi::OsStr;
+use std::ffi::{OsStr, OsString};
 
-/// The words of a command line, the program's own name not among them.
-pub trait Words {
+/// The words of a command line, the program's own name not among them. They are borrowed: a reading
+/// and its faults look at the words where they stand.
+#[derive(Debug, Clone, Copy)]
+pub struct Words<'w>(List<'w>);
+
+/// The types that words come in. A list of types and not a trait object, so that looking at a word
+/// is no call.
+#[derive(Debug, Clone, Copy)]
+enum List<'w> {
+    Owned(&'w [OsString]),
+    Borrowed(&'w [&'w OsStr]),
+    Text(&'w [&'w str]),
+    OwnedText(&'w [String]),
+}
+
+impl<'w> Words<'w> {
+    /// The words of a list.
+    #[inline]
+    pub fn new<W: Word>(words: &'w [W]) -> Self {
+        W::words(words)
+    }
+
     /// How many there are.
-    fn count(&self) -> usize;
+    #[inline]
+    pub fn count(self) -> usize {
+        match self.0 {
+            List::Owned(words) => words.len(),
+            List::Borrowed(words) => words.len(),
+            List::Text(words) => words.len(),
+            List::OwnedText(words) => words.len(),
+        }
+    }
+
     /// The word at a place; empty beyond the last.
-    fn word(&self, at: usize) -> &OsStr;
-}
-
-impl<W: AsRef<OsStr>> Words for &[W] {
-    fn count(&self) -> usize {
-        self.len()
+    #[inline]
+    pub fn word(self, at: usize) -> &'w OsStr {
+        match self.0 {
+            List::Owned(words) => words.get(at).map(OsString::as_os_str),
+            List::Borrowed(words) => words.get(at).copied(),
+            List::Text(words) => words.get(at).map(|&word| OsStr::new(word)),
+            List::OwnedText(words) => words.get(at).map(OsStr::new),
+        }
+        .unwrap_or_default()
     }
 
-    fn word(&self, at: usize) -> &OsStr {
-        self.get(at).map_or(OsStr::new(""), AsRef::as_ref)
+    /// The words in front of a place.
+    pub(crate) fn before(self, at: usize) -> Self {
+        Words(match self.0 {
+            List::Owned(words) => List::Owned(&words[..at]),
+            List::Borrowed(words) => List::Borrowed(&words[..at]),
+            List::Text(words) => List::Text(&words[..at]),
+            List::OwnedText(words) => List::OwnedText(&words[..at]),
+        })
     }
-}
 
-/// The bytes `start..end` of a word, as a word. The cuts stand where the reader found ASCII or
-/// whole characters, so nothing is torn.
-#[cfg(unix)]
-pub(crate) fn part(word: &OsStr, start: usize, end: usize) -> Cow<'_, OsStr> {
-    use std::os::unix::ffi::OsStrExt;
-    let bytes = word.as_bytes();
-    Cow::Borrowed(OsStr::from_bytes(bytes.get(start..end).unwrap_or_default()))
-}
-
-/// The bytes `start..end` of a word, as a word: by its text, or by its wide units where it is none.
-#[cfg(not(unix))]
-pub(crate) fn part(word: &OsStr, start: usize, end: usize) -> Cow<'_, OsStr> {
-    match word.to_str() {
-        Some(text) => Cow::Borrowed(OsStr::new(text.get(start..end).unwrap_or_default())),
-        None => Cow::Owned(tail(word, start)),
+    pub(crate) fn iter(self) -> impl Iterator<Item = &'w OsStr> {
+        (0..self.count()).map(move |at| self.word(at))
     }
 }
 
-/// A word that is no text has its cut behind an option's name, which is text.
-#[cfg(windows)]
-fn tail(word: &OsStr, start: usize) -> std::ffi::OsString {
-    use std::os::windows::ffi::{OsStrExt, OsStringExt};
-    let head = String::from_utf8_lossy(&word.as_encoded_bytes()[..start]).encode_utf16().count();
-    let wide: Vec<u16> = word.encode_wide().skip(head).collect();
-    std::ffi::OsString::from_wide(&wide)
+/// A type that words come in: `OsString`, `&OsStr`, `String` or `&str`.
+pub trait Word: Sized {
+    #[doc(hidden)]
+    fn words(words: &[Self]) -> Words<'_>;
 }
 
-#[cfg(not(any(unix, windows)))]
-fn tail(word: &OsStr, start: usize) -> std::ffi::OsString {
-    String::from_utf8_lossy(&word.as_encoded_bytes()[start..]).into_owned().into()
+macro_rules! word_types {
+    ($($type:ty: $list:ident;)*) => {$(
+        impl Word for $type {
+            #[inline]
+            fn words(words: &[Self]) -> Words<'_> {
+                Words(List::$list(words))
+            }
+        }
+    )*};
+}
+
+word_types! {
+    OsString: Owned;
+    &OsStr: Borrowed;
+    String: OwnedText;
+    &str: Text;
 }

@@ -5,12 +5,14 @@
 //! * `quote.rs`: a word as a shell needs it, nothing invisible left (faults, fixes).
 //! * `paint.rs`: [`Look`] and colour (pages and faults).
 //! * `near.rs`: the nearest of some names (faults and fixes).
+//! * `part.rs`: parts of words (declaring, reading, faults).
 //! * `order.rs`: one sort for all (reading, faults, pages).
 
 mod columns;
 mod near;
 mod order;
 mod paint;
+mod part;
 mod quote;
 mod sheet;
 
@@ -19,6 +21,7 @@ pub(crate) use near::nearest;
 pub(crate) use order::in_order;
 pub(crate) use paint::Ink;
 pub use paint::Look;
+pub(crate) use part::part;
 pub(crate) use quote::{Quoted, visible};
 pub(crate) use sheet::Sheet;
 

@@ -1,0 +1,16 @@
+//! Patterns of file names.
+
+use std::ffi::OsStr;
+
+use ::glob::Pattern;
+
+use crate::declare::{FromWord, Kind, Misfit};
+
+impl FromWord for Pattern {
+    const KIND: &'static Kind = &Kind::new("a pattern of names", "A7-*");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        let text = word.to_str().ok_or(Misfit::not_text())?;
+        Pattern::new(text).map_err(|error| Misfit::because(error.msg))
+    }
+}

@@ -1,0 +1,40 @@
+//! Names of domains (RFC 1123), in any script (UTS 46).
+
+use std::ffi::OsStr;
+use std::fmt;
+
+use crate::declare::{FromWord, Kind, Misfit};
+
+/// The name of a domain, such as `example.org`, in the ASCII form that is looked up.
+#[derive(Debug, Clone, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub struct DomainName(String);
+
+impl DomainName {
+    /// The name in ASCII, lower case.
+    pub fn as_str(&self) -> &str {
+        &self.0
+    }
+}
+
+impl fmt::Display for DomainName {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        f.write_str(&self.0)
+    }
+}
+
+impl FromWord for DomainName {
+    const KIND: &'static Kind = &Kind::new("the name of a domain", "example.org");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        let text = word.to_str().ok_or(Misfit::not_text())?;
+        let name = idna::domain_to_ascii_strict(text).map_err(|_| Misfit::new())?;
+        // The last label of a name is never a number (RFC 1123, 2.1): that is an address.
+        let last = name.trim_end_matches('.').rsplit('.').next().unwrap_or_default();
+        if last.is_empty() || last.bytes().all(|byte| byte.is_ascii_digit()) {
+            return Err(Misfit::new());
+        }
+        Ok(DomainName(name))
+    }
+}
+
+use ::idna;

@@ -1,0 +1,59 @@
+//! Dates, times and durations, as [jiff](::jiff) reads them: ISO 8601 (RFC 3339, RFC 9557), and
+//! durations in jiff's friendly form (`2h 30m`) too.
+
+use std::ffi::OsStr;
+use std::time::Duration;
+
+use ::jiff::civil::{Date, DateTime, Time};
+use ::jiff::{SignedDuration, Span, Timestamp};
+
+use super::parsed;
+use crate::declare::{FromWord, Kind, Misfit};
+
+parsed! {
+    DateTime: "a date and a time", "2026-05-01T14:30", no_such_day;
+    Timestamp: "a moment", "2026-05-01T14:30:00Z", no_such_day;
+    Span: "a span of time", "2 weeks 3 days";
+    SignedDuration: "a duration", "2h 30m";
+}
+
+impl FromWord for Date {
+    const KIND: &'static Kind = &Kind::new("a date", "2026-05-01");
+
+    /// A date alone, with dashes: a moment would lose its time.
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        let text = word.to_str().ok_or(Misfit::not_text())?;
+        let parts = text.strip_prefix('-').unwrap_or(text).split('-').map(str::len);
+        let is_alone = parts.eq([4, 2, 2]);
+        let date = text.parse().ok().filter(|_| is_alone);
+        date.ok_or_else(|| Misfit::of_reason(no_such_day(text)))
+    }
+}
+
+impl FromWord for Time {
+    const KIND: &'static Kind = &Kind::new("a time of day", "14:30");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        let text = word.to_str().ok_or(Misfit::not_text())?;
+        let is_alone = text.as_bytes().get(2) == Some(&b':');
+        text.parse().ok().filter(|_| is_alone).ok_or(Misfit::new())
+    }
+}
+
+impl FromWord for Duration {
+    const KIND: &'static Kind = SignedDuration::KIND;
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        let duration = SignedDuration::from_word(word)?;
+        Duration::try_from(duration).map_err(|_| Misfit::because("a duration here is not negative"))
+    }
+}
+
+/// A day that is written as one, and is in no calendar.
+fn no_such_day(text: &str) -> Option<String> {
+    let day = text.get(..10)?;
+    let has_the_shape = day.split('-').map(str::len).eq([4, 2, 2]);
+    let is_digits = day.bytes().all(|byte| byte == b'-' || byte.is_ascii_digit());
+    let is_missing = day.parse::<Date>().is_err();
+    (has_the_shape && is_digits && is_missing).then(|| format!("the calendar has no {day}"))
+}

@@ -1,0 +1,58 @@
+//! Types of well-known crates that convert from a word, each behind a feature called as its crate.
+//! A file for each: the kind, and the reason where a word comes near.
+
+#[cfg(feature = "bytesize")]
+mod bytesize;
+#[cfg(feature = "email_address")]
+mod email_address;
+#[cfg(feature = "glob")]
+mod glob;
+#[cfg(feature = "idna")]
+pub(super) mod idna;
+#[cfg(feature = "jiff")]
+mod jiff;
+#[cfg(feature = "regex")]
+pub(super) mod regex;
+#[cfg(feature = "semver")]
+mod semver;
+#[cfg(feature = "serde_json")]
+mod serde_json;
+#[cfg(feature = "url")]
+pub(super) mod url;
+#[cfg(feature = "uuid")]
+mod uuid;
+
+/// Converts words by `FromStr`, whose error is the reason.
+#[cfg(any(
+    feature = "bytesize",
+    feature = "email_address",
+    feature = "jiff",
+    feature = "semver",
+    feature = "uuid"
+))]
+macro_rules! parsed {
+    ($($type:ty: $noun:literal, $example:literal $(, $reason:expr)?;)*) => {$(
+        impl crate::declare::FromWord for $type {
+            const KIND: &'static crate::declare::Kind =
+                &crate::declare::Kind::new($noun, $example);
+
+            fn from_word(word: &std::ffi::OsStr) -> Result<Self, crate::declare::Misfit> {
+                let text = word.to_str().ok_or(crate::declare::Misfit::not_text())?;
+                text.parse().map_err(|_| {
+                    let reason: Option<String> = None;
+                    $(let reason = reason.or($reason(text));)?
+                    crate::declare::Misfit::of_reason(reason)
+                })
+            }
+        }
+    )*};
+}
+
+#[cfg(any(
+    feature = "bytesize",
+    feature = "email_address",
+    feature = "jiff",
+    feature = "semver",
+    feature = "uuid"
+))]
+use parsed;

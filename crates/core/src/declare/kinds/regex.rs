@@ -1,0 +1,91 @@
+//! Regular expressions, as values and as a validator of text.
+
+use std::any::Any;
+use std::borrow::Cow;
+use std::ffi::OsStr;
+use std::sync::{Mutex, PoisonError};
+
+use ::regex::{Error, Regex};
+
+use crate::declare::valid::{Refusal, Test, Validator};
+use crate::declare::{FromWord, Kind, Misfit};
+
+impl FromWord for Regex {
+    const KIND: &'static Kind = &Kind::new("a regular expression", "A[0-9]+");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        let text = word.to_str().ok_or(Misfit::not_text())?;
+        Regex::new(text).map_err(|error| match error {
+            // The last line has the reason; those before draw where it is.
+            Error::Syntax(drawn) => {
+                let last = drawn.lines().last().unwrap_or_default();
+                Misfit::because(last.strip_prefix("error: ").unwrap_or(last).to_owned())
+            }
+            other => Misfit::because(other.to_string()),
+        })
+    }
+}
+
+/// Text that a pattern matches. See [`pattern`].
+#[derive(Debug, Clone, Copy)]
+pub struct Pattern {
+    pattern: &'static str,
+    example: &'static str,
+    says: &'static str,
+}
+
+/// Text that a regular expression matches as a whole, with an example that does.
+///
+/// ```
+/// use clavret_core::{Opt, valid};
+/// static BATCH: Opt<Option<String>> = Opt::new("batch")
+///     .valid(&valid::pattern("[A-Z][0-9]+-[0-9]{4}", "A7-2026").says("a hive's code and a year"));
+/// ```
+pub const fn pattern(pattern: &'static str, example: &'static str) -> Pattern {
+    Pattern { pattern, example, says: "" }
+}
+
+impl Pattern {
+    /// What the pattern is of, in words that a user understands.
+    #[must_use]
+    pub const fn says(mut self, says: &'static str) -> Self {
+        self.says = says;
+        self
+    }
+
+    /// Whether the text matches. A pattern is made ready once; a validator in a static cannot keep it
+    /// in itself.
+    fn matches(&self, text: &str) -> bool {
+        static READY: Mutex<Vec<(&str, Option<Regex>)>> = Mutex::new(Vec::new());
+        let mut ready = READY.lock().unwrap_or_else(PoisonError::into_inner);
+        let at = ready.iter().position(|known| known.0 == self.pattern).unwrap_or_else(|| {
+            let whole = Regex::new(&format!("^(?:{})$", self.pattern)).ok();
+            ready.push((self.pattern, whole));
+            ready.len() - 1
+        });
+        ready[at].1.as_ref().is_some_and(|regex| regex.is_match(text))
+    }
+}
+
+impl Test for Pattern {
+    fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
+        match value.downcast_ref::<String>() {
+            Some(text) if !self.matches(text) => Err(Refusal::Other(self.says().into_owned())),
+            _ => Ok(()),
+        }
+    }
+
+    fn says(&self) -> Cow<'_, str> {
+        let Pattern { pattern, example, says } = self;
+        match *says {
+            "" => format!("text that matches {pattern}, such as {example}").into(),
+            says => format!("{says}, such as {example}").into(),
+        }
+    }
+
+    fn example(&self) -> Option<String> {
+        Some(self.example.to_owned())
+    }
+}
+
+impl Validator<String> for Pattern {}

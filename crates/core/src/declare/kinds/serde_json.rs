@@ -1,0 +1,16 @@
+//! JSON values (RFC 8259).
+
+use std::ffi::OsStr;
+
+use ::serde_json::Value;
+
+use crate::declare::{FromWord, Kind, Misfit};
+
+impl FromWord for Value {
+    const KIND: &'static Kind = &Kind::new("a JSON value", "[6,\"calm\"]");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        let text = word.to_str().ok_or(Misfit::not_text())?;
+        ::serde_json::from_str(text).map_err(|error| Misfit::because(error.to_string()))
+    }
+}

@@ -1,0 +1,151 @@
+//! Rules between parameters, and a developer's own test of the whole.
+
+use super::fault::{Fault, FaultKind, Place};
+use super::reader::{Reader, Slot};
+use super::source::is;
+use super::step::{Meaning, Step};
+use super::word::Words;
+use super::{Reading, convert};
+use crate::declare::{Key, Param, Rule, Sort};
+
+/// What a developer's own test of a reading holds against it. See
+/// [`Command::check`](crate::Command::check).
+#[derive(Debug, Clone)]
+pub struct Objection {
+    pub(crate) text: String,
+    /// The records of the keys that it is about, by their addresses.
+    about: Vec<usize>,
+}
+
+impl Objection {
+    /// An objection in words for the user, who reads them behind nothing else: "2026-05-01 comes after
+    /// 2026-04-01".
+    pub fn new(text: impl Into<String>) -> Self {
+        Objection { text: text.into(), about: Vec::new() }
+    }
+
+    /// A key that it is about: what was typed for it is pointed at.
+    #[must_use]
+    pub fn about(mut self, key: &impl Key) -> Self {
+        self.about.push(address(key.record()));
+        self
+    }
+}
+
+fn address(param: &Param<'_>) -> usize {
+    std::ptr::from_ref(param).addr()
+}
+
+impl<'d> Reader<'d> {
+    /// Looks at the rules of all commands of the line.
+    pub(super) fn check_rules(&mut self, words: Words<'_>) {
+        for level in self.trail.levels().collect::<Vec<_>>() {
+            for rule in level.command.rules {
+                self.check_rule(rule, words);
+            }
+        }
+    }
+
+    fn check_rule(&mut self, rule: &'d Rule<'d>, words: Words<'_>) {
+        let given: Vec<_> = rule.members.iter().filter(|param| self.is_typed(param)).collect();
+        let lacking = rule.members.iter().find(|param| !self.is_met(param)).copied();
+        match rule.sort {
+            Sort::OnlyOne if given.len() > 1 => {
+                let places = given.iter().flat_map(|param| self.typed_places(param)).collect();
+                self.broken(rule, places);
+            }
+            Sort::Excludes if !given.is_empty() => {
+                let Some((param, _)) = rule.when.filter(|when| self.is_typed(when.0)) else {
+                    return;
+                };
+                let all = std::iter::once(&param).chain(given);
+                let places = all.flat_map(|param| self.typed_places(param)).collect();
+                self.broken(rule, places);
+            }
+            Sort::AtLeastOne if rule.members.iter().all(|param| !self.is_met(param)) => {
+                self.lacking(rule, lacking);
+            }
+            Sort::AllOrNone if !given.is_empty() => self.lacking(rule, lacking),
+            Sort::Needs if rule.when.is_some_and(|when| self.is_typed(when.0)) => {
+                self.lacking(rule, lacking);
+            }
+            Sort::NeededWith if rule.when.is_some_and(|when| self.has_value(when, words)) => {
+                self.lacking(rule, lacking);
+            }
+            _ => {}
+        }
+    }
+
+    /// Members that exclude each other: all are pointed at.
+    fn broken(&mut self, rule: &'d Rule<'d>, mut places: Vec<Place>) {
+        places.sort_unstable();
+        let Some((&place, also)) = places.split_first() else { return };
+        let fault = Fault::new(FaultKind::RuleBroken, place);
+        self.faults.push(Fault { rule: Some(rule), also: also.to_vec(), ..fault });
+    }
+
+    /// A member that is needed and not there.
+    fn lacking(&mut self, rule: &'d Rule<'d>, param: Option<&'d Param<'d>>) {
+        let Some(param) = param else { return };
+        let place = if param.is_positional() {
+            Place::Before(self.word as usize)
+        } else {
+            self.end_of_options()
+        };
+        let fault = Fault::of(FaultKind::RuleBroken, place, param);
+        self.faults.push(Fault { rule: Some(rule), ..fault });
+    }
+
+    /// Whether a need is met: by a word, the environment or the config file.
+    fn is_met(&self, param: &Param<'_>) -> bool {
+        let slot = self.slots.iter().find(|slot| is(slot.param, param));
+        slot.is_some_and(|slot| slot.typed.count > 0 || slot.outer.is_some())
+    }
+
+    /// Whether a parameter has a value that is no default, as a user would type it.
+    fn has_value(&self, (param, value): (&Param<'_>, &str), words: Words<'_>) -> bool {
+        let slot = self.slots.iter().find(|slot| is(slot.param, param));
+        slot.filter(|slot| slot.typed.count > 0 || slot.outer.is_some()).is_some_and(|slot| {
+            convert::pieces(slot, &self.steps, words).iter().any(|piece| *piece.text == *value)
+        })
+    }
+
+    /// Where a parameter was typed: its names, or the words of an operand.
+    fn typed_places(&self, param: &Param<'_>) -> Vec<Place> {
+        let slot = self.slots.iter().find(|slot| is(slot.param, param));
+        slot.map(|slot| typed_places(slot, &self.steps)).unwrap_or_default()
+    }
+}
+
+pub(super) fn typed_places(slot: &Slot<'_>, steps: &[Step]) -> Vec<Place> {
+    let is_slot = |step: &&Step| {
+        let chain = slot.typed.steps(steps);
+        chain.map(|step| step.slot).next().is_some_and(|slot| slot == step.slot)
+    };
+    let of_slot = steps.iter().filter(is_slot);
+    of_slot.filter(|step| step.meaning != Meaning::Value).map(Step::place).collect()
+}
+
+impl<'d> Reading<'d> {
+    /// Puts the reading to the developers' own tests, those of the root first.
+    pub(super) fn objection(&self) -> Option<Fault<'d>> {
+        let checks = self.trail.levels().filter_map(|level| level.command.check);
+        let objection = checks.map(|check| check(self)).find_map(Result::err)?;
+        let is_meant = |slot: &&Slot<'d>| objection.about.contains(&address(slot.param));
+        let meant: Vec<&Slot<'d>> = self.slots.iter().filter(is_meant).collect();
+        let mut places: Vec<Place> = Vec::new();
+        for slot in &meant {
+            places.extend(typed_places(slot, &self.steps));
+        }
+        places.sort_unstable();
+        let outer = || meant.iter().find_map(|slot| slot.outer.as_ref().map(|outer| outer.place));
+        let place = places.first().copied().or_else(outer).unwrap_or(Place::Nowhere);
+        let fault = Fault::new(FaultKind::ReadingRefused, place);
+        Some(Fault {
+            param: meant.first().map(|slot| slot.param),
+            reason: Some(crate::declare::Reason::Own(objection.text.into())),
+            also: places.into_iter().skip(1).collect(),
+            ..fault
+        })
+    }
+}

@@ -1,0 +1,130 @@
+//! A reading as `{"command": […], "values": {…}, "origins": {…}}`. Numbers and truth words become
+//! numbers and booleans by their kind, lists and values of several words become arrays, entries
+//! become maps; what is not given is null. Words that are no text lose what is none.
+
+use std::ffi::OsStr;
+
+use serde::ser::{Serialize, SerializeMap, SerializeSeq, SerializeStruct, Serializer};
+
+use super::reader::Slot;
+use super::{Origin, Reading};
+use crate::declare::{FromWord, Kind, Manner, Noun, Role};
+
+impl Serialize for Reading<'_> {
+    fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
+        let command: Vec<&str> = self.path().0.iter().map(|command| command.name()).collect();
+        let mut reading = serializer.serialize_struct("Reading", 3)?;
+        reading.serialize_field("command", &command)?;
+        reading.serialize_field("values", &Values(self))?;
+        reading.serialize_field("origins", &Origins(self))?;
+        reading.end()
+    }
+}
+
+struct Values<'r, 'd>(&'r Reading<'d>);
+
+impl Serialize for Values<'_, '_> {
+    fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
+        let mut values = serializer.serialize_map(None)?;
+        for slot in &self.0.slots {
+            values.serialize_entry(slot.param.name(), &Value(self.0, slot))?;
+        }
+        values.end()
+    }
+}
+
+struct Origins<'r, 'd>(&'r Reading<'d>);
+
+impl Serialize for Origins<'_, '_> {
+    fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
+        let mut origins = serializer.serialize_map(None)?;
+        for slot in &self.0.slots {
+            let origin = self.0.origin_of(slot);
+            if origin != Origin::Absent {
+                origins.serialize_entry(slot.param.name(), &origin.to_string())?;
+            }
+        }
+        origins.end()
+    }
+}
+
+struct Value<'r, 'd>(&'r Reading<'d>, &'r Slot<'d>);
+
+impl Serialize for Value<'_, '_> {
+    fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
+        let Value(reading, slot) = self;
+        let param = slot.param;
+        match param.role() {
+            Role::Flag => return Reading::truth(slot).serialize(serializer),
+            Role::Tally => return slot.typed.count.serialize(serializer),
+            _ => {}
+        }
+        let texts = reading.texts(slot);
+        let (kinds, manner) = (param.kinds(), param.manner);
+        if kinds.iter().any(|kind| kind.sides.is_some()) && !param.secret {
+            let mut map = serializer.serialize_map(None)?;
+            for text in &texts {
+                let text = text.to_string_lossy();
+                let (key, value) = text.split_once('=').unwrap_or((&text, ""));
+                map.serialize_entry(key, value)?;
+            }
+            return map.end();
+        }
+        let each = kinds.len().max(1);
+        let words: Vec<Word<'_>> = texts
+            .iter()
+            .enumerate()
+            .map(|(at, text)| Word { text, kind: kinds[at % each], manner })
+            .collect();
+        match &words[..] {
+            _ if param.form.many && each > 1 => {
+                serializer.collect_seq(words.chunks(each).map(Words))
+            }
+            words if param.form.many => Words(words).serialize(serializer),
+            [] if param.is_attached() && slot.typed.count > 0 => true.serialize(serializer),
+            [] => serializer.serialize_none(),
+            // Of several occurrences the last one counts.
+            words if each > 1 => {
+                Words(&words[words.len() - each.min(words.len())..]).serialize(serializer)
+            }
+            words => words[words.len() - 1].serialize(serializer),
+        }
+    }
+}
+
+struct Words<'w>(&'w [Word<'w>]);
+
+impl Serialize for Words<'_> {
+    fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
+        let mut words = serializer.serialize_seq(Some(self.0.len()))?;
+        for word in self.0 {
+            words.serialize_element(word)?;
+        }
+        words.end()
+    }
+}
+
+struct Word<'w> {
+    text: &'w OsStr,
+    kind: &'w Kind,
+    manner: Manner,
+}
+
+impl Serialize for Word<'_> {
+    fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
+        let Word { text, kind, manner } = *self;
+        if kind.noun == Noun::Whole {
+            if let Ok(number) = u64::from_word_in(text, manner) {
+                return serializer.serialize_u64(number);
+            }
+            if let Ok(number) = i64::from_word_in(text, manner) {
+                return serializer.serialize_i64(number);
+            }
+        }
+        match (kind.noun, f64::from_word(text), bool::from_word(text)) {
+            (Noun::Number, Ok(number), _) => serializer.serialize_f64(number),
+            (Noun::Truth, _, Ok(truth)) => serializer.serialize_bool(truth),
+            _ => serializer.serialize_str(&text.to_string_lossy()),
+        }
+    }
+}

@@ -1,0 +1,212 @@
+//! What a reading tells besides its values: where each came from, in which order they were typed, and
+//! all of them as a table or serialised.
+
+use std::borrow::Cow;
+use std::fmt;
+use std::ops::Range;
+
+use super::convert::pieces;
+use super::reader::Slot;
+use super::step::Meaning;
+use super::{Place, Reading};
+use crate::declare::{Key, Param, Role, is_key};
+use crate::text::{Quoted, columns};
+
+/// Where a value came from.
+#[derive(Debug, Clone, PartialEq, Eq)]
+#[non_exhaustive]
+pub enum Origin {
+    /// A word of the command line, counted from 0: the last one of the value.
+    Word(usize),
+    /// An environment variable, by its name.
+    Variable(String),
+    /// The config file, its lines and columns counted from 1.
+    Setting {
+        /// The file's path.
+        file: String,
+        /// The line.
+        line: usize,
+        /// The column, in characters.
+        column: usize,
+    },
+    /// The declared default.
+    Default,
+    /// There is none.
+    Absent,
+}
+
+impl fmt::Display for Origin {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        match self {
+            Origin::Word(at) => write!(f, "word {}", at + 1),
+            Origin::Variable(name) => write!(f, "${name}"),
+            Origin::Setting { file, line, column } => write!(f, "{file}:{line}:{column}"),
+            Origin::Default => f.write_str("default"),
+            Origin::Absent => f.write_str("not given"),
+        }
+    }
+}
+
+/// Something that was typed, in the order of the line; see [`Reading::occurrences`].
+#[derive(Debug, Clone)]
+pub struct Occurrence<'d> {
+    param: &'d Param<'d>,
+    values: Range<usize>,
+}
+
+impl<'d> Occurrence<'d> {
+    /// Whether this is an occurrence of a key.
+    pub fn is(&self, key: &impl Key) -> bool {
+        is_key(key, self.param)
+    }
+
+    /// The parameter.
+    pub const fn param(&self) -> &'d Param<'d> {
+        self.param
+    }
+
+    /// Which values of the key's list it gave: one, or several where a word is split.
+    pub fn values(&self) -> Range<usize> {
+        self.values.clone()
+    }
+}
+
+impl<'d> Reading<'d> {
+    /// Where the value of a key came from.
+    ///
+    /// # Panics
+    ///
+    /// As [`get`](Reading::get).
+    pub fn origin(&self, key: &impl Key) -> Origin {
+        match self.slot_of(key) {
+            Some(slot) => self.origin_of(&self.slots[slot]),
+            None => self.foreign(key.record()),
+        }
+    }
+
+    pub(super) fn origin_of(&self, slot: &Slot<'_>) -> Origin {
+        if let Some(step) = self.steps.get(slot.typed.last as usize) {
+            return Origin::Word(step.word());
+        }
+        let place =
+            slot.outer.as_ref().map(|outer| outer.words.first().map_or(outer.place, |word| word.1));
+        match (place, &self.around.settings) {
+            (Some(Place::Setting { start, .. }), Some(settings)) => {
+                let (line, column) = settings.position(start);
+                Origin::Setting { file: settings.file.clone(), line, column }
+            }
+            (Some(_), _) => Origin::Variable(slot.param.variable.to_owned()),
+            (None, _) if slot.param.default.is_some() => Origin::Default,
+            (None, _) => Origin::Absent,
+        }
+    }
+
+    /// What was typed, in the order of the line: each occurrence of an option, flag or tally, and
+    /// each operand.
+    ///
+    /// ```
+    /// use clavret_core::{Command, Opt, Outcome};
+    /// static WITH: Opt<Vec<String>> = Opt::new("with");
+    /// static WITHOUT: Opt<Vec<String>> = Opt::new("without");
+    /// static LIST: Command = Command::new("list").takes(&[WITH.param(), WITHOUT.param()]);
+    ///
+    /// let words = ["--with=a", "--without=b", "--with=c"];
+    /// let Outcome::Reading(reading) = LIST.read(&words) else { panic!() };
+    /// let typed: Vec<String> = reading.occurrences().map(|typed| {
+    ///     let sign = if typed.is(&WITH) { '+' } else { '-' };
+    ///     let list = reading.get(if typed.is(&WITH) { &WITH } else { &WITHOUT });
+    ///     format!("{sign}{}", list[typed.values()][0])
+    /// }).collect();
+    /// assert_eq!(typed, ["+a", "-b", "+c"]);
+    /// ```
+    pub fn occurrences(&self) -> impl Iterator<Item = Occurrence<'d>> + '_ {
+        let mut words = vec![0; self.slots.len()];
+        let mut values = vec![0; self.slots.len()];
+        self.steps.iter().enumerate().filter_map(move |(at, step)| {
+            let slot = self.slots.get(step.slot as usize)?;
+            let (param, of) = (slot.param, step.slot as usize);
+            let names_value = self
+                .steps
+                .get(at + 1)
+                .is_some_and(|next| next.slot == step.slot && next.meaning == Meaning::Value);
+            if !step.is_of_value()
+                && (names_value || !(param.kinds().is_empty() || param.is_attached()))
+            {
+                return None;
+            }
+            let each = param.kinds().len().max(1);
+            words[of] += 1;
+            if (words[of] - 1) % each != 0 {
+                return None;
+            }
+            let count = match param.delimiter {
+                Some(delimiter) => {
+                    let word = super::convert::typed(step, self.words);
+                    super::source::split(&word, delimiter).len()
+                }
+                None => 1,
+            };
+            let first = values[of];
+            values[of] += count;
+            Some(Occurrence { param, values: first..first + count })
+        })
+    }
+
+    /// The words of a slot's value, as they were typed; dots for a secret.
+    pub(super) fn texts<'s>(&'s self, slot: &'s Slot<'_>) -> Vec<Cow<'s, std::ffi::OsStr>> {
+        let pieces = pieces(slot, &self.steps, self.words);
+        if slot.param.secret && !pieces.is_empty() {
+            return vec![std::ffi::OsStr::new(DOTS).into()];
+        }
+        pieces.into_iter().map(|piece| piece.text).collect()
+    }
+
+    /// Whether a flag is on, where anything says so.
+    pub(super) fn truth(slot: &Slot<'_>) -> Option<bool> {
+        slot.cell.peek::<bool>().copied().flatten()
+    }
+
+    /// A slot's value for people.
+    fn shown(&self, slot: &Slot<'_>) -> String {
+        match slot.param.role() {
+            Role::Flag => match Self::truth(slot) {
+                Some(true) => "on".to_owned(),
+                Some(false) => "off".to_owned(),
+                None => String::new(),
+            },
+            Role::Tally => slot.typed.count.to_string(),
+            _ => {
+                let texts = self.texts(slot);
+                let texts = texts.iter().map(|text| Quoted::new(text).text);
+                texts.collect::<Vec<_>>().join(" ")
+            }
+        }
+    }
+}
+
+/// What a secret is shown as.
+pub(crate) const DOTS: &str = "•••";
+
+/// A table: the command, then a line for each parameter with its name, its value as typed and where
+/// that came from.
+impl fmt::Debug for Reading<'_> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        let mut rows = Vec::new();
+        for slot in &self.slots {
+            let origin = match self.origin_of(slot) {
+                Origin::Absent => "-".to_owned(),
+                origin => origin.to_string(),
+            };
+            rows.push([slot.param.spelled(), self.shown(slot), origin]);
+        }
+        let width = |column: usize| rows.iter().map(|row| columns(&row[column])).max().unwrap_or(0);
+        let widths = [width(0), width(1)];
+        writeln!(f, "{}", self.path())?;
+        for [name, value, origin] in &rows {
+            let pad = |text: &str, width: usize| " ".repeat(width - columns(text) + 2);
+            let (behind_name, behind_value) = (pad(name, widths[0]), pad(value, widths[1]));
+            writeln!(f, "  {name}{behind_name}{value}{behind_value}{origin}")?;
+        }
+        Ok(())
+    }
+}

@@ -1,0 +1,278 @@
+//! Values from elsewhere: for what no word gives, the environment variable is asked, then the config
+//! file. Nothing is converted here, and nothing is asked for that a word has given.
+
+use std::ffi::{OsStr, OsString};
+use std::ops::Range;
+use std::path::Path;
+use std::sync::Arc;
+
+use super::fault::{Fault, FaultKind, Place};
+use super::reader::{Reader, Slot};
+use super::word::Words;
+use super::world::{Setting, Settings};
+use crate::declare::{Command, Hit, Noun, Param, Reason, Role, Sort};
+use crate::text::part;
+
+/// The words of a value that was not typed, and where they stand.
+#[derive(Debug)]
+pub(super) struct Outer {
+    pub(super) words: Vec<(OsString, Place)>,
+    /// Where the value as a whole stands: its variable, or its key.
+    pub(super) place: Place,
+    /// A flag's opposite name was set.
+    pub(super) is_opposite: bool,
+}
+
+impl<'d> Reader<'d> {
+    /// Asks the environment and the config file for what was not typed.
+    pub(super) fn ask_around(&mut self, words: Words<'_>) {
+        if self.around.world.is_none() {
+            return;
+        }
+        self.load_settings(words);
+        let mut slots = std::mem::take(&mut self.slots);
+        for slot in &mut slots {
+            if slot.typed.count == 0 && !slot.param.variable.is_empty() {
+                slot.outer = self.variable(slot.param).map(Box::new);
+            }
+        }
+        self.slots = slots;
+        if let Some(settings) = self.around.settings.clone() {
+            self.settle(&settings);
+        }
+        self.silence();
+    }
+
+    /// What the variable of a parameter holds. An empty one is unset, except for text.
+    fn variable(&self, param: &Param<'_>) -> Option<Outer> {
+        let value = self.around.world?.variable(param.variable)?;
+        let is_text = matches!(param.kinds(), [kind] if kind.noun == Noun::Text);
+        if value.is_empty() && !is_text {
+            return None;
+        }
+        let whole = Place::Variable { start: 0, end: value.len() };
+        // A flag has no list to split; its words are those of truth, and digits as shells have them.
+        let words = match param.role {
+            Role::Flag if value == "1" => vec![("yes".into(), whole)],
+            Role::Flag if value == "0" => vec![("no".into(), whole)],
+            Role::Flag => vec![(value, whole)],
+            _ => parts(param, &value, |start, end| Place::Variable { start, end }),
+        };
+        Some(Outer { words, place: whole, is_opposite: false })
+    }
+
+    /// Reads the config file, once: the one that the line or a variable names, or the usual one.
+    fn load_settings(&mut self, words: Words<'_>) {
+        let root = self.trail.root();
+        let (Some(config), Some(world)) = (root.config, self.around.world) else { return };
+        if self.around.settings.is_some() {
+            return;
+        }
+        let slot =
+            config.option.and_then(|option| self.slots.iter().find(|slot| is(slot.param, option)));
+        let step = slot.and_then(|slot| self.steps.get(slot.typed.last as usize));
+        let typed = step.map(|step| {
+            let bytes = step.bytes();
+            (part(words.word(step.word()), bytes.start, bytes.end).into_owned(), step.place())
+        });
+        let named = typed.or_else(|| {
+            let name =
+                config.option.map(|option| option.variable).filter(|name| !name.is_empty())?;
+            let value = world.variable(name).filter(|value| !value.is_empty())?;
+            let place = Place::Variable { start: 0, end: value.len() };
+            Some((value, place))
+        });
+        let file = named.as_ref().map(|named| Path::new(&named.0));
+        let place = named.as_ref().map_or(Place::Nowhere, |named| named.1);
+        let settings = match world.settings(config.file, file) {
+            Ok(Some(settings)) => settings,
+            Ok(None) => return,
+            Err(reason) => {
+                let fault = Fault::new(FaultKind::FileUnread, place);
+                let reason = Some(Reason::Own(reason.into()));
+                self.faults.push(Fault { param: config.option, reason, ..fault });
+                return;
+            }
+        };
+        if let Some((Range { start, end }, reason)) = settings.error.clone() {
+            let fault = Fault::new(FaultKind::SettingMalformed, Place::Setting { start, end });
+            self.faults.push(Fault { reason: Some(Reason::Own(reason.into())), ..fault });
+        }
+        self.around.settings = Some(Arc::new(settings));
+    }
+
+    /// Gives the settings to the parameters of the line's commands; what no command knows is a fault,
+    /// wherever it stands.
+    fn settle(&mut self, settings: &Settings) {
+        for setting in &settings.entries {
+            match self.find_setting(setting) {
+                Ok(Some((slot, outer))) => {
+                    let Slot { typed, outer: known, .. } = &mut self.slots[slot];
+                    let from_file = known.as_ref().is_none_or(|known| known.place.is_of_setting());
+                    if typed.count == 0 && from_file {
+                        match known {
+                            // The entries of a table, one after the other.
+                            Some(known) => known.words.extend(outer.words),
+                            None => *known = Some(Box::new(outer)),
+                        }
+                    }
+                }
+                Ok(None) => {}
+                Err(Range { start, end }) => {
+                    let place = Place::Setting { start, end };
+                    self.faults.push(Fault::new(FaultKind::SettingUnknown, place));
+                }
+            }
+        }
+    }
+
+    /// The slot that a setting is for, if its command is on the line; the place of the first key that
+    /// nothing is called otherwise.
+    fn find_setting(&self, setting: &Setting) -> Result<Option<(usize, Outer)>, Range<usize>> {
+        let mut levels = self.trail.levels();
+        let mut level = levels.next();
+        let mut command: &Command<'_> = self.trail.root();
+        let mut keys = setting.path.iter();
+        while let Some((key, place)) = keys.next() {
+            if let Some((at, hit)) = find_param(command, key) {
+                let outer = outer(command.params[at], hit, setting, keys.as_slice(), place)?;
+                return Ok(level.map(|level| (level.base as usize + at, outer)));
+            }
+            command = command.find(key.as_bytes()).ok_or(place.clone())?;
+            let is_on_line = |next: &super::reader::Level<'_>| std::ptr::eq(next.command, command);
+            level = level.and_then(|_| levels.next()).filter(is_on_line);
+        }
+        Ok(None)
+    }
+
+    /// What is typed silences what excludes it and comes from elsewhere.
+    fn silence(&mut self) {
+        for level in self.trail.levels().collect::<Vec<_>>() {
+            for rule in level.command.rules {
+                let hangs = rule.when.map(|(param, _)| param);
+                let all: Vec<&Param<'_>> = rule.members.iter().copied().chain(hangs).collect();
+                let excludes = matches!(rule.sort, Sort::OnlyOne | Sort::Excludes);
+                if excludes && all.iter().any(|param| self.is_typed(param)) {
+                    for slot in &mut self.slots {
+                        if all.iter().any(|param| is(param, slot.param)) {
+                            slot.outer = None;
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    pub(super) fn is_typed(&self, param: &Param<'_>) -> bool {
+        self.slots.iter().any(|slot| is(slot.param, param) && slot.typed.count > 0)
+    }
+}
+
+pub(super) fn is(a: &Param<'_>, b: &Param<'_>) -> bool {
+    crate::declare::is_record(a, b)
+}
+
+/// The parameter that a key of the config file sets. Operands and tallies are for words alone.
+fn find_param(command: &Command<'_>, key: &str) -> Option<(usize, Hit)> {
+    command.params.iter().enumerate().find_map(|(at, param)| {
+        let names_file = command.config.and_then(|config| config.option);
+        let is_set = matches!(param.role, Role::Option | Role::Flag)
+            && !names_file.is_some_and(|option| is(option, param));
+        let hit = param.find_name(key.as_bytes()).filter(|hit| is_set && *hit != Hit::File);
+        hit.map(|hit| (at, hit))
+    })
+}
+
+/// A setting's words; `below` are the keys of a table that a map takes.
+fn outer(
+    param: &Param<'_>,
+    hit: Hit,
+    setting: &Setting,
+    below: &[(String, Range<usize>)],
+    key: &Range<usize>,
+) -> Result<Outer, Range<usize>> {
+    let prefix = match below {
+        [] => String::new(),
+        [(name, _)] if matches!(param.kinds(), [kind] if kind.sides.is_some()) => {
+            name.clone() + "="
+        }
+        [(_, place), ..] => return Err(place.clone()),
+    };
+    let mut words = Vec::new();
+    for (value, Range { start, end }) in &setting.values {
+        let place = Place::Setting { start: *start, end: *end };
+        words.push(((prefix.clone() + value).into(), place));
+    }
+    let place = Place::Setting { start: key.start, end: key.end };
+    Ok(Outer { words, place, is_opposite: hit == Hit::Opposite })
+}
+
+/// A value in the words of one parameter: split at its delimiter, or at white space where one
+/// occurrence takes several words.
+pub(super) fn parts(
+    param: &Param<'_>,
+    value: &OsStr,
+    place: impl Fn(usize, usize) -> Place,
+) -> Vec<(OsString, Place)> {
+    let whole = || vec![(value.to_owned(), place(0, value.len()))];
+    if let Some(delimiter) = param.delimiter {
+        let mut words = Vec::new();
+        for Range { start, end } in split(value, delimiter) {
+            words.push((unescaped(&part(value, start, end), delimiter), place(start, end)));
+        }
+        return words;
+    }
+    let (true, Some(text)) = (param.kinds().len() > 1, value.to_str()) else { return whole() };
+    let mut words = Vec::new();
+    for word in text.split_ascii_whitespace() {
+        let start = word.as_ptr().addr() - text.as_ptr().addr();
+        words.push((word.into(), place(start, start + word.len())));
+    }
+    words
+}
+
+/// Where the values of a word stand that a delimiter parts; one behind a backslash parts nothing.
+pub(super) fn split(word: &OsStr, delimiter: char) -> Vec<Range<usize>> {
+    let mut buffer = [0; 4];
+    let delimiter = delimiter.encode_utf8(&mut buffer).as_bytes();
+    let bytes = word.as_encoded_bytes();
+    let (mut values, mut start, mut at) = (Vec::new(), 0, 0);
+    while at < bytes.len() {
+        if bytes[at] == b'\\'
+            && (bytes[at + 1..].starts_with(delimiter) || bytes[at + 1..].starts_with(b"\\"))
+        {
+            at += 2;
+        } else if bytes[at..].starts_with(delimiter) {
+            values.push(start..at);
+            at += delimiter.len();
+            start = at;
+        } else {
+            at += 1;
+        }
+    }
+    values.push(start.min(bytes.len())..bytes.len());
+    values
+}
+
+/// A value without the backslashes in front of delimiters and of backslashes.
+pub(super) fn unescaped(value: &OsStr, delimiter: char) -> OsString {
+    if !value.as_encoded_bytes().contains(&b'\\') {
+        return value.to_owned();
+    }
+    // A backslash is cut out between two parts, so that bytes that are no text stay as they are.
+    let bytes = value.as_encoded_bytes();
+    let mut buffer = [0; 4];
+    let delimiter = delimiter.encode_utf8(&mut buffer).as_bytes();
+    let (mut plain, mut done, mut at) = (OsString::new(), 0, 0);
+    while at < bytes.len() {
+        let behind = &bytes[at + 1..];
+        if bytes[at] == b'\\' && (behind.starts_with(delimiter) || behind.starts_with(b"\\")) {
+            plain.push(part(value, done, at));
+            done = at + 1;
+            at += 1;
+        }
+        at += 1;
+    }
+    plain.push(part(value, done, bytes.len()));
+    plain
+}

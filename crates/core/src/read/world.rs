@@ -1,0 +1,103 @@
+//! What a reading asks of the world around it, behind a trait: the core itself touches nothing.
+
+use std::ffi::OsString;
+use std::ops::Range;
+use std::path::Path;
+use std::sync::Arc;
+
+/// What a reading asks of the world around it. The edge implements it with the real one, a test with
+/// whatever it is about; [`Command::read`](crate::Command::read) does without.
+pub trait World: Sync {
+    /// The value of an environment variable.
+    fn variable(&self, name: &str) -> Option<OsString>;
+
+    /// What is at a path.
+    fn presence(&self, path: &Path) -> Presence;
+
+    /// The first line of a file, its line end left out; of standard input for `-`.
+    ///
+    /// # Errors
+    ///
+    /// Why it cannot be read, in the system's words.
+    fn first_line(&self, file: &Path) -> Result<OsString, String>;
+
+    /// The config file at a path, or else the one with the declared name in the folders where such
+    /// files are; `None` where there is none.
+    ///
+    /// # Errors
+    ///
+    /// Why it cannot be read, in the system's words.
+    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, String>;
+}
+
+/// What is at a path.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum Presence {
+    /// Nothing.
+    Nothing,
+    /// A file, or what reads like one: a pipe, a device.
+    File,
+    /// A folder.
+    Directory,
+}
+
+/// A config file as it was read: its text, and what it sets.
+#[derive(Debug, Clone, Default)]
+pub struct Settings {
+    /// The file's path, as it is shown.
+    pub file: String,
+    /// The whole text: what the byte ranges are of, and where faults show their line from.
+    pub text: String,
+    /// What it sets, in the order of the file.
+    pub entries: Vec<Setting>,
+    /// What is wrong with the text, and where, when it cannot be understood.
+    pub error: Option<(Range<usize>, String)>,
+}
+
+/// What a config file sets.
+#[derive(Debug, Clone)]
+pub struct Setting {
+    /// The sections and the key, each with its place.
+    pub path: Vec<(String, Range<usize>)>,
+    /// The value in words, as they would be typed: one, or those of a list.
+    pub values: Vec<(String, Range<usize>)>,
+}
+
+/// The world that a reading is in, and what it has told so far. The search for fixes reads a line
+/// again with the same variables and settings, and without a look at files.
+#[derive(Clone, Default)]
+pub(crate) struct Around<'d> {
+    pub(crate) world: Option<&'d dyn World>,
+    pub(crate) settings: Option<Arc<Settings>>,
+    pub(crate) is_trial: bool,
+}
+
+impl Around<'_> {
+    /// The same for a line that is only tried.
+    pub(crate) fn for_trial(&self) -> Self {
+        Around { is_trial: true, ..self.clone() }
+    }
+}
+
+impl std::fmt::Debug for Around<'_> {
+    fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
+        f.debug_struct("Around").field("is_trial", &self.is_trial).finish_non_exhaustive()
+    }
+}
+
+impl Settings {
+    /// The line and the column of a byte, counted from 1; a column is a character.
+    pub(crate) fn position(&self, at: usize) -> (usize, usize) {
+        let before = self.text.get(..at).unwrap_or(&self.text);
+        let line_start = before.rfind('\n').map_or(0, |end| end + 1);
+        (before.matches('\n').count() + 1, before[line_start..].chars().count() + 1)
+    }
+
+    /// The line that a byte stands in, and where that begins.
+    pub(crate) fn line_at(&self, at: usize) -> (usize, &str) {
+        let at = at.min(self.text.len());
+        let start = self.text.get(..at).and_then(|text| text.rfind('\n')).map_or(0, |end| end + 1);
+        let line = self.text[start..].split('\n').next().unwrap_or_default();
+        (start, line.strip_suffix('\r').unwrap_or(line))
+    }
+}

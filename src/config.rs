@@ -1,0 +1,181 @@
+//! The config file: found by the XDG base-directory rules, and understood as TOML or JSON, with the
+//! place of each key and value. What the keys mean is the core's to say.
+
+use std::env;
+use std::fs;
+use std::io::ErrorKind;
+use std::ops::Range;
+use std::path::{Path, PathBuf};
+
+use clavret_core::{Setting, Settings};
+use jsonc_parser::ast;
+use toml::de::{DeTable, DeValue};
+
+/// The settings of a file, or else of the first that is found by `name`.
+pub(crate) fn settings(name: &str, file: Option<&Path>) -> Result<Option<Settings>, String> {
+    let candidates = match file {
+        Some(file) => vec![file.to_owned()],
+        None => folders().into_iter().map(|folder| folder.join(name)).collect(),
+    };
+    for path in candidates {
+        match fs::read_to_string(&path) {
+            Ok(text) => return Ok(Some(understood(&path, text))),
+            Err(error) if error.kind() == ErrorKind::NotFound && file.is_none() => {}
+            Err(error) if file.is_none() => return Err(format!("{}: {error}", path.display())),
+            Err(error) => return Err(error.to_string()),
+        }
+    }
+    Ok(None)
+}
+
+/// The folders of the XDG base-directory rules, the most important first. A path that is not
+/// absolute is left out, as they say.
+fn folders() -> Vec<PathBuf> {
+    let set = |name: &str| env::var_os(name).filter(|value| !value.is_empty());
+    let own = set("XDG_CONFIG_HOME").map(PathBuf::from).filter(|folder| folder.is_absolute());
+    let own = own.or_else(|| env::home_dir().map(|home| home.join(".config")));
+    let shared = set("XDG_CONFIG_DIRS").unwrap_or_else(|| "/etc/xdg".into());
+    let shared: Vec<PathBuf> = env::split_paths(&shared).filter(|dir| dir.is_absolute()).collect();
+    own.into_iter().chain(shared).collect()
+}
+
+/// A key or a value of a file, whichever language it is written in.
+enum Node {
+    Scalar(String),
+    List(Vec<(Node, Range<usize>)>),
+    Table(Vec<(String, Range<usize>, Node, Range<usize>)>),
+    Nothing,
+}
+
+fn understood(path: &Path, text: String) -> Settings {
+    let is_json = path.extension().is_some_and(|extension| extension.eq_ignore_ascii_case("json"));
+    let root = if is_json { from_json(&text) } else { from_toml(&text) };
+    let mut settings = Settings { file: path.display().to_string(), ..Settings::default() };
+    match root {
+        Ok(root) => {
+            flatten(root, &mut Vec::new(), &mut settings.entries);
+            settings.entries.sort_by_key(|entry| entry.path.last().map(|key| key.1.start));
+        }
+        Err(error) => settings.error = Some(error),
+    }
+    settings.text = text;
+    settings
+}
+
+type Malformed = (Range<usize>, String);
+
+fn from_toml(text: &str) -> Result<Node, Malformed> {
+    match DeTable::parse(text) {
+        Ok(table) => Ok(toml_table(table.get_ref())),
+        Err(error) => {
+            let said = error.message().lines().collect::<Vec<_>>().join("; ");
+            Err((error.span().unwrap_or_default(), said))
+        }
+    }
+}
+
+fn toml_table(table: &DeTable<'_>) -> Node {
+    let entry = |(key, value): (&toml::Spanned<_>, &toml::Spanned<DeValue<'_>>)| {
+        let name: &std::borrow::Cow<'_, str> = key.get_ref();
+        (name.to_string(), key.span(), toml_value(value.get_ref()), value.span())
+    };
+    Node::Table(table.iter().map(entry).collect())
+}
+
+fn toml_value(value: &DeValue<'_>) -> Node {
+    match value {
+        DeValue::String(text) => Node::Scalar(text.to_string()),
+        DeValue::Integer(number) => {
+            // Written in another base, it is a number all the same.
+            let whole = i128::from_str_radix(number.as_str(), number.radix());
+            Node::Scalar(whole.map_or_else(|_| number.as_str().to_owned(), |n| n.to_string()))
+        }
+        DeValue::Float(number) => Node::Scalar(number.as_str().to_owned()),
+        DeValue::Boolean(truth) => Node::Scalar(truth.to_string()),
+        DeValue::Datetime(moment) => Node::Scalar(moment.to_string()),
+        DeValue::Array(items) => {
+            let item = |item: &toml::Spanned<_>| (toml_value(item.get_ref()), item.span());
+            Node::List(items.iter().map(item).collect())
+        }
+        DeValue::Table(table) => toml_table(table),
+    }
+}
+
+/// JSON as RFC 8259 has it: what its parser allows beyond is switched off.
+fn from_json(text: &str) -> Result<Node, Malformed> {
+    let options = jsonc_parser::ParseOptions {
+        allow_comments: false,
+        allow_loose_object_property_names: false,
+        allow_trailing_commas: false,
+        allow_missing_commas: false,
+        allow_single_quoted_strings: false,
+        allow_hexadecimal_numbers: false,
+        allow_unary_plus_numbers: false,
+        allow_bare_decimal_point_numbers: false,
+        allow_non_finite_numbers: false,
+        allow_extended_string_escapes: false,
+    };
+    match jsonc_parser::parse_to_ast(text, &Default::default(), &options) {
+        Ok(parsed) => match parsed.value {
+            Some(object @ ast::Value::Object(_)) => Ok(json_value(&object)),
+            None => Ok(Node::Nothing),
+            Some(_) => Err((0..text.len().min(1), "expected an object of settings".to_owned())),
+        },
+        Err(error) => {
+            let range = error.range();
+            Err((range.start..range.end, error.kind().to_string()))
+        }
+    }
+}
+
+fn json_value(value: &ast::Value<'_>) -> Node {
+    use jsonc_parser::common::Ranged;
+    match value {
+        ast::Value::StringLit(text) => Node::Scalar(text.value.to_string()),
+        ast::Value::NumberLit(number) => Node::Scalar(number.value.to_owned()),
+        ast::Value::BooleanLit(truth) => Node::Scalar(truth.value.to_string()),
+        ast::Value::NullKeyword(_) => Node::Nothing,
+        ast::Value::Array(array) => {
+            let item = |item: &ast::Value<'_>| (json_value(item), item.start()..item.end());
+            Node::List(array.elements.iter().map(item).collect())
+        }
+        ast::Value::Object(object) => {
+            let entry = |property: &ast::ObjectProp<'_>| {
+                let (name, value) = (&property.name, &property.value);
+                let (key, place) = (name.as_str().to_owned(), name.start()..name.end());
+                (key, place, json_value(value), value.start()..value.end())
+            };
+            Node::Table(object.properties.iter().map(entry).collect())
+        }
+    }
+}
+
+/// Tables into settings, each with the keys that lead there. Lists of lists are the words of values
+/// that take several; a null sets nothing.
+fn flatten(node: Node, path: &mut Vec<(String, Range<usize>)>, entries: &mut Vec<Setting>) {
+    let Node::Table(table) = node else { return };
+    for (key, place, value, value_place) in table {
+        path.push((key, place));
+        match value {
+            Node::Table(ref table) if !table.is_empty() => flatten(value, path, entries),
+            value => {
+                let mut values = Vec::new();
+                scalars(value, value_place, &mut values);
+                entries.push(Setting { path: path.clone(), values });
+            }
+        }
+        path.pop();
+    }
+}
+
+fn scalars(node: Node, place: Range<usize>, values: &mut Vec<(String, Range<usize>)>) {
+    match node {
+        Node::Scalar(text) => values.push((text, place)),
+        Node::List(items) => {
+            for (item, place) in items {
+                scalars(item, place, values);
+            }
+        }
+        Node::Table(_) | Node::Nothing => {}
+    }
+}

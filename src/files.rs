@@ -1,0 +1,203 @@
+//! Files as values: an input that is opened when it is read, an output that takes its place when it
+//! is whole.
+
+use std::ffi::OsStr;
+use std::fs::File;
+use std::io::{self, BufRead, BufReader, BufWriter, Read, Write};
+use std::path::{Path, PathBuf};
+
+use clavret_core::{FromWord, Kind, Misfit, Refers};
+use tempfile::NamedTempFile;
+
+/// Where to read from: a file, or standard input for `-`. Nothing is opened before it is asked for.
+///
+/// ```
+/// use clavret::{FromWord, Input};
+/// let input = Input::from_word("Cargo.toml".as_ref()).unwrap();
+/// assert!(input.read_to_string().unwrap().contains("[package]"));
+/// assert!(Input::from_word("".as_ref()).is_err());
+/// ```
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Input(PathBuf);
+
+/// Where to write to: a file, or standard output for `-`. Nothing is opened before it is asked for,
+/// and an old file stays as it is until the new one is finished.
+///
+/// ```
+/// use std::io::Write;
+/// use clavret::{FromWord, Output};
+///
+/// let folder = tempfile::tempdir().unwrap();
+/// let path = folder.path().join("season.csv");
+/// let output = Output::from_word(path.as_ref()).unwrap();
+///
+/// let mut writing = output.create(true).unwrap();
+/// writing.write_all(b"code,frames\n").unwrap();
+/// assert!(!path.exists(), "a failed run leaves nothing half-written");
+/// writing.finish().unwrap();
+/// assert!(path.exists());
+///
+/// assert!(output.create(false).is_err(), "the file is there, and may not be overwritten");
+/// ```
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Output(PathBuf);
+
+macro_rules! file_kinds {
+    ($($type:ident)*) => {$(
+        impl FromWord for $type {
+            const KIND: &'static Kind = &Kind::PATH.refers(Refers::Path);
+
+            fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+                PathBuf::from_word(word).map($type)
+            }
+        }
+
+        impl $type {
+            /// The path as it was typed; `-` for the standard stream.
+            pub fn path(&self) -> &Path {
+                &self.0
+            }
+
+            /// Whether it is the standard stream.
+            pub fn is_standard(&self) -> bool {
+                self.0 == Path::new("-")
+            }
+        }
+    )*};
+}
+
+file_kinds!(Input Output);
+
+impl Input {
+    /// Opens it for reading.
+    ///
+    /// # Errors
+    ///
+    /// The system's, when the file cannot be opened; its text names the file.
+    pub fn open(&self) -> io::Result<Box<dyn BufRead>> {
+        if self.is_standard() {
+            return Ok(Box::new(BufReader::new(io::stdin())));
+        }
+        let file = File::open(&self.0).map_err(|error| named(&self.0, &error))?;
+        Ok(Box::new(BufReader::new(file)))
+    }
+
+    /// All of it as text.
+    ///
+    /// # Errors
+    ///
+    /// As [`open`](Input::open); also when it is not UTF-8.
+    pub fn read_to_string(&self) -> io::Result<String> {
+        let mut text = String::new();
+        self.open()?.read_to_string(&mut text).map_err(|error| named(&self.0, &error))?;
+        Ok(text)
+    }
+}
+
+impl Output {
+    /// Begins to write it. A file that is there already is only replaced when `overwrite` says so.
+    ///
+    /// # Errors
+    ///
+    /// The system's, when nothing can be written beside the file; [`io::ErrorKind::AlreadyExists`]
+    /// when it is there and may not be overwritten. The text names the file.
+    pub fn create(&self, overwrite: bool) -> io::Result<Writing> {
+        if self.is_standard() {
+            return Ok(Writing(Target::Standard(BufWriter::new(io::stdout()))));
+        }
+        if !overwrite && self.0.symlink_metadata().is_ok() {
+            let error = io::ErrorKind::AlreadyExists.into();
+            return Err(named(&self.0, &error));
+        }
+        // A device or a pipe cannot be replaced by a file, and a link stays one: its target is.
+        let path = self.0.canonicalize().unwrap_or_else(|_| self.0.clone());
+        let is_special = path.metadata().is_ok_and(|found| !found.is_file() && !found.is_dir());
+        let failed = |error: io::Error| named(&self.0, &error);
+        if is_special {
+            let file = File::options().write(true).open(&path).map_err(failed)?;
+            return Ok(Writing(Target::Special(BufWriter::new(file))));
+        }
+        let folder = path.parent().filter(|folder| !folder.as_os_str().is_empty());
+        let folder = folder.unwrap_or(Path::new("."));
+        let mut builder = tempfile::Builder::new();
+        let file = like_any_file(&mut builder, &path).tempfile_in(folder).map_err(failed)?;
+        Ok(Writing(Target::File { file: BufWriter::new(file), path, overwrite }))
+    }
+}
+
+/// The permissions of the file that is replaced, else those of any new file. (A temporary one is
+/// private to its user unless told otherwise.)
+#[cfg(unix)]
+fn like_any_file<'b, 'p, 's>(
+    builder: &'b mut tempfile::Builder<'p, 's>,
+    path: &Path,
+) -> &'b mut tempfile::Builder<'p, 's> {
+    use std::os::unix::fs::PermissionsExt;
+    let any = std::fs::Permissions::from_mode(0o666);
+    builder.permissions(path.metadata().map_or(any, |found| found.permissions()))
+}
+
+#[cfg(not(unix))]
+fn like_any_file<'b, 'p, 's>(
+    builder: &'b mut tempfile::Builder<'p, 's>,
+    _: &Path,
+) -> &'b mut tempfile::Builder<'p, 's> {
+    builder
+}
+
+/// An error with the file's name in front of it.
+fn named(path: &Path, error: &io::Error) -> io::Error {
+    io::Error::new(error.kind(), format!("{}: {error}", path.display()))
+}
+
+/// An output that is being written. What is written becomes the file when it is
+/// [finished](Writing::finish); dropped before, it leaves nothing behind.
+#[derive(Debug)]
+#[must_use = "nothing is kept until it is finished"]
+pub struct Writing(Target);
+
+#[derive(Debug)]
+enum Target {
+    Standard(BufWriter<io::Stdout>),
+    Special(BufWriter<File>),
+    File { file: BufWriter<NamedTempFile>, path: PathBuf, overwrite: bool },
+}
+
+impl Writing {
+    /// Puts the file in its place.
+    ///
+    /// # Errors
+    ///
+    /// The system's, when the rest cannot be written or the file not be renamed; the old one is
+    /// whole then.
+    pub fn finish(self) -> io::Result<()> {
+        match self.0 {
+            Target::Standard(mut out) => out.flush(),
+            Target::Special(mut file) => file.flush(),
+            Target::File { file, path, overwrite } => {
+                let file = file.into_inner().map_err(|error| named(&path, error.error()))?;
+                let done =
+                    if overwrite { file.persist(&path) } else { file.persist_noclobber(&path) };
+                done.map(drop).map_err(|error| named(&path, &error.error))
+            }
+        }
+    }
+}
+
+impl Write for Writing {
+    fn write(&mut self, bytes: &[u8]) -> io::Result<usize> {
+        match &mut self.0 {
+            Target::Standard(out) => out.write(bytes),
+            Target::Special(file) => file.write(bytes),
+            Target::File { file, .. } => file.write(bytes),
+        }
+    }
+
+    fn flush(&mut self) -> io::Result<()> {
+        match &mut self.0 {
+            Target::Standard(out) => out.flush(),
+            Target::Special(file) => file.flush(),
+            Target::File { file, .. } => file.flush(),
+        }
+    }
+}

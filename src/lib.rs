@@ -57,8 +57,8 @@ pub use clavret_core::{
     Attached, COLOR, COMPLETIONS, Choice, Command, Config, Expects, Fault, FaultKind, Faults, Flag,
     FlagShape, Fraction, FromWord, HELP, Key, Kind, Length, Look, Meaning, Misfit, Objection,
     Occurrence, Offer, Operand, Opt, Origin, Outcome, Page, Param, Path, Place, Presence, Problem,
-    Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step, Tail, Tally, Unit,
-    When, Whole, Word, Wording, Words, World, candidates, script, valid,
+    Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step, Tail, TailShape,
+    Tally, Unit, When, Whole, Word, Wording, Words, World, candidates, script, valid,
 };
 #[cfg(feature = "files")]
 pub use files::{Input, Output, Writing};

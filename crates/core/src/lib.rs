@@ -46,7 +46,7 @@ pub use declare::valid;
 pub use declare::{
     Attached, COLOR, COMPLETIONS, Choice, Command, Config, Flag, FlagShape, Fraction, FromWord,
     HELP, Key, Kind, Manner, Misfit, Offer, Operand, Opt, Param, Problem, Refers, Role, Rule,
-    Shape, Shell, Tail, Tally, Unit, When, Whole,
+    Shape, Shell, Tail, TailShape, Tally, Unit, When, Whole,
 };
 pub use page::Page;
 pub use read::{

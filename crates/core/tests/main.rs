@@ -5,6 +5,7 @@ mod declare;
 mod demo;
 mod fault;
 mod fix;
+mod forms;
 mod page;
 mod properties;
 mod read;

@@ -350,23 +350,24 @@ impl<'d, T: Shape> Operand<'d, T> {
     setters!(all);
     setters!(valued);
     setters!(variable);
+
+    /// Takes words that are not read as others are.
+    #[must_use]
+    pub const fn tail(mut self, tail: Tail) -> Self
+    where
+        T: TailShape,
+    {
+        self.param.tail = Some(tail);
+        self
+    }
 }
 
-/// Words that are not read as others are.
-macro_rules! tails {
-    ($($text:ty)*) => {$(
-        impl<'d> Operand<'d, Vec<$text>> {
-            /// Takes words that are not read as others are.
-            #[must_use]
-            pub const fn tail(mut self, tail: Tail) -> Self {
-                self.param.tail = Some(tail);
-                self
-            }
-        }
-    )*};
-}
+/// The shapes that a [`tail`](Operand::tail) may have: lists of words. Sealed.
+pub trait TailShape: Shape {}
 
-tails!(OsString String);
+impl TailShape for Vec<OsString> {}
+
+impl TailShape for Vec<String> {}
 
 impl<'d, T: Shape> Opt<'d, T> {
     setters!(new draft Role::Option, T::FORM, value: PhantomData);

@@ -43,7 +43,7 @@ pub use choice::{Choice, Offer};
 pub use command::Command;
 pub use config::Config;
 pub use from_word::{Fraction, FromWord, Manner, Misfit, Whole};
-pub use keys::{Flag, FlagShape, Key, Operand, Opt, Tally};
+pub use keys::{Flag, FlagShape, Key, Operand, Opt, TailShape, Tally};
 pub use kind::{Kind, Noun, Refers};
 #[cfg(feature = "idna")]
 pub use kinds::idna::DomainName;

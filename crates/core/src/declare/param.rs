@@ -9,7 +9,7 @@ use super::path::{At, PathTest};
 use super::problem::{Problem, stop};
 use super::shape::Form;
 use super::valid::Test;
-use super::{Kind, Refers};
+use super::{FromWord, Kind, Refers};
 use crate::text::Put;
 
 /// What a parameter is on the command line.
@@ -361,7 +361,22 @@ impl<'d> Param<'d> {
                 found = hole;
             }
         }
-        if found.is_empty() { self.name.to_ascii_uppercase() } else { found.to_owned() }
+        if !found.is_empty() {
+            return found.to_owned();
+        }
+        match self.kinds().get(at) {
+            Some(kind) if kind.sides.is_some() => "KEY=VALUE".to_owned(),
+            None if self.worded => "WORD".to_owned(),
+            _ => self.name.to_ascii_uppercase(),
+        }
+    }
+
+    /// What the `at`-th word of a value may be; for a flag, the word that may be attached.
+    pub(crate) fn word_kind(&self, at: usize) -> Option<&'static Kind> {
+        match self.kinds().get(at) {
+            None if self.worded => Some(bool::KIND),
+            kind => kind.copied(),
+        }
     }
 
     /// The texts shown for the words of one occurrence, from the `at`-th on.
@@ -381,7 +396,7 @@ impl<'d> Param<'d> {
         if let Some(example) = self.tests().find_map(|test| test.example()) {
             return example;
         }
-        let example = self.kinds().get(at).map(|kind| kind.example_word());
+        let example = self.word_kind(at).map(Kind::example_word);
         let mut example = example.unwrap_or_default().into_owned();
         if let Some(extension) = self.path.extensions.first() {
             example.put(".");

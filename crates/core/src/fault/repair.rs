@@ -116,7 +116,12 @@ impl<'d> Bench<'_, 'd> {
             self.move_behind(word);
         }
         self.command_of_option(word);
-        self.insert(ADDED, word, vec![Word::text("--".as_ref())]);
+        // An operand that begins with a dash; what is an option elsewhere, or nearly one, is none.
+        let is_long = self.line[word].typed.as_encoded_bytes().starts_with(b"--");
+        let root = self.faults.path.root();
+        if !is_long && self.repairs.is_empty() && self.faults.owners(self.fault, root).is_empty() {
+            self.insert(ADDED, word, vec![Word::text("--".as_ref())]);
+        }
     }
 
     /// An option in front of the command that takes it moves behind: alone, or with a word or two
@@ -274,7 +279,7 @@ impl<'d> Bench<'_, 'd> {
         // an `=` it does not.
         let before = start.checked_sub(1).map(|at| self.line[word].typed.as_encoded_bytes()[at]);
         let apart = before.is_some_and(|byte| byte.is_ascii_alphanumeric());
-        let offers = param.kinds().get(at).into_iter().flat_map(|kind| kind.offers());
+        let offers = param.word_kind(at).into_iter().flat_map(|kind| kind.offers());
         let near =
             typed.to_str().and_then(|typed| nearest(typed, &mut offers.map(|offer| offer.0)));
         let mut fill = |with: Word, cost: usize| {
@@ -314,10 +319,10 @@ impl<'d> Bench<'_, 'd> {
         let at = steps.iter().position(|s| s.word() == word && s.bytes().start == start);
         let Some(repeated) = at.map(|at| steps[at]) else { return };
         let is_same = |step: &&Step| step.slot == repeated.slot && !step.is_of_value();
-        if let Some(first) = steps.iter().find(is_same) {
-            let edits = dropped(&steps, first, self.line);
-            self.add(DROPPED, edits);
-        }
+        let mut names: Vec<&Step> = steps.iter().filter(is_same).collect();
+        names.pop();
+        let edits = names.into_iter().flat_map(|name| dropped(&steps, name, self.line));
+        self.add(DROPPED, edits.collect());
     }
 
     /// The value of the fault goes, with the name in front of it; one of several in a word goes with

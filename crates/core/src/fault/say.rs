@@ -334,8 +334,8 @@ fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
 
 /// What a parameter takes as its `at`-th word: the noun of its kind with its limits.
 fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
-    let Some(kind) = param.kinds().get(at).or(param.kinds().last()) else {
-        return wording.truth.to_owned();
+    let Some(kind) = param.word_kind(at).or(param.kinds().last().copied()) else {
+        return String::new();
     };
     let mut limits = String::new();
     for test in param.tests() {

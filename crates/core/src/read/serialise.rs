@@ -66,7 +66,8 @@ impl Serialize for Value<'_, '_> {
             for text in &texts {
                 let text = text.to_string_lossy();
                 let (key, value) = text.split_once('=').unwrap_or((&text, ""));
-                map.serialize_entry(key, value)?;
+                let kind = kinds[0].sides.map_or(kinds[0], |sides| sides.1);
+                map.serialize_entry(key, &Word { text: value.as_ref(), kind, manner })?;
             }
             return map.end();
         }

@@ -135,7 +135,7 @@ fn values_are_refused_with_what_would_be_right() {
 
               apiary inspect A7 --note a --note b --note c
                                                          ^
-              --note takes at most 2; here are 3
+              --note takes at most 2, not 3
 
               try   apiary inspect A7 --note a --note b
               page  apiary inspect --help

@@ -10,3 +10,4 @@ mod page;
 mod properties;
 mod read;
 mod regression;
+mod world;

@@ -284,7 +284,7 @@ impl Test for Length {
         if (self.least..=self.most).contains(&count) {
             return Ok(());
         }
-        Err(Refusal::Own(format!("{} are right, and here are {count}", self.says())))
+        Err(Refusal::Own(format!("{} are right, and this has {count}", self.says())))
     }
 
     fn says(&self) -> Cow<'_, str> {

@@ -1,7 +1,7 @@
 //! Faults as they are shown: a head, the line with carets, a sentence each, and what would read.
 
 use super::echo::{Echo, Mark};
-use super::fix::Repaired;
+use super::fix::Offer;
 use crate::read::{Fault, Faults};
 use crate::text::{Ink, Look, Sheet, columns, digits};
 use crate::wording::fill;
@@ -37,7 +37,7 @@ impl<'d> Faults<'d> {
         let mut list = Vec::new();
         for (at, fault) in self.list.iter().enumerate() {
             // What goes away when something else is mended is not the user's mistake.
-            if repaired.as_ref().is_none_or(|repaired| repaired.mended.contains(&at)) {
+            if repaired.as_ref().is_none_or(|repaired| repaired.told.contains(&at)) {
                 list.push(fault);
             }
         }
@@ -47,7 +47,7 @@ impl<'d> Faults<'d> {
         self.draw_lines(shown, list.len() > 1, &mut sheet);
         self.draw_sentences(shown, list.len(), &mut sheet);
         sheet.end();
-        self.draw_foot(repaired.as_ref(), &mut sheet);
+        self.draw_foot(repaired.and_then(|repaired| repaired.offer), &mut sheet);
         sheet.finish()
     }
 
@@ -100,18 +100,17 @@ impl<'d> Faults<'d> {
     }
 
     /// What would read, and where to read more.
-    fn draw_foot(&self, repaired: Option<&Repaired>, sheet: &mut Sheet) {
+    fn draw_foot(&self, offer: Option<Offer>, sheet: &mut Sheet) {
         let wording = self.path.root().words();
-        let offer = match repaired {
-            Some(repaired) if repaired.has_holes => wording.outline,
+        let heading = match &offer {
+            Some(offer) if offer.has_holes => wording.outline,
             Some(_) => wording.fix,
             None => "",
         };
-        let gutter = INDENT + columns(offer).max(columns(wording.page)) + 2;
+        let gutter = INDENT + columns(heading).max(columns(wording.page)) + 2;
         // A line that is offered to be copied is never broken.
-        if let Some(repaired) = repaired {
-            let line = &repaired.shown;
-            sheet.pad(INDENT).put(Ink::Heading, offer).pad(gutter).put(Ink::Name, line);
+        if let Some(Offer { shown, .. }) = offer {
+            sheet.pad(INDENT).put(Ink::Heading, heading).pad(gutter).put(Ink::Name, &shown);
             sheet.end();
         }
         let page = self.path.text() + " --help";

@@ -16,15 +16,21 @@ const READINGS: usize = 16;
 /// Words that are read again in all, so that a line of a million words is not read a hundred times.
 const WORDS: usize = 4_000_000;
 
-/// A repaired line that reads.
+/// What came of the search for a line that reads.
 pub(super) struct Repaired {
+    /// The line, where it may be offered.
+    pub(super) offer: Option<Offer>,
+    /// The places of the faults to be told. The others went away when these were mended: a word is
+    /// only one too many because the option that it is the value of is misspelt.
+    pub(super) told: Vec<usize>,
+}
+
+/// A repaired line that reads.
+pub(super) struct Offer {
     /// The line as it is shown: quoted, with placeholders in the holes.
     pub(super) shown: String,
     /// Whether there are holes: then it is an outline, not a fix.
     pub(super) has_holes: bool,
-    /// The places of the faults that were mended. The others went away with them: a word is only
-    /// one too many because the option that it is the value of is misspelt.
-    pub(super) mended: Vec<usize>,
 }
 
 /// A word of a line that is being repaired.
@@ -81,9 +87,7 @@ impl<'d> Faults<'d> {
     /// or the config file, is not mended by a line; and a line with a secret in it is not shown.
     #[inline(never)]
     pub(super) fn repaired(&self) -> Option<Repaired> {
-        let is_on_line =
-            |fault: &Fault<'_>| matches!(fault.place, Place::At { .. } | Place::Before(_));
-        if self.list.len() > MOST || !self.secrets.is_empty() || !self.list.iter().all(is_on_line) {
+        if self.list.len() > MOST {
             return None;
         }
         let words = self.words.iter().enumerate();
@@ -91,27 +95,38 @@ impl<'d> Faults<'d> {
             words.map(|(at, word)| Word { from: Some(at), ..Word::text(word) }).collect();
         let mut left = WORDS / (line.len() + 1);
         let (root, around) = (self.path.root(), self.around.for_trial());
-        let mut mended = Vec::new();
-        for _ in 0..MOST {
+        let mut told = Vec::new();
+        for _ in 0..=MOST {
             let typed: Vec<&OsStr> = line.iter().map(|word| &*word.typed).collect();
-            let Some(faults) = read(root, &typed, &around) else {
-                mended.sort_unstable();
-                return Some(shown(root, &line, mended));
+            let faults = read(root, &typed, &around);
+            let on_line = faults.iter().flat_map(|faults| faults.list.iter().enumerate());
+            let mut on_line = on_line.filter(|(_, fault)| fault.is_on_line());
+            let first = on_line.clone().next();
+            let pick = on_line.find(|(_, fault)| fault.is_of_name()).or(first);
+            let (Some(now), Some((pick, _))) = (&faults, pick) else {
+                return self.told(&line, told, faults.is_none());
             };
-            let pick = faults.list.iter().position(Fault::is_of_name).unwrap_or(0);
-            let allowed = left.min(READINGS);
-            let (repair, tried) = faults.best(&line, pick, &around, allowed);
+            let (repair, tried) = now.best(&line, pick, &around, left.min(READINGS));
             left -= tried;
             let repair = repair?;
-            for fault in repair.mends.iter().map(|&at| &faults.list[at]) {
-                mended.extend(self.original(fault, &line, &mended));
+            for fault in repair.mends.iter().map(|&at| &now.list[at]) {
+                told.extend(self.original(fault, &line, &told));
             }
             line = repair.line;
         }
-        let typed: Vec<&OsStr> = line.iter().map(|word| &*word.typed).collect();
-        let reads = read(root, &typed, &around).is_none();
-        mended.sort_unstable();
-        reads.then(|| shown(root, &line, mended))
+        None
+    }
+
+    /// What is told of faults that are all mended, but for those that are elsewhere. A trial sees no
+    /// files: where nothing was to be mended, what is wrong is in one.
+    fn told(&self, line: &Line, mut told: Vec<usize>, reads: bool) -> Option<Repaired> {
+        if told.is_empty() {
+            return None;
+        }
+        told.extend((0..self.list.len()).filter(|&at| !self.list[at].is_on_line()));
+        told.sort_unstable();
+        let offer = reads && self.secrets.is_empty();
+        Some(Repaired { offer: offer.then(|| shown(self.path.root(), line)), told })
     }
 
     /// The best repair of a fault, and how many lines were read to find it.
@@ -160,7 +175,7 @@ impl<'d> Faults<'d> {
     }
 
     /// Which fault of the line as typed a fault of the line being repaired is.
-    fn original(&self, fault: &Fault<'_>, line: &Line, mended: &[usize]) -> Option<usize> {
+    fn original(&self, fault: &Fault<'_>, line: &Line, told: &[usize]) -> Option<usize> {
         let is_same = |other: &Fault<'_>| {
             other.kind == fault.kind
                 && match (other.place, fault.place) {
@@ -173,12 +188,12 @@ impl<'d> Faults<'d> {
                     _ => false,
                 }
         };
-        (0..self.list.len()).find(|at| !mended.contains(at) && is_same(&self.list[*at]))
+        (0..self.list.len()).find(|at| !told.contains(at) && is_same(&self.list[*at]))
     }
 }
 
 #[inline(never)]
-fn shown(root: &Command<'_>, line: &Line, mended: Vec<usize>) -> Repaired {
+fn shown(root: &Command<'_>, line: &Line) -> Offer {
     let mut shown = root.name.to_owned();
     let mut has_holes = false;
     for word in line {
@@ -186,7 +201,7 @@ fn shown(root: &Command<'_>, line: &Line, mended: Vec<usize>) -> Repaired {
         shown.put(&word.text_shown());
         has_holes |= word.shown.is_some();
     }
-    Repaired { shown, has_holes, mended }
+    Offer { shown, has_holes }
 }
 
 /// What is wrong with a line, examples in its holes.

@@ -4,7 +4,7 @@ use std::error::Error;
 use std::ffi::OsString;
 
 use crate::declare::{Command, Param, Reason, Sort};
-use crate::read::{DOTS, Fault, FaultKind, Faults, Path, Place, Reader, Setting};
+use crate::read::{DOTS, Fault, FaultKind, Faults, Path, Place, Reader, Setting, is_settable};
 use crate::text::{Put, Quoted, columns, digits, nearest, part, visible};
 use crate::wording::{Wording, fill};
 
@@ -96,6 +96,8 @@ impl<'d> Faults<'d> {
     /// The bytes that the fault is about, as a sentence shows them.
     fn typed(&self, fault: &Fault<'d>) -> String {
         let bare = match fault.place {
+            // What is in a secret's file is a secret too.
+            Place::At { .. } if reads_secret(fault) => DOTS.to_owned(),
             Place::At { word, start, end } => {
                 let mut bare = self.shown_part(word, start, end);
                 for word in self.words.iter().skip(word + 1).take(fault.more) {
@@ -216,7 +218,7 @@ impl<'d> Faults<'d> {
         }
         let mut names: Vec<&str> = command.commands.iter().map(|command| command.name).collect();
         for param in command.params {
-            if !param.is_hidden() {
+            if !param.is_hidden() && is_settable(command, param) {
                 names.extend(param.long_names());
             }
         }
@@ -304,6 +306,12 @@ fn cut(shown: &str) -> String {
     cut
 }
 
+/// Whether a fault is about a secret's value, which may stand in a file.
+fn reads_secret(fault: &Fault<'_>) -> bool {
+    let is_of_value = matches!(fault.kind, FaultKind::ValueMisfit | FaultKind::ValueRefused);
+    is_of_value && fault.param.is_some_and(|param| param.secret)
+}
+
 /// The reason of a fault, in the words of whoever gave it.
 fn reason(fault: &Fault<'_>) -> String {
     match &fault.reason {
@@ -353,6 +361,10 @@ fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
 
 fn refused(wording: &Wording, fault: &Fault<'_>, name: &str, typed: &str) -> String {
     let Some(param) = fault.param else { return String::new() };
+    if let Some(Reason::Count(count)) = fault.reason {
+        let each = param.kinds().len().max(1);
+        return fill(wording.value_count, &[name, &digits(each), &digits(count)]);
+    }
     let right = match &fault.reason {
         Some(Reason::Other(right)) => visible(right),
         _ => takes(wording, param, fault.which),
@@ -365,7 +377,6 @@ fn refused(wording: &Wording, fault: &Fault<'_>, name: &str, typed: &str) -> Str
         Some(Reason::Present) => fill(wording.something_at, &[typed]),
         Some(Reason::NotFile) => fill(wording.is_directory, &[typed]),
         Some(Reason::NotDirectory) => fill(wording.is_file, &[typed]),
-        Some(Reason::Count(count)) => fill(wording.value_count, &[&digits(*count)]),
         Some(Reason::Own(reason)) if fault.kind == FaultKind::ValueRefused => {
             let refuses = fill(wording.value_refused, &[name, typed]);
             return refuses + wording.colon + &visible(reason);

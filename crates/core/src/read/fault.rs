@@ -140,6 +140,11 @@ impl<'d> Fault<'d> {
         self.param
     }
 
+    /// Whether it is on the command line.
+    pub(crate) const fn is_on_line(&self) -> bool {
+        matches!(self.place, Place::At { .. } | Place::Before(_))
+    }
+
     /// Whether a name is not known: that of an option or of a command.
     pub(crate) fn is_of_name(&self) -> bool {
         use FaultKind::{CommandAmbiguous, CommandUnknown, OptionAmbiguous, OptionUnknown};

@@ -51,4 +51,5 @@ pub use word::{Word, Words};
 pub use world::{Presence, Setting, Settings, World};
 
 pub(crate) use show::DOTS;
+pub(crate) use source::is_settable;
 pub(crate) use world::Around;

@@ -94,16 +94,17 @@ impl<'d> Reader<'d> {
                 return;
             }
         };
-        if let Some((Range { start, end }, reason)) = settings.error.clone() {
-            let fault = Fault::new(FaultKind::SettingMalformed, Place::Setting { start, end });
-            self.faults.push(Fault { reason: Some(Reason::Own(reason.into())), ..fault });
-        }
         self.around.settings = Some(Arc::new(settings));
     }
 
     /// Gives the settings to the parameters of the line's commands; what no command knows is a fault,
     /// wherever it stands.
     fn settle(&mut self, settings: &Settings) {
+        if let Some((Range { start, end }, reason)) = settings.error.clone() {
+            let fault = Fault::new(FaultKind::SettingMalformed, Place::Setting { start, end });
+            self.faults.push(Fault { reason: Some(Reason::Own(reason.into())), ..fault });
+            return;
+        }
         for setting in &settings.entries {
             match self.find_setting(setting) {
                 Ok(Some((slot, outer))) => {
@@ -172,15 +173,21 @@ pub(super) fn is(a: &Param<'_>, b: &Param<'_>) -> bool {
     crate::declare::is_record(a, b)
 }
 
-/// The parameter that a key of the config file sets. Operands and tallies are for words alone.
+/// The parameter that a key of the config file sets.
 fn find_param(command: &Command<'_>, key: &str) -> Option<(usize, Hit)> {
     command.params.iter().enumerate().find_map(|(at, param)| {
-        let names_file = command.config.and_then(|config| config.option);
-        let is_set = matches!(param.role, Role::Option | Role::Flag)
-            && !names_file.is_some_and(|option| is(option, param));
-        let hit = param.find_name(key.as_bytes()).filter(|hit| is_set && *hit != Hit::File);
+        let hit = param.find_name(key.as_bytes());
+        let hit = hit.filter(|hit| *hit != Hit::File && is_settable(command, param));
         hit.map(|hit| (at, hit))
     })
+}
+
+/// Whether the config file may set a parameter. Operands and tallies are for words alone, and the
+/// option that names the file is in none.
+pub(crate) fn is_settable(command: &Command<'_>, param: &Param<'_>) -> bool {
+    let names_file = command.config.and_then(|config| config.option);
+    matches!(param.role, Role::Option | Role::Flag)
+        && !names_file.is_some_and(|option| is(option, param))
 }
 
 /// A setting's words; `below` are the keys of a table that a map takes.

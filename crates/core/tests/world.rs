@@ -1,0 +1,488 @@
+//! What comes from elsewhere: the environment, the config file, secrets in files, what is at a path.
+
+use std::collections::{BTreeMap, HashMap};
+use std::ffi::OsString;
+use std::path::{Path, PathBuf};
+
+use clavret_core::{
+    Command, Config, Flag, Look, Operand, Opt, Origin, Outcome, Presence, Reading, Rule, Setting,
+    Settings, Tally, Words, World, valid,
+};
+use expect_test::{Expect, expect};
+
+use crate::demo::words;
+
+/// A world of a few variables, files and settings.
+#[derive(Default)]
+struct Small {
+    variables: HashMap<&'static str, &'static str>,
+    files: HashMap<&'static str, &'static str>,
+    settings: Option<Settings>,
+}
+
+impl World for Small {
+    fn variable(&self, name: &str) -> Option<OsString> {
+        self.variables.get(name).map(|&value| value.into())
+    }
+
+    fn presence(&self, path: &Path) -> Presence {
+        match path.to_str() {
+            Some("yard") => Presence::Directory,
+            Some(file) if self.files.contains_key(file) => Presence::File,
+            _ => Presence::Nothing,
+        }
+    }
+
+    fn first_line(&self, file: &Path) -> Result<OsString, String> {
+        let text = file.to_str().and_then(|file| self.files.get(file));
+        text.map(|&text| text.into()).ok_or("no such file".to_owned())
+    }
+
+    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, String> {
+        match file.map(|file| file.to_string_lossy().into_owned()) {
+            None => assert_eq!(name, "apiary/config.toml"),
+            Some(file) if file == "mine.toml" => {}
+            Some(_) => return Err("no such file".to_owned()),
+        }
+        Ok(self.settings.clone())
+    }
+}
+
+/// Settings from lines such as `hive.list.sort = code frames`, with the places in them.
+fn settings(lines: &[&str]) -> Settings {
+    let mut settings = Settings { file: "config.toml".into(), ..Settings::default() };
+    for line in lines {
+        let start = settings.text.len();
+        let (keys, values) = line.split_once(" = ").unwrap();
+        let places = |text: &str, separator: char, start: usize| {
+            let mut at = start;
+            let parts = text.split(separator).map(|part| {
+                let place = at..at + part.len();
+                at = place.end + 1;
+                (part.to_owned(), place)
+            });
+            parts.collect::<Vec<_>>()
+        };
+        let path = places(keys, '.', start);
+        let values = places(values, ' ', start + keys.len() + 3);
+        settings.entries.push(Setting { path, values });
+        settings.text += line;
+        settings.text += "\n";
+    }
+    settings
+}
+
+static YARD: Opt<Option<PathBuf>> =
+    Opt::new("yard").short('y').throughout().variable("APIARY_YARD").directory();
+static FILE: Opt<Option<PathBuf>> = Opt::new("config").variable("APIARY_CONFIG");
+static TOKEN: Opt<Option<String>> = Opt::new("token")
+    .secret_file("token-file")
+    .variable("APIARY_TOKEN")
+    .valid(&valid::length(4, 8))
+    .throughout();
+static SORT: Opt<Vec<String>> = Opt::new("sort").split(',').variable("APIARY_SORT").times(0, 2);
+static NOTE: Opt<String> = Opt::new("note").variable("APIARY_NOTE").default("none");
+static COUNT: Opt<Option<u8>> = Opt::new("count").variable("APIARY_COUNT").once();
+static AT: Opt<Option<(f64, f64)>> = Opt::new("at").variable("APIARY_AT");
+static TAGS: Opt<BTreeMap<String, u8>> = Opt::new("tag");
+static CALM: Flag<Option<bool>> = Flag::new("calm").opposite("restless").variable("APIARY_CALM");
+static LOUD: Tally = Tally::new("loud");
+static LIST: Command = Command::new("list").takes(&[
+    SORT.param(),
+    NOTE.param(),
+    COUNT.param(),
+    AT.param(),
+    TAGS.param(),
+    CALM.param(),
+    LOUD.param(),
+]);
+static JARS: Opt<Option<u32>> = Opt::new("jars").variable("APIARY_JARS");
+static BARREL: Flag = Flag::new("barrel").variable("APIARY_BARREL");
+static MOISTURE: Opt<Option<f64>> = Opt::new("moisture").variable("APIARY_MOISTURE");
+static SHED: Operand<Option<PathBuf>> = Operand::new("shed").absent().extensions(&["csv", "json"]);
+static HARVEST: Command = Command::new("harvest")
+    .takes(&[JARS.param(), BARREL.param(), MOISTURE.param(), SHED.param()])
+    .rules(&[
+        Rule::only_one(&[JARS.param(), BARREL.param()]),
+        Rule::needs(JARS.param(), &[MOISTURE.param()]),
+    ]);
+static CONFIG: Config = Config::new("apiary/config.toml").option(FILE.param());
+static APIARY: Command = Command::new("apiary")
+    .takes(&[YARD.param(), FILE.param(), TOKEN.param()])
+    .commands(&[&LIST, &HARVEST])
+    .config(&CONFIG);
+
+fn world(variables: &[(&'static str, &'static str)], lines: &[&str]) -> &'static Small {
+    let files = HashMap::from([("token", "hum-42"), ("short", "x"), ("old.csv", "")]);
+    let variables = variables.iter().copied().collect();
+    let settings = (!lines.is_empty()).then(|| settings(lines));
+    Box::leak(Box::new(Small { variables, files, settings }))
+}
+
+#[track_caller]
+fn reads(world: &'static Small, line: &str) -> Reading<'static> {
+    match APIARY.read_in(Words::new(words(line)), world) {
+        Outcome::Reading(reading) => reading,
+        Outcome::Faults(faults) => panic!("`{line}`: {}", faults.draw(Look::PLAIN)),
+        _ => panic!("`{line}` is no reading"),
+    }
+}
+
+#[track_caller]
+fn refuses(world: &'static Small, line: &str, expected: Expect) {
+    match APIARY.read_in(Words::new(words(line)), world) {
+        Outcome::Faults(faults) => expected.assert_eq(&faults.draw(Look::PLAIN)),
+        other => panic!("`{line}` gave {other:?}"),
+    }
+}
+
+#[test]
+fn words_win_over_variables_these_over_the_config_file_and_that_over_defaults() {
+    let all = world(
+        &[
+            ("APIARY_NOTE", "from env"),
+            ("APIARY_SORT", "a,b"),
+            ("APIARY_CALM", "0"),
+            ("APIARY_AT", "-3 4"),
+        ],
+        &[
+            "list.note = filed",
+            "list.count = 7",
+            "list.sort = c",
+            "list.calm = true",
+            "list.tag.k = 3",
+            "list.tag.l = 4",
+        ],
+    );
+    let reading = reads(all, "list --note typed");
+    expect![[r#"
+        apiary list
+          --yard             -
+          --config           -
+          --token            -
+          --sort    a b      $APIARY_SORT
+          --note    typed    word 3
+          --count   7        config.toml:2:14
+          --at      -3 4     $APIARY_AT
+          --tag     k=3 l=4  config.toml:5:14
+          --calm    off      $APIARY_CALM
+          --loud    0        -
+    "#]]
+    .assert_eq(&format!("{reading:?}"));
+    assert_eq!(reading.get(&SORT), &["a", "b"]);
+    assert_eq!((*reading.get(&CALM), *reading.get(&AT)), (Some(false), Some((-3.0, 4.0))));
+    assert_eq!(reading.get(&TAGS), &BTreeMap::from([("k".into(), 3), ("l".into(), 4)]));
+    assert_eq!(reading.origin(&NOTE), Origin::Word(2));
+    assert_eq!(reading.origin(&COUNT).to_string(), "config.toml:2:14");
+    // An empty variable is unset, except for text.
+    let empty = world(&[("APIARY_NOTE", ""), ("APIARY_COUNT", "")], &["list.count = 7"]);
+    let reading = reads(empty, "list");
+    assert_eq!((reading.get(&NOTE).as_str(), *reading.get(&COUNT)), ("", Some(7)));
+    // A value that a higher source replaces is not converted.
+    assert_eq!(
+        *reads(world(&[("APIARY_COUNT", "many")], &[]), "list --count 3").get(&COUNT),
+        Some(3)
+    );
+    assert_eq!(*reads(world(&[], &["list.restless = true"]), "list").get(&CALM), Some(false));
+    assert_eq!(
+        reads(world(&[("APIARY_CONFIG", "mine.toml")], &["list.note = mine"]), "list").get(&NOTE),
+        "mine"
+    );
+}
+
+#[test]
+fn faults_from_elsewhere_show_their_own_line() {
+    refuses(
+        world(&[("APIARY_COUNT", "many")], &[]),
+        "list",
+        expect![[r#"
+        apiary list: one thing to put right
+
+          APIARY_COUNT=many
+                       ^^^^
+          $APIARY_COUNT takes a whole number from 0 to 255; 'many' is not one
+
+          page  apiary list --help
+    "#]],
+    );
+    refuses(
+        world(&[("APIARY_SORT", "a,b,c")], &[]),
+        "list --cuont 3",
+        expect![[r#"
+            apiary list: 2 things to put right
+
+              apiary list --cuont 3
+                          ^^^^^^^
+                          1
+              APIARY_SORT=a,b,c
+                              ^
+                              2
+              1  --cuont is not an option here; --count is
+              2  $APIARY_SORT takes at most 2, not 3
+
+              page  apiary list --help
+        "#]],
+    );
+    refuses(
+        world(
+            &[],
+            &[
+                "list.note = ok",
+                "list.count = many",
+                "list.note = x",
+                "lst.note = x",
+                "list.loud = 2",
+            ],
+        ),
+        "list",
+        expect![[r#"
+            apiary list: 4 things to put right
+
+              config.toml:2:14
+              list.count = many
+                           ^^^^
+                           1
+              config.toml:3:13
+              list.note = x
+                          ^
+                          2
+              config.toml:4:1
+              lst.note = x
+              ^^^
+              3
+              config.toml:5:6
+              list.loud = 2
+                   ^^^^
+                   4
+              1  count takes a whole number from 0 to 255; 'many' is not one
+              2  note takes exactly 1, not 2
+              3  'lst' is not a setting here; list is
+              4  'loud' is not a setting here
+
+              page  apiary list --help
+        "#]],
+    );
+    refuses(
+        world(&[("APIARY_YARD", "away")], &[]),
+        "list",
+        expect![[r#"
+        apiary list: one thing to put right
+
+          APIARY_YARD=away
+                      ^^^^
+          $APIARY_YARD takes a folder that exists; nothing is at 'away'
+
+          page  apiary list --help
+    "#]],
+    );
+    refuses(
+        world(&[], &[]),
+        "--config yours.toml list",
+        expect![[r#"
+        apiary list: one thing to put right
+
+          apiary --config yours.toml list
+                          ^^^^^^^^^^
+          --config names a file that cannot be read: no such file
+
+          page  apiary list --help
+    "#]],
+    );
+    let malformed =
+        Settings { error: Some((5..6, "expected a value".into())), ..settings(&["a = b"]) };
+    let malformed = Small { settings: Some(malformed), ..Small::default() };
+    refuses(
+        Box::leak(Box::new(malformed)),
+        "list",
+        expect![[r#"
+            apiary list: one thing to put right
+
+              config.toml:1:6
+              a = b
+                   ^
+              expected a value
+
+              page  apiary list --help
+        "#]],
+    );
+    refuses(
+        world(&[], &["list.at = 1"]),
+        "list",
+        expect![[r#"
+            apiary list: one thing to put right
+
+              config.toml:1:11
+              list.at = 1
+                        ^
+              at takes exactly 2, not 1
+
+              page  apiary list --help
+        "#]],
+    );
+}
+
+#[test]
+fn rules_see_what_the_words_say() {
+    let both = world(&[("APIARY_BARREL", "yes"), ("APIARY_MOISTURE", "17")], &[]);
+    // A typed member silences the others; a need is met by a variable.
+    let reading = reads(both, "harvest --jars 3");
+    assert_eq!((*reading.get(&JARS), *reading.get(&BARREL)), (Some(3), false));
+    assert!(*reads(both, "harvest").get(&BARREL));
+    refuses(
+        world(&[], &[]),
+        "harvest --jars 3",
+        expect![[r#"
+        apiary harvest: one thing to put right
+
+          apiary harvest --jars 3 --moisture MOISTURE
+                                  ^^^^^^^^^^^^^^^^^^^
+          --jars needs --moisture beside it
+
+          like  apiary harvest --jars 3 --moisture MOISTURE
+          page  apiary harvest --help
+    "#]],
+    );
+    refuses(
+        world(&[], &[]),
+        "harvest --jars 3 --barrel --moisture 17",
+        expect![[r#"
+        apiary harvest: one thing to put right
+
+          apiary harvest --jars 3 --barrel --moisture 17
+                         ^^^^^^   ^^^^^^^^
+          only one of --jars and --barrel can be given
+
+          try   apiary harvest --barrel --moisture 17
+          page  apiary harvest --help
+    "#]],
+    );
+}
+
+#[test]
+fn secrets_are_dots_wherever_they_would_show() {
+    let files = world(&[("APIARY_TOKEN", "x")], &[]);
+    assert_eq!(reads(files, "--token=swarm list").get(&TOKEN).as_deref(), Some("swarm"));
+    assert_eq!(reads(files, "list --token-file token").get(&TOKEN).as_deref(), Some("hum-42"));
+    expect![[r#"
+        apiary list
+          --yard          -
+          --config        -
+          --token   •••   word 3
+          --sort          -
+          --note    none  default
+          --count         -
+          --at            -
+          --tag           -
+          --calm          -
+          --loud    0     -
+    "#]]
+    .assert_eq(&format!("{:?}", reads(files, "list --token swarm")));
+    refuses(
+        files,
+        "list",
+        expect![[r#"
+            apiary list: one thing to put right
+
+              APIARY_TOKEN=•••
+                           ^^^
+              $APIARY_TOKEN refuses '•••': 4 to 8 characters are right, and this has 1
+
+              page  apiary list --help
+        "#]],
+    );
+    refuses(
+        files,
+        "list --token=bee --tokn=swarm",
+        expect![[r#"
+            apiary list: 2 things to put right
+
+              apiary list --token=••• --tokn=•••
+                                  ^^^ ^^^^^^
+                                  1   2
+              1  --token refuses '•••': 4 to 8 characters are right, and this has 3
+              2  --tokn is not an option here; --token is
+
+              page  apiary list --help
+        "#]],
+    );
+    refuses(
+        files,
+        "list --token-file none",
+        expect![[r#"
+            apiary list: one thing to put right
+
+              apiary list --token-file none
+                                       ^^^^
+              --token-file names a file that cannot be read: no such file
+
+              page  apiary list --help
+        "#]],
+    );
+    refuses(
+        files,
+        "list --token-file short",
+        expect![[r#"
+            apiary list: one thing to put right
+
+              apiary list --token-file short
+                                       ^^^^^
+              --token refuses '•••': 4 to 8 characters are right, and this has 1
+
+              page  apiary list --help
+        "#]],
+    );
+    // A file is read only when nothing else is wrong.
+    refuses(
+        files,
+        "list --token-file none --cuont 3",
+        expect![[r#"
+        apiary list: one thing to put right
+
+          apiary list --token-file none --cuont 3
+                                        ^^^^^^^
+          --cuont is not an option here; --count is
+
+          try   apiary list --token-file none --count 3
+          page  apiary list --help
+    "#]],
+    );
+}
+
+#[test]
+fn what_must_be_at_a_path_is_looked_at_last() {
+    let some = world(&[], &[]);
+    assert!(reads(some, "-y yard harvest new.CSV").get(&SHED).is_some());
+    refuses(
+        some,
+        "-y old.csv harvest old.csv",
+        expect![[r#"
+            apiary harvest: 2 things to put right
+
+              apiary -y old.csv harvest old.csv
+                        ^^^^^^^         ^^^^^^^
+                        1               2
+              1  --yard takes a folder that exists; 'old.csv' is a file
+              2  SHED takes a path where nothing is yet, ending in .csv or .json; something
+                 is at 'old.csv' already
+
+              page  apiary harvest --help
+        "#]],
+    );
+    refuses(
+        some,
+        "-y nowhere harvest new.txt",
+        expect![[r#"
+            apiary harvest: one thing to put right
+
+              apiary -y nowhere harvest new.txt
+                                        ^^^^^^^
+              SHED takes a path where nothing is yet, ending in .csv or .json; 'new.txt' is
+              not one
+
+              like  apiary -y nowhere harvest SHED
+              page  apiary harvest --help
+        "#]],
+    );
+    // Without a world nothing is looked at.
+    assert!(matches!(APIARY.read(&["-y", "nowhere", "list"]), Outcome::Reading(_)));
+}

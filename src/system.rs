@@ -1,7 +1,7 @@
 //! The world of a process: its environment, its files, its standard input.
 
 use std::ffi::OsString;
-use std::io::{BufRead, BufReader, Read};
+use std::io::{self, Read};
 use std::path::Path;
 
 use clavret_core::{Presence, Settings, World};
@@ -15,7 +15,7 @@ pub static SYSTEM: System = System;
 pub struct System;
 
 /// The longest first line of a secret's file that is read.
-const LONGEST: u64 = 1 << 20;
+const LONGEST: usize = 1 << 20;
 
 impl World for System {
     fn variable(&self, name: &str) -> Option<OsString> {
@@ -27,16 +27,18 @@ impl World for System {
             Ok(found) if found.is_dir() => Presence::Directory,
             Ok(_) => Presence::File,
             // A link that leads nowhere is something that a new file would be in the way of.
-            Err(_) if path.is_symlink() => Presence::File,
+            Err(_) if path.read_link().is_ok() => Presence::File,
             Err(_) => Presence::Nothing,
         }
     }
 
     fn first_line(&self, file: &Path) -> Result<OsString, String> {
         if file == Path::new("-") {
-            return first_line(std::io::stdin().lock());
+            // Byte by byte, so that what follows the line is left for the program.
+            return first_line(&mut io::stdin().bytes());
         }
-        first_line(std::fs::File::open(file).map_err(|error| error.to_string())?)
+        let file = std::fs::File::open(file).map_err(|error| error.to_string())?;
+        first_line(&mut file.bytes())
     }
 
     #[cfg(feature = "config")]
@@ -50,13 +52,18 @@ impl World for System {
     }
 }
 
-/// The first line of a reader without its end, in whatever bytes it has.
-fn first_line(reader: impl Read) -> Result<OsString, String> {
+/// The first line without its end, in whatever bytes it has.
+fn first_line(bytes: &mut dyn Iterator<Item = io::Result<u8>>) -> Result<OsString, String> {
     let mut line = Vec::new();
-    let mut reader = BufReader::new(reader).take(LONGEST);
-    reader.read_until(b'\n', &mut line).map_err(|error| error.to_string())?;
-    let end = line.len() - line.iter().rev().take_while(|byte| b"\r\n".contains(byte)).count();
-    line.truncate(end);
+    for byte in bytes.take(LONGEST) {
+        match byte.map_err(|error| error.to_string())? {
+            b'\n' => break,
+            byte => line.push(byte),
+        }
+    }
+    if line.last() == Some(&b'\r') {
+        line.pop();
+    }
     as_word(line)
 }
 

@@ -26,9 +26,15 @@ impl PathTest<'_> {
     pub(crate) const ANY: PathTest<'static> = PathTest { at: At::Anything, extensions: &[] };
 
     /// Whether the path ends as it must; letters of either case.
+    #[inline]
     pub(crate) fn accepts(&self, word: &OsStr) -> bool {
+        self.extensions.is_empty() || self.ends(word)
+    }
+
+    #[cold]
+    fn ends(&self, word: &OsStr) -> bool {
         let extension = Path::new(word).extension().unwrap_or_default();
         let is = |accepted: &&str| extension.eq_ignore_ascii_case(accepted);
-        self.extensions.is_empty() || self.extensions.iter().any(is)
+        self.extensions.iter().any(is)
     }
 }

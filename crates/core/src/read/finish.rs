@@ -219,6 +219,7 @@ impl<'d> Reader<'d> {
     }
 
     /// What only some parameters ask for: to be given so often, once, or no more.
+    #[cold]
     fn special(&mut self, slot: &Slot<'d>, words: Words<'_>) {
         let param = slot.param;
         if param.counted {

@@ -38,6 +38,7 @@ fn address(param: &Param<'_>) -> usize {
 
 impl<'d> Reader<'d> {
     /// Looks at the rules of all commands of the line.
+    #[cold]
     pub(super) fn check_rules(&mut self, words: Words<'_>) {
         for level in self.trail.levels().collect::<Vec<_>>() {
             for rule in level.command.rules {

@@ -25,10 +25,19 @@ pub(super) struct Outer {
 
 impl<'d> Reader<'d> {
     /// Asks the environment and the config file for what was not typed.
+    #[inline]
     pub(super) fn ask_around(&mut self, words: Words<'_>) {
-        if self.around.world.is_none() {
-            return;
+        let has_sources = || {
+            let has_variable = |slot: &Slot<'_>| !slot.param.variable.is_empty();
+            self.trail.root().config.is_some() || self.slots.iter().any(has_variable)
+        };
+        if self.around.world.is_some() && has_sources() {
+            self.ask_sources(words);
         }
+    }
+
+    #[cold]
+    fn ask_sources(&mut self, words: Words<'_>) {
         self.load_settings(words);
         let mut slots = std::mem::take(&mut self.slots);
         for slot in &mut slots {

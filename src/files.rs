@@ -52,6 +52,12 @@ macro_rules! file_kinds {
             }
         }
 
+        impl From<PathBuf> for $type {
+            fn from(path: PathBuf) -> Self {
+                $type(path)
+            }
+        }
+
         impl $type {
             /// The path as it was typed; `-` for the standard stream.
             pub fn path(&self) -> &Path {

@@ -71,6 +71,7 @@ pub struct Wording {
     pub path_absent: &'static str,
     pub path_file: &'static str,
     pub path_directory: &'static str,
+    pub path_ending: &'static str,
     pub ending_in: &'static str,
     pub truth: &'static str,
     pub entry: &'static str,
@@ -106,12 +107,18 @@ pub struct Wording {
     pub split_at: &'static str,
     pub stands_in: &'static str,
     pub from_file: &'static str,
+    pub in_code: &'static str,
+    pub infinite: &'static str,
+    pub worded: &'static str,
     pub or_alone: &'static str,
     pub not_with: &'static str,
     pub only_with: &'static str,
     pub this_or: &'static str,
     pub needed_for: &'static str,
     pub repeated: &'static str,
+    pub count_range: &'static str,
+    pub count_up_to: &'static str,
+    pub count_exactly: &'static str,
     pub times_range: &'static str,
     pub times_up_to: &'static str,
     pub times_exactly: &'static str,
@@ -184,6 +191,7 @@ impl Wording {
         path_absent: "a path where nothing is yet",
         path_file: "a file that exists",
         path_directory: "a folder that exists",
+        path_ending: "a path ending in {0}",
         ending_in: "{0}, ending in {1}",
         truth: "yes or no",
         entry: "a key and a value with = between",
@@ -215,12 +223,18 @@ impl Wording {
         split_at: "several apart by {0}",
         stands_in: "${0} stands in for it",
         from_file: "{0} takes it from a file",
+        in_code: "also such as 0x1f or 1_000",
+        infinite: "also inf, -inf and nan",
+        worded: "=yes or =no may follow",
         or_alone: "the value may be left out",
         not_with: "not with {0}",
         only_with: "only with {0}",
         this_or: "this or {0} is needed",
         needed_for: "needed with {0}",
         repeated: "may be repeated",
+        count_range: "{0} to {1} of them",
+        count_up_to: "up to {0} of them",
+        count_exactly: "{0} of them",
         times_range: "{0} to {1} times",
         times_up_to: "up to {0} times",
         times_exactly: "{0} times",
@@ -235,7 +249,7 @@ impl Wording {
     pub(crate) fn noun(&self, kind: &Kind) -> String {
         match kind.noun {
             Noun::Whole => self.whole.to_owned(),
-            Noun::Number => self.number.to_owned(),
+            Noun::Number => fill(self.such_as, &[self.number, kind.example]),
             Noun::Text => self.text.to_owned(),
             Noun::Letter => self.letter.to_owned(),
             Noun::Path => self.path.to_owned(),
@@ -253,7 +267,7 @@ impl Wording {
     pub(crate) fn path(&self, param: &Param<'_>) -> Option<String> {
         let noun = match param.path.at {
             At::Anything if param.path.extensions.is_empty() => return None,
-            At::Anything => self.path,
+            At::Anything => "",
             At::Something => self.path_present,
             At::Nothing => self.path_absent,
             At::File => self.path_file,
@@ -267,7 +281,10 @@ impl Wording {
             endings.push(".".to_owned() + extension);
         }
         let endings = self.list(endings.iter().map(String::as_str), self.or);
-        Some(fill(self.ending_in, &[noun, &endings]))
+        Some(match noun {
+            "" => fill(self.path_ending, &[&endings]),
+            noun => fill(self.ending_in, &[noun, &endings]),
+        })
     }
 
     /// The limits of a kind's type, as a fault says them behind the noun.

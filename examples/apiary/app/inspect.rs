@@ -2,12 +2,14 @@
 
 use clavret::{Command, Done, Flag, Operand, Opt, Reading, valid};
 
+use jiff::civil::Date;
+
 use super::hive::temper;
-use super::values::{Day, HiveCode};
+use super::values::{HiveCode, today};
 use super::yard::{Failed, Inspection};
 
 static HIVE: Operand<HiveCode> = Operand::new("hive").help("hive to inspect, such as A7");
-static CALM: Flag = Flag::new("calm")
+static CALM: Flag<Option<bool>> = Flag::new("calm")
     .short('c')
     .opposite("restless")
     .opposite_short('r')
@@ -23,10 +25,10 @@ static TEMP: Opt<Option<f64>> = Opt::new("temp")
     .placeholder("DEGREES")
     .valid(&valid::range(-20.0, 60.0))
     .help("temperature in °C");
-static NOTES: Opt<Vec<String>> = Opt::new("note").placeholder("TEXT").help("a remark");
-static ON: Opt<Option<Day>> = Opt::new("on")
-    .placeholder("DATE")
-    .help("day of the inspection, such as 2026-05-01; today unless given");
+static NOTES: Opt<Vec<String>> =
+    Opt::new("note").placeholder("TEXT").valid(&valid::length(1, 200)).help("a remark");
+static ON: Opt<Option<Date>> =
+    Opt::new("on").placeholder("DATE").help("day of the inspection, today unless given");
 
 pub(crate) static INSPECT: Command = Command::new("inspect")
     .summary("record what an inspection found")
@@ -39,12 +41,13 @@ pub(crate) fn inspect(mut reading: Reading<'_>) -> Done {
     let yard = super::yard(&reading);
     let mut hive = yard.hive(reading.get(&HIVE))?;
     let inspection = Inspection {
-        on: reading.get(&ON).unwrap_or_else(Day::today).0,
-        calm: (reading.times_typed(&CALM) > 0).then_some(*reading.get(&CALM)),
+        on: reading.get(&ON).unwrap_or_else(today),
+        calm: *reading.get(&CALM),
         brood: *reading.get(&FRAMES),
         temperature: *reading.get(&TEMP),
         notes: reading.take(&NOTES),
     };
+    hive.stands()?;
     if inspection.brood > hive.frames {
         let (code, holds, brood) = (&hive.code, hive.frames, inspection.brood);
         let what = format!("hive {code} holds {holds} frames, too few for {brood} with brood");

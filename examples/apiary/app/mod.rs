@@ -2,12 +2,15 @@
 
 use std::path::PathBuf;
 
-use clavret::{COLOR, COMPLETIONS, Command, Flag, HELP, Opt, Reading, Route, Tally};
+use clavret::{COLOR, COMPLETIONS, Command, Config, Flag, HELP, Opt, Reading, Route, Tally};
 
+mod harvest;
 mod hive;
 mod inspect;
+mod label;
 mod print;
 mod report;
+mod run_each;
 mod values;
 mod yard;
 
@@ -17,9 +20,18 @@ static YARD: Opt<Option<PathBuf>> = Opt::new("yard")
     .short('y')
     .placeholder("DIR")
     .throughout()
-    .help("folder of the logbook; one in your data folder unless given");
+    .variable("APIARY_YARD")
+    .directory()
+    .help("folder of the logbook, else one of your own");
+static CONFIG_FILE: Opt<Option<PathBuf>> = Opt::new("config")
+    .placeholder("FILE")
+    .throughout()
+    .extensions(&["toml", "json"])
+    .help("settings to go by, else apiary/config.toml in your config folder");
 static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say only what went wrong");
 static VERBOSITY: Tally = Tally::new("v").throughout().help("say more");
+
+static CONFIG: Config = Config::new("apiary/config.toml").option(CONFIG_FILE.param());
 
 pub(crate) static APIARY: Command = Command::new("apiary")
     .summary("the logbook of a bee yard")
@@ -29,16 +41,31 @@ pub(crate) static APIARY: Command = Command::new("apiary")
          made-up hives at the first thing that is recorded.",
     )
     .version(env!("CARGO_PKG_VERSION"))
-    .takes(&[YARD.param(), QUIET.param(), VERBOSITY.param(), COLOR.param()])
-    .commands(&[&hive::HIVE, &inspect::INSPECT, &report::REPORT, &HELP, &COMPLETIONS])
+    .takes(&[YARD.param(), CONFIG_FILE.param(), QUIET.param(), VERBOSITY.param(), COLOR.param()])
+    .commands(&[
+        &hive::HIVE,
+        &inspect::INSPECT,
+        &harvest::HARVEST,
+        &label::LABEL,
+        &report::REPORT,
+        &run_each::RUN_EACH,
+        &HELP,
+        &COMPLETIONS,
+    ])
+    .config(&CONFIG)
     .example("a calm colony with six brood frames", "apiary inspect A7 -cf6")
     .example("the hives, those with the fewest frames first", "apiary hive list --sort frames");
 
 pub(crate) static ROUTES: &[Route] = &[
     Route::new(&hive::ADD, hive::add),
     Route::new(&hive::LIST, hive::list),
+    Route::new(&hive::MOVE, hive::move_hive),
+    Route::new(&hive::RETIRE, hive::retire),
     Route::new(&inspect::INSPECT, inspect::inspect),
+    Route::new(&harvest::HARVEST, harvest::harvest),
+    Route::new(&label::LABEL, label::label),
     Route::new(&report::REPORT, report::report),
+    Route::new(&run_each::RUN_EACH, run_each::run_each),
 ];
 
 /// The yard that the line names, or the user's own.

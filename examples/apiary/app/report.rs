@@ -1,29 +1,31 @@
 //! `apiary report`: each hive over a time.
 
 use std::io::Write;
-use std::path::{Path, PathBuf};
 
-use clavret::{Command, Done, Opt, Reading};
+use clavret::{Command, Done, Objection, Opt, Output, Reading};
+use jiff::civil::Date;
 use serde::Serialize;
 
 use super::print::Rows;
-use super::values::{Day, Form, HiveCode};
-use super::yard::{Failed, Hive, write_whole};
+use super::values::{Form, HiveCode};
+use super::yard::Hive;
 
-static OUT: Opt<PathBuf> = Opt::new("out")
+static OUT: Opt<Output> = Opt::new("out")
     .short('o')
     .placeholder("FILE")
     .default("-")
     .help("where to write it; - is standard output");
-static SINCE: Opt<Option<Day>> =
-    Opt::new("since").placeholder("DATE").help("first day that counts, such as 2026-01-01");
-static UNTIL: Opt<Option<Day>> = Opt::new("until").placeholder("DATE").help("last day that counts");
+static SINCE: Opt<Option<Date>> =
+    Opt::new("since").placeholder("DATE").help("first day that counts");
+static UNTIL: Opt<Option<Date>> =
+    Opt::new("until").placeholder("DATE").help("last day that counts");
 static FORM: Opt<Form> =
     Opt::new("as").placeholder("FORM").default("table").help("how to print it");
 
 pub(crate) static REPORT: Command = Command::new("report")
     .summary("report on the hives over a time")
     .takes(&[OUT.param(), SINCE.param(), UNTIL.param(), FORM.param()])
+    .check(in_order)
     .example(
         "the season of 2026 as a spreadsheet",
         "apiary report --since 2026-01-01 --as csv -o season.csv",
@@ -44,26 +46,30 @@ struct Line {
 
 pub(crate) fn report(reading: Reading<'_>) -> Done {
     let (since, until) = (*reading.get(&SINCE), *reading.get(&UNTIL));
-    if let (Some(since), Some(until)) = (since, until)
-        && since > until
-    {
-        let what = format!("no day is both since {} and until {}", since.0, until.0);
-        return Err(Failed::new(what).into());
-    }
     let hives = super::yard(&reading).hives()?;
     let lines: Vec<Line> = hives.iter().map(|hive| line(hive, since, until)).collect();
     let headings = ["code", "inspections", "calm", "restless", "brood on average"];
     let rows = Rows { headings, rows: lines.iter().map(row).collect() };
     let text = rows.print(*reading.get(&FORM), &lines)?;
-    match reading.get(&OUT) {
-        out if out == Path::new("-") => Ok(std::io::stdout().write_all(text.as_bytes())?),
-        out => Ok(write_whole(out, text.as_bytes())?),
+    // A report is made anew each time, so an old one gives way to it.
+    let mut out = reading.get(&OUT).create(true)?;
+    out.write_all(text.as_bytes())?;
+    Ok(out.finish()?)
+}
+
+fn in_order(reading: &Reading<'_>) -> Result<(), Objection> {
+    match (*reading.get(&SINCE), *reading.get(&UNTIL)) {
+        (Some(since), Some(until)) if since > until => {
+            let text = format!("no day is both since {since} and until {until}");
+            Err(Objection::new(text).about(&SINCE).about(&UNTIL))
+        }
+        _ => Ok(()),
     }
 }
 
-fn line(hive: &Hive, since: Option<Day>, until: Option<Day>) -> Line {
+fn line(hive: &Hive, since: Option<Date>, until: Option<Date>) -> Line {
     let counts =
-        |on| since.is_none_or(|since| since.0 <= on) && until.is_none_or(|until| on <= until.0);
+        |on| since.is_none_or(|since| since <= on) && until.is_none_or(|until| on <= until);
     let of_time = || hive.inspections.iter().filter(|inspection| counts(inspection.on));
     let count = of_time().count();
     let with = |calm| of_time().filter(|inspection| inspection.calm == Some(calm)).count();

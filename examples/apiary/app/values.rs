@@ -53,32 +53,8 @@ impl From<HiveCode> for String {
     }
 }
 
-/// A day of the calendar.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
-pub(crate) struct Day(pub Date);
-
-impl Day {
-    pub(crate) fn today() -> Self {
-        Day(jiff::Zoned::now().date())
-    }
-}
-
-impl FromWord for Day {
-    const KIND: &'static Kind = &Kind::new("a day", "2026-05-01");
-
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        let text = word.to_str().ok_or(Misfit::not_text())?;
-        let has_the_shape = text.len() == 10 && text.split('-').map(str::len).eq([4, 2, 2]);
-        match text.parse() {
-            Ok(date) if has_the_shape => Ok(Day(date)),
-            _ if has_the_shape
-                && text.bytes().all(|byte| byte == b'-' || byte.is_ascii_digit()) =>
-            {
-                Err(Misfit::because(format!("the calendar has no {text}")))
-            }
-            _ => Err(Misfit::new()),
-        }
-    }
+pub(crate) fn today() -> Date {
+    jiff::Zoned::now().date()
 }
 
 /// The colour of a queen's mark, which tells the year she hatched in.

@@ -6,6 +6,7 @@ use std::fmt;
 use std::io::Write;
 use std::path::{Path, PathBuf};
 
+use clavret::Output;
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
@@ -16,13 +17,77 @@ use super::values::{HiveCode, Queen};
 pub(crate) struct Hive {
     pub code: HiveCode,
     #[serde(skip_serializing_if = "Option::is_none")]
+    pub place: Option<String>,
+    #[serde(skip_serializing_if = "Option::is_none")]
     pub queen: Option<Queen>,
     /// Latitude and longitude in degrees.
     #[serde(skip_serializing_if = "Option::is_none")]
     pub at: Option<(f64, f64)>,
     pub frames: u8,
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub retired: Option<Retired>,
     #[serde(default, rename = "inspection", skip_serializing_if = "Vec::is_empty")]
     pub inspections: Vec<Inspection>,
+    #[serde(default, rename = "harvest", skip_serializing_if = "Vec::is_empty")]
+    pub harvests: Vec<Harvest>,
+}
+
+impl Hive {
+    /// A hive that nothing is known of.
+    pub(crate) fn new(code: HiveCode) -> Self {
+        let (place, queen, at, frames, retired) = (None, None, None, 0, None);
+        let (inspections, harvests) = (Vec::new(), Vec::new());
+        Hive { code, place, queen, at, frames, retired, inspections, harvests }
+    }
+
+    /// Nothing more is recorded of a hive that was given up.
+    pub(crate) fn stands(&self) -> Result<(), Failed> {
+        match &self.retired {
+            None => Ok(()),
+            Some(Retired { on, because }) => {
+                Err(Failed::new(format!("hive {} was retired on {on}: {because}", self.code)))
+            }
+        }
+    }
+}
+
+/// When a hive was given up, and why.
+#[derive(Debug, Clone, Serialize, Deserialize)]
+pub(crate) struct Retired {
+    pub on: Date,
+    pub because: String,
+}
+
+/// Honey that was taken at once.
+#[derive(Debug, Clone, Serialize, Deserialize)]
+pub(crate) struct Harvest {
+    pub on: Date,
+    pub kilograms: Vec<f64>,
+    /// Water in percent.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub moisture: Option<f64>,
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub packed: Option<Packed>,
+}
+
+/// What honey was filled into.
+#[derive(Debug, Clone, Serialize, Deserialize)]
+#[serde(rename_all = "lowercase")]
+pub(crate) enum Packed {
+    Jars(u32),
+    Barrel,
+}
+
+impl Harvest {
+    /// What a batch is called: its hive and its day.
+    pub(crate) fn batch(&self, hive: &HiveCode) -> String {
+        format!("{hive}-{}", self.on)
+    }
+
+    /// All of it in kilograms, to the gram.
+    pub(crate) fn weight(&self) -> f64 {
+        (self.kilograms.iter().sum::<f64>() * 1000.0).round() / 1000.0
+    }
 }
 
 /// What one inspection found.
@@ -100,7 +165,12 @@ impl Yard {
         self.fill()?;
         let path = self.folder.join(format!("{}.toml", hive.code));
         let text = toml::to_string(hive).map_err(Failed::to("write", &path))?;
-        write_whole(&path, text.as_bytes())
+        let write = || {
+            let mut file = Output::from(path.clone()).create(true)?;
+            file.write_all(text.as_bytes())?;
+            file.finish()
+        };
+        write().map_err(Failed::to("write", &path))
     }
 
     fn is_unfilled(&self) -> bool {
@@ -135,36 +205,6 @@ fn read(path: &Path) -> Result<Hive, Failed> {
     toml::from_str(&text).map_err(Failed::to("read", path))
 }
 
-/// Writes a file as a whole or not at all.
-pub(crate) fn write_whole(path: &Path, bytes: &[u8]) -> Result<(), Failed> {
-    let folder = path.parent().filter(|dir| !dir.as_os_str().is_empty()).unwrap_or(Path::new("."));
-    let mut file = tempfile::Builder::new()
-        .permissions_like_any_file()
-        .tempfile_in(folder)
-        .map_err(Failed::to("write", path))?;
-    file.write_all(bytes).map_err(Failed::to("write", path))?;
-    file.persist(path).map_err(|error| Failed::to("write", path)(error.error))?;
-    Ok(())
-}
-
-/// A temporary file is private to its user unless told otherwise; a logbook is a file as any other.
-trait LikeAnyFile {
-    fn permissions_like_any_file(&mut self) -> &mut Self;
-}
-
-impl LikeAnyFile for tempfile::Builder<'_, '_> {
-    #[cfg(unix)]
-    fn permissions_like_any_file(&mut self) -> &mut Self {
-        use std::os::unix::fs::PermissionsExt;
-        self.permissions(std::fs::Permissions::from_mode(0o666))
-    }
-
-    #[cfg(not(unix))]
-    fn permissions_like_any_file(&mut self) -> &mut Self {
-        self
-    }
-}
-
 /// What could not be done, and why.
 #[derive(Debug)]
 pub(crate) struct Failed {
@@ -178,7 +218,10 @@ impl Failed {
     }
 
     fn to<E: Error + 'static>(what: &str, path: &Path) -> impl FnOnce(E) -> Failed {
-        let what = format!("cannot {what} {}", path.display());
+        Failed::by(format!("cannot {what} {}", path.display()))
+    }
+
+    pub(crate) fn by<E: Error + 'static>(what: String) -> impl FnOnce(E) -> Failed {
         move |cause| Failed { what, cause: Some(Box::new(cause)) }
     }
 }

@@ -275,7 +275,7 @@ impl FromWord for PathBuf {
 }
 
 impl FromWord for char {
-    const KIND: &'static Kind = &Kind::of(Noun::Letter, "a");
+    const KIND: &'static Kind = &Kind::of(Noun::Letter, "a").explained();
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         text(word)?.parse().map_err(|_| Misfit::new())
@@ -306,7 +306,7 @@ fn truth(index: usize) -> Option<Offered> {
 macro_rules! addresses {
     ($($type:ty: $noun:literal, $example:literal;)*) => {$(
         impl FromWord for $type {
-            const KIND: &'static Kind = &Kind::new($noun, $example);
+            const KIND: &'static Kind = &Kind::new($noun, $example).explained();
 
             #[inline]
             fn from_word(word: &OsStr) -> Result<Self, Misfit> {

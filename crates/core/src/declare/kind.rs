@@ -17,6 +17,8 @@ pub struct Kind {
     pub(crate) example: &'static str,
     pub(crate) refers: Refers,
     pub(crate) negative: bool,
+    /// Pages say what it is behind the help of each parameter.
+    pub(crate) explained: bool,
     pub(crate) offer: Option<OfferAt>,
     /// Whether some of the words are deprecated.
     pub(crate) has_deprecated: bool,
@@ -98,7 +100,8 @@ impl Kind {
     pub(crate) const fn of(noun: Noun, example: &'static str) -> Self {
         let (limits, refers) = (Limits::None, Refers::Nothing);
         let (offer, has_deprecated, sides) = (None, false, None);
-        Kind { noun, limits, example, refers, negative: false, offer, has_deprecated, sides }
+        let (negative, explained) = (false, false);
+        Kind { noun, limits, example, refers, negative, explained, offer, has_deprecated, sides }
     }
 
     /// `KEY=VALUE`.
@@ -117,6 +120,13 @@ impl Kind {
     /// A value may be a negative number, so a word such as `-5` can be one.
     pub const fn negative(mut self) -> Self {
         self.negative = true;
+        self
+    }
+
+    /// Pages say its noun and its example behind the help of each parameter, so that the help need
+    /// not.
+    pub const fn explained(mut self) -> Self {
+        self.explained = true;
         self
     }
 

@@ -242,7 +242,10 @@ impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<T> {
         match value.downcast_ref::<T>() {
             Some(value) if self.values.contains(value) != self.accepts => {
                 let says = self.says().into_owned();
-                Err(if self.accepts { Refusal::Other(says) } else { Refusal::Own(says) })
+                Err(match self.accepts {
+                    true => Refusal::Other(says),
+                    false => Refusal::Own(says + " is right"),
+                })
             }
             _ => Ok(()),
         }

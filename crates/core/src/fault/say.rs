@@ -3,7 +3,7 @@
 use std::error::Error;
 use std::ffi::OsString;
 
-use crate::declare::{Command, Param, Reason, Sort};
+use crate::declare::{Command, Noun, Param, Reason, Sort};
 use crate::read::{DOTS, Fault, FaultKind, Faults, Path, Place, Reader, Setting, is_settable};
 use crate::text::{Put, Quoted, columns, digits, nearest, part, visible};
 use crate::wording::{Wording, fill};
@@ -355,7 +355,12 @@ fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
     if limits.is_empty() {
         limits = wording.limits(kind);
     }
-    let noun = wording.path(param).unwrap_or_else(|| wording.noun(kind));
+    let noun = match wording.path(param) {
+        Some(noun) => noun,
+        // Limits say more than an example.
+        None if kind.noun == Noun::Number && !limits.is_empty() => wording.number.to_owned(),
+        None => wording.noun(kind),
+    };
     if limits.is_empty() { noun } else { noun + " " + &limits }
 }
 

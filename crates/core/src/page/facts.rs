@@ -33,6 +33,15 @@ pub(super) fn help(param: &Param<'_>, rules: &[Rule<'_>], wording: &Wording) -> 
         }
         add(&mut text, wording, &fill(wording.opposite, &[&opposite]));
     }
+    if param.manner.code {
+        add(&mut text, wording, wording.in_code);
+    }
+    if param.manner.infinite {
+        add(&mut text, wording, wording.infinite);
+    }
+    if param.worded {
+        add(&mut text, wording, wording.worded);
+    }
     if param.is_attached() {
         add(&mut text, wording, wording.or_alone);
     }
@@ -107,7 +116,10 @@ fn limits(param: &Param<'_>, wording: &Wording) -> String {
             limits.insert_str(before, wording.comma);
         }
     }
-    limits
+    match param.kinds() {
+        [kind] if limits.is_empty() && kind.explained => wording.noun(kind),
+        _ => limits,
+    }
 }
 
 /// The choices of a parameter, when they have help of their own.
@@ -126,16 +138,19 @@ pub(super) fn offers(param: &Param<'_>) -> Vec<Entry> {
 /// How often it may be given, where that is more than once.
 fn again(param: &Param<'_>, wording: &Wording) -> String {
     let Times { min, max } = param.times();
+    // Words of an operand stand behind each other, or several within one; an option is given again.
+    let [exactly, up_to, range] = match param.role == Role::Operand || param.delimiter.is_some() {
+        true => [wording.count_exactly, wording.count_up_to, wording.count_range],
+        false => [wording.times_exactly, wording.times_up_to, wording.times_range],
+    };
     match param.role {
         Role::Tally => wording.repeated.to_owned(),
-        _ if param.counted && min == max => fill(wording.times_exactly, &[&digits(max as usize)]),
-        _ if param.counted && max < u32::MAX && min <= 1 => {
-            fill(wording.times_up_to, &[&digits(max as usize)])
-        }
+        _ if param.counted && min == max => fill(exactly, &[&digits(max as usize)]),
+        _ if param.counted && max < u32::MAX && min <= 1 => fill(up_to, &[&digits(max as usize)]),
         _ if param.counted && max < u32::MAX => {
-            fill(wording.times_range, &[&digits(min as usize), &digits(max as usize)])
+            fill(range, &[&digits(min as usize), &digits(max as usize)])
         }
-        Role::Option if param.form.many => wording.given_again.to_owned(),
+        Role::Option if param.form.many && !param.once => wording.given_again.to_owned(),
         _ => String::new(),
     }
 }

@@ -23,7 +23,7 @@ impl fmt::Display for DomainName {
 }
 
 impl FromWord for DomainName {
-    const KIND: &'static Kind = &Kind::new("the name of a domain", "example.org");
+    const KIND: &'static Kind = &Kind::new("the name of a domain", "example.org").explained();
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;

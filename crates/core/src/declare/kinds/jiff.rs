@@ -18,7 +18,7 @@ parsed! {
 }
 
 impl FromWord for Date {
-    const KIND: &'static Kind = &Kind::new("a date", "2026-05-01");
+    const KIND: &'static Kind = &Kind::new("a date", "2026-05-01").explained();
 
     /// A date alone, with dashes: a moment would lose its time.
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
@@ -31,7 +31,7 @@ impl FromWord for Date {
 }
 
 impl FromWord for Time {
-    const KIND: &'static Kind = &Kind::new("a time of day", "14:30");
+    const KIND: &'static Kind = &Kind::new("a time of day", "14:30").explained();
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;

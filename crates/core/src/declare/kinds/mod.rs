@@ -34,7 +34,7 @@ macro_rules! parsed {
     ($($type:ty: $noun:literal, $example:literal $(, $reason:expr)?;)*) => {$(
         impl crate::declare::FromWord for $type {
             const KIND: &'static crate::declare::Kind =
-                &crate::declare::Kind::new($noun, $example);
+                &crate::declare::Kind::new($noun, $example).explained();
 
             fn from_word(word: &std::ffi::OsStr) -> Result<Self, crate::declare::Misfit> {
                 let text = word.to_str().ok_or(crate::declare::Misfit::not_text())?;

@@ -11,7 +11,7 @@ use crate::declare::valid::{Refusal, Test, Validator};
 use crate::declare::{FromWord, Kind, Misfit};
 
 impl FromWord for Regex {
-    const KIND: &'static Kind = &Kind::new("a regular expression", "A[0-9]+");
+    const KIND: &'static Kind = &Kind::new("a regular expression", "A[0-9]+").explained();
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;

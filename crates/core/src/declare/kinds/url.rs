@@ -10,7 +10,7 @@ use crate::declare::valid::{Refusal, Test, Validator};
 use crate::declare::{FromWord, Kind, Misfit};
 
 impl FromWord for Url {
-    const KIND: &'static Kind = &Kind::new("a web address", "https://example.org/");
+    const KIND: &'static Kind = &Kind::new("a web address", "https://example.org/").explained();
 
     /// An address with a host; see [`schemes`] for which schemes it may have.
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {

@@ -123,7 +123,11 @@ fn from_json(text: &str) -> Result<Node, Malformed> {
         },
         Err(error) => {
             let range = error.range();
-            Err((range.start..range.end, error.kind().to_string()))
+            let mut said = error.kind().to_string();
+            if let Some(first) = said.get_mut(..1) {
+                first.make_ascii_lowercase();
+            }
+            Err((range.start..range.end, said))
         }
     }
 }

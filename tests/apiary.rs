@@ -21,13 +21,22 @@ impl Stage {
 
     #[track_caller]
     fn run(&self, line: &str) -> Output {
+        self.run_with("APIARY_YARD", "", line)
+    }
+
+    /// The same with a variable of the environment; an empty one counts as unset.
+    #[track_caller]
+    fn run_with(&self, variable: &str, value: &str, line: &str) -> Output {
         // Examples are built beside the folder of the test binaries.
         let built = std::env::current_exe().unwrap();
         let program = built.ancestors().nth(2).unwrap().join("examples/apiary");
         let mut command = Command::new(program);
         command.args(line.split(' ').filter(|word| !word.is_empty())).current_dir(self.path());
         command
+            .env(variable, value)
             .env("XDG_DATA_HOME", self.path())
+            .env("XDG_CONFIG_HOME", self.path().join("config"))
+            .env("XDG_CONFIG_DIRS", self.path().join("shared"))
             .env_remove("CLICOLOR_FORCE")
             .env_remove("NO_COLOR");
         command.output().unwrap()
@@ -47,7 +56,8 @@ impl Stage {
         let output = self.run(line);
         assert_eq!(output.status.code(), Some(status), "`{line}` gave {output:?}");
         assert_eq!(String::from_utf8_lossy(&output.stdout), "", "`{line}`");
-        expected.assert_eq(&String::from_utf8(output.stderr).unwrap());
+        let said = String::from_utf8(output.stderr).unwrap();
+        expected.assert_eq(&said.replace(&*self.path().to_string_lossy(), "~"));
     }
 }
 
@@ -82,12 +92,17 @@ fn an_inspection_is_recorded_and_listed() {
 fn a_hive_is_added_to_a_yard_and_reported_on() {
     let stage = Stage::new();
     stage.fails(
-        1,
+        2,
         "-y yard hive list",
         expect![[r#"
-            apiary: cannot read the yard in yard
-              because: No such file or directory (os error 2)
-        "#]],
+        apiary hive list: one thing to put right
+
+          apiary -y yard hive list
+                    ^^^^
+          --yard takes a folder that exists; nothing is at 'yard'
+
+          page  apiary hive list --help
+    "#]],
     );
     std::fs::create_dir(stage.path().join("yard")).unwrap();
     let added = stage.prints("-y yard hive add D1 --queen white --at -33.9 18.4 -f 12");
@@ -117,9 +132,9 @@ fn a_hive_is_added_to_a_yard_and_reported_on() {
     stage.prints("-q -y yard inspect D1 -cf 3 --on 2026-05-01");
     stage.prints("-q -y yard inspect D1 -f 6 --on 2026-06-01");
     expect![[r#"
-        code,queen,frames,inspected,brood,temper,remark
-        C2,,10,,,,
-        D1,white,12,2026-06-01,6,,
+        code,place,queen,frames,inspected,brood,temper,remark
+        C2,,,10,,,,
+        D1,,white,12,2026-06-01,6,,
     "#]]
     .assert_eq(&stage.prints("-y yard hive list --as csv --sort queen"));
     assert_eq!(stage.prints("-y yard report --since 2026-01-01 -o season.json --as json"), "");
@@ -127,11 +142,17 @@ fn a_hive_is_added_to_a_yard_and_reported_on() {
     let season: serde_json::Value = serde_json::from_str(&season).unwrap();
     assert_eq!((&season[1]["code"], &season[1]["brood"]), (&"D1".into(), &4.5.into()));
     stage.fails(
-        1,
+        2,
         "-y yard report --since 2026-02-01 --until 2026-01-01",
         expect![[r#"
-        apiary: no day is both since 2026-02-01 and until 2026-01-01
-    "#]],
+            apiary report: one thing to put right
+
+              apiary -y yard report --since 2026-02-01 --until 2026-01-01
+                                    ^^^^^^^            ^^^^^^^
+              no day is both since 2026-02-01 and until 2026-01-01
+
+              page  apiary report --help
+        "#]],
     );
     std::fs::write(stage.path().join("yard/D1.toml"), "code = 7").unwrap();
     stage.fails(
@@ -185,17 +206,17 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
         2,
         "inspect a7 --on 2026-02-30",
         expect![[r#"
-        apiary inspect: 2 things to put right
+            apiary inspect: 2 things to put right
 
-          apiary inspect a7 --on 2026-02-30
-                         ^^      ^^^^^^^^^^
-                         1       2
-          1  HIVE takes a capital letter and a number, such as A7; 'a7' is not one
-          2  --on takes a day, such as 2026-05-01; the calendar has no 2026-02-30
+              apiary inspect a7 --on 2026-02-30
+                             ^^      ^^^^^^^^^^
+                             1       2
+              1  HIVE takes a capital letter and a number, such as A7; 'a7' is not one
+              2  --on takes a date, such as 2026-05-01; the calendar has no 2026-02-30
 
-          like  apiary inspect HIVE --on DATE
-          page  apiary inspect --help
-    "#]],
+              like  apiary inspect HIVE --on DATE
+              page  apiary inspect --help
+        "#]],
     );
     stage.fails(
         2,
@@ -215,25 +236,236 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
         2,
         "hive",
         expect![[r#"
-        apiary hive   the hives of the yard
+            apiary hive   the hives of the yard
 
-        usage      apiary hive COMMAND ...
+            usage      apiary hive COMMAND ...
 
-        commands   add                 add a hive to the yard
-                   list                list the hives with their last inspections
+            commands   add                  add a hive to the yard
+                       list                 list the hives with their last inspections
+                       move                 note that a hive stands elsewhere
+                       retire               give a hive up; its records stay
 
-        anywhere   -y, --yard DIR      folder of the logbook; one in your data folder
-                                       unless given
-                   -q, --quiet         say only what went wrong
-                   -v                  say more; may be repeated
-                       --color WHEN    auto, always or never, and auto unless given
-                   -h, --help          -h for this page, --help for all of it
-    "#]],
+            anywhere   -y, --yard DIR       folder of the logbook, else one of your own: a
+                                            folder that exists; $APIARY_YARD stands in for
+                                            it
+                           --config FILE    settings to go by, else apiary/config.toml in
+                                            your config folder: a path ending in .toml or
+                                            .json
+                       -q, --quiet          say only what went wrong
+                       -v                   say more; may be repeated
+                           --color WHEN     auto, always or never, and auto unless given
+                       -h, --help           -h for this page, --help for all of it
+        "#]],
     );
     assert!(stage.prints("inspect -f many --clam --help").starts_with("apiary inspect   record"));
     assert_eq!(stage.prints("--version"), concat!("apiary ", env!("CARGO_PKG_VERSION"), "\n"));
     // Nothing was recorded, so nothing was made.
     assert!(!stage.path().join("apiary").exists());
+}
+
+#[test]
+fn honey_is_harvested_and_labelled() {
+    let stage = Stage::new();
+    let done = stage.prints("harvest B1 3.5 2.8 -m 17.2 --jars 0x0c");
+    let batch = done.trim_end().strip_prefix("recorded 6.3 kg as batch ").unwrap().to_owned();
+    let label = format!("label B1 --batch {batch} --mail keeper@example.org --domain Example.ORG");
+    let expected = format!(
+        "Honey of example.org, batch {batch}\n6.3 kg, 17.2 % water\nkeeper@example.org\n\n"
+    );
+    assert_eq!(stage.prints(&label), expected);
+    let many: Vec<String> = (0..21).map(|_| "1".to_owned()).collect();
+    stage.fails(
+        2,
+        &format!("harvest B1 {}", many.join(" ")),
+        expect![[r#"
+        apiary harvest: one thing to put right
+
+          apiary harvest B1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1
+                                                                    ^
+          '1' is a word more than apiary harvest takes
+
+          try   apiary harvest B1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1
+          page  apiary harvest --help
+    "#]],
+    );
+    stage.fails(
+        2,
+        "harvest B1 3 --barrel -j 4",
+        expect![[r#"
+        apiary harvest: one thing to put right
+
+          apiary harvest B1 3 --barrel -j 4
+                              ^^^^^^^^ ^^
+          only one of --jars and --barrel can be given
+
+          try   apiary harvest B1 3 --barrel
+          page  apiary harvest --help
+    "#]],
+    );
+    stage.fails(
+        1,
+        "label B1 --batch x",
+        expect![[r#"
+        apiary: hive B1 has no batch x
+    "#]],
+    );
+}
+
+#[test]
+fn hives_are_moved_given_up_and_gone_through() {
+    let stage = Stage::new();
+    assert_eq!(stage.prints("hive move A7 orchard"), "A7 stands in: orchard\n");
+    assert_eq!(stage.prints("hive drop C2 --because lost"), "retired C2; its records stay\n");
+    let list = stage.prints("hive list --sort place,code --as csv");
+    assert!(
+        !list.contains("C2") && list.ends_with("A7,orchard,green,10,2026-08-26,4,calm,\n"),
+        "{list}"
+    );
+    let each = stage.prints("run-each echo -y {} --");
+    assert!(each.starts_with("-y A1 --\n-y A2 --\n") && each.lines().count() == 11, "{each}");
+    stage.fails(
+        1,
+        "run-each false",
+        expect![[r#"
+        apiary: 11 of 11 runs failed
+    "#]],
+    );
+    stage.fails(
+        2,
+        "hive list --sort code,code",
+        expect![[r#"
+        apiary hive list: one thing to put right
+
+          apiary hive list --sort code,code
+                                       ^^^^
+          --sort takes each value once, and 'code' stands there twice
+
+          try   apiary hive list --sort code
+          page  apiary hive list --help
+    "#]],
+    );
+}
+
+#[test]
+fn settings_and_the_environment_stand_in_for_words() {
+    let stage = Stage::new();
+    let write = |path: &str, text: &str| {
+        let path = stage.path().join(path);
+        std::fs::create_dir_all(path.parent().unwrap()).unwrap();
+        std::fs::write(path, text).unwrap();
+    };
+    write("garden/G1.toml", "code = \"G1\"\nframes = 8\n");
+    let listed = stage.run_with("APIARY_YARD", "garden", "hive list --as csv");
+    assert!(String::from_utf8(listed.stdout).unwrap().contains("\nG1,,,8,"));
+    // The first file that is found counts, and the option names another.
+    write("shared/apiary/config.toml", "quiet = true\n");
+    write(
+        "config/apiary/config.toml",
+        "yard = \"garden\"\n[hive.list]\nas = \"csv\"\nsort = [\"code\"]\n",
+    );
+    assert!(stage.prints("hive list").ends_with("\nG1,,,8,,,,\n"));
+    write("mine.json", "{\"yard\": \"garden\", \"hive\": {\"list\": {\"as\": \"json\"}}}");
+    assert!(stage.prints("--config mine.json hive list").starts_with("[\n"));
+    write(
+        "config/apiary/config.toml",
+        "yrd = \"garden\"\n[hive.list]\nsort = [\"code\", \"colour\"]\n[inspect]\nframes = 0x15\n",
+    );
+    stage.fails(
+        2,
+        "hive list",
+        expect![[r#"
+            apiary hive list: 2 things to put right
+
+              ~/config/apiary/config.toml:1:1
+              yrd = "garden"
+              ^^^
+              1
+              ~/config/apiary/config.toml:3:17
+              sort = ["code", "colour"]
+                              ^^^^^^^^
+                              2
+              1  'yrd' is not a setting here; yard is
+              2  sort takes code, place, queen, frames, inspected or temper; 'colour' is not
+                 one
+
+              page  apiary hive list --help
+        "#]],
+    );
+    stage.fails(
+        2,
+        "inspect A7 --clam",
+        expect![[r#"
+            apiary inspect: 3 things to put right
+
+              apiary inspect A7 --clam
+                                ^^^^^^
+                                1
+              ~/config/apiary/config.toml:1:1
+              yrd = "garden"
+              ^^^
+              2
+              ~/config/apiary/config.toml:5:10
+              frames = 0x15
+                       ^^^^
+                       3
+              1  --clam is not an option here; --calm is
+              2  'yrd' is not a setting here; yard is
+              3  frames takes a whole number from 0 to 20; '0x15' is above that
+
+              page  apiary inspect --help
+        "#]],
+    );
+    write("config/apiary/config.toml", "yard = garden\n");
+    stage.fails(
+        2,
+        "hive list",
+        expect![[r#"
+            apiary hive list: one thing to put right
+
+              ~/config/apiary/config.toml:1:8
+              yard = garden
+                     ^^^^^^
+              string values must be quoted, expected literal string
+
+              page  apiary hive list --help
+        "#]],
+    );
+    write("mine.json", "{\"yard\": \"garden\",}");
+    stage.fails(
+        2,
+        "--config mine.json hive list",
+        expect![[r#"
+            apiary hive list: one thing to put right
+
+              mine.json:1:18
+              {"yard": "garden",}
+                               ^
+              trailing commas are not allowed
+
+              page  apiary hive list --help
+        "#]],
+    );
+    write("mine.json", "{\"inspect\": {\"frames\": [1, 2], \"at\": null}}");
+    stage.fails(
+        2,
+        "--config mine.json inspect G1",
+        expect![[r#"
+        apiary inspect: 2 things to put right
+
+          mine.json:1:28
+          {"inspect": {"frames": [1, 2], "at": null}}
+                                     ^
+                                     1
+          mine.json:1:32
+          {"inspect": {"frames": [1, 2], "at": null}}
+                                         ^^^^
+                                         2
+          1  frames takes exactly 1, not 2
+          2  'at' is not a setting here
+
+          page  apiary inspect --help
+    "#]],
+    );
 }
 
 #[test]

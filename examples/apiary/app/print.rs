@@ -36,8 +36,11 @@ impl<const N: usize> Rows<N> {
         let is_number = |cell: &String| cell.is_empty() || cell.parse::<f64>().is_ok();
         let numbers: [bool; N] =
             std::array::from_fn(|column| self.rows.iter().all(|row| is_number(&row[column])));
+        // A column that nothing is known in is left out.
+        let is_known = |column: usize| self.rows.iter().any(|row| !row[column].is_empty());
         let line = |row: &[String; N]| {
-            let cells = row.iter().enumerate().map(|(column, cell)| {
+            let known = row.iter().enumerate().filter(|(column, _)| is_known(*column));
+            let cells = known.map(|(column, cell)| {
                 let width = widths[column];
                 if numbers[column] { format!("{cell:>width$}") } else { format!("{cell:<width$}") }
             });

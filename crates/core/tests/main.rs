@@ -1,11 +1,13 @@
 //! The core at its public surface, a file for each stage, and what holds for any words.
 
 mod complete;
+mod conventions;
 mod declare;
 mod demo;
 mod fault;
 mod fix;
 mod forms;
+mod generated;
 mod page;
 mod properties;
 mod read;

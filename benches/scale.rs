@@ -1,0 +1,126 @@
+//! Very large lines and very large declarations: each figure at a size, and at 10, 100 and 1,000
+//! times that, so that a line that is not straight shows.
+//!
+//! `scale` prints the table; `scale memory` the bytes of a word, in a process that did nothing before;
+//! `scale tree SHAPE LOOPS` only reads, for a count of instructions.
+
+use std::time::Instant;
+
+use clavret::{Command, Look, Operand, Opt, Outcome, Param};
+
+static NUMBERS: Operand<Vec<u8>> = Operand::new("number");
+static FRAMES: Opt<Vec<u8>> = Opt::new("frames").short('f');
+static LIST: Command = Command::new("list").takes(&[NUMBERS.param(), FRAMES.param()]);
+
+fn main() {
+    let words: Vec<String> = std::env::args().skip(1).collect();
+    match &words.iter().map(String::as_str).collect::<Vec<_>>()[..] {
+        ["tree", shape, loops] => read_tree(shape, loops.parse().expect("a number of loops")),
+        ["memory"] => println!("{:.1}", bytes_of_a_word()),
+        _ => table(),
+    }
+}
+
+fn table() {
+    row("operands", 1_000, 1_000_000, |count| {
+        let words = vec!["7"; count];
+        seconds(|| assert!(matches!(LIST.read(&words), Outcome::Reading(_))))
+    });
+    row("one option, again and again", 100, 100_000, |count| {
+        let words = vec!["-f7"; count];
+        seconds(|| assert!(matches!(LIST.read(&words), Outcome::Reading(_))))
+    });
+    row("faults, read and drawn", 100, 100_000, |count| {
+        let words = vec!["x"; count];
+        seconds(|| {
+            let Outcome::Faults(faults) = LIST.read(&words) else { panic!("a line that reads") };
+            assert!(!faults.draw(Look::PLAIN).is_empty());
+        })
+    });
+    row("options in reach of a misspelt name", 10, 10_000, |count| {
+        let command = options(count);
+        seconds(|| {
+            let Outcome::Faults(faults) = command.read(&["--option-0001x", "3"]) else {
+                panic!("a line that reads")
+            };
+            assert!(faults.draw(Look::PLAIN).contains("try"));
+        })
+    });
+}
+
+/// A figure at four sizes.
+fn row(what: &str, from: usize, to: usize, measure: impl Fn(usize) -> f64) {
+    let mut sizes = Vec::new();
+    let mut size = from;
+    while size <= to {
+        sizes.push(format!("{size:>9}: {:>8.2} ms", measure(size) * 1e3));
+        size *= 10;
+    }
+    println!("{what:<38} {}", sizes.join("  "));
+}
+
+/// The shortest of a few runs.
+fn seconds(run: impl Fn()) -> f64 {
+    let once = || {
+        let start = Instant::now();
+        run();
+        start.elapsed().as_secs_f64()
+    };
+    (0..5).map(|_| once()).fold(f64::INFINITY, f64::min)
+}
+
+/// What a reading of a million words holds at its peak, its values of a byte each and the words left
+/// aside, as the system counts the process's memory.
+fn bytes_of_a_word() -> f64 {
+    const COUNT: usize = 1_000_000;
+    let words = vec!["7"; COUNT];
+    let before = resident("VmRSS:");
+    let outcome = LIST.read(&words);
+    assert!(matches!(outcome, Outcome::Reading(_)));
+    (resident("VmHWM:") - before) * 1024.0 / COUNT as f64
+}
+
+fn resident(field: &str) -> f64 {
+    let status = std::fs::read_to_string("/proc/self/status").unwrap_or_default();
+    let line = status.lines().find_map(|line| line.strip_prefix(field));
+    line.and_then(|line| line.trim().trim_end_matches(" kB").parse().ok()).unwrap_or(f64::NAN)
+}
+
+fn leak<T>(value: T) -> &'static T {
+    Box::leak(Box::new(value))
+}
+
+fn options(count: usize) -> &'static Command<'static> {
+    let option = |at| {
+        let name: &'static str = leak(format!("option-{at:05}"));
+        let option: &'static Opt<Option<u8>> = leak(Opt::draft(name));
+        option.param()
+    };
+    let params: Vec<&'static Param<'static>> = (0..count).map(option).collect();
+    leak(Command::draft("many").takes(leak(params)))
+}
+
+/// Commands that take the numbers, `fan` at each level below one another.
+fn tree(name: String, fan: &[usize]) -> &'static Command<'static> {
+    let command = Command::draft(leak(name));
+    let Some((&count, fan)) = fan.split_first() else {
+        return leak(command.takes(LIST.params()));
+    };
+    let below: Vec<_> = (0..count).map(|at| tree(format!("c{at:05}"), fan)).collect();
+    leak(command.commands(leak(below)))
+}
+
+/// Reads a line of the same length in a tree of a shape, again and again.
+fn read_tree(shape: &str, loops: usize) {
+    let (root, path) = match shape {
+        "ten" => (tree("root".into(), &[10]), vec!["c00007"]),
+        "flat" => (tree("root".into(), &[10_000]), vec!["c07007"]),
+        "ten-deep" => (tree("root".into(), &[2, 2, 3]), vec!["c00001", "c00001", "c00002"]),
+        _ => (tree("root".into(), &[21, 21, 22]), vec!["c00017", "c00017", "c00017"]),
+    };
+    let words = [path, vec!["1", "-f", "7", "2", "-f8", "--frames=9", "3", "4", "5"]].concat();
+    for _ in 0..loops {
+        let outcome = root.read(&words);
+        assert!(matches!(outcome, Outcome::Reading(_)));
+    }
+}

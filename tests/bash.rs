@@ -12,7 +12,9 @@ use std::path::{Path, PathBuf};
 use std::sync::Arc;
 use std::time::{Duration, Instant};
 
-use clavret::{Choice, Command, Offer, Operand, Opt, Shell, candidates, script};
+use clavret::{
+    Attached, Choice, Command, Offer, Operand, Opt, Shell, Tail, When, candidates, script,
+};
 use pty_process::blocking::{Command as Shelled, Pty, open};
 
 /// ^U takes a line back.
@@ -153,6 +155,11 @@ fn bash_offers_what_the_engine_offers() {
         "inspect \"A 7\" --re",
         "inspect A\\ 7 --re",
         "report --as ",
+        "harvest A7 3 --",
+        "run-each echo -",
+        "run-each -- echo --",
+        "hive retire A7 --b",
+        "hive drop A7 --b",
         "--yard=x hive ",
         "--frames",
     ] {
@@ -171,9 +178,12 @@ fn values_attached_to_names_and_paths_are_completed() {
     assert_eq!(bash.offers("apiary --color=al"), ["always"]);
     assert_eq!(bash.offers("apiary inspect --calm="), [""; 0]);
     assert_eq!(bash.offers("apiary inspect --nosuch="), [""; 0]);
-    assert_eq!(bash.offers("apiary -qy pl"), ["plain.txt"]);
+    fs::create_dir(bash.file("place")).unwrap();
+    assert_eq!(bash.offers("apiary -qy pl"), ["place"]);
+    assert_eq!(bash.offers("apiary --config pl"), ["place", "plain.txt"]);
+    fs::remove_dir(bash.file("place")).unwrap();
     assert_eq!(bash.offers("apiary report -o pl"), ["plain.txt"]);
-    assert_eq!(bash.offers("apiary --yard=pl"), ["plain.txt"]);
+    assert_eq!(bash.offers("apiary --config=pl"), ["plain.txt"]);
 }
 
 #[test]
@@ -183,9 +193,40 @@ fn what_is_inserted_arrives_as_the_word_that_was_meant() {
     let blue = ["hive", "add", "D1", "--queen=blue"];
     assert_eq!(bash.words("apiary hi\tad\tD1 --queen=bl\t"), blue);
     assert_eq!(bash.words("apiary hive add D1 --que\tbl\t")[3..], ["--queen", "blue"]);
-    assert_eq!(bash.words("apiary -y wi\thive list"), ["-y", "with space.txt", "hive", "list"]);
-    assert_eq!(bash.words("apiary --yard=wi\thive list")[0], "--yard=with space.txt");
+    let line = ["--config", "with space.txt", "hive", "list"];
+    assert_eq!(bash.words("apiary --config wi\thive list"), line);
+    assert_eq!(bash.words("apiary --config=wi\thive list")[0], "--config=with space.txt");
     assert_eq!(bash.words("apiary report -o 'wi\t"), ["report", "-o", "with space.txt"]);
+}
+
+#[test]
+fn forms_that_a_declaration_asks_for_are_followed() {
+    static WHEN: Opt<Attached<When>> = Opt::new("when");
+    static TOKEN: Opt<Option<String>> = Opt::new("token").secret_file("token-file");
+    static OLD: Opt<Option<u8>> = Opt::new("old").deprecated("--token");
+    static SIDE: Operand<Vec<When>> = Operand::new("side");
+    static REST: Operand<Vec<String>> = Operand::new("rest").tail(Tail::AfterDashes);
+    static LIST: Command = Command::new("list").formerly(&["ls"]).takes(&[
+        WHEN.param(),
+        TOKEN.param(),
+        OLD.param(),
+        SIDE.param(),
+        REST.param(),
+    ]);
+    static ADD: Command = Command::new("add");
+    static HIVE: Command = Command::new("hive").commands(&[&ADD, &LIST]).default_command(&LIST);
+    let mut bash = Bash::with(&script(&HIVE, Shell::Bash), "_hive", "hive");
+    for line in ["", "list --", "ls --to", "list --when ", "list --when -- ", "auto ", "list au"] {
+        let (before, prefix) = line.rsplit_once(' ').unwrap_or(("", line));
+        let words: Vec<&str> = before.split(' ').filter(|word| !word.is_empty()).collect();
+        assert_eq!(
+            bash.offers(&format!("hive {line}")),
+            candidates(&HIVE, &words, prefix),
+            "{line}|"
+        );
+    }
+    assert_eq!(bash.offers("hive list --when=a"), ["auto", "always"]);
+    assert_eq!(bash.offers("hive list --token-file pl"), ["plain.txt"]);
 }
 
 #[derive(Clone, Copy)]

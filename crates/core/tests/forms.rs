@@ -233,6 +233,15 @@ fn one_word_may_hold_several_values() {
     let names = |line| reads(&SHAPES, line).take(&NAMES);
     assert_eq!(names(r"--name a,b\,c --name=d\\,\e"), ["a", "b,c", r"d\", r"\e"]);
     assert_eq!(names("--name a,,b"), ["a", "", "b"]);
+    static WHEN: Opt<Vec<clavret_core::When>> = Opt::new("when").split(',').times(0, 3);
+    static SPLIT: Command = Command::new("split").takes(&[WHEN.param()]);
+    assert_eq!(candidates(&SPLIT, &["--when"], "never,a"), ["never,auto", "never,always"]);
+    refuses(&SPLIT, "--when never,auto --when auto,aways", expect![[r#"
+          split --when never,auto --when auto,aways
+                                              ^^^^^
+          --when takes at most 3, not 4
+          try   split --when never,auto --when auto
+    "#]]);
     refuses(
         &SHAPES,
         "--name a,b --name c,a",

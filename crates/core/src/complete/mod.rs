@@ -40,13 +40,13 @@ pub fn candidates<W: Word>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec
     let mut reader = Reader::new(root, words.len());
     reader.step_all(Words::new(words));
     let mut found = match reader.expects() {
-        Expects::Value(param, at) => return begun(offers(param, at), prefix),
+        Expects::Value(param, at) => return values(param, at, prefix),
         _ if prefix.starts_with('-') && !reader.is_past_options() => options(root, &reader),
         Expects::Command(command) => command_names(command),
         Expects::Operand(_) if reader.leaf().is_standard(&TOPIC) => {
             return begun(topic(root, &reader, words), prefix);
         }
-        Expects::Operand(param) => offers(param, 0),
+        Expects::Operand(param) => values(param, 0, prefix),
         Expects::Nothing => Vec::new(),
     };
     // Where only free text or nothing is wanted, the options are what can be offered.
@@ -60,6 +60,19 @@ pub fn candidates<W: Word>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec
 fn begun(mut found: Vec<String>, prefix: &str) -> Vec<String> {
     found.retain(|word| word.starts_with(prefix));
     found
+}
+
+/// The choices that begin so; of several values in a word, the last one is completed.
+fn values(param: &Param<'_>, at: usize, prefix: &str) -> Vec<String> {
+    let last =
+        param.delimiter.and_then(|delimiter| prefix.rfind(delimiter).map(|at| (at, delimiter)));
+    let Some((end, delimiter)) = last else { return begun(offers(param, at), prefix) };
+    let head = &prefix[..end + delimiter.len_utf8()];
+    let mut found = offers(param, at);
+    if param.twin.is_some() {
+        found.retain(|word| !head.split(delimiter).any(|before| before == word));
+    }
+    begun(found.into_iter().map(|word| head.to_owned() + &word).collect(), prefix)
 }
 
 fn offers(param: &Param<'_>, at: usize) -> Vec<String> {

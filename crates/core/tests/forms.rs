@@ -236,12 +236,16 @@ fn one_word_may_hold_several_values() {
     static WHEN: Opt<Vec<clavret_core::When>> = Opt::new("when").split(',').times(0, 3);
     static SPLIT: Command = Command::new("split").takes(&[WHEN.param()]);
     assert_eq!(candidates(&SPLIT, &["--when"], "never,a"), ["never,auto", "never,always"]);
-    refuses(&SPLIT, "--when never,auto --when auto,aways", expect![[r#"
+    refuses(
+        &SPLIT,
+        "--when never,auto --when auto,aways",
+        expect![[r#"
           split --when never,auto --when auto,aways
                                               ^^^^^
           --when takes at most 3, not 4
           try   split --when never,auto --when auto
-    "#]]);
+    "#]],
+    );
     refuses(
         &SHAPES,
         "--name a,b --name c,a",

@@ -133,6 +133,7 @@ macro_rules! setters {
         #[must_use]
         pub const fn deprecated(mut self, instead: &'d str) -> Self {
             self.param.instead = instead;
+            self.param.special = true;
             self
         }
     };
@@ -150,6 +151,7 @@ macro_rules! setters {
         #[must_use]
         pub const fn once(mut self) -> Self {
             self.param.once = true;
+            self.param.special = true;
             self
         }
     };
@@ -268,6 +270,7 @@ macro_rules! by_type {
                 T: Eq + Hash,
             {
                 self.param.twin = Some(twin::<T>);
+                self.param.special = true;
                 self
             }
         }
@@ -278,6 +281,7 @@ macro_rules! by_type {
             #[must_use]
             pub const fn split(mut self, delimiter: char) -> Self {
                 self.param.delimiter = Some(delimiter);
+                self.param.plain = false;
                 self
             }
         }

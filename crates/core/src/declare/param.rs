@@ -66,6 +66,10 @@ pub struct Param<'d> {
     pub(crate) opposite_short: u8,
     pub(crate) throughout: bool,
     pub(crate) hidden: bool,
+    /// Each word gives one value, as it stands: what nearly all parameters are, in one look.
+    pub(crate) plain: bool,
+    /// It asks for more than its words to be converted: a count, a test of the whole, a warning.
+    pub(crate) special: bool,
     pub(crate) times: Times,
     /// Whether `times` was declared, and not only follows from the shape.
     pub(crate) counted: bool,
@@ -117,6 +121,8 @@ impl<'d> Param<'d> {
             opposite_short: 0,
             throughout: false,
             hidden: false,
+            plain: form.kinds.len() == 1 && !form.attached,
+            special: form.kinds.len() == 1 && form.kinds[0].has_deprecated,
             times: Times { min: form.needed as u32, max: if form.many { u32::MAX } else { 1 } },
             counted: false,
             once: false,
@@ -174,6 +180,7 @@ impl<'d> Param<'d> {
     pub(crate) const fn with_file_name(mut self, name: &'d str) -> Self {
         self.file_name = checked_name(name);
         self.secret = true;
+        self.special = true;
         self
     }
 
@@ -186,6 +193,7 @@ impl<'d> Param<'d> {
     pub(crate) const fn with_times(mut self, min: u32, max: u32) -> Self {
         self.times = Times { min, max };
         self.counted = true;
+        self.special = true;
         self
     }
 

@@ -7,7 +7,7 @@ use std::ffi::{OsStr, OsString};
 use super::repair::Repair;
 use crate::declare::{Command, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Outcome, Place, Words};
-use crate::text::{Put, Quoted, part};
+use crate::text::{Put, Quoted, in_order, part};
 
 /// Faults of a line that are repaired; with more the line is beyond mending.
 const MOST: usize = 8;
@@ -124,7 +124,7 @@ impl<'d> Faults<'d> {
             return None;
         }
         told.extend((0..self.list.len()).filter(|&at| !self.list[at].is_on_line()));
-        told.sort_unstable();
+        let told = in_order(told, |&at| (at, 0));
         let offer = reads && self.secrets.is_empty();
         Some(Repaired { offer: offer.then(|| shown(self.path.root(), line)), told })
     }

@@ -13,30 +13,23 @@ use crate::text::part;
 
 /// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
 /// is wrong with them.
-#[inline]
+#[inline(always)]
 pub(super) fn value(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
     match slot.param.role {
         Role::Flag => flag(slot, steps, words, wrong),
         Role::Tally => slot.cell.set(slot.typed.count),
-        _ if slot.typed.count > 0 && slot.param.is_plain() => {
+        _ if slot.typed.count > 0 && slot.param.plain => {
             let (mut at, mut first) = (slot.typed.first, 0);
             while let Some(step) = steps.get(at as usize) {
                 fill(slot, first, &[&typed(step, words)], wrong);
                 (at, first) = (step.next, first + 1);
             }
         }
-        _ if slot.typed.count == 0 && slot.outer.is_none() && slot.param.is_plain() => {
+        _ if slot.typed.count == 0 && slot.outer.is_none() && slot.param.plain => {
             let default = slot.param.default.unwrap_or_default();
             fill(slot, 0, &[default.as_ref()], wrong);
         }
         _ => units(slot, steps, words, wrong),
-    }
-}
-
-impl Param<'_> {
-    /// Whether each word gives one value, as it stands.
-    fn is_plain(&self) -> bool {
-        self.kinds().len() == 1 && self.delimiter.is_none() && !self.is_attached()
     }
 }
 

@@ -109,12 +109,6 @@ pub enum Place {
     Nowhere,
 }
 
-impl Place {
-    pub(crate) const fn is_of_setting(self) -> bool {
-        matches!(self, Place::Setting { .. })
-    }
-}
-
 impl<'d> Fault<'d> {
     pub(crate) const fn new(kind: FaultKind, place: Place) -> Self {
         let (param, reason, rule) = (None, None, None);
@@ -153,7 +147,18 @@ impl<'d> Fault<'d> {
 
     /// For the order in which faults are shown: as their places stand in the line.
     pub(crate) fn order(&self) -> (usize, usize) {
-        match self.place {
+        self.place.order()
+    }
+}
+
+impl Place {
+    pub(crate) const fn is_of_setting(self) -> bool {
+        matches!(self, Place::Setting { .. })
+    }
+
+    /// For the order of places, as they stand in the line.
+    pub(crate) fn order(self) -> (usize, usize) {
+        match self {
             Place::At { word, start, .. } => (word, start),
             Place::Before(word) => (word, 0),
             // Behind the line: the environment, then the config file.

@@ -196,31 +196,24 @@ impl<'d> Reader<'d> {
                 }
                 continue;
             }
-            if param.is_special() {
-                self.special(slot, words);
-            }
-            if self.reads_file(slot) {
+            if param.special && self.special(slot, words) {
                 continue;
             }
-            let before = self.faults.len();
             convert::value(slot, &self.steps, words, &mut wrong);
             if !wrong.is_empty() {
                 let wrong = std::mem::take(&mut wrong);
                 convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
-            }
-            if let Some(twin) = param.twin
-                && before == self.faults.len()
-                && let Some(at) = twin(&slot.cell)
-            {
-                self.value_twice(slot, at, words);
+            } else if param.special {
+                self.value_twice(slot, words);
             }
         }
         self.slots = slots;
     }
 
-    /// What only some parameters ask for: to be given so often, once, or no more.
+    /// What only some parameters ask for: to be given so often, once, or no more. Whether the value is
+    /// in a file, and to be read last.
     #[cold]
-    fn special(&mut self, slot: &Slot<'d>, words: Words<'_>) {
+    fn special(&mut self, slot: &Slot<'d>, words: Words<'_>) -> bool {
         let param = slot.param;
         if param.counted {
             self.count_values(slot, words);
@@ -247,10 +240,13 @@ impl<'d> Reader<'d> {
                 }
             }
         }
+        self.reads_file(slot)
     }
 
+    /// A value that stands twice in a list of distinct ones.
     #[cold]
-    fn value_twice(&mut self, slot: &Slot<'d>, at: usize, words: Words<'_>) {
+    fn value_twice(&mut self, slot: &Slot<'d>, words: Words<'_>) {
+        let Some(at) = slot.param.twin.and_then(|twin| twin(&slot.cell)) else { return };
         let at = at * slot.param.kinds().len();
         let piece = convert::pieces(slot, &self.steps, words).into_iter().nth(at);
         let place = piece.map_or(Place::Nowhere, |piece| piece.place);
@@ -335,9 +331,7 @@ impl<'d> Reader<'d> {
                 slot.outer = Some(Box::new(outer));
                 let mut wrong = Vec::new();
                 convert::value(slot, &self.steps, words, &mut wrong);
-                if !wrong.is_empty() {
-                    convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
-                }
+                convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
                 (slot.typed, slot.outer) = (typed, None);
             }
             Err(reason) => {
@@ -361,15 +355,6 @@ impl<'d> Reader<'d> {
             let fault = Fault::of(FaultKind::PathRefused, piece.place, slot.param);
             self.faults.push(Fault { reason: Some(reason), ..fault });
         }
-    }
-}
-
-impl Param<'_> {
-    /// Whether it asks for more than its words to be converted.
-    #[inline]
-    fn is_special(&self) -> bool {
-        let choices = || self.kinds().iter().any(|kind| kind.has_deprecated);
-        self.counted || self.once || !self.instead.is_empty() || choices()
     }
 }
 

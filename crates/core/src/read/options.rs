@@ -144,6 +144,7 @@ impl<'d> Reader<'d> {
     }
 
     /// Whether each letter of a cluster has a meaning, up to one whose value is the rest.
+    #[cold]
     fn knows_all(&self, bytes: &[u8]) -> bool {
         for &letter in &bytes[1..] {
             match self.find_short(letter) {
@@ -265,6 +266,7 @@ impl<'d> Reader<'d> {
         found.map(|(slot, param, hit)| Found { slot, param, hit })
     }
 
+    #[inline(always)]
     fn find_short(&self, letter: u8) -> Option<Found<'d>> {
         if letter == 0 {
             return None;

@@ -213,12 +213,6 @@ impl<'d> Reader<'d> {
         reader
     }
 
-    /// The same in a world that has environment variables, files and settings.
-    #[inline]
-    pub(crate) fn within(self, around: Around<'d>) -> Self {
-        Reader { around, ..self }
-    }
-
     /// Reads the next word.
     pub fn step(&mut self, word: &OsStr) {
         self.step_all(Words::new(&[word]));
@@ -313,6 +307,7 @@ impl<'d> Reader<'d> {
     }
 
     /// A word without a dash in front.
+    #[inline]
     fn plain(&mut self, bytes: &[u8]) {
         let command = self.leaf();
         if self.lost {
@@ -320,9 +315,8 @@ impl<'d> Reader<'d> {
         } else if command.commands.is_empty() {
             self.operand(bytes.len());
         } else if let Some(next) = command.find(bytes) {
-            if next.was_called(bytes) {
-                let old = String::from_utf8_lossy(bytes).into_owned();
-                self.warned.push((old, next.name.to_owned()));
+            if !next.former.is_empty() {
+                self.warn_command(next, bytes);
             }
             self.command(next, bytes.len());
         } else {
@@ -330,9 +324,18 @@ impl<'d> Reader<'d> {
         }
     }
 
+    #[inline]
     fn command(&mut self, next: &'d Command<'d>, len: usize) {
         self.push(Meaning::Command, 0, len, NONE);
         self.enter(next);
+    }
+
+    #[cold]
+    fn warn_command(&mut self, next: &Command<'_>, bytes: &[u8]) {
+        if next.was_called(bytes) {
+            let old = String::from_utf8_lossy(bytes).into_owned();
+            self.warned.push((old, next.name.to_owned()));
+        }
     }
 
     /// A word that is no subcommand's name: an abbreviation of one, an operand of the default
@@ -371,15 +374,13 @@ impl<'d> Reader<'d> {
             return;
         }
         let leaf = self.leaf();
-        if self.ended && leaf.tails.after_dashes {
+        if leaf.tails.after_dashes && self.ended {
             self.behind.push(&mut self.steps, at);
-        } else {
-            self.operands.push(&mut self.steps, at);
-            self.ended |= self.operands_end || leaf.tails.raw;
+            return;
         }
-        if !leaf.commands.is_empty()
-            && let Some(otherwise) = leaf.otherwise
-        {
+        self.operands.push(&mut self.steps, at);
+        self.ended |= self.operands_end || leaf.tails.raw;
+        if let Some(otherwise) = leaf.otherwise {
             self.enter(otherwise);
         }
     }

@@ -209,7 +209,8 @@ impl<'d> Command<'d> {
     }
 
     pub(crate) fn read_around(&'d self, words: Words<'d>, around: Around<'d>) -> Outcome<'d> {
-        let mut reader = Reader::new(self, words.count()).within(around);
+        let mut reader = Reader::new(self, words.count());
+        reader.around = around;
         reader.step_all(words);
         reader.finish(words)
     }

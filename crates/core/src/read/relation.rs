@@ -7,6 +7,7 @@ use super::step::{Meaning, Step};
 use super::word::Words;
 use super::{Reading, convert};
 use crate::declare::{Key, Param, Rule, Sort};
+use crate::text::in_order;
 
 /// What a developer's own test of a reading holds against it. See
 /// [`Command::check`](crate::Command::check).
@@ -79,7 +80,7 @@ impl<'d> Reader<'d> {
 
     /// Members that exclude each other: all are pointed at.
     fn broken(&mut self, rule: &'d Rule<'d>, mut places: Vec<Place>) {
-        places.sort_unstable();
+        places = in_order(places, |place| place.order());
         let Some((&place, also)) = places.split_first() else { return };
         let fault = Fault::new(FaultKind::RuleBroken, place);
         self.faults.push(Fault { rule: Some(rule), also: also.to_vec(), ..fault });
@@ -138,7 +139,7 @@ impl<'d> Reading<'d> {
         for slot in &meant {
             places.extend(typed_places(slot, &self.steps));
         }
-        places.sort_unstable();
+        places = in_order(places, |place| place.order());
         let outer = || meant.iter().find_map(|slot| slot.outer.as_ref().map(|outer| outer.place));
         let place = places.first().copied().or_else(outer).unwrap_or(Place::Nowhere);
         let fault = Fault::new(FaultKind::ReadingRefused, place);

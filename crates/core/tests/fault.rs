@@ -109,7 +109,7 @@ fn values_are_refused_with_what_would_be_right() {
                                          ^^    ^^^^
                                          1     2
               1  --frames takes a whole number from 0 to 20; '-1' is below that
-              2  --temp takes a number; 'warm' is not one
+              2  --temp takes a number, such as 1.5; 'warm' is not one
 
               like  apiary inspect A7 --frames=COUNT -t DEGREES
               page  apiary inspect --help
@@ -180,7 +180,7 @@ fn words_are_quoted_as_a_shell_needs_it_and_nothing_is_invisible() {
                                            ^^    ^^
                                            1     2
               1  --frames takes a whole number from 0 to 20; '蜂' is not one
-              2  --temp takes a number; '箱' is not one
+              2  --temp takes a number, such as 1.5; '箱' is not one
 
               like  apiary inspect 蜂箱 --frames COUNT -t DEGREES
               page  apiary inspect --help
@@ -295,8 +295,8 @@ fn overlapping_places_take_a_row_each() {
                                                    ^
                                                    2
               1  --at takes 2 words, each on its own
-              2  --at takes a number; 'x' is not one
-              3  --at takes a number; 'y' is not one
+              2  --at takes a number, such as 1.5; 'x' is not one
+              3  --at takes a number, such as 1.5; 'y' is not one
 
               like  apiary hive add B1 --queen blue --at LAT LON
               page  apiary hive add --help

@@ -137,8 +137,8 @@ fn what_goes_away_with_another_fault_is_not_said() {
                                  ^^^^^^           ^ ^
                                  1                2 3
               1  --quen is not an option here; --queen is
-              2  --at takes a number; 'x' is not one
-              3  --at takes a number; 'y' is not one
+              2  --at takes a number, such as 1.5; 'x' is not one
+              3  --at takes a number, such as 1.5; 'y' is not one
 
               like  apiary hive add B1 --queen blue --at LAT LON
               page  apiary hive add --help
@@ -220,14 +220,14 @@ fn the_second_word_of_a_pair_is_told_from_the_first() {
     shows(
         "hive add B1 --queen blue --at 1 east",
         expect![[r#"
-        apiary hive add: one thing to put right
+            apiary hive add: one thing to put right
 
-          apiary hive add B1 --queen blue --at 1 east
-                                                 ^^^^
-          --at takes a number; 'east' is not one
+              apiary hive add B1 --queen blue --at 1 east
+                                                     ^^^^
+              --at takes a number, such as 1.5; 'east' is not one
 
-          like  apiary hive add B1 --queen blue --at 1 LON
-          page  apiary hive add --help
-    "#]],
+              like  apiary hive add B1 --queen blue --at 1 LON
+              page  apiary hive add --help
+        "#]],
     );
 }

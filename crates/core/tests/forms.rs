@@ -21,15 +21,15 @@ pub(crate) fn reads(root: &'static Command<'static>, line: &str) -> Reading<'sta
     }
 }
 
-/// What is said of a line, head and foot left out where nothing is repaired.
+/// What is said of a line between the head and the page that tells more, outdented.
 #[track_caller]
 pub(crate) fn refuses(root: &'static Command<'static>, line: &str, expected: Expect) {
     match root.read(words(line)) {
         Outcome::Faults(faults) => {
             let drawn = faults.draw(Look::PLAIN);
-            let behind_head = drawn.split_once("\n\n").unwrap().1;
-            let page = behind_head.lines().rfind(|line| line.starts_with("  page"));
-            expected.assert_eq(&behind_head.replace(page.unwrap(), "").replace("\n\n", "\n"));
+            let lines = drawn.lines().skip(2).filter(|line| !line.starts_with("  page"));
+            let lines: Vec<&str> = lines.map(|line| line.get(2..).unwrap_or_default()).collect();
+            expected.assert_eq(&(lines.join("\n").trim_end().to_owned() + "\n"));
         }
         other => panic!("`{line}` gave {other:?}"),
     }
@@ -59,22 +59,20 @@ fn beginnings_read_where_only_one_name_begins_so() {
         &SHORTENED,
         "lis",
         expect![[r#"
-              apiary lis
-                     ^^^
-              lis could be list or listen
-
+            apiary lis
+                   ^^^
+            lis could be list or listen
         "#]],
     );
     refuses(
         &SHORTENED,
         "list --f 3",
         expect![[r#"
-              apiary list --f 3
-                          ^^^ ^
-                          1   2
-              1  --f could be --frames, --frost or --frostless
-              2  '3' is a word more than apiary list takes
-
+            apiary list --f 3
+                        ^^^ ^
+                        1   2
+            1  --f could be --frames, --frost or --frostless
+            2  '3' is a word more than apiary list takes
         "#]],
     );
     // Without the switch no beginning reads; the nearest name is offered instead.
@@ -82,10 +80,11 @@ fn beginnings_read_where_only_one_name_begins_so() {
         &YARDS,
         "hiv",
         expect![[r#"
-              apiary hiv
-                     ^^^
-              'hiv' is not a command here; hive is
-              try   apiary hive
+            apiary hiv
+                   ^^^
+            'hiv' is not a command here; hive is
+
+            try   apiary hive
         "#]],
     );
 }
@@ -111,20 +110,20 @@ fn a_command_may_act_by_itself_or_have_a_default_subcommand() {
         &YARDS,
         "act ad",
         expect![[r#"
-              apiary act ad
-                         ^^
-              'ad' is not a command here; add is
-              try   apiary act add
+            apiary act ad
+                       ^^
+            'ad' is not a command here; add is
+
+            try   apiary act add
         "#]],
     );
     refuses(
         &YARDS,
         "hive --frost",
         expect![[r#"
-              apiary hive --frost
-                          ^^^^^^^
-              --frost is not an option here; apiary act has it
-
+            apiary hive --frost
+                        ^^^^^^^
+            --frost is not an option here; apiary act has it
         "#]],
     );
 }
@@ -164,10 +163,11 @@ fn tails_take_words_that_are_not_read_as_others() {
         &RUN_EACH,
         "-x",
         expect![[r#"
-              run-each -x
-                       ^^
-              -x is not an option here
-              try   run-each -- -x
+            run-each -x
+                     ^^
+            -x is not an option here
+
+            try   run-each -- -x
         "#]],
     );
 }
@@ -199,30 +199,33 @@ fn a_value_may_be_attached_or_left_out() {
         &SHAPES,
         "-cnever",
         expect![[r#"
-              shapes -cnever
-                       ^^^^^
-              -c takes a value only as --color=WHEN
-              try   shapes --color=never
+            shapes -cnever
+                     ^^^^^
+            -c takes a value only as --color=WHEN
+
+            try   shapes --color=never
         "#]],
     );
     refuses(
         &SHAPES,
         "-vcnever",
         expect![[r#"
-              shapes -vcnever
-                        ^^^^^
-              -c takes a value only as --color=WHEN
-              try   shapes -v --color=never
+            shapes -vcnever
+                      ^^^^^
+            -c takes a value only as --color=WHEN
+
+            try   shapes -v --color=never
         "#]],
     );
     refuses(
         &SHAPES,
         "--color never",
         expect![[r#"
-              shapes --color never
-                             ^^^^^
-              'never' is a word more than shapes takes
-              try   shapes --color=never
+            shapes --color never
+                           ^^^^^
+            'never' is a word more than shapes takes
+
+            try   shapes --color=never
         "#]],
     );
     assert_eq!(candidates(&SHAPES, &["--color"], "--on"), ["--once"]);
@@ -240,30 +243,33 @@ fn one_word_may_hold_several_values() {
         &SPLIT,
         "--when never,auto --when auto,aways",
         expect![[r#"
-          split --when never,auto --when auto,aways
-                                              ^^^^^
-          --when takes at most 3, not 4
-          try   split --when never,auto --when auto
-    "#]],
+            split --when never,auto --when auto,aways
+                                                ^^^^^
+            --when takes at most 3, not 4
+
+            try   split --when never,auto --when auto
+        "#]],
     );
     refuses(
         &SHAPES,
         "--name a,b --name c,a",
         expect![[r#"
-              shapes --name a,b --name c,a
-                                         ^
-              --name takes each value once, and 'a' stands there twice
-              try   shapes --name a,b --name c
+            shapes --name a,b --name c,a
+                                       ^
+            --name takes each value once, and 'a' stands there twice
+
+            try   shapes --name a,b --name c
         "#]],
     );
     refuses(
         &SHAPES,
         "--name a,b,a",
         expect![[r#"
-              shapes --name a,b,a
-                                ^
-              --name takes each value once, and 'a' stands there twice
-              try   shapes --name a,b
+            shapes --name a,b,a
+                              ^
+            --name takes each value once, and 'a' stands there twice
+
+            try   shapes --name a,b
         "#]],
     );
 }
@@ -276,14 +282,15 @@ fn entries_become_a_map_and_the_last_of_a_key_wins() {
         &SHAPES,
         "--tag a --tag a=x",
         expect![[r#"
-              shapes --tag a --tag a=x
-                           ^       ^^^
-                           1       2
-              1  --tag takes a key and a value with = between, such as text=3; 'a' is not
-                 one
-              2  --tag takes a key and a value with = between, such as text=3; 'a=x' is not
-                 one
-              like  shapes --tag KEY=VALUE --tag KEY=VALUE
+            shapes --tag a --tag a=x
+                         ^       ^^^
+                         1       2
+            1  --tag takes a key and a value with = between, such as text=3; 'a' is not
+               one
+            2  --tag takes a key and a value with = between, such as text=3; 'a=x' is not
+               one
+
+            like  shapes --tag KEY=VALUE --tag KEY=VALUE
         "#]],
     );
 }
@@ -298,10 +305,11 @@ fn a_flag_may_be_unset_and_may_say_which_in_a_word() {
         &SHAPES,
         "--calm=maybe",
         expect![[r#"
-              shapes --calm=maybe
-                            ^^^^^
-              --calm takes yes or no; 'maybe' is not one
-              like  shapes --calm=WORD
+            shapes --calm=maybe
+                          ^^^^^
+            --calm takes yes or no; 'maybe' is not one
+
+            like  shapes --calm=WORD
         "#]],
     );
 }
@@ -312,20 +320,22 @@ fn what_may_be_given_once_is_refused_again() {
         &SHAPES,
         "--once 1 -v -11",
         expect![[r#"
-              shapes --once 1 -v -11
-                                 ^^
-              --once may be given only once
-              try   shapes -v -11
+            shapes --once 1 -v -11
+                               ^^
+            --once may be given only once
+
+            try   shapes -v -11
         "#]],
     );
     refuses(
         &SHAPES,
         "-v1 1 -1 2 -13",
         expect![[r#"
-              shapes -v1 1 -1 2 -13
-                           ^^
-              --once may be given only once
-              try   shapes -v -13
+            shapes -v1 1 -1 2 -13
+                         ^^
+            --once may be given only once
+
+            try   shapes -v -13
         "#]],
     );
 }

@@ -261,7 +261,8 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
 
             operands
               WEIGHT
-                  up to 3 times
+                  up to 3 of
+                  them
               ROW COLUMN
 
             anywhere

@@ -1,5 +1,6 @@
 //! The untyped record behind every key: what the reader, the pages and completion look at.
 
+use std::ffi::OsStr;
 use std::fmt;
 
 use super::cell::Cell;
@@ -7,7 +8,7 @@ use super::from_word::Manner;
 use super::names::{hash, name_fault, short_fault};
 use super::path::{At, PathTest};
 use super::problem::{Problem, stop};
-use super::shape::Form;
+use super::shape::{Feed, Form};
 use super::valid::Test;
 use super::{FromWord, Kind, Refers};
 use crate::text::Put;
@@ -399,18 +400,34 @@ impl<'d> Param<'d> {
         text
     }
 
-    /// A word that reads as the `at`-th of a value.
+    /// A word that reads as the `at`-th of a value: the kind's own example, or that of a validator
+    /// which the others accept.
     pub(crate) fn example(&self, at: usize) -> String {
-        if let Some(example) = self.tests().find_map(|test| test.example()) {
-            return example;
-        }
-        let example = self.word_kind(at).map(Kind::example_word);
-        let mut example = example.unwrap_or_default().into_owned();
+        let of_kind = self.word_kind(at).map(Kind::example_word).unwrap_or_default();
+        let mut of_kind = of_kind.into_owned();
         if let Some(extension) = self.path.extensions.first() {
-            example.put(".");
-            example.put(extension);
+            of_kind.put(".");
+            of_kind.put(extension);
         }
-        example
+        if self.kinds().len() == 1 && self.tests[0].is_some() && !self.accepts(&of_kind) {
+            for test in self.tests() {
+                if let Some(example) = test.example()
+                    && self.accepts(&example)
+                {
+                    return example;
+                }
+            }
+        }
+        of_kind
+    }
+
+    /// Whether a word reads as a value of one word.
+    fn accepts(&self, word: &str) -> bool {
+        let (mut cell, mut wrong) = (Cell::default(), Vec::new());
+        let words: &[&OsStr] = &[word.as_ref()];
+        let mut feed = Feed { first: 0, words, param: self, wrong: &mut wrong };
+        (self.form.fill)(&mut cell, &mut feed);
+        wrong.is_empty()
     }
 
     /// Whether it is an operand that takes words by their position.

@@ -109,6 +109,10 @@ impl<'d> Faults<'d> {
             let (repair, tried) = now.best(&line, pick, &around, left.min(READINGS));
             left -= tried;
             let repair = repair?;
+            // What was typed is not left out for a fault that the user is not told of.
+            if repair.drops() && self.original(&now.list[pick], &line, &told).is_none() {
+                return None;
+            }
             for fault in repair.mends.iter().map(|&at| &now.list[at]) {
                 told.extend(self.original(fault, &line, &told));
             }

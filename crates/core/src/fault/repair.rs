@@ -22,6 +22,11 @@ impl Repair {
     pub(super) fn renames(&self) -> bool {
         self.cost <= MOVED
     }
+
+    /// Whether something that was typed is left out.
+    pub(super) fn drops(&self) -> bool {
+        self.cost == DROPPED
+    }
 }
 
 /// What a repair goes as far as.

@@ -1,0 +1,101 @@
+//! Files as values: opened when used, whole or not at all.
+#![cfg(unix)]
+
+use std::fs;
+use std::io::{ErrorKind, Write};
+use std::os::unix::fs::{PermissionsExt, symlink};
+use std::path::PathBuf;
+
+use clavret::{FromWord, Input, Output};
+
+struct Folder(tempfile::TempDir);
+
+impl Folder {
+    fn new() -> Self {
+        Folder(tempfile::tempdir().unwrap())
+    }
+
+    fn path(&self, name: &str) -> PathBuf {
+        self.0.path().join(name)
+    }
+
+    fn output(&self, name: &str) -> Output {
+        Output::from_word(self.path(name).as_ref()).unwrap()
+    }
+
+    fn text(&self, name: &str) -> String {
+        fs::read_to_string(self.path(name)).unwrap()
+    }
+
+    fn names(&self) -> Vec<String> {
+        let names = fs::read_dir(self.0.path()).unwrap();
+        let mut names: Vec<String> =
+            names.map(|entry| entry.unwrap().file_name().into_string().unwrap()).collect();
+        names.sort();
+        names
+    }
+}
+
+#[test]
+fn an_old_file_stays_whole_until_the_new_one_is_finished() {
+    let folder = Folder::new();
+    fs::write(folder.path("report"), "old").unwrap();
+    fs::set_permissions(folder.path("report"), fs::Permissions::from_mode(0o640)).unwrap();
+    let mut failed = folder.output("report").create(true).unwrap();
+    failed.write_all(b"half of the n").unwrap();
+    failed.flush().unwrap();
+    drop(failed);
+    assert_eq!((folder.text("report").as_str(), folder.names().len()), ("old", 1));
+
+    let mut writing = folder.output("report").create(true).unwrap();
+    writing.write_all(b"new").unwrap();
+    assert_eq!(folder.text("report"), "old");
+    writing.finish().unwrap();
+    assert_eq!((folder.text("report").as_str(), folder.names().len()), ("new", 1));
+    let mode = fs::metadata(folder.path("report")).unwrap().permissions().mode();
+    assert_eq!(mode & 0o777, 0o640, "what may read it stays as it was");
+}
+
+#[test]
+fn a_file_is_only_replaced_where_that_is_asked_for() {
+    let folder = Folder::new();
+    let (first, second) = (folder.output("report"), folder.output("report"));
+    let (mut one, two) = (first.create(false).unwrap(), second.create(false).unwrap());
+    one.write_all(b"one").unwrap();
+    one.finish().unwrap();
+    // It was not there when the second began, and is there when it ends.
+    assert_eq!(two.finish().unwrap_err().kind(), ErrorKind::AlreadyExists);
+    let error = first.create(false).unwrap_err();
+    assert_eq!(error.kind(), ErrorKind::AlreadyExists);
+    assert!(error.to_string().contains("report: "), "{error}");
+    assert_eq!(folder.text("report"), "one");
+}
+
+#[test]
+fn links_stay_and_folders_that_are_not_there_are_named() {
+    let folder = Folder::new();
+    fs::write(folder.path("season"), "old").unwrap();
+    symlink(folder.path("season"), folder.path("link")).unwrap();
+    let mut writing = folder.output("link").create(true).unwrap();
+    writing.write_all(b"new").unwrap();
+    writing.finish().unwrap();
+    assert_eq!(folder.text("season"), "new");
+    assert!(folder.path("link").is_symlink());
+    let error = folder.output("none/report").create(true).unwrap_err();
+    assert!(error.to_string().contains("none/report: "), "{error}");
+}
+
+#[test]
+fn an_input_is_opened_when_it_is_read() {
+    let folder = Folder::new();
+    let input = Input::from_word(folder.path("notes").as_ref()).unwrap();
+    let error = input.open().err().unwrap();
+    assert!(
+        error.kind() == ErrorKind::NotFound && error.to_string().contains("notes: "),
+        "{error}"
+    );
+    fs::write(folder.path("notes"), "queen seen\n").unwrap();
+    assert_eq!(input.read_to_string().unwrap(), "queen seen\n");
+    let standard = Input::from_word("-".as_ref()).unwrap();
+    assert!(standard.is_standard() && Output::from(PathBuf::from("-")).is_standard());
+}

@@ -380,10 +380,12 @@ fn settings_and_the_environment_stand_in_for_words() {
               yrd = "garden"
               ^^^
               1
+
               ~/config/apiary/config.toml:3:17
               sort = ["code", "colour"]
                               ^^^^^^^^
                               2
+
               1  'yrd' is not a setting here; yard is
               2  sort takes code, place, queen, frames, inspected or temper; 'colour' is not
                  one
@@ -400,14 +402,17 @@ fn settings_and_the_environment_stand_in_for_words() {
               apiary inspect A7 --clam
                                 ^^^^^^
                                 1
+
               ~/config/apiary/config.toml:1:1
               yrd = "garden"
               ^^^
               2
+
               ~/config/apiary/config.toml:5:10
               frames = 0x15
                        ^^^^
                        3
+
               1  --clam is not an option here; --calm is
               2  'yrd' is not a setting here; yard is
               3  frames takes a whole number from 0 to 20; '0x15' is above that
@@ -450,21 +455,23 @@ fn settings_and_the_environment_stand_in_for_words() {
         2,
         "--config mine.json inspect G1",
         expect![[r#"
-        apiary inspect: 2 things to put right
+            apiary inspect: 2 things to put right
 
-          mine.json:1:28
-          {"inspect": {"frames": [1, 2], "at": null}}
-                                     ^
-                                     1
-          mine.json:1:32
-          {"inspect": {"frames": [1, 2], "at": null}}
-                                         ^^^^
-                                         2
-          1  frames takes exactly 1, not 2
-          2  'at' is not a setting here
+              mine.json:1:28
+              {"inspect": {"frames": [1, 2], "at": null}}
+                                         ^
+                                         1
 
-          page  apiary inspect --help
-    "#]],
+              mine.json:1:32
+              {"inspect": {"frames": [1, 2], "at": null}}
+                                             ^^^^
+                                             2
+
+              1  frames takes exactly 1, not 2
+              2  'at' is not a setting here
+
+              page  apiary inspect --help
+        "#]],
     );
 }
 

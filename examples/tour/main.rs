@@ -35,6 +35,9 @@ fn walk() -> Result<(), Box<dyn Error>> {
     tour.runs("inspect A7 -cf6 --on 2026-10-01 -t -3.5 --note queen")?;
     tour.runs("hive list --sort inspected")?;
 
+    tour.part("A reading tells each value, as typed, and where it came from.")?;
+    tour.tells("hive list --sort place,code -q")?;
+
     tour.part("The page comes from the same declaration, in full or short.")?;
     tour.shows("inspect --help")?;
     tour.shows("hive -h")?;
@@ -50,9 +53,21 @@ fn walk() -> Result<(), Box<dyn Error>> {
     tour.shows("inspect -c")?;
     tour.shows("-f6 inspect A7")?;
 
-    tour.part("A value is tested as soon as the whole line is known.")?;
+    tour.part("A word in the wrong place: where it belongs is said, and tried.")?;
+    tour.shows("--sort place hive list")?;
+    tour.shows("hive --queen blue")?;
+    tour.shows("hive list --sort code,place,code")?;
+
+    tour.part("Relations between parameters are part of the declaration.")?;
+    tour.shows("harvest A7 3.5 --jars 12 --barrel")?;
+    tour.shows("report --since 2026-05-01 --until 2026-04-01")?;
+
+    tour.part(
+        "A value is tested as soon as the whole line is known, and the world is asked last.",
+    )?;
     tour.shows("hive add D1 --at -99 18.4")?;
     tour.shows("inspect A7 --on 2026-02-30")?;
+    tour.shows("-y nowhere hive list")?;
 
     tour.part("Completion knows the reader's states: what it offers, the reader accepts.")?;
     for line in ["", "hive ", "hive add --queen ", "inspect A7 --", "help hive "] {
@@ -96,6 +111,15 @@ impl Tour {
             other => return Err(format!("{line} gave {other:?}").into()),
         }
         Ok(writeln!(self.out())?)
+    }
+
+    /// The table that a reading prints as.
+    fn tells(&self, line: &str) -> std::io::Result<()> {
+        let words: Vec<&str> = line.split(' ').collect();
+        match app::APIARY.read(&words) {
+            Outcome::Reading(reading) => writeln!(self.out(), "$ apiary {line}\n{reading:?}"),
+            other => writeln!(self.out(), "{line} gave {other:?}"),
+        }
     }
 
     fn completes(&self, line: &str) -> std::io::Result<()> {

@@ -245,7 +245,11 @@ fn one_word_may_hold_several_values() {
         expect![[r#"
             split --when never,auto --when auto,aways
                                                 ^^^^^
-            --when takes at most 3, not 4
+                                                1
+                                                ^^^^^
+                                                2
+            1  --when takes at most 3, not 4
+            2  --when takes auto, always or never; 'aways' is not one
 
             try   split --when never,auto --when auto
         "#]],

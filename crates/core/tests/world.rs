@@ -214,9 +214,11 @@ fn faults_from_elsewhere_show_their_own_line() {
               apiary list --cuont 3
                           ^^^^^^^
                           1
+
               APIARY_SORT=a,b,c
                               ^
                               2
+
               1  --cuont is not an option here; --count is
               2  $APIARY_SORT takes at most 2, not 3
 
@@ -242,18 +244,22 @@ fn faults_from_elsewhere_show_their_own_line() {
               list.count = many
                            ^^^^
                            1
+
               config.toml:3:13
               list.note = x
                           ^
                           2
+
               config.toml:4:1
               lst.note = x
               ^^^
               3
+
               config.toml:5:6
               list.loud = 2
                    ^^^^
                    4
+
               1  count takes a whole number from 0 to 255; 'many' is not one
               2  note takes exactly 1, not 2
               3  'lst' is not a setting here; list is

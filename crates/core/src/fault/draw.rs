@@ -70,15 +70,23 @@ impl<'d> Faults<'d> {
         let width = sheet.look.width.saturating_sub(INDENT + 1);
         let outside = |at: usize| self.echo_outside(at, shown[at]);
         let lines: Vec<_> = (0..shown.len()).map(outside).collect();
-        if self.words.count() > 0 && lines.iter().any(Option::is_none) {
+        let lines_outside = lines.iter().flatten().count();
+        let is_echoed = self.words.count() > 0 && lines.iter().any(Option::is_none);
+        if is_echoed {
             draw_echo(sheet, &self.echo(shown).within(width), numbered);
         }
-        for (place, echo) in lines.into_iter().flatten() {
+        for (at, (place, echo)) in lines.into_iter().flatten().enumerate() {
+            if at > 0 || is_echoed {
+                sheet.end();
+            }
             if !place.is_empty() {
                 sheet.pad(INDENT).put(Ink::Plain, &place);
                 sheet.end();
             }
             draw_echo(sheet, &echo.within(width), numbered);
+        }
+        if lines_outside > 1 || lines_outside > 0 && is_echoed {
+            sheet.end();
         }
     }
 

@@ -100,9 +100,10 @@ impl<'d> Faults<'d> {
             let typed: Vec<&OsStr> = line.iter().map(|word| &*word.typed).collect();
             let faults = read(root, &typed, &around);
             let on_line = faults.iter().flat_map(|faults| faults.list.iter().enumerate());
-            let mut on_line = on_line.filter(|(_, fault)| fault.is_on_line());
-            let first = on_line.clone().next();
-            let pick = on_line.find(|(_, fault)| fault.is_of_name()).or(first);
+            let on_line = on_line.filter(|(_, fault)| fault.is_on_line());
+            // Names first: what stands behind one is only understood once it is known. What may be
+            // mended by leaving words out comes last, when what else is wrong with them is told.
+            let pick = on_line.min_by_key(|(_, fault)| fault.turn());
             let (Some(now), Some((pick, _))) = (&faults, pick) else {
                 return self.told(&line, told, faults.is_none());
             };

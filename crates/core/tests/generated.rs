@@ -96,13 +96,13 @@ impl Key {
         };
         let byte = (seed / 8) as u8;
         match self {
-            _ if seed % 5 == 0 => (self.nothing(), Vec::new()),
+            _ if seed.is_multiple_of(5) => (self.nothing(), Vec::new()),
             Key::Byte(_) => (Value::Byte(Some(byte)), vec![with(byte.to_string())]),
             Key::Texts(_) => {
                 let texts = [format!("a{byte}"), "-x".into(), "".into(), r"b\c".into()];
                 let texts = texts[..1 + seed as usize % 4].to_vec();
                 let escaped = texts.iter().map(|text| text.replace('\\', r"\\"));
-                let words = if seed % 3 == 0 {
+                let words = if seed.is_multiple_of(3) {
                     vec![with(escaped.collect::<Vec<_>>().join(","))]
                 } else {
                     escaped.map(with).collect()
@@ -111,14 +111,16 @@ impl Key {
             }
             Key::Pair(_) => {
                 let pair = (byte as i8, -3);
-                let name = if seed % 2 == 0 { long.clone() } else { short.clone() };
+                let name = if seed.is_multiple_of(2) { long.clone() } else { short.clone() };
                 (Value::Pair(Some(pair)), vec![vec![name, pair.0.to_string(), "-3".into()]])
             }
-            Key::Maybe(_) if seed % 2 == 0 => (Value::Maybe(Attached::Bare), vec![vec![long]]),
+            Key::Maybe(_) if seed.is_multiple_of(2) => {
+                (Value::Maybe(Attached::Bare), vec![vec![long]])
+            }
             Key::Maybe(_) => {
                 (Value::Maybe(Attached::Value(byte)), vec![vec![format!("{long}={byte}")]])
             }
-            Key::Flag(_) if seed % 2 == 0 => (Value::Flag(true), vec![vec![short]]),
+            Key::Flag(_) if seed.is_multiple_of(2) => (Value::Flag(true), vec![vec![short]]),
             Key::Flag(_) => (Value::Flag(false), vec![vec![format!("--no-{name}")]]),
             Key::Tally(_) => {
                 let count = seed % 3 + 1;

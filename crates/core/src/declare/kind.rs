@@ -138,7 +138,7 @@ impl Kind {
     /// A word of this kind that reads.
     pub fn example_word(&self) -> Cow<'static, str> {
         match self.sides {
-            Some((key, value)) => (key.example_word() + "=" + value.example_word()).into(),
+            Some((key, value)) => key.example_word() + "=" + value.example_word(),
             None => Cow::Borrowed(self.example),
         }
     }

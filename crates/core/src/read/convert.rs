@@ -151,7 +151,7 @@ fn units(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<
     for (unit, words) in all.chunks_exact(each).enumerate() {
         fill_cell(param, cell, unit * each, words, wrong);
     }
-    let is_whole = if param.form.many { all.len() % each == 0 } else { all.len() == each };
+    let is_whole = if param.form.many { all.len().is_multiple_of(each) } else { all.len() == each };
     if chain.count == 0 && !is_whole {
         let (at, reason) = (all.len().saturating_sub(1), Reason::Count(all.len()));
         wrong.push(Wrong { at, more: 0, refused: false, reason });

@@ -136,7 +136,7 @@ impl<'d> Reading<'d> {
             }
             let each = param.kinds().len().max(1);
             words[of] += 1;
-            if (words[of] - 1) % each != 0 {
+            if !(words[of] - 1_usize).is_multiple_of(each) {
                 return None;
             }
             let count = match param.delimiter {

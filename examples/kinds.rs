@@ -36,7 +36,10 @@ macro_rules! options {
         $(static $key: Opt<Option<$type>> = Opt::new($name).help($help)$(.$setter($($value),*))*;)*
         static STATION: Command = Command::new("station")
             .summary("settings of the station beside the hives")
-            .takes(&[SENSORS.param(), $($key.param(),)* HEATED.param(), TAGS.param(), ALARM.param(), TALK.param()]);
+            .takes(&[
+                SENSORS.param(), $($key.param(),)* HEATED.param(), TAGS.param(), ALARM.param(),
+                TOKEN.param(), TALK.param(),
+            ]);
     };
 }
 
@@ -83,6 +86,11 @@ static SENSORS: Operand<Vec<String>> = Operand::new("sensor").help("sensors to s
 static HEATED: Flag<Option<bool>> = Flag::new("heated").worded().help("its box is heated");
 static TAGS: Opt<BTreeMap<String, u8>> = Opt::new("tag").help("labels with a number");
 static ALARM: Opt<Attached<u8>> = Opt::new("alarm").help("ring the bell, perhaps so often");
+static TOKEN: Opt<Option<String>> = Opt::new("token")
+    .secret_file("token-file")
+    .variable("STATION_TOKEN")
+    .valid(&valid::length(6, 40))
+    .help("what it signs in with");
 static TALK: Tally = Tally::new("v").help("say more");
 
 fn main() -> std::process::ExitCode {

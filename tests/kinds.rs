@@ -1,16 +1,54 @@
 //! Each kind of value, refused and read by the `kinds` example in its own process.
 
+use std::io::Write;
 use std::path::Path;
-use std::process::{Command, Output};
+use std::process::{Command, Output, Stdio};
 
 use expect_test::expect;
 
 fn run(folder: &Path, line: &str) -> Output {
+    run_with(folder, line, "")
+}
+
+/// The same with something on standard input.
+fn run_with(folder: &Path, line: &str, input: &str) -> Output {
     // Examples are built beside the folder of the test binaries.
     let built = std::env::current_exe().unwrap();
     let program = built.ancestors().nth(2).unwrap().join("examples/kinds");
     let words = line.split(' ').map(|word| word.replace('~', " "));
-    Command::new(program).args(words).current_dir(folder).output().unwrap()
+    let mut command = Command::new(program);
+    command.args(words).current_dir(folder).env_remove("STATION_TOKEN");
+    let pipes = [Stdio::piped(), Stdio::piped(), Stdio::piped()];
+    let [stdin, stdout, stderr] = pipes;
+    let mut child = command.stdin(stdin).stdout(stdout).stderr(stderr).spawn().unwrap();
+    child.stdin.take().unwrap().write_all(input.as_bytes()).unwrap();
+    child.wait_with_output().unwrap()
+}
+
+#[test]
+fn a_secret_is_read_from_standard_input_or_a_file_and_never_shown() {
+    let folder = tempfile::tempdir().unwrap();
+    std::fs::write(folder.path().join("token"), "hum-42-swarm\r\nsecond line\n").unwrap();
+    std::fs::write(folder.path().join("short"), "bee\n").unwrap();
+    let said = |line: &str, input: &str| {
+        let output = run_with(folder.path(), line, input);
+        let text = [output.stdout, output.stderr].concat();
+        let text = String::from_utf8(text).unwrap();
+        assert!(!text.contains("swarm") && !text.contains("bee\n"), "{text}");
+        let mut told = text.lines().map(str::trim).filter(|line| line.starts_with("--token"));
+        told.next().unwrap_or_default().to_owned()
+    };
+    assert_eq!(said("--token-file -", "hum-42-swarm\nrest"), "--token     •••  word 2");
+    assert_eq!(said("--token-file token", ""), "--token     •••  word 2");
+    assert_eq!(said("--token swarm-42", ""), "--token     •••  word 2");
+    assert_eq!(
+        said("--token-file short", ""),
+        "--token refuses '•••': 6 to 40 characters are right, and this has 3"
+    );
+    assert_eq!(
+        said("--token-file none", ""),
+        "--token-file names a file that cannot be read: No such file or directory (os"
+    );
 }
 
 /// A sentence for each line that is refused: does it say what would be right?
@@ -195,6 +233,7 @@ fn each_kind_reads_and_the_reading_prints_as_a_table() {
           --heated    off                                   word 76
           --tag       a=1 b=2                               word 80
           --alarm                                           word 81
+          --token                                           -
           -v          2                                     word 82
     "#]]
     .assert_eq(&String::from_utf8(output.stdout).unwrap());

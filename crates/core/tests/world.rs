@@ -251,12 +251,12 @@ fn faults_from_elsewhere_show_their_own_line() {
                           2
 
               config.toml:4:1
-              lst.note = x
+              lst.note = •••
               ^^^
               3
 
               config.toml:5:6
-              list.loud = 2
+              list.loud = •••
                    ^^^^
                    4
 
@@ -304,8 +304,8 @@ fn faults_from_elsewhere_show_their_own_line() {
             apiary list: one thing to put right
 
               config.toml:1:6
-              a = b
-                   ^
+              •••
+              ^^^
               expected a value
 
               page  apiary list --help
@@ -436,6 +436,43 @@ fn secrets_are_dots_wherever_they_would_show() {
 
               page  apiary list --help
         "#]],
+    );
+    // Not in the config file either: not the value, nor that of a key that may be a secret's.
+    let beside =
+        Settings { text: "token = swarm, count = many".into(), ..settings(&["token = swarm"]) };
+    let mut beside = Small { settings: Some(beside), ..Small::default() };
+    let count = Setting {
+        path: vec![("list".into(), 0..0), ("count".into(), 15..20)],
+        values: vec![("many".into(), 23..27)],
+    };
+    beside.settings.as_mut().unwrap().entries.push(count);
+    refuses(
+        Box::leak(Box::new(beside)),
+        "list",
+        expect![[r#"
+        apiary list: one thing to put right
+
+          config.toml:1:24
+          token = •••, count = many
+                               ^^^^
+          count takes a whole number from 0 to 255; 'many' is not one
+
+          page  apiary list --help
+    "#]],
+    );
+    refuses(
+        world(&[], &["tokn = swarm"]),
+        "list",
+        expect![[r#"
+        apiary list: one thing to put right
+
+          config.toml:1:1
+          tokn = •••
+          ^^^^
+          'tokn' is not a setting here; token is
+
+          page  apiary list --help
+    "#]],
     );
     // A file is read only when nothing else is wrong.
     refuses(

@@ -221,7 +221,8 @@ impl<'d> Command<'d> {
         self.checked()
     }
 
-    /// A test of the whole reading, after everything else is found right.
+    /// A test of the whole reading, after everything else is found right. A line that is repaired is
+    /// tested too before it is offered, so it may be called several times.
     ///
     /// ```
     /// use clavret_core::{Command, Objection, Opt, Outcome, Reading};

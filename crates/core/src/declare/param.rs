@@ -251,6 +251,11 @@ impl<'d> Param<'d> {
         }
     }
 
+    /// The extensions that a path may end in, without a dot; any where there are none.
+    pub const fn extensions(&self) -> &'d [&'d str] {
+        self.path.extensions
+    }
+
     /// The long name, if it has one: a name of a single letter is a short one.
     pub(crate) const fn long(&self) -> Option<&'d str> {
         if self.name.len() == 1 { None } else { Some(self.name) }

@@ -4,7 +4,7 @@ use std::borrow::Cow;
 use std::ffi::OsStr;
 use std::ops::Range;
 
-use crate::read::{DOTS, Fault, FaultKind, Faults, Place};
+use crate::read::{DOTS, Fault, FaultKind, Faults, Place, has_secret, secret_settings};
 use crate::text::{Put, Quoted, columns, part, visible};
 
 /// Columns that are shown around a fault of a line that is too long.
@@ -127,9 +127,28 @@ impl<'d> Faults<'d> {
                 else {
                     return None;
                 };
-                let meant = if is_secret { DOTS.to_owned() } else { visible(meant) };
                 let place = format!("{}:{line}:{column}", visible(&settings.file));
-                (place, visible(before), meant, visible(behind))
+                if fault.kind == FaultKind::SettingMalformed && has_secret(self.path.root()) {
+                    // What is on a line that is not understood may be a secret.
+                    let mut echo = Echo { text: DOTS.to_owned(), marks: Vec::new() };
+                    echo.mark(number, 0..columns(DOTS));
+                    return Some((place, echo));
+                }
+                let secrets = secret_settings(self.path.root(), settings);
+                let masked = |text: &str, start: usize| {
+                    let start = line_start + start;
+                    let inside = secrets
+                        .iter()
+                        .filter(|secret| start <= secret.start && secret.end <= start + text.len());
+                    let (mut shown, mut done) = (String::new(), 0);
+                    for secret in inside {
+                        shown.put(text.get(done..secret.start - start).unwrap_or_default());
+                        shown.put(DOTS);
+                        done = secret.end - start;
+                    }
+                    visible(&(shown + text.get(done..).unwrap_or_default()))
+                };
+                (place, masked(before, 0), masked(meant, from), masked(behind, to))
             }
             _ => return None,
         };

@@ -51,5 +51,5 @@ pub use word::{Word, Words};
 pub use world::{Presence, Setting, Settings, World};
 
 pub(crate) use show::DOTS;
-pub(crate) use source::is_settable;
+pub(crate) use source::{has_secret, is_settable, secret_settings};
 pub(crate) use world::Around;

@@ -199,6 +199,40 @@ pub(crate) fn is_settable(command: &Command<'_>, param: &Param<'_>) -> bool {
         && !names_file.is_some_and(|option| is(option, param))
 }
 
+/// The values in a config file that are secret: those of secret options, and, where the program has
+/// any, those of keys that nothing is called, which may be one misspelt.
+pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Range<usize>> {
+    let mut secrets = Vec::new();
+    for setting in &settings.entries {
+        let mut command = Some(root);
+        let mut param = None;
+        for (key, _) in &setting.path {
+            let Some(at) = command else { break };
+            param = find_param(at, key).map(|found| at.params[found.0]);
+            command = if param.is_some() { None } else { at.find(key.as_bytes()) };
+            if param.is_some() {
+                break;
+            }
+        }
+        if param.map_or(command.is_none(), |param| param.secret) {
+            secrets.extend(setting.values.iter().map(|value| value.1.clone()));
+        }
+    }
+    if has_secret(root) { secrets } else { Vec::new() }
+}
+
+/// Whether a command or one below it has a secret.
+pub(crate) fn has_secret(root: &Command<'_>) -> bool {
+    let mut waiting = vec![root];
+    while let Some(command) = waiting.pop() {
+        if command.params.iter().any(|param| param.secret) {
+            return true;
+        }
+        waiting.extend(command.commands);
+    }
+    false
+}
+
 /// A setting's words; `below` are the keys of a table that a map takes.
 fn outer(
     param: &Param<'_>,

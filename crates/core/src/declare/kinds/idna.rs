@@ -3,7 +3,7 @@
 use std::ffi::OsStr;
 use std::fmt;
 
-use crate::declare::{FromWord, Kind, Misfit};
+use crate::declare::{FromWord, Kind, Misfit, Refers};
 
 /// The name of a domain, such as `example.org`, in the ASCII form that is looked up.
 #[derive(Debug, Clone, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -23,7 +23,8 @@ impl fmt::Display for DomainName {
 }
 
 impl FromWord for DomainName {
-    const KIND: &'static Kind = &Kind::new("the name of a domain", "example.org").explained();
+    const KIND: &'static Kind =
+        &Kind::new("the name of a domain", "example.org").explained().refers(Refers::Host);
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;

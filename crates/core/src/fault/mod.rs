@@ -4,12 +4,17 @@
 //! standard error.
 //!
 //! * `say.rs`: a sentence for each fault, which says what would be right.
-//! * `fix.rs`: the line repaired, and read again before it is offered; `repair.rs`: what may help.
+//! * `known.rs`, `owners.rs`: what is known where a name is not, and which commands know the name.
+//! * `fix.rs`: the line repaired, and read again before it is offered; `repair.rs`, `surplus.rs`: what may
+//!   help.
 //! * `echo.rs`: the line as typed, and where each byte of it is shown.
 //! * `draw.rs`: head, line with carets, sentences, foot.
 
 mod draw;
 mod echo;
 mod fix;
+mod known;
+mod owners;
 mod repair;
 mod say;
+mod surplus;

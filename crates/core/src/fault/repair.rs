@@ -4,7 +4,7 @@
 use std::ffi::OsStr;
 
 use super::fix::{Edit, Line, Word, edited};
-use crate::declare::{Command, Hit, Param, Role, Sort};
+use crate::declare::Role;
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place, Reader, Step, Words};
 use crate::text::{in_order, nearest, part};
 
@@ -30,19 +30,19 @@ impl Repair {
 }
 
 /// What a repair goes as far as.
-const NAMED: usize = 1;
-const MOVED: usize = 2;
-const FILLED: usize = 3;
-const ADDED: usize = 4;
-const DROPPED: usize = 5;
+pub(super) const NAMED: usize = 1;
+pub(super) const MOVED: usize = 2;
+pub(super) const FILLED: usize = 3;
+pub(super) const ADDED: usize = 4;
+pub(super) const DROPPED: usize = 5;
 
 /// The repairs of one fault in the making.
-struct Bench<'f, 'd> {
-    faults: &'f Faults<'d>,
-    fault: &'f Fault<'d>,
-    line: &'f Line,
-    pick: usize,
-    repairs: Vec<Repair>,
+pub(super) struct Bench<'f, 'd> {
+    pub(super) faults: &'f Faults<'d>,
+    pub(super) fault: &'f Fault<'d>,
+    pub(super) line: &'f Line,
+    pub(super) pick: usize,
+    pub(super) repairs: Vec<Repair>,
 }
 
 impl<'d> Faults<'d> {
@@ -77,27 +77,27 @@ impl<'d> Faults<'d> {
 
 impl<'d> Bench<'_, 'd> {
     #[inline(never)]
-    fn add(&mut self, cost: usize, edits: Vec<Edit>) {
+    pub(super) fn add(&mut self, cost: usize, edits: Vec<Edit>) {
         let line = edited(self.line, in_order(edits, Edit::order));
         self.add_line(cost, line);
     }
 
-    fn add_line(&mut self, cost: usize, line: Line) {
+    pub(super) fn add_line(&mut self, cost: usize, line: Line) {
         self.repairs.push(Repair { line, cost, mends: vec![self.pick] });
     }
 
-    fn replace(&mut self, cost: usize, with: Word) {
+    pub(super) fn replace(&mut self, cost: usize, with: Word) {
         if let Place::At { word, start, end } = self.fault.place {
             self.add(cost, vec![Edit::Replace { word, start, end, with, apart: false }]);
         }
     }
 
-    fn insert(&mut self, cost: usize, word: usize, words: Line) {
+    pub(super) fn insert(&mut self, cost: usize, word: usize, words: Line) {
         self.add(cost, vec![Edit::Insert { word, words }]);
     }
 
     /// The word of the fault and the bytes in it.
-    fn place(&self) -> Option<(usize, usize, usize)> {
+    pub(super) fn place(&self) -> Option<(usize, usize, usize)> {
         match self.fault.place {
             Place::At { word, start, end } => Some((word, start, end)),
             _ => None,
@@ -105,7 +105,7 @@ impl<'d> Bench<'_, 'd> {
     }
 
     /// What each word of the line was taken for.
-    fn steps(&self) -> Vec<Step> {
+    pub(super) fn steps(&self) -> Vec<Step> {
         let mut reader = Reader::new(self.faults.path.root(), self.line.len());
         let words: Vec<&OsStr> = self.line.iter().map(|word| &*word.typed).collect();
         reader.step_all(Words::new(&words));
@@ -190,7 +190,7 @@ impl<'d> Bench<'_, 'd> {
     }
 
     /// All operands that are missing at once: a word that is put in alone may be taken for another.
-    fn operands_missing(&mut self) {
+    pub(super) fn operands_missing(&mut self) {
         let mut edits = Vec::new();
         let mut mends = Vec::new();
         for (at, fault) in self.faults.list.iter().enumerate() {
@@ -207,48 +207,9 @@ impl<'d> Bench<'_, 'd> {
         self.repairs.push(Repair { line, cost: FILLED, mends });
     }
 
-    fn missing(&mut self) {
+    pub(super) fn missing(&mut self) {
         if let Place::Before(word) = self.fault.place {
             self.insert(FILLED, word, missing(self.fault));
-        }
-    }
-
-    fn operand_extra(&mut self) {
-        let Some((word, ..)) = self.place() else { return };
-        // A value that its option takes only attached.
-        let before = self.steps().into_iter().rfind(|step| step.word() + 1 == word);
-        let reach = self.faults.reader_before(word).reach();
-        if let Some(before) = before.filter(|step| step.meaning() == Meaning::Name) {
-            let name = part(&self.line[word - 1].typed, before.bytes().start, before.bytes().end);
-            let spelled = name.to_string_lossy();
-            let is_meant = |param: &&&Param<'_>| {
-                let letter = || [b'-', param.short].as_slice() == spelled.as_bytes();
-                param.is_attached() && (param.spelled() == spelled || letter())
-            };
-            if let Some(param) = reach.iter().find(is_meant) {
-                let mut joined = Word::text((param.spelled() + "=").as_ref());
-                joined.push_text(&self.line[word].typed);
-                let start = before.bytes().start;
-                let end = before.bytes().end;
-                let apart = start > 1;
-                let edit = Edit::Replace { word: word - 1, start, end, with: joined, apart };
-                self.add(NAMED, vec![edit, Edit::Drop { word }]);
-            }
-        }
-        // A name without its dashes.
-        let typed = self.line[word].typed.to_string_lossy().into_owned();
-        if reach.iter().any(|param| !param.is_hidden() && param.is_called(&typed)) {
-            self.replace(NAMED, Word::text(("--".to_owned() + &typed).as_ref()));
-        }
-        self.drop_terminator();
-        self.add(DROPPED, vec![Edit::Drop { word }]);
-    }
-
-    /// Without the `--` a word may be a subcommand's name.
-    fn drop_terminator(&mut self) {
-        let steps = self.steps();
-        if let Some(end) = steps.iter().find(|step| step.meaning() == Meaning::Terminator) {
-            self.add(MOVED, vec![Edit::Drop { word: end.word() }]);
         }
     }
 
@@ -305,104 +266,6 @@ impl<'d> Bench<'_, 'd> {
             self.insert(ADDED, word, words);
         }
     }
-
-    fn miscounted(&mut self) {
-        if self.fault.param.is_some_and(|param| param.role() == Role::Operand) {
-            self.operands_missing();
-            self.drop_value();
-        } else if matches!(self.fault.place, Place::Before(_)) {
-            self.missing();
-        } else {
-            self.drop_value();
-        }
-    }
-
-    /// What counts is the last one: those before it go.
-    fn repeated(&mut self) {
-        let steps = self.steps();
-        let Some((word, start, _)) = self.place() else { return };
-        let at = steps.iter().position(|s| s.word() == word && s.bytes().start == start);
-        let Some(repeated) = at.map(|at| steps[at]) else { return };
-        let is_same = |step: &&Step| step.slot == repeated.slot && !step.is_of_value();
-        let mut names: Vec<&Step> = steps.iter().filter(is_same).collect();
-        names.pop();
-        let edits = names.into_iter().flat_map(|name| dropped(&steps, name, self.line));
-        self.add(DROPPED, edits.collect());
-    }
-
-    /// The value of the fault goes, with the name in front of it; one of several in a word goes with
-    /// its delimiter.
-    fn drop_value(&mut self) {
-        let Some((word, start, end)) = self.place() else { return };
-        let steps = self.steps();
-        let Some(at) = steps.iter().position(|step| {
-            step.word() == word && step.bytes().contains(&start) && step.is_of_value()
-        }) else {
-            return;
-        };
-        let (bytes, step) = (steps[at].bytes(), &steps[at]);
-        if bytes != (start..end) {
-            let (start, end) =
-                if start > bytes.start { (start - 1, end) } else { (start, end + 1) };
-            let with = Word::default();
-            return self.add(DROPPED, vec![Edit::Replace { word, start, end, with, apart: false }]);
-        }
-        let name = match step.meaning() {
-            Meaning::Operand => Some(step),
-            _ => steps[..at].iter().rfind(|name| name.slot == step.slot && !name.is_of_value()),
-        };
-        if let Some(name) = name {
-            let edits = dropped(&steps, name, self.line);
-            self.add(DROPPED, edits);
-        }
-    }
-
-    fn rule_broken(&mut self) {
-        let Some(rule) = self.fault.rule else { return };
-        let members = rule.members.iter().copied();
-        if let Place::Before(word) = self.fault.place {
-            let wanted: Vec<&Param<'d>> = match rule.sort {
-                Sort::AtLeastOne => members.collect(),
-                _ => self.fault.param.into_iter().collect(),
-            };
-            for param in wanted {
-                self.insert(FILLED, word, given(param));
-            }
-            return;
-        }
-        // One of those that exclude each other stays.
-        let steps = self.steps();
-        let places = std::iter::once(self.fault.place).chain(self.fault.also.iter().copied());
-        let places: Vec<Place> = places.collect();
-        let at = |place: &Place| steps.iter().find(|step| step.place() == *place);
-        for kept in &places {
-            let Some(kept) = at(kept) else { continue };
-            let others = places.iter().filter_map(at).filter(|step| step.slot != kept.slot);
-            let edits = others.flat_map(|step| dropped(&steps, step, self.line)).collect();
-            self.add(DROPPED, edits);
-        }
-    }
-}
-
-/// Leaves out what was typed by a name and the words that are its value, or an operand.
-fn dropped(steps: &[Step], name: &Step, line: &Line) -> Vec<Edit> {
-    let (word, bytes) = (name.word(), name.bytes());
-    let of_it = steps.iter().skip_while(|step| !std::ptr::eq(*step, name)).skip(1);
-    let values: Vec<&Step> = of_it
-        .take_while(|step| step.meaning() == Meaning::Value && step.slot == name.slot)
-        .collect();
-    let here = values.iter().filter(|value| value.word() == word).map(|value| value.bytes().end);
-    let end = here.max().unwrap_or(bytes.end);
-    let is_whole = bytes.start == 0 && end == line[word].typed.len();
-    let mut edits = vec![match bytes.start {
-        _ if is_whole => Edit::Drop { word },
-        // The dash of a cluster stays for the letters behind.
-        0 => Edit::Replace { word, start: 1, end, with: Word::default(), apart: false },
-        start => Edit::Replace { word, start, end, with: Word::default(), apart: false },
-    }];
-    let behind = values.iter().map(|value| value.word()).filter(|&value| value != word);
-    edits.extend(behind.map(|word| Edit::Drop { word }));
-    edits
 }
 
 /// Where a value begins that is attached to a name, and where the name ends: at the `=` of a long
@@ -432,73 +295,4 @@ fn missing(fault: &Fault<'_>) -> Line {
         words.push(Word::hole(param, at));
     }
     words
-}
-
-/// A parameter as it would be given.
-fn given(param: &Param<'_>) -> Line {
-    let mut words = Line::new();
-    if param.role() != Role::Operand {
-        words.push(Word::text(param.spelled().as_ref()));
-    }
-    if !param.is_attached() {
-        words.extend((0..param.kinds().len()).map(|at| Word::hole(param, at)));
-    }
-    words
-}
-
-impl<'d> Faults<'d> {
-    /// The commands below one that have the option of a fault, each as the names that lead there.
-    pub(super) fn owners(&self, fault: &Fault<'_>, top: &'d Command<'d>) -> Vec<Vec<&'d str>> {
-        let Place::At { word, start, end } = fault.place else { return Vec::new() };
-        let typed = part(self.words.word(word), start, end);
-        let typed = typed.as_encoded_bytes();
-        let has = |command: &Command<'_>| {
-            command.params.iter().any(|param| {
-                let letter = |letter: u8| letter == param.short || letter == param.opposite_short;
-                !param.is_hidden()
-                    && match typed {
-                        [b'-', b'-', name @ ..] => {
-                            matches!(param.find_name(name), Some(hit) if hit != Hit::Former)
-                        }
-                        [b'-', short] => letter(*short),
-                        [short] if start > 0 => letter(*short),
-                        _ => false,
-                    }
-            })
-        };
-        search(top, &|command| has(command))
-    }
-
-    /// The names above the commands of a name, below one.
-    fn below(&self, top: &'d Command<'d>, name: &OsStr) -> Vec<Vec<&'d str>> {
-        let found = search(top, &|command| command.name.as_bytes() == name.as_encoded_bytes());
-        let above = |mut names: Vec<&'d str>| {
-            names.pop();
-            names
-        };
-        found.into_iter().map(above).filter(|names| !names.is_empty()).collect()
-    }
-}
-
-/// The first few commands below one for which something holds, each as the names that lead there.
-/// Those nearest to it come first.
-fn search<'d>(top: &'d Command<'d>, holds: &dyn Fn(&Command<'d>) -> bool) -> Vec<Vec<&'d str>> {
-    const MOST: usize = 4;
-    let mut found = Vec::new();
-    let mut level: Vec<(Vec<&'d str>, &'d Command<'d>)> = vec![(Vec::new(), top)];
-    while !level.is_empty() && found.len() < MOST {
-        let mut next = Vec::new();
-        for (names, command) in level {
-            for below in command.commands.iter().filter(|below| !below.hidden) {
-                let mut names = names.clone();
-                names.push(below.name);
-                if holds(below) && found.len() < MOST {
-                    found.push(names.clone());
-                }
-                next.push((names, *below));
-            }
-        }
-        level = next;
-    }
-    found
 }

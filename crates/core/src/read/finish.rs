@@ -8,11 +8,9 @@ use super::fault::{Fault, FaultKind, Faults, Place};
 use super::reader::{Asked, Chain, Reader, Slot};
 use super::reading::{Length, Outcome, Path, Reading};
 use super::relation::typed_places;
-use super::source::Outer;
 use super::step::{Meaning, NONE, Step};
 use super::word::Words;
-use super::world::{Presence, World};
-use crate::declare::{At, Param, Reason, Role, SHELL, TOPIC, Tail, Times};
+use crate::declare::{Param, Role, SHELL, TOPIC, Tail, Times};
 use crate::text::in_order;
 
 impl<'d> Reader<'d> {
@@ -293,68 +291,6 @@ impl<'d> Reader<'d> {
         };
         let end = self.steps.iter().find(ends);
         Place::Before(end.map_or(self.word, |step| step.word) as usize)
-    }
-
-    /// Whether the value that counts is in a file that the line names.
-    fn reads_file(&self, slot: &Slot<'_>) -> bool {
-        if slot.param.file_name.is_empty() {
-            return false;
-        }
-        let last = slot.typed.last as usize;
-        slot.typed.count > 0 && last > 0 && self.steps[last - 1].meaning == Meaning::File
-    }
-
-    /// What touches the world comes last, when nothing else is wrong: secrets in files, and what must
-    /// be at a path. A line that is only tried does not get here.
-    #[cold]
-    fn touch(&mut self, words: Words<'_>) {
-        let Some(world) = self.around.world.filter(|_| !self.around.is_trial) else { return };
-        let mut slots = std::mem::take(&mut self.slots);
-        for slot in &mut slots {
-            if self.reads_file(slot) {
-                self.read_secret(slot, world, words);
-            } else if slot.param.path.at != At::Anything {
-                self.look_at_path(slot, world, words);
-            }
-        }
-        self.slots = slots;
-    }
-
-    fn read_secret(&mut self, slot: &mut Slot<'d>, world: &dyn World, words: Words<'_>) {
-        let step = self.steps[slot.typed.last as usize];
-        let file = convert::typed(&step, words);
-        let place = step.place();
-        match world.first_line(std::path::Path::new(&file)) {
-            Ok(line) => {
-                let outer = Outer { words: vec![(line, place)], place, is_opposite: false };
-                let typed = std::mem::replace(&mut slot.typed, Chain::EMPTY);
-                slot.outer = Some(Box::new(outer));
-                let mut wrong = Vec::new();
-                convert::value(slot, &self.steps, words, &mut wrong);
-                convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
-                (slot.typed, slot.outer) = (typed, None);
-            }
-            Err(reason) => {
-                let fault = Fault::of(FaultKind::FileUnread, place, slot.param);
-                self.faults.push(Fault { reason: Some(Reason::Own(reason.into())), ..fault });
-            }
-        }
-    }
-
-    fn look_at_path(&mut self, slot: &Slot<'d>, world: &dyn World, words: Words<'_>) {
-        for piece in convert::pieces(slot, &self.steps, words) {
-            let presence = world.presence(std::path::Path::new(&piece.text));
-            let reason = match (slot.param.path.at, presence) {
-                (At::Nothing, Presence::Nothing) => continue,
-                (At::Nothing, _) => Reason::Present,
-                (_, Presence::Nothing) => Reason::Absent,
-                (At::File, Presence::Directory) => Reason::NotFile,
-                (At::Directory, Presence::File) => Reason::NotDirectory,
-                _ => continue,
-            };
-            let fault = Fault::of(FaultKind::PathRefused, piece.place, slot.param);
-            self.faults.push(Fault { reason: Some(reason), ..fault });
-        }
     }
 }
 

@@ -21,6 +21,7 @@
 //! * `step.rs`: [`Step`] and [`Meaning`], the record of what was understood.
 //! * `reader.rs`: the state machine; `options.rs`: what it does with a word that has a dash.
 //! * `world.rs`: what is asked of the world; `source.rs`: values from the environment and a config file.
+//! * `touch.rs`: what touches the world, and so comes last.
 //! * `finish.rs`: what is only known behind the last word; `convert.rs`: words into typed values.
 //! * `relation.rs`: rules between parameters, and the developer's test of the whole.
 //! * `reading.rs`: the result, `show.rs`, `serialise.rs`: what else it tells;
@@ -38,6 +39,7 @@ mod serialise;
 mod show;
 mod source;
 mod step;
+mod touch;
 mod word;
 mod world;
 

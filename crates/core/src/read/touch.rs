@@ -1,0 +1,77 @@
+//! What touches the world, and so comes last, when nothing else is wrong with a line: secrets in
+//! files, and what must be at a path.
+
+use std::path::Path;
+
+use super::convert;
+use super::fault::{Fault, FaultKind};
+use super::reader::{Chain, Reader, Slot};
+use super::source::Outer;
+use super::step::Meaning;
+use super::word::Words;
+use super::world::{Presence, World};
+use crate::declare::{At, Reason};
+
+impl<'d> Reader<'d> {
+    /// Whether the value that counts is in a file that the line names.
+    pub(super) fn reads_file(&self, slot: &Slot<'_>) -> bool {
+        if slot.param.file_name.is_empty() {
+            return false;
+        }
+        let last = slot.typed.last as usize;
+        slot.typed.count > 0 && last > 0 && self.steps[last - 1].meaning == Meaning::File
+    }
+
+    /// What touches the world comes last, when nothing else is wrong: secrets in files, and what must
+    /// be at a path. A line that is only tried does not get here.
+    #[cold]
+    pub(super) fn touch(&mut self, words: Words<'_>) {
+        let Some(world) = self.around.world.filter(|_| !self.around.is_trial) else { return };
+        let mut slots = std::mem::take(&mut self.slots);
+        for slot in &mut slots {
+            if self.reads_file(slot) {
+                self.read_secret(slot, world, words);
+            } else if slot.param.path.at != At::Anything {
+                self.look_at_path(slot, world, words);
+            }
+        }
+        self.slots = slots;
+    }
+
+    fn read_secret(&mut self, slot: &mut Slot<'d>, world: &dyn World, words: Words<'_>) {
+        let step = self.steps[slot.typed.last as usize];
+        let file = convert::typed(&step, words);
+        let place = step.place();
+        match world.first_line(Path::new(&file)) {
+            Ok(line) => {
+                let outer = Outer { words: vec![(line, place)], place, is_opposite: false };
+                let typed = std::mem::replace(&mut slot.typed, Chain::EMPTY);
+                slot.outer = Some(Box::new(outer));
+                let mut wrong = Vec::new();
+                convert::value(slot, &self.steps, words, &mut wrong);
+                convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
+                (slot.typed, slot.outer) = (typed, None);
+            }
+            Err(reason) => {
+                let fault = Fault::of(FaultKind::FileUnread, place, slot.param);
+                self.faults.push(Fault { reason: Some(Reason::Own(reason.into())), ..fault });
+            }
+        }
+    }
+
+    fn look_at_path(&mut self, slot: &Slot<'d>, world: &dyn World, words: Words<'_>) {
+        for piece in convert::pieces(slot, &self.steps, words) {
+            let presence = world.presence(Path::new(&piece.text));
+            let reason = match (slot.param.path.at, presence) {
+                (At::Nothing, Presence::Nothing) => continue,
+                (At::Nothing, _) => Reason::Present,
+                (_, Presence::Nothing) => Reason::Absent,
+                (At::File, Presence::Directory) => Reason::NotFile,
+                (At::Directory, Presence::File) => Reason::NotDirectory,
+                _ => continue,
+            };
+            let fault = Fault::of(FaultKind::PathRefused, piece.place, slot.param);
+            self.faults.push(Fault { reason: Some(reason), ..fault });
+        }
+    }
+}

@@ -283,6 +283,21 @@ fn faults_from_elsewhere_show_their_own_line() {
     );
     refuses(
         world(&[], &[]),
+        "--config yours.toml list --cuont 3",
+        expect![[r#"
+        apiary list: 2 things to put right
+
+          apiary --config yours.toml list --cuont 3
+                          ^^^^^^^^^^      ^^^^^^^
+                          1               2
+          1  --config names a file that cannot be read: no such file
+          2  --cuont is not an option here; --count is
+
+          page  apiary list --help
+    "#]],
+    );
+    refuses(
+        world(&[], &[]),
         "--config yours.toml list",
         expect![[r#"
         apiary list: one thing to put right
@@ -325,6 +340,26 @@ fn faults_from_elsewhere_show_their_own_line() {
               page  apiary list --help
         "#]],
     );
+}
+
+#[test]
+fn a_variable_stands_in_for_an_operand() {
+    static PLACE: Operand<Vec<u8>> =
+        Operand::new("place").variable("APIARY_PLACE").split(',').times(2, 3);
+    static MOVE: Command = Command::new("move").takes(&[PLACE.param()]);
+    let with = |variables: &[(&'static str, &'static str)], line| match MOVE
+        .read_in(Words::new(words(line)), world(variables, &[]))
+    {
+        Outcome::Reading(reading) => format!("{:?}", reading.get(&PLACE)),
+        Outcome::Faults(faults) => format!("{:?}", faults.iter().next().unwrap().kind()),
+        _ => unreachable!("no page is asked for"),
+    };
+    assert_eq!(with(&[("APIARY_PLACE", "1,2")], ""), "[1, 2]");
+    assert_eq!(with(&[("APIARY_PLACE", "1,2")], "3,4"), "[3, 4]");
+    assert_eq!(with(&[("APIARY_PLACE", "")], ""), "OperandMissing");
+    assert_eq!(with(&[("APIARY_PLACE", "1")], ""), "ValuesMiscounted");
+    assert_eq!(with(&[], "1,2,3,4"), "ValuesMiscounted");
+    assert_eq!(with(&[], "1 2"), "[1, 2]");
 }
 
 #[test]

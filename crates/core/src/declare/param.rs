@@ -351,7 +351,11 @@ impl<'d> Param<'d> {
 
     /// For an operand, how many words it must and may take.
     pub(crate) const fn word_count(&self) -> Times {
-        let (times, words) = (self.times(), self.form.kinds.len() as u32);
+        let (mut times, words) = (self.times(), self.form.kinds.len() as u32);
+        // One word may hold all the values.
+        if self.delimiter.is_some() && times.min > 1 {
+            times.min = 1;
+        }
         Times { min: times.min.saturating_mul(words), max: times.max.saturating_mul(words) }
     }
 

@@ -128,9 +128,14 @@ impl<'d> Faults<'d> {
         if told.is_empty() {
             return None;
         }
-        told.extend((0..self.list.len()).filter(|&at| !self.list[at].is_on_line()));
+        let is_of_file = |fault: &Fault<'_>| fault.kind == FaultKind::FileUnread;
+        for (at, fault) in self.list.iter().enumerate() {
+            if !fault.is_on_line() || is_of_file(fault) {
+                told.push(at);
+            }
+        }
         let told = in_order(told, |&at| (at, 0));
-        let offer = reads && self.secrets.is_empty();
+        let offer = reads && self.secrets.is_empty() && !self.list.iter().any(is_of_file);
         Some(Repaired { offer: offer.then(|| shown(self.path.root(), line)), told })
     }
 

@@ -10,26 +10,8 @@ use crate::text::part;
 impl<'d> Bench<'_, 'd> {
     pub(super) fn operand_extra(&mut self) {
         let Some((word, ..)) = self.place() else { return };
-        // A value that its option takes only attached.
-        let before = self.steps().into_iter().rfind(|step| step.word() + 1 == word);
+        self.attach(word);
         let reach = self.faults.reader_before(word).reach();
-        if let Some(before) = before.filter(|step| step.meaning() == Meaning::Name) {
-            let name = part(&self.line[word - 1].typed, before.bytes().start, before.bytes().end);
-            let spelled = name.to_string_lossy();
-            let is_meant = |param: &&&Param<'_>| {
-                let letter = || [b'-', param.short].as_slice() == spelled.as_bytes();
-                param.is_attached() && (param.spelled() == spelled || letter())
-            };
-            if let Some(param) = reach.iter().find(is_meant) {
-                let mut joined = Word::text((param.spelled() + "=").as_ref());
-                joined.push_text(&self.line[word].typed);
-                let start = before.bytes().start;
-                let end = before.bytes().end;
-                let apart = start > 1;
-                let edit = Edit::Replace { word: word - 1, start, end, with: joined, apart };
-                self.add(NAMED, vec![edit, Edit::Drop { word }]);
-            }
-        }
         // A name without its dashes.
         let typed = self.line[word].typed.to_string_lossy().into_owned();
         if reach.iter().any(|param| !param.is_hidden() && param.is_called(&typed)) {
@@ -37,6 +19,25 @@ impl<'d> Bench<'_, 'd> {
         }
         self.drop_terminator();
         self.add(DROPPED, vec![Edit::Drop { word }]);
+    }
+
+    /// A value that the option in front takes only attached: `--color always`.
+    fn attach(&mut self, word: usize) {
+        let before = self.steps().into_iter().rfind(|step| step.word() + 1 == word);
+        let Some(before) = before.filter(|step| step.meaning() == Meaning::Name) else { return };
+        let (start, end) = (before.bytes().start, before.bytes().end);
+        let spelled = part(&self.line[word - 1].typed, start, end).to_string_lossy().into_owned();
+        let is_meant = |param: &&&Param<'_>| {
+            let letter = || [b'-', param.short].as_slice() == spelled.as_bytes();
+            param.is_attached() && (param.spelled() == spelled || letter())
+        };
+        let reach = self.faults.reader_before(word).reach();
+        if let Some(param) = reach.iter().find(is_meant) {
+            let mut with = Word::text((param.spelled() + "=").as_ref());
+            with.push_text(&self.line[word].typed);
+            let edit = Edit::Replace { word: word - 1, start, end, with, apart: start > 1 };
+            self.add(NAMED, vec![edit, Edit::Drop { word }]);
+        }
     }
 
     /// Without the `--` a word may be a subcommand's name.

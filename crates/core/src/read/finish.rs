@@ -173,7 +173,7 @@ impl<'d> Reader<'d> {
 
     #[cold]
     fn operand_missing(&mut self, param: &'d Param<'d>, given: u32) {
-        if self.lost {
+        if self.lost || given == 0 && self.has_variable(param) {
             return;
         }
         let place = Place::Before(self.word as usize);

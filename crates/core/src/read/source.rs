@@ -70,11 +70,16 @@ impl<'d> Reader<'d> {
         Some(Outer { words, place: whole, is_opposite: false })
     }
 
+    /// Whether a variable stands in for an operand that is not typed.
+    pub(super) fn has_variable(&self, param: &Param<'_>) -> bool {
+        !param.variable.is_empty() && self.variable(param).is_some()
+    }
+
     /// Reads the config file, once: the one that the line or a variable names, or the usual one.
     fn load_settings(&mut self, words: Words<'_>) {
         let root = self.trail.root();
         let (Some(config), Some(world)) = (root.config, self.around.world) else { return };
-        if self.around.settings.is_some() {
+        if self.around.settings.is_some() || self.around.is_trial {
             return;
         }
         let slot =

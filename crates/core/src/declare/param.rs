@@ -326,6 +326,11 @@ impl<'d> Param<'d> {
         is_opposite.then_some(Hit::Opposite)
     }
 
+    /// Whether it is called by a letter.
+    pub(crate) fn has_letter(&self, letter: u8) -> bool {
+        letter != 0 && (letter == self.short || letter == self.opposite_short)
+    }
+
     /// Which of all its long names this is, those included that are seldom typed.
     #[cold]
     pub(crate) fn find_name(&self, name: &[u8]) -> Option<Hit> {

@@ -15,7 +15,7 @@ impl<'d> Faults<'d> {
         let typed = typed.as_encoded_bytes();
         let has = |command: &Command<'_>| {
             command.params.iter().any(|param| {
-                let letter = |letter: u8| letter == param.short || letter == param.opposite_short;
+                let letter = |letter| param.has_letter(letter);
                 !param.is_hidden()
                     && match typed {
                         [b'-', b'-', name @ ..] => {

@@ -147,8 +147,10 @@ impl<'d> Reader<'d> {
     #[cold]
     fn knows_all(&self, bytes: &[u8]) -> bool {
         for &letter in &bytes[1..] {
-            match self.find_short(letter) {
-                Some(found) if !found.param.kinds().is_empty() => return true,
+            // A search of its own: the one that each short name goes through stays in its one place.
+            let found = self.reach().into_iter().find(|param| param.has_letter(letter));
+            match found {
+                Some(param) if !param.kinds().is_empty() => return true,
                 None if letter != b'h' => return false,
                 _ => {}
             }
@@ -158,9 +160,8 @@ impl<'d> Reader<'d> {
 
     /// The default subcommand, where it knows the letter.
     fn otherwise_for(&self, letter: u8) -> Option<&'d Command<'d>> {
-        let knows = |param: &&Param<'_>| letter == param.short || letter == param.opposite_short;
         let otherwise = self.leaf().otherwise?;
-        otherwise.params.iter().any(|param| letter != 0 && knows(param)).then_some(otherwise)
+        otherwise.params.iter().any(|param| param.has_letter(letter)).then_some(otherwise)
     }
 
     /// A name that is known. `attached` is the last byte before an attached value: the `=` of a
@@ -183,30 +184,46 @@ impl<'d> Reader<'d> {
         let at = self.push(meaning, start, end, slot);
         let pending = Pending { slot, wanted: words };
         match attached {
-            Some(equals) if words == 0 && param.worded => self.value(pending, equals + 1, len),
-            _ if words == 0 => {
-                self.slots[slot as usize].typed.push(&mut self.steps, at);
-                if let Some(equals) = attached {
-                    self.unwanted(Some(param), equals, len);
-                }
-            }
+            None if words == 0 => self.slots[slot as usize].typed.push(&mut self.steps, at),
             None if param.is_attached() => {
                 self.slots[slot as usize].typed.push(&mut self.steps, at);
             }
             None => self.pending = Some(pending),
+            Some(equals) if words == 0 => self.attached_to_flag(pending, param, at, (equals, len)),
             // Letters behind a short name could be other flags: its value stands behind the long one.
-            Some(letter) if param.is_attached() && end - start <= 2 && letter + 1 == end => {
+            Some(before) if param.is_attached() && before < end => {
                 self.slots[slot as usize].typed.push(&mut self.steps, at);
                 self.unwanted(Some(param), end, len);
             }
             Some(before) => {
                 if words > 1 {
-                    let place = self.place(start, len);
-                    self.faults.push(Fault::of(FaultKind::ValueAttached, place, param));
+                    self.attached_to_several(param, start, len);
                 }
                 self.value(pending, before + 1, len);
             }
         }
+    }
+
+    /// A flag with something attached: a truth word, where it takes one.
+    #[cold]
+    fn attached_to_flag(
+        &mut self,
+        pending: Pending,
+        param: &'d Param<'d>,
+        at: u32,
+        (equals, len): (usize, usize),
+    ) {
+        if param.worded {
+            return self.value(pending, equals + 1, len);
+        }
+        self.slots[pending.slot as usize].typed.push(&mut self.steps, at);
+        self.unwanted(Some(param), equals, len);
+    }
+
+    #[cold]
+    fn attached_to_several(&mut self, param: &'d Param<'d>, start: usize, len: usize) {
+        let place = self.place(start, len);
+        self.faults.push(Fault::of(FaultKind::ValueAttached, place, param));
     }
 
     #[cold]

@@ -82,7 +82,8 @@ static TOKEN: Opt<Option<String>> = Opt::new("token")
     .throughout();
 static SORT: Opt<Vec<String>> = Opt::new("sort").split(',').variable("APIARY_SORT").times(0, 2);
 static NOTE: Opt<String> = Opt::new("note").variable("APIARY_NOTE").default("none");
-static COUNT: Opt<Option<u8>> = Opt::new("count").variable("APIARY_COUNT").once();
+static COUNT: Opt<Option<u8>> =
+    Opt::new("count").formerly(&["number"]).variable("APIARY_COUNT").once();
 static AT: Opt<Option<(f64, f64)>> = Opt::new("at").variable("APIARY_AT");
 static TAGS: Opt<BTreeMap<String, u8>> = Opt::new("tag");
 static CALM: Flag<Option<bool>> = Flag::new("calm").opposite("restless").variable("APIARY_CALM");
@@ -183,6 +184,9 @@ fn words_win_over_variables_these_over_the_config_file_and_that_over_defaults() 
         *reads(world(&[("APIARY_COUNT", "many")], &[]), "list --count 3").get(&COUNT),
         Some(3)
     );
+    let former = reads(world(&[], &["list.number = 4"]), "list");
+    assert_eq!(*former.get(&COUNT), Some(4));
+    assert_eq!(former.warnings(), "apiary list: number is deprecated; use count\n");
     assert_eq!(*reads(world(&[], &["list.restless = true"]), "list").get(&CALM), Some(false));
     assert_eq!(
         reads(world(&[("APIARY_CONFIG", "mine.toml")], &["list.note = mine"]), "list").get(&NOTE),
@@ -325,6 +329,20 @@ fn faults_from_elsewhere_show_their_own_line() {
 
               page  apiary list --help
         "#]],
+    );
+    refuses(
+        world(&[], &["list = 1"]),
+        "list",
+        expect![[r#"
+        apiary list: one thing to put right
+
+          config.toml:1:1
+          list = 1
+          ^^^^
+          'list' is not a setting here
+
+          page  apiary list --help
+    "#]],
     );
     refuses(
         world(&[], &["list.at = 1"]),

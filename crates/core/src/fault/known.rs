@@ -59,6 +59,7 @@ impl<'d> Faults<'d> {
                 names.extend(param.long_names());
             }
         }
+        names.retain(|name| *name != typed.trim_matches('\''));
         nearest(typed.trim_matches('\''), &mut names.into_iter()).map(str::to_owned)
     }
 

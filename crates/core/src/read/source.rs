@@ -122,7 +122,11 @@ impl<'d> Reader<'d> {
         for setting in &settings.entries {
             match self.find_setting(setting) {
                 Ok(Some((slot, outer))) => {
-                    let Slot { typed, outer: known, .. } = &mut self.slots[slot];
+                    let Slot { param, typed, outer: known, .. } = &mut self.slots[slot];
+                    let key = setting.path.last().map_or("", |key| &key.0);
+                    if param.former.contains(&key) {
+                        self.warned.push((key.to_owned(), param.name.to_owned()));
+                    }
                     let from_file = known.as_ref().is_none_or(|known| known.place.is_of_setting());
                     if typed.count == 0 && from_file {
                         match known {
@@ -150,14 +154,19 @@ impl<'d> Reader<'d> {
         let mut keys = setting.path.iter();
         while let Some((key, place)) = keys.next() {
             if let Some((at, hit)) = find_param(command, key) {
-                let outer = outer(command.params[at], hit, setting, keys.as_slice(), place)?;
+                let param = command.params[at];
+                let outer = outer(param, hit, setting, keys.as_slice(), place)?;
                 return Ok(level.map(|level| (level.base as usize + at, outer)));
             }
             command = command.find(key.as_bytes()).ok_or(place.clone())?;
             let is_on_line = |next: &super::reader::Level<'_>| std::ptr::eq(next.command, command);
             level = level.and_then(|_| levels.next()).filter(is_on_line);
         }
-        Ok(None)
+        // A command has settings, and is none.
+        match setting.path.last() {
+            Some((_, place)) if !setting.values.is_empty() => Err(place.clone()),
+            _ => Ok(None),
+        }
     }
 
     /// What is typed silences what excludes it and comes from elsewhere.

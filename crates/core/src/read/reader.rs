@@ -148,6 +148,7 @@ impl Chain {
     pub(super) const EMPTY: Chain = Chain { first: NONE, last: NONE, count: 0 };
 
     /// Links the step at `at` behind the last one.
+    #[inline(always)]
     pub(super) fn push(&mut self, steps: &mut [Step], at: u32) {
         match steps.get_mut(self.last as usize) {
             Some(last) => last.next = at,
@@ -302,8 +303,10 @@ impl<'d> Reader<'d> {
     }
 
     fn add_slots(&mut self, command: &'d Command<'d>) {
-        let slot = |&param| Slot { param, typed: Chain::EMPTY, outer: None, cell: Cell::Empty };
-        self.slots.extend(command.params.iter().map(slot));
+        for &param in command.params {
+            let (outer, cell) = (None, Cell::Empty);
+            self.slots.push(Slot { param, typed: Chain::EMPTY, outer, cell });
+        }
     }
 
     /// A word without a dash in front.
@@ -392,6 +395,7 @@ impl<'d> Reader<'d> {
     }
 
     /// Gives bytes of the word to an option that waits for them.
+    #[inline(always)]
     pub(super) fn value(&mut self, pending: Pending, start: usize, end: usize) {
         let at = self.push(Meaning::Value, start, end, pending.slot);
         self.slots[pending.slot as usize].typed.push(&mut self.steps, at);
@@ -415,6 +419,7 @@ impl<'d> Reader<'d> {
     }
 
     /// Records a step of the word at hand; gives its place in the record.
+    #[inline(always)]
     pub(super) fn push(&mut self, meaning: Meaning, start: usize, end: usize, slot: u32) -> u32 {
         let at = self.steps.len() as u32;
         let (start, end) = (clamped(start), clamped(end));

@@ -24,7 +24,7 @@
 //!
 //! # Features
 //!
-//! * `config`: the config file of [`Command::config`], in TOML or JSON.
+//! * `config`: [`Config`] and the file that it names, in TOML or JSON.
 //! * `files`: [`Input`] and [`Output`], files that open when they are used.
 //! * `serde`: a [`Reading`] serialises.
 //! * Kinds of values, each called as the crate whose types it converts: `jiff` (dates, times,
@@ -51,10 +51,12 @@ mod run;
 mod system;
 mod terminal;
 
+#[cfg(feature = "config")]
+pub use clavret_core::Config;
 #[cfg(feature = "idna")]
 pub use clavret_core::DomainName;
 pub use clavret_core::{
-    Attached, COLOR, COMPLETIONS, Choice, Command, Config, Expects, Fault, FaultKind, Faults, Flag,
+    Attached, COLOR, COMPLETIONS, Choice, Command, Expects, Fault, FaultKind, Faults, Flag,
     FlagShape, Fraction, FromWord, HELP, Key, Kind, Length, Look, Meaning, Misfit, Objection,
     Occurrence, Offer, Operand, Opt, Origin, Outcome, Page, Param, Path, Place, Presence, Problem,
     Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step, Tail, TailShape,

@@ -435,6 +435,10 @@ fn settings_and_the_environment_stand_in_for_words() {
               page  apiary hive list --help
         "#]],
     );
+    std::fs::remove_file(stage.path().join("config/apiary/config.toml")).unwrap();
+    std::fs::create_dir(stage.path().join("config/apiary/config.toml")).unwrap();
+    let unread = String::from_utf8(stage.run("hive list").stderr).unwrap();
+    assert!(unread.contains("the config file cannot be read: "), "{unread}");
     write("mine.json", "{\"yard\": \"garden\",}");
     stage.fails(
         2,

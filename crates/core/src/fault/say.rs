@@ -67,6 +67,9 @@ impl<'d> Faults<'d> {
             FaultKind::ValueNotText => fill(wording.not_text, &[&name, &typed]),
             FaultKind::ValuesMiscounted => miscounted(wording, fault, &name),
             FaultKind::ValueTwice => fill(wording.value_twice, &[&name, &typed]),
+            FaultKind::FileUnread if fault.place == Place::Nowhere => {
+                fill(wording.settings_unread, &[&reason(fault)])
+            }
             FaultKind::FileUnread => fill(wording.file_unread, &[&name, &reason(fault)]),
             FaultKind::RuleBroken => broken(wording, fault),
             FaultKind::ReadingRefused | FaultKind::SettingMalformed => reason(fault),

@@ -170,6 +170,17 @@ fn only_one_of_several() {
     );
     refuses(
         &HARVEST,
+        "-j 6 -b -j 12",
+        expect![[r#"
+        harvest -j 6 -b -j 12
+                ^^   ^^
+        only one of --jars, --barrel and TANK can be given
+
+        try   harvest -b
+    "#]],
+    );
+    refuses(
+        &HARVEST,
         "-j 7",
         expect![[r#"
             harvest -j 7

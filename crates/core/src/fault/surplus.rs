@@ -119,8 +119,11 @@ impl<'d> Bench<'_, 'd> {
         let at = |place: &Place| steps.iter().find(|step| step.place() == *place);
         for kept in &places {
             let Some(kept) = at(kept) else { continue };
-            let others = places.iter().filter_map(at).filter(|step| step.slot != kept.slot);
-            let edits = others.flat_map(|step| dropped(&steps, step, self.line)).collect();
+            let others = places.iter().filter_map(at).map(|step| step.slot);
+            let others: Vec<u32> = others.filter(|slot| *slot != kept.slot).collect();
+            let names = steps.iter().filter(|step| step.meaning() != Meaning::Value);
+            let names = names.filter(|step| others.contains(&step.slot));
+            let edits = names.flat_map(|step| dropped(&steps, step, self.line)).collect();
             self.add(DROPPED, edits);
         }
     }

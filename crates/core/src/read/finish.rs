@@ -217,8 +217,7 @@ impl<'d> Reader<'d> {
             self.count_values(slot, words);
         }
         if param.once && slot.typed.count as usize > param.kinds().len().max(1) {
-            let places = typed_places(slot, &self.steps);
-            if let Some(&place) = places.get(1) {
+            if let Some(place) = typed_places(slot, &self.steps).nth(1) {
                 self.faults.push(Fault::of(FaultKind::OptionRepeated, place, param));
             }
         }

@@ -53,7 +53,7 @@ impl<'d> Reader<'d> {
         let lacking = rule.members.iter().find(|param| !self.is_met(param)).copied();
         match rule.sort {
             Sort::OnlyOne if given.len() > 1 => {
-                let places = given.iter().flat_map(|param| self.typed_places(param)).collect();
+                let places = given.iter().filter_map(|param| self.typed_place(param)).collect();
                 self.broken(rule, places);
             }
             Sort::Excludes if !given.is_empty() => {
@@ -61,7 +61,7 @@ impl<'d> Reader<'d> {
                     return;
                 };
                 let all = std::iter::once(&param).chain(given);
-                let places = all.flat_map(|param| self.typed_places(param)).collect();
+                let places = all.filter_map(|param| self.typed_place(param)).collect();
                 self.broken(rule, places);
             }
             Sort::AtLeastOne if rule.members.iter().all(|param| !self.is_met(param)) => {
@@ -112,20 +112,21 @@ impl<'d> Reader<'d> {
         })
     }
 
-    /// Where a parameter was typed: its names, or the words of an operand.
-    fn typed_places(&self, param: &Param<'_>) -> Vec<Place> {
-        let slot = self.slots.iter().find(|slot| is(slot.param, param));
-        slot.map(|slot| typed_places(slot, &self.steps)).unwrap_or_default()
+    /// Where a parameter was first typed.
+    fn typed_place(&self, param: &Param<'_>) -> Option<Place> {
+        let slot = self.slots.iter().find(|slot| is(slot.param, param))?;
+        typed_places(slot, &self.steps).next()
     }
 }
 
-pub(super) fn typed_places(slot: &Slot<'_>, steps: &[Step]) -> Vec<Place> {
-    let is_slot = |step: &&Step| {
-        let chain = slot.typed.steps(steps);
-        chain.map(|step| step.slot).next().is_some_and(|slot| slot == step.slot)
-    };
-    let of_slot = steps.iter().filter(is_slot);
-    of_slot.filter(|step| step.meaning != Meaning::Value).map(Step::place).collect()
+/// Where a parameter was typed: its names, or the words of an operand.
+pub(super) fn typed_places<'s>(
+    slot: &Slot<'_>,
+    steps: &'s [Step],
+) -> impl Iterator<Item = Place> + use<'s> {
+    let first = steps.get(slot.typed.first as usize).map(|step| step.slot);
+    let of_slot = steps.iter().filter(move |step| first == Some(step.slot));
+    of_slot.filter(|step| step.meaning != Meaning::Value).map(Step::place)
 }
 
 impl<'d> Reading<'d> {
@@ -137,7 +138,7 @@ impl<'d> Reading<'d> {
         let meant: Vec<&Slot<'d>> = self.slots.iter().filter(is_meant).collect();
         let mut places: Vec<Place> = Vec::new();
         for slot in &meant {
-            places.extend(typed_places(slot, &self.steps));
+            places.extend(typed_places(slot, &self.steps).next());
         }
         places = in_order(places, |place| place.order());
         let outer = || meant.iter().find_map(|slot| slot.outer.as_ref().map(|outer| outer.place));

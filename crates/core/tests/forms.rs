@@ -69,10 +69,8 @@ fn beginnings_read_where_only_one_name_begins_so() {
         "list --f 3",
         expect![[r#"
             apiary list --f 3
-                        ^^^ ^
-                        1   2
-            1  --f could be --frames, --frost or --frostless
-            2  '3' is a word more than apiary list takes
+                        ^^^
+            --f could be --frames, --frost or --frostless
         "#]],
     );
     // Without the switch no beginning reads; the nearest name is offered instead.

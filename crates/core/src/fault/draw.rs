@@ -2,7 +2,7 @@
 
 use super::echo::{Echo, Mark};
 use super::fix::Offer;
-use crate::read::{Fault, Faults};
+use crate::read::{Fault, FaultKind, Faults, Place};
 use crate::text::{Ink, Look, Sheet, columns, digits};
 use crate::wording::fill;
 
@@ -37,7 +37,11 @@ impl<'d> Faults<'d> {
         let mut list = Vec::new();
         for (at, fault) in self.list.iter().enumerate() {
             // What goes away when something else is mended is not the user's mistake.
-            if repaired.as_ref().is_none_or(|repaired| repaired.told.contains(&at)) {
+            let is_told = match &repaired {
+                Some(repaired) => repaired.told.contains(&at),
+                None => !self.is_value_of_unknown(at),
+            };
+            if is_told {
                 list.push(fault);
             }
         }
@@ -49,6 +53,20 @@ impl<'d> Faults<'d> {
         sheet.end();
         self.draw_foot(repaired.and_then(|repaired| repaired.offer), &mut sheet);
         sheet.finish()
+    }
+
+    /// Whether a word too many stands behind an option that is not known: it may well be its value.
+    fn is_value_of_unknown(&self, at: usize) -> bool {
+        let (fault, before) = (&self.list[at], at.checked_sub(1).map(|at| &self.list[at]));
+        let (Some(before), Place::At { word, .. }) = (before, fault.place) else { return false };
+        let is_option =
+            matches!(before.kind, FaultKind::OptionUnknown | FaultKind::OptionAmbiguous);
+        // With something attached, an option has its value.
+        let stands_before = matches!(
+            before.place,
+            Place::At { word: at, end, .. } if at + 1 == word && end == self.words.word(at).len()
+        );
+        fault.kind == FaultKind::OperandExtra && is_option && stands_before
     }
 
     fn draw_head(&self, count: usize, sheet: &mut Sheet) {

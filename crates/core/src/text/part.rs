@@ -17,20 +17,26 @@ pub(crate) fn part(word: &OsStr, start: usize, end: usize) -> Cow<'_, OsStr> {
 pub(crate) fn part(word: &OsStr, start: usize, end: usize) -> Cow<'_, OsStr> {
     match word.to_str() {
         Some(text) => Cow::Borrowed(OsStr::new(text.get(start..end).unwrap_or_default())),
-        None => Cow::Owned(tail(word, start)),
+        None => Cow::Owned(inside(word, start, end)),
     }
 }
 
-/// A word that is no text has its cut behind an option's name, which is text.
+/// A word that is no text, in wide units: what stands in front of the part and behind it is text,
+/// since cuts are made at names and delimiters, so its units can be counted.
 #[cfg(windows)]
-fn tail(word: &OsStr, start: usize) -> std::ffi::OsString {
+fn inside(word: &OsStr, start: usize, end: usize) -> std::ffi::OsString {
     use std::os::windows::ffi::{OsStrExt, OsStringExt};
-    let head = String::from_utf8_lossy(&word.as_encoded_bytes()[..start]).encode_utf16().count();
-    let wide: Vec<u16> = word.encode_wide().skip(head).collect();
-    std::ffi::OsString::from_wide(&wide)
+    let units = |bytes: &[u8]| String::from_utf8_lossy(bytes).encode_utf16().count();
+    let bytes = word.as_encoded_bytes();
+    let wide: Vec<u16> = word.encode_wide().collect();
+    let from = units(bytes.get(..start).unwrap_or_default()).min(wide.len());
+    let behind = units(bytes.get(end..).unwrap_or_default());
+    let to = wide.len().saturating_sub(behind).max(from);
+    std::ffi::OsString::from_wide(&wide[from..to])
 }
 
 #[cfg(not(any(unix, windows)))]
-fn tail(word: &OsStr, start: usize) -> std::ffi::OsString {
-    String::from_utf8_lossy(&word.as_encoded_bytes()[start..]).into_owned().into()
+fn inside(word: &OsStr, start: usize, end: usize) -> std::ffi::OsString {
+    let bytes = word.as_encoded_bytes().get(start..end).unwrap_or_default();
+    String::from_utf8_lossy(bytes).into_owned().into()
 }

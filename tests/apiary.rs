@@ -437,6 +437,7 @@ fn settings_and_the_environment_stand_in_for_words() {
     );
     std::fs::remove_file(stage.path().join("config/apiary/config.toml")).unwrap();
     std::fs::create_dir(stage.path().join("config/apiary/config.toml")).unwrap();
+    assert!(stage.prints("help hive").starts_with("apiary hive "));
     let unread = String::from_utf8(stage.run("hive list").stderr).unwrap();
     assert!(unread.contains("the config file cannot be read: "), "{unread}");
     write("mine.json", "{\"yard\": \"garden\",}");

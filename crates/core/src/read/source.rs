@@ -6,11 +6,12 @@ use std::ops::Range;
 use std::path::Path;
 use std::sync::Arc;
 
+use super::convert;
 use super::fault::{Fault, FaultKind, Place};
 use super::reader::{Reader, Slot};
 use super::word::Words;
-use super::world::{Setting, Settings};
-use crate::declare::{Command, Hit, Noun, Param, Reason, Role, Sort};
+use super::world::{Setting, Settings, World};
+use crate::declare::{Command, Config, Hit, Noun, Param, Reason, Role, SHELL, Sort, TOPIC};
 use crate::text::part;
 
 /// The words of a value that was not typed, and where they stand.
@@ -38,6 +39,11 @@ impl<'d> Reader<'d> {
 
     #[cold]
     fn ask_sources(&mut self, words: Words<'_>) {
+        // Help and completion are there whatever a config file says.
+        let leaf = self.leaf();
+        if leaf.is_standard(&TOPIC) || leaf.is_standard(&SHELL) {
+            return;
+        }
         self.load_settings(words);
         let mut slots = std::mem::take(&mut self.slots);
         for slot in &mut slots {
@@ -82,20 +88,7 @@ impl<'d> Reader<'d> {
         if self.around.settings.is_some() || self.around.is_trial {
             return;
         }
-        let slot =
-            config.option.and_then(|option| self.slots.iter().find(|slot| is(slot.param, option)));
-        let step = slot.and_then(|slot| self.steps.get(slot.typed.last as usize));
-        let typed = step.map(|step| {
-            let bytes = step.bytes();
-            (part(words.word(step.word()), bytes.start, bytes.end).into_owned(), step.place())
-        });
-        let named = typed.or_else(|| {
-            let name =
-                config.option.map(|option| option.variable).filter(|name| !name.is_empty())?;
-            let value = world.variable(name).filter(|value| !value.is_empty())?;
-            let place = Place::Variable { start: 0, end: value.len() };
-            Some((value, place))
-        });
+        let named = self.settings_file(config, world, words);
         let file = named.as_ref().map(|named| Path::new(&named.0));
         let place = named.as_ref().map_or(Place::Nowhere, |named| named.1);
         let settings = match world.settings(config.file, file) {
@@ -109,6 +102,24 @@ impl<'d> Reader<'d> {
             }
         };
         self.around.settings = Some(Arc::new(settings));
+    }
+
+    /// The config file that the line names, or the variable of the option for it.
+    fn settings_file(
+        &self,
+        config: &Config<'_>,
+        world: &dyn World,
+        words: Words<'_>,
+    ) -> Option<(OsString, Place)> {
+        let option = config.option?;
+        let slot = self.slots.iter().find(|slot| is(slot.param, option));
+        if let Some(step) = slot.and_then(|slot| self.steps.get(slot.typed.last as usize)) {
+            return Some((convert::typed(step, words).into_owned(), step.place()));
+        }
+        let name = Some(option.variable).filter(|name| !name.is_empty())?;
+        let value = world.variable(name).filter(|value| !value.is_empty())?;
+        let place = Place::Variable { start: 0, end: value.len() };
+        Some((value, place))
     }
 
     /// Gives the settings to the parameters of the line's commands; what no command knows is a fault,

@@ -180,10 +180,13 @@ fn values_attached_to_names_and_paths_are_completed() {
     assert_eq!(bash.offers("apiary inspect --nosuch="), [""; 0]);
     fs::create_dir(bash.file("place")).unwrap();
     assert_eq!(bash.offers("apiary -qy pl"), ["place"]);
-    assert_eq!(bash.offers("apiary --config pl"), ["place", "plain.txt"]);
+    // Of files, only those that end as they must.
+    fs::write(bash.file("plan.TOML"), "").unwrap();
+    assert_eq!(bash.offers("apiary --config pl"), ["place", "plan.TOML"]);
+    fs::remove_file(bash.file("plan.TOML")).unwrap();
     fs::remove_dir(bash.file("place")).unwrap();
     assert_eq!(bash.offers("apiary report -o pl"), ["plain.txt"]);
-    assert_eq!(bash.offers("apiary --config=pl"), ["plain.txt"]);
+    assert_eq!(bash.offers("apiary --config=pl"), [""; 0]);
 }
 
 #[test]
@@ -193,9 +196,11 @@ fn what_is_inserted_arrives_as_the_word_that_was_meant() {
     let blue = ["hive", "add", "D1", "--queen=blue"];
     assert_eq!(bash.words("apiary hi\tad\tD1 --queen=bl\t"), blue);
     assert_eq!(bash.words("apiary hive add D1 --que\tbl\t")[3..], ["--queen", "blue"]);
-    let line = ["--config", "with space.txt", "hive", "list"];
+    fs::write(bash.file("within yard.toml"), "").unwrap();
+    let line = ["--config", "within yard.toml", "hive", "list"];
     assert_eq!(bash.words("apiary --config wi\thive list"), line);
-    assert_eq!(bash.words("apiary --config=wi\thive list")[0], "--config=with space.txt");
+    assert_eq!(bash.words("apiary --config=wi\thive list")[0], "--config=within yard.toml");
+    fs::remove_file(bash.file("within yard.toml")).unwrap();
     assert_eq!(bash.words("apiary report -o 'wi\t"), ["report", "-o", "with space.txt"]);
 }
 

@@ -128,13 +128,14 @@ fn push_code(out: &mut String, value: Value) {
         Value::Free => "n",
         Value::Choice(_) => "c",
         Value::Path => "p",
+        Value::File(_) => "f",
         Value::Directory => "d",
         Value::Program => "x",
         Value::Account => "u",
         Value::Host => "o",
         Value::Topic => "t",
     });
-    if let Value::Choice(at) = value {
+    if let Value::Choice(at) | Value::File(at) = value {
         out.put(&digits(at));
     }
 }

@@ -6,8 +6,8 @@ use crate::declare::{Command, Kind, Param, Refers, Role, TOPIC, Tail};
 /// The states of a program; the first is its root.
 pub(super) struct Table {
     pub(super) states: Vec<State>,
-    /// The lists of choices; a [`Value::Choice`] counts into it.
-    pub(super) choices: Vec<Vec<&'static str>>,
+    /// The lists of choices and of extensions; a [`Value::Choice`] and a [`Value::File`] count into it.
+    pub(super) choices: Vec<Vec<String>>,
 }
 
 /// A command: what may stand behind its name.
@@ -53,6 +53,8 @@ pub(super) enum Value {
     /// One of a list.
     Choice(usize),
     Path,
+    /// A file whose name ends in one of a list.
+    File(usize),
     Directory,
     Program,
     Account,
@@ -100,9 +102,7 @@ impl Table {
         for param in command.params {
             let mut values = Vec::new();
             for (at, kind) in param.kinds().iter().enumerate() {
-                let value =
-                    if is_topic { Value::Topic } else { self.value(kind, param.refers(at)) };
-                values.push(value);
+                values.push(if is_topic { Value::Topic } else { self.value(param, kind, at) });
             }
             if param.role() == Role::Operand {
                 match param.tail {
@@ -125,28 +125,39 @@ impl Table {
         state
     }
 
-    fn value(&mut self, kind: &Kind, refers: Refers) -> Value {
+    fn value(&mut self, param: &Param<'_>, kind: &Kind, at: usize) -> Value {
         let mut choices = Vec::new();
         for (name, _) in kind.offers() {
-            choices.push(name);
+            choices.push(name.to_owned());
         }
-        if choices.is_empty() {
-            return match refers {
-                Refers::Path => Value::Path,
-                Refers::Directory => Value::Directory,
-                Refers::Program => Value::Program,
-                Refers::Account => Value::Account,
-                Refers::Host => Value::Host,
-                Refers::Nothing => Value::Free,
-            };
+        if !choices.is_empty() {
+            return Value::Choice(self.list(choices));
         }
+        match param.refers(at) {
+            Refers::Path if !param.extensions().is_empty() => {
+                for extension in param.extensions() {
+                    choices.push((*extension).to_owned());
+                }
+                Value::File(self.list(choices))
+            }
+            Refers::Path => Value::Path,
+            Refers::Directory => Value::Directory,
+            Refers::Program => Value::Program,
+            Refers::Account => Value::Account,
+            Refers::Host => Value::Host,
+            Refers::Nothing => Value::Free,
+        }
+    }
+
+    /// The place of a list, put down once.
+    fn list(&mut self, list: Vec<String>) -> usize {
         for (at, known) in self.choices.iter().enumerate() {
-            if *known == choices {
-                return Value::Choice(at);
+            if *known == list {
+                return at;
             }
         }
-        self.choices.push(choices);
-        Value::Choice(self.choices.len() - 1)
+        self.choices.push(list);
+        self.choices.len() - 1
     }
 }
 

@@ -99,11 +99,21 @@ _§_offer() { # offers those of found that begin with $2, each behind $1
     COMPREPLY+=("$full")
   done
 }
+_§_ending() { # keeps folders, and what ends in an extension of the list $1
+  local all=("${found[@]}") kept=() word end
+  _§_choices "$1"
+  for word in "${all[@]}"; do
+    for end in "${found[@]}"; do
+      [[ -d ${word/#\~\//$HOME/} || ${word,,} == *."${end,,}" ]] && { kept+=("$word"); break; }
+    done
+  done
+  found=("${kept[@]}")
+}
 _§_value() { # offers values of the code $1 that begin with $3, each behind $2
   local found=() action=
   case $1 in
   c*) _§_choices "${1#c}" ;;
-  p) action=file ;;
+  p | f*) action=file ;;
   d) action=directory ;;
   x) action=command ;;
   u) action=user ;;
@@ -112,6 +122,7 @@ _§_value() { # offers values of the code $1 that begin with $3, each behind $2
   if [[ -n $action ]]; then
     mapfile -t found < <(compgen -A "$action" -- "$3")
     [[ $action == [chu]* ]] || compopt -o filenames 2>/dev/null
+    [[ $1 == f* ]] && _§_ending "${1#f}"
     found=("${found[@]/#/"$2"}")
     COMPREPLY+=("${found[@]#"$cut"}")
   else
@@ -152,7 +163,7 @@ _§_operand() { # offers what the next operand may be
   fi
   [[ -n $kind ]] && _§_value "$kind" '' "$1"
   # With nothing to say of the value, options are offered.
-  [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pdxuo] ]] && _§_options ''
+  [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pfdxuo]* ]] && _§_options ''
 }
 _§() {
   local words commands own reach operands behind ends otherwise typed=() pending= ended= next code cut bare

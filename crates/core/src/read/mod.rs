@@ -17,7 +17,7 @@
 //!          | operand                      "-" too
 //! ```
 //!
-//! * `word.rs`: words and parts of them, without `unsafe`.
+//! * `word.rs`: words as the system gives them.
 //! * `step.rs`: [`Step`] and [`Meaning`], the record of what was understood.
 //! * `reader.rs`: the state machine; `options.rs`: what it does with a word that has a dash.
 //! * `world.rs`: what is asked of the world; `source.rs`: values from the environment and a config file.

@@ -23,13 +23,7 @@ pub(super) mod url;
 mod uuid;
 
 /// Converts words by `FromStr`, whose error is the reason.
-#[cfg(any(
-    feature = "bytesize",
-    feature = "email_address",
-    feature = "jiff",
-    feature = "semver",
-    feature = "uuid"
-))]
+#[allow(unused_macros)] // where no feature that uses it is on
 macro_rules! parsed {
     ($($type:ty: $noun:literal, $example:literal $(, $reason:expr)?;)*) => {$(
         impl crate::declare::FromWord for $type {
@@ -48,11 +42,5 @@ macro_rules! parsed {
     )*};
 }
 
-#[cfg(any(
-    feature = "bytesize",
-    feature = "email_address",
-    feature = "jiff",
-    feature = "semver",
-    feature = "uuid"
-))]
+#[allow(unused_imports)]
 use parsed;

@@ -216,10 +216,11 @@ impl<'d> Reader<'d> {
         if param.counted {
             self.count_values(slot, words);
         }
-        if param.once && slot.typed.count as usize > param.kinds().len().max(1) {
-            if let Some(place) = typed_places(slot, &self.steps).nth(1) {
-                self.faults.push(Fault::of(FaultKind::OptionRepeated, place, param));
-            }
+        if param.once
+            && slot.typed.count as usize > param.kinds().len().max(1)
+            && let Some(place) = typed_places(slot, &self.steps).nth(1)
+        {
+            self.faults.push(Fault::of(FaultKind::OptionRepeated, place, param));
         }
         let is_given = slot.typed.count > 0 || slot.outer.is_some();
         if !param.instead.is_empty() && is_given {

@@ -2,6 +2,7 @@
 
 use std::fmt::Debug;
 use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV6};
+use std::num::NonZeroU8;
 use std::path::PathBuf;
 
 use clavret_core::{Command, FromWord, Opt, Outcome, Shape, When, Words};
@@ -106,6 +107,8 @@ impl clavret_core::World for Nowhere {
 fn whole_numbers_read_as_source_code_has_them_where_asked() {
     let plain = |word| value(Opt::<u8>::draft("weight"), word);
     let code = |word| value(Opt::<u8>::draft("weight").as_in_code(), word);
+    let count = |word| value(Opt::<NonZeroU8>::draft("weight").as_in_code(), word);
+    assert_eq!((count("0x1"), count("0"), count("256")), (Some("1".to_owned()), None, None));
     let signed = |word| value(Opt::<i64>::draft("weight").as_in_code(), word);
     for (word, expected) in [("7", Some("7")), ("+7", Some("7")), ("007", Some("7")), ("256", None)]
     {

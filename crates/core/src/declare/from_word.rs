@@ -3,7 +3,9 @@
 use std::borrow::Cow;
 use std::ffi::{OsStr, OsString};
 use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV6};
-use std::num::{IntErrorKind, ParseIntError};
+use std::num::{
+    IntErrorKind, NonZeroU8, NonZeroU16, NonZeroU32, NonZeroU64, NonZeroUsize, ParseIntError,
+};
 use std::path::PathBuf;
 use std::str::FromStr;
 
@@ -219,6 +221,36 @@ whole_numbers! {
     i64: Limits::None, signed;
     i128: Limits::None, signed;
     isize: Limits::None, signed;
+}
+
+macro_rules! counting_numbers {
+    ($($type:ty, $inner:ty: $limits:expr;)*) => {$(
+        impl FromWord for $type {
+            const KIND: &'static Kind = &Kind::of(Noun::Whole, "3").limits($limits);
+
+            #[inline]
+            fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+                Self::from_word_in(word, Manner::PLAIN)
+            }
+
+            #[inline]
+            fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Misfit> {
+                let number = <$inner>::from_word_in(word, manner)?;
+                Self::new(number).ok_or(Misfit { reason: Reason::Below })
+            }
+        }
+
+        impl Whole for $type {}
+    )*};
+}
+
+// What counts something that is there begins at one.
+counting_numbers! {
+    NonZeroU8, u8: Limits::Within(1, u8::MAX as u64);
+    NonZeroU16, u16: Limits::Within(1, u16::MAX as u64);
+    NonZeroU32, u32: Limits::Within(1, u32::MAX as u64);
+    NonZeroU64, u64: Limits::From(1);
+    NonZeroUsize, usize: Limits::From(1);
 }
 
 macro_rules! fractions {

@@ -168,6 +168,18 @@ fn only_one_of_several() {
         try   harvest -b
     "#]],
     );
+    static BELOW: Command = Command::new("apiary").commands(&[&HARVEST]);
+    refuses(
+        &BELOW,
+        "harvest -b blue -j 6",
+        expect![[r#"
+        apiary harvest -b blue -j 6
+                       ^^ ^^^^ ^^
+        only one of --jars, --barrel and TANK can be given
+
+        try   apiary harvest -b
+    "#]],
+    );
     refuses(
         &HARVEST,
         "-j 6 -b -j 12",

@@ -65,8 +65,8 @@ impl<'d> Bench<'_, 'd> {
         let Some((word, start, _)) = self.place() else { return };
         let at = steps.iter().position(|s| s.word() == word && s.bytes().start == start);
         let Some(repeated) = at.map(|at| steps[at]) else { return };
-        let is_same = |step: &&Step| step.slot == repeated.slot && !step.is_of_value();
-        let mut names: Vec<&Step> = steps.iter().filter(is_same).collect();
+        let is_same = |at: &usize| steps[*at].slot == repeated.slot && !steps[*at].is_of_value();
+        let mut names: Vec<usize> = (0..steps.len()).filter(is_same).collect();
         names.pop();
         let edits = names.into_iter().flat_map(|name| dropped(&steps, name, self.line));
         self.add(DROPPED, edits.collect());
@@ -90,8 +90,8 @@ impl<'d> Bench<'_, 'd> {
             return self.add(DROPPED, vec![Edit::Replace { word, start, end, with, apart: false }]);
         }
         let name = match step.meaning() {
-            Meaning::Operand => Some(step),
-            _ => steps[..at].iter().rfind(|name| name.slot == step.slot && !name.is_of_value()),
+            Meaning::Operand => Some(at),
+            _ => steps[..at].iter().rposition(|name| name.slot == step.slot && !name.is_of_value()),
         };
         if let Some(name) = name {
             let edits = dropped(&steps, name, self.line);
@@ -116,24 +116,31 @@ impl<'d> Bench<'_, 'd> {
         let steps = self.steps();
         let places = std::iter::once(self.fault.place).chain(self.fault.also.iter().copied());
         let places: Vec<Place> = places.collect();
-        let at = |place: &Place| steps.iter().find(|step| step.place() == *place);
-        for kept in &places {
-            let Some(kept) = at(kept) else { continue };
-            let others = places.iter().filter_map(at).map(|step| step.slot);
-            let others: Vec<u32> = others.filter(|slot| *slot != kept.slot).collect();
-            let names = steps.iter().filter(|step| step.meaning() != Meaning::Value);
-            let names = names.filter(|step| others.contains(&step.slot));
-            let edits = names.flat_map(|step| dropped(&steps, step, self.line)).collect();
+        let at = |place: &Place| steps.iter().find(|step| step.place() == *place).copied();
+        for kept in places.iter().filter_map(at) {
+            let others: Vec<Step> = places.iter().filter_map(at).filter(|o| *o != kept).collect();
+            // An option goes wherever it is given; which operand a word is for is not known yet.
+            let goes = |step: &Step| match step.meaning() {
+                Meaning::Value => false,
+                Meaning::Operand => others.contains(step),
+                _ => others
+                    .iter()
+                    .any(|other| other.meaning() != Meaning::Operand && other.slot == step.slot),
+            };
+            let names = (0..steps.len()).filter(|&at| goes(&steps[at]));
+            let edits = names.flat_map(|name| dropped(&steps, name, self.line)).collect();
             self.add(DROPPED, edits);
         }
     }
 }
 
 /// Leaves out what was typed by a name and the words that are its value, or an operand.
-fn dropped(steps: &[Step], name: &Step, line: &Line) -> Vec<Edit> {
+fn dropped(steps: &[Step], name: usize, line: &Line) -> Vec<Edit> {
+    let behind = &steps[name + 1..];
+    let name = &steps[name];
     let (word, bytes) = (name.word(), name.bytes());
-    let of_it = steps.iter().skip_while(|step| !std::ptr::eq(*step, name)).skip(1);
-    let values: Vec<&Step> = of_it
+    let values: Vec<&Step> = behind
+        .iter()
         .take_while(|step| step.meaning() == Meaning::Value && step.slot == name.slot)
         .collect();
     let here = values.iter().filter(|value| value.word() == word).map(|value| value.bytes().end);

@@ -135,6 +135,7 @@ fn bash_offers_what_the_engine_offers() {
         "hive -q list --as ",
         "hive list --sort ",
         "hive list --sort code --sort ",
+        "hive list --sort code,p",
         "inspect ",
         "inspect A7 ",
         "inspect A7 --c",
@@ -230,6 +231,11 @@ fn forms_that_a_declaration_asks_for_are_followed() {
             "{line}|"
         );
     }
+    static SPLIT: Opt<Vec<When>> = Opt::new("sides").split(';');
+    static SIDES: Command = Command::new("sides").takes(&[SPLIT.param()]);
+    let mut sides = Bash::with(&script(&SIDES, Shell::Bash), "_sides", "sides");
+    assert_eq!(sides.words("sides --sides='never;au\t"), ["--sides=never;auto"]);
+    assert_eq!(sides.words("sides --sides never\\;al\t"), ["--sides", "never;always"]);
     assert_eq!(bash.offers("hive list --when=a"), ["auto", "always"]);
     assert_eq!(bash.offers("hive list --token-file pl"), ["plain.txt"]);
 }
@@ -256,6 +262,9 @@ fn text_of_a_declaration_is_never_executed() {
     assert_eq!(bash.words("sting it\t"), ["it's \"*\" a\\b"]);
     assert_eq!(bash.words("sting \\$\t"), ["$(touch stung)"]);
     assert_eq!(bash.words("sting \\`\t"), ["`touch stung`;touch stung"]);
+    // Within quotes that are not closed, too.
+    assert_eq!(bash.words("sting 'it\t"), ["it's \"*\" a\\b"]);
+    assert_eq!(bash.words("sting '$(\t"), ["$(touch stung)"]);
     assert_eq!(bash.words("sting --\\$\t")[0], "--$(touch&stung)");
     assert!(!bash.file("stung").exists());
 }

@@ -68,6 +68,7 @@ fn push_state(out: &mut String, at: usize, state: &State) {
     open(out, "operands", state.operands.len());
     for operand in &state.operands {
         push_code(out, operand.value);
+        push_delimiter(out, operand.delimiter);
         match operand.words {
             Some(words) => {
                 out.push(' ');
@@ -118,7 +119,17 @@ fn push_name(out: &mut String, named: &Named) {
         }
         push_code(out, *value);
     }
+    push_delimiter(out, named.delimiter);
     out.push(' ');
+}
+
+/// What parts several values in a word, behind the code of the value.
+fn push_delimiter(out: &mut String, delimiter: Option<char>) {
+    if let Some(delimiter) = delimiter {
+        let mut text = String::from("@");
+        text.push(delimiter);
+        push_quoted(out, &text);
+    }
 }
 
 /// A value as the walker knows it.

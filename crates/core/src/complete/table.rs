@@ -36,6 +36,8 @@ pub(super) struct Named {
     pub(super) values: Vec<Value>,
     /// A value is attached, or left out: no word behind it is one.
     pub(super) is_attached: bool,
+    /// What parts several values in a word.
+    pub(super) delimiter: Option<char>,
 }
 
 /// The words of an operand.
@@ -43,6 +45,8 @@ pub(super) struct Positional {
     pub(super) value: Value,
     /// How many words; `None` for any number.
     pub(super) words: Option<u32>,
+    /// What parts several values in a word.
+    pub(super) delimiter: Option<char>,
 }
 
 /// What a word may be.
@@ -115,7 +119,8 @@ impl Table {
                 }
                 let words = param.word_count().max;
                 let words = (words < u32::MAX).then_some(words);
-                state.operands.push(Positional { value: values[0], words });
+                let (value, delimiter) = (values[0], param.delimiter);
+                state.operands.push(Positional { value, words, delimiter });
             } else if param.throughout {
                 add_names(&mut state.throughout, param, &values);
             } else {
@@ -167,7 +172,8 @@ fn add_names(names: &mut Vec<Named>, param: &Param<'_>, values: &[Value]) {
     let mut add = |name: String, is_shown: bool| {
         let (is_shown, is_attached) = (is_shown && !param.is_hidden(), param.is_attached());
         let values = if name == file { vec![Value::Path] } else { values.to_vec() };
-        names.push(Named { name, is_shown, values, is_attached });
+        let delimiter = param.delimiter;
+        names.push(Named { name, is_shown, values, is_attached, delimiter });
     };
     for name in shown_names(param) {
         add(name, true);
@@ -190,8 +196,8 @@ fn add_standard(root: &Command<'_>, state: &mut State) {
         let known = |named: &Named| named.name == name;
         if !state.own.iter().any(known) && !state.throughout.iter().any(known) {
             let (is_shown, name) = (name != "-h", name.to_owned());
-            let (values, is_attached) = (Vec::new(), false);
-            state.throughout.push(Named { name, is_shown, values, is_attached });
+            let (values, is_attached, delimiter) = (Vec::new(), false, None);
+            state.throughout.push(Named { name, is_shown, values, is_attached, delimiter });
         }
     }
 }

@@ -23,7 +23,7 @@ _§_below() { # the state of the subcommand $1; sets next
   done
   return 1
 }
-_§_bare() { # takes the shell's quotes off $1; sets bare
+_§_bare() { # takes the shell's quotes off $1; sets bare, and open to a quote that is not closed
   local text=$1 mark='' letter
   bare=
   while [[ -n $text ]]; do
@@ -36,6 +36,7 @@ _§_bare() { # takes the shell's quotes off $1; sets bare
     *) bare+=$letter ;;
     esac
   done
+  open=$mark
 }
 _§_words() { # the words up to the cursor, as the program would get them; sets words
   # bash breaks words at = and : as well; what no white space parts is one word.
@@ -51,8 +52,10 @@ _§_words() { # the words up to the cursor, as the program would get them; sets 
     if ((i == 0)) || [[ -n $gap ]]; then words+=("$word"); else words[-1]+=$word; fi
   done
   for i in "${!words[@]}"; do
+    open=
     [[ ${words[i]} == *[\'\"\\]* ]] && { _§_bare "${words[i]}"; words[i]=$bare; }
   done
+  quote=$open
 }
 _§_walk() { # follows all words but the last
   local i at word
@@ -95,7 +98,11 @@ _§_offer() { # offers those of found that begin with $2, each behind $1
     [[ $word == "$2"* ]] || continue
     full=$1$word
     full=${full#"$cut"}
-    [[ $full == *[!A-Za-z0-9_@%+=:,./-]* ]] && printf -v full %q "$full"
+    if [[ $quote == "'" ]]; then
+      full=${full//"'"/"'\\''"}
+    elif [[ $full == *[!A-Za-z0-9_@%+=:,./-]* ]]; then
+      printf -v full %q "$full"
+    fi
     COMPREPLY+=("$full")
   done
 }
@@ -110,7 +117,16 @@ _§_ending() { # keeps folders, and what ends in an extension of the list $1
   found=("${kept[@]}")
 }
 _§_value() { # offers values of the code $1 that begin with $3, each behind $2
-  local found=() action=
+  local found=() action= mark
+  if [[ $1 == *@* ]]; then
+    # Of several values in a word the last one is completed.
+    mark=${1#*@}
+    if [[ $3 == *"$mark"* ]]; then
+      set -- "${1%%@*}" "$2${3%"$mark"*}$mark" "${3##*"$mark"}"
+    else
+      set -- "${1%%@*}" "$2" "$3"
+    fi
+  fi
   case $1 in
   c*) _§_choices "${1#c}" ;;
   p | f*) action=file ;;
@@ -166,7 +182,7 @@ _§_operand() { # offers what the next operand may be
   [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pfdxuo]* ]] && _§_options ''
 }
 _§() {
-  local words commands own reach operands behind ends otherwise typed=() pending= ended= next code cut bare
+  local words commands own reach operands behind ends otherwise typed=() pending= ended= next code cut bare open quote
   COMPREPLY=()
   _§_words
   _§_enter 0

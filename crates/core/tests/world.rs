@@ -324,7 +324,7 @@ fn faults_from_elsewhere_show_their_own_line() {
 
               config.toml:1:6
               •••
-              ^^^
+                 ^
               expected a value
 
               page  apiary list --help
@@ -527,6 +527,29 @@ fn secrets_are_dots_wherever_they_would_show() {
           page  apiary list --help
     "#]],
     );
+    // Not over several lines, and not by a test of the whole, a reason or a look for debugging.
+    let lines = Settings { text: "tokn = 'swa\nrm'\n".into(), ..settings(&["tokn = 'swa"]) };
+    let mut lines = Small { settings: Some(lines), ..Small::default() };
+    lines.settings.as_mut().unwrap().entries[0].values[0].1 = 7..15;
+    static KEY: Opt<Option<String>> = Opt::new("key").secret().valid(&valid::by(repeats));
+    static SIGN: Command = Command::new("sign")
+        .takes(&[KEY.param()])
+        .check(|_| Err(clavret_core::Objection::new("never").about(&KEY)));
+    fn repeats(key: &String) -> Result<(), String> {
+        if key == "swarm" { Ok(()) } else { Err(format!("{key} is none")) }
+    }
+    let lines: &Small = Box::leak(Box::new(lines));
+    for outcome in [
+        APIARY.read_in(Words::new(words("list")), lines),
+        SIGN.read(words("--key swarm")),
+        SIGN.read(words("--key=swa-rm")),
+        APIARY.read(words("--token=swarm list --frost")),
+    ] {
+        let Outcome::Faults(faults) = outcome else { panic!("a line that reads") };
+        let (drawn, debugged) = (faults.draw(Look::PLAIN), format!("{faults:?}"));
+        assert!(!drawn.contains("swa") && drawn.contains("•••"), "{drawn}");
+        assert!(!debugged.contains("swa"), "{debugged}");
+    }
     // A file is read only when nothing else is wrong.
     refuses(
         files,

@@ -108,6 +108,19 @@ pub(crate) enum Reason {
     Own(Cow<'static, str>),
 }
 
+impl Reason {
+    /// The reason with dots for a secret, which it may repeat.
+    #[cold]
+    pub(crate) fn without(self, secret: &str) -> Self {
+        match self {
+            Reason::Own(text) if !secret.is_empty() => {
+                Reason::Own(text.replace(secret, crate::text::DOTS).into())
+            }
+            other => other,
+        }
+    }
+}
+
 impl Misfit {
     /// The word is not of the kind; the kind says what would be.
     pub const fn new() -> Self {

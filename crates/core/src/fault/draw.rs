@@ -1,5 +1,7 @@
 //! Faults as they are shown: a head, the line with carets, a sentence each, and what would read.
 
+use std::fmt;
+
 use super::echo::{Echo, Mark};
 use super::fix::Offer;
 use crate::read::{Fault, FaultKind, Faults, Place};
@@ -142,6 +144,13 @@ impl<'d> Faults<'d> {
         let page = self.path.text() + " --help";
         sheet.pad(INDENT).put(Ink::Heading, wording.page).pad(gutter).put(Ink::Name, &page);
         sheet.end();
+    }
+}
+
+/// As a user would read it: the line itself may have secrets in it.
+impl fmt::Debug for Faults<'_> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        f.write_str(&self.draw(Look::PLAIN))
     }
 }
 

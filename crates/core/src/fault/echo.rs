@@ -4,8 +4,8 @@ use std::borrow::Cow;
 use std::ffi::OsStr;
 use std::ops::Range;
 
-use crate::read::{DOTS, Fault, FaultKind, Faults, Place, has_secret, secret_settings};
-use crate::text::{Put, Quoted, columns, part, visible};
+use crate::read::{Fault, FaultKind, Faults, Place, has_secret, secret_settings};
+use crate::text::{DOTS, Put, Quoted, columns, part, visible};
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
@@ -93,72 +93,75 @@ impl<'d> Faults<'d> {
     /// What a fault shows that is not on the line: where that is, and its own line. Nothing for one
     /// that is on the line, or cannot be pointed at.
     pub(super) fn echo_outside(&self, number: usize, fault: &Fault<'d>) -> Option<(String, Echo)> {
-        let is_secret = fault.param.is_some_and(|param| param.secret);
-        let (place, before, meant, behind) = match fault.place {
-            Place::Variable { .. } if is_secret => {
-                (String::new(), fault.param?.variable.to_owned() + "=", DOTS.into(), String::new())
-            }
+        match fault.place {
             Place::Variable { start, end } => {
-                let value = self.variable(fault);
-                let quoted = Quoted::new(&value);
-                let name = fault.param?.variable.to_owned() + "=";
-                let (from, to) = quoted.span(start, end);
-                let text = quoted.text;
-                let byte = |column: usize| {
-                    let at = text.char_indices().scan(0, |reached, (at, letter)| {
-                        let before = *reached;
-                        *reached += columns(letter.encode_utf8(&mut [0; 4]));
-                        Some((at, before))
-                    });
-                    at.filter(|at| at.1 >= column).map(|at| at.0).next().unwrap_or(text.len())
-                };
-                let (from, to) = (byte(from), byte(to));
-                let behind = text[to..].to_owned();
-                (String::new(), name + &text[..from], text[from..to].to_owned(), behind)
+                let echo = self.echo_variable(number, fault, start..end)?;
+                Some((String::new(), echo))
             }
-            Place::Setting { start, end } => {
-                let settings = self.around.settings.as_deref()?;
-                let (line, column) = settings.position(start);
-                let (line_start, text) = settings.line_at(start);
-                let from = start.saturating_sub(line_start).min(text.len());
-                let to = end.saturating_sub(line_start).clamp(from, text.len());
-                let (Some(before), Some(meant), Some(behind)) =
-                    (text.get(..from), text.get(from..to), text.get(to..))
-                else {
-                    return None;
-                };
-                let place = format!("{}:{line}:{column}", visible(&settings.file));
-                if fault.kind == FaultKind::SettingMalformed && has_secret(self.path.root()) {
-                    // What is on a line that is not understood may be a secret.
-                    let mut echo = Echo { text: DOTS.to_owned(), marks: Vec::new() };
-                    echo.mark(number, 0..columns(DOTS));
-                    return Some((place, echo));
-                }
-                let secrets = secret_settings(self.path.root(), settings);
-                let masked = |text: &str, start: usize| {
-                    let start = line_start + start;
-                    let inside = secrets
-                        .iter()
-                        .filter(|secret| start <= secret.start && secret.end <= start + text.len());
-                    let (mut shown, mut done) = (String::new(), 0);
-                    for secret in inside {
-                        shown.put(text.get(done..secret.start - start).unwrap_or_default());
-                        shown.put(DOTS);
-                        done = secret.end - start;
-                    }
-                    visible(&(shown + text.get(done..).unwrap_or_default()))
-                };
-                (place, masked(before, 0), masked(meant, from), masked(behind, to))
-            }
-            _ => return None,
+            Place::Setting { start, end } => self.echo_setting(number, fault, start..end),
+            _ => None,
+        }
+    }
+
+    /// `APIARY_YARD=nowhere`.
+    fn echo_variable(&self, number: usize, fault: &Fault<'d>, bytes: Range<usize>) -> Option<Echo> {
+        let param = fault.param?;
+        let mut echo = Echo { text: param.variable.to_owned() + "=", marks: Vec::new() };
+        let column = columns(&echo.text);
+        let (value, (from, to)) = if param.secret {
+            (DOTS.to_owned(), (0, columns(DOTS)))
+        } else {
+            let quoted = Quoted::new(&self.variable(fault));
+            let span = quoted.span(bytes.start, bytes.end);
+            (quoted.text, span)
         };
-        let from = columns(&before);
+        echo.text.put(&value);
+        echo.mark(number, column + from..column + to.max(from + 1));
+        Some(echo)
+    }
+
+    /// The file with line and column, and the line.
+    fn echo_setting(
+        &self,
+        number: usize,
+        fault: &Fault<'d>,
+        bytes: Range<usize>,
+    ) -> Option<(String, Echo)> {
+        let (root, settings) = (self.path.root(), self.around.settings.as_deref()?);
+        let (line, column) = settings.position(bytes.start);
+        let place = format!("{}:{line}:{column}", visible(&settings.file));
+        let (line_start, text) = settings.line_at(bytes.start);
+        let line_end = line_start + text.len();
+        let secrets = match fault.kind {
+            // What is on a line that is not understood may be a secret.
+            FaultKind::SettingMalformed if has_secret(root) => vec![line_start..line_end],
+            _ => secret_settings(root, settings),
+        };
+        let from = bytes.start.min(line_end);
+        let to = bytes.end.clamp(from, line_end);
+        let shown = |bytes: Range<usize>| masked(&settings.text, bytes, &secrets);
+        let (before, meant) = (shown(line_start..from), shown(from..to));
+        let column = columns(&before);
         let mut echo = Echo { text: before, marks: Vec::new() };
-        echo.mark(number, from..from + columns(&meant).max(1));
+        echo.mark(number, column..column + columns(&meant).max(1));
         echo.text.put(&meant);
-        echo.text.put(&behind);
+        echo.text.put(&shown(to..line_end));
         Some((place, echo))
     }
+}
+
+/// Bytes of a text with dots for what is secret in them. Secrets stand in order.
+fn masked(text: &str, bytes: Range<usize>, secrets: &[Range<usize>]) -> String {
+    let (mut shown, mut done) = (String::new(), bytes.start);
+    for secret in secrets {
+        let (start, end) = (secret.start.max(done), secret.end.min(bytes.end));
+        if start < end {
+            shown.put(text.get(done..start).unwrap_or_default());
+            shown.put(DOTS);
+            done = end;
+        }
+    }
+    visible(&(shown + text.get(done..bytes.end).unwrap_or_default()))
 }
 
 fn append(text: &mut String, column: &mut usize, word: &str) {

@@ -4,8 +4,8 @@ use std::error::Error;
 use std::ffi::OsString;
 
 use crate::declare::{Command, Noun, Param, Reason, Sort};
-use crate::read::{DOTS, Fault, FaultKind, Faults, Place};
-use crate::text::{Put, Quoted, columns, digits, part, visible};
+use crate::read::{Fault, FaultKind, Faults, Place};
+use crate::text::{DOTS, Put, Quoted, columns, digits, part, visible};
 use crate::wording::{Wording, fill};
 
 /// Columns of a word that a sentence shows in full.

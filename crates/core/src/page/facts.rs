@@ -2,8 +2,7 @@
 
 use super::Entry;
 use crate::declare::{Param, Role, Rule, Sort, Times, is_record};
-use crate::read::DOTS;
-use crate::text::{Put, digits};
+use crate::text::{DOTS, Put, digits};
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared. `rules` are those of its command.

@@ -182,7 +182,12 @@ pub(super) fn faults<'d>(
             _ if refused => FaultKind::ValueRefused,
             _ => FaultKind::ValueMisfit,
         };
-        let place = pieces.get(at).map_or(nowhere, |piece| piece.place);
+        let piece = pieces.get(at);
+        let place = piece.map_or(nowhere, |piece| piece.place);
+        let reason = match piece {
+            Some(piece) if param.secret => reason.without(&piece.text.to_string_lossy()),
+            _ => reason,
+        };
         let which = at % param.kinds().len().max(1);
         faults.push(Fault { which, reason: Some(reason), more, ..Fault::of(kind, place, param) });
     }

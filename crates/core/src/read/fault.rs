@@ -179,8 +179,9 @@ impl Place {
     }
 }
 
-/// Everything that is wrong with a command line, with the line itself.
-#[derive(Debug, Clone)]
+/// Everything that is wrong with a command line, with the line itself. Printed for debugging (`{:?}`)
+/// it is what a user would read.
+#[derive(Clone)]
 pub struct Faults<'d> {
     pub(crate) path: Path<'d>,
     pub(crate) words: Words<'d>,

@@ -44,32 +44,9 @@ impl<'d> Reader<'d> {
 
     #[cold]
     fn refused(self, words: Words<'d>) -> Faults<'d> {
-        let secrets = self.secrets(words);
+        let secrets = secrets(&self.slots, &self.steps, words);
         let (path, around) = (self.trail.path(), self.around);
         Faults { path, words, list: in_order(self.faults, Fault::order), around, secrets }
-    }
-
-    /// The words that are secret, and those that are attached to an unknown option while a secret is
-    /// in reach: it may be that one, misspelt.
-    fn secrets(&self, words: Words<'_>) -> Vec<(usize, Range<usize>)> {
-        let mut secrets = Vec::new();
-        if !self.slots.iter().any(|slot| slot.param.secret) {
-            return secrets;
-        }
-        for (at, step) in self.steps.iter().enumerate() {
-            let is_file = || at > 0 && self.steps[at - 1].meaning == Meaning::File;
-            let slot = self.slots.get(step.slot as usize);
-            if step.is_of_value() && slot.is_some_and(|slot| slot.param.secret) && !is_file() {
-                secrets.push((step.word(), step.bytes()));
-            } else if step.meaning == Meaning::Unknown {
-                let word = words.word(step.word()).as_encoded_bytes();
-                let equals = word.iter().position(|&byte| byte == b'=');
-                if let Some(equals) = equals {
-                    secrets.push((step.word(), equals + 1..word.len()));
-                }
-            }
-        }
-        secrets
     }
 
     #[inline]
@@ -280,7 +257,8 @@ impl<'d> Reader<'d> {
         self.faults.push(Fault { count, ..fault });
     }
 
-    /// Where one more option would go: options end at `--`, or at the first operand where the commands say so.
+    /// Where one more option would go: options end at `--`, or at the first operand where the
+    /// commands say so.
     pub(super) fn end_of_options(&self) -> Place {
         let leaf = self.leaf();
         let ends_at_operand = leaf.tails.raw || self.operands_end;
@@ -320,10 +298,38 @@ impl<'d> Reading<'d> {
         if self.around.is_trial && self.slots.iter().any(is_unread) {
             return None;
         }
-        let list = vec![self.objection()?];
-        let (path, words, around) = (self.path(), self.words, self.around.clone());
-        Some(Outcome::Faults(Faults { path, words, list, around, secrets: Vec::new() }))
+        Some(self.refused(self.path(), self.objection()?))
     }
+
+    /// A line that reads, and is refused all the same.
+    #[cold]
+    fn refused(&self, path: Path<'d>, fault: Fault<'d>) -> Outcome<'d> {
+        let (words, around) = (self.words, self.around.clone());
+        let secrets = secrets(&self.slots, &self.steps, words);
+        Outcome::Faults(Faults { path, words, list: vec![fault], around, secrets })
+    }
+}
+
+/// The words that are secret, and those that are attached to an unknown option while a secret is in
+/// reach: it may be that one, misspelt.
+fn secrets(slots: &[Slot<'_>], steps: &[Step], words: Words<'_>) -> Vec<(usize, Range<usize>)> {
+    let mut secrets = Vec::new();
+    if !slots.iter().any(|slot| slot.param.secret) {
+        return secrets;
+    }
+    for (at, step) in steps.iter().enumerate() {
+        let is_file = || at > 0 && steps[at - 1].meaning == Meaning::File;
+        let slot = slots.get(step.slot as usize);
+        if step.is_of_value() && slot.is_some_and(|slot| slot.param.secret) && !is_file() {
+            secrets.push((step.word(), step.bytes()));
+        } else if step.meaning == Meaning::Unknown {
+            let word = words.word(step.word()).as_encoded_bytes();
+            if let Some(equals) = word.iter().position(|&byte| byte == b'=') {
+                secrets.push((step.word(), equals + 1..word.len()));
+            }
+        }
+    }
+    secrets
 }
 
 /// An operand of several words a unit takes whole units.
@@ -340,9 +346,8 @@ fn topic<'d>(reading: &Reading<'d>) -> Outcome<'d> {
         match path.leaf().find(name.as_bytes()) {
             Some(command) => path = path.with(command),
             None => {
-                let list = vec![Fault::new(FaultKind::CommandUnknown, step.place())];
-                let (words, around) = (reading.words, reading.around.clone());
-                return Outcome::Faults(Faults { path, words, list, around, secrets: Vec::new() });
+                let fault = Fault::new(FaultKind::CommandUnknown, step.place());
+                return reading.refused(path, fault);
             }
         }
     }

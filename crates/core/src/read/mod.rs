@@ -52,6 +52,5 @@ pub use step::{Meaning, Step};
 pub use word::{Word, Words};
 pub use world::{Presence, Setting, Settings, World};
 
-pub(crate) use show::DOTS;
 pub(crate) use source::{has_secret, is_settable, secret_settings};
 pub(crate) use world::Around;

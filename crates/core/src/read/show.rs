@@ -10,7 +10,7 @@ use super::reader::Slot;
 use super::step::Meaning;
 use super::{Place, Reading};
 use crate::declare::{Key, Param, Role, is_key};
-use crate::text::{Quoted, columns};
+use crate::text::{DOTS, Quoted, columns};
 
 /// Where a value came from.
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -183,9 +183,6 @@ impl<'d> Reading<'d> {
         }
     }
 }
-
-/// What a secret is shown as.
-pub(crate) const DOTS: &str = "•••";
 
 /// A table: the command, then a line for each parameter with its name, its value as typed and where
 /// that came from.

@@ -12,7 +12,7 @@ use super::reader::{Reader, Slot};
 use super::word::Words;
 use super::world::{Setting, Settings, World};
 use crate::declare::{Command, Config, Hit, Noun, Param, Reason, Role, SHELL, Sort, TOPIC};
-use crate::text::part;
+use crate::text::{in_order, part};
 
 /// The words of a value that was not typed, and where they stand.
 #[derive(Debug)]
@@ -243,7 +243,10 @@ pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Ra
             secrets.extend(setting.values.iter().map(|value| value.1.clone()));
         }
     }
-    if has_secret(root) { secrets } else { Vec::new() }
+    match has_secret(root) {
+        true => in_order(secrets, |secret| (secret.start, secret.end)),
+        false => Vec::new(),
+    }
 }
 
 /// Whether a command or one below it has a secret.

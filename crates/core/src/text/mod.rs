@@ -25,6 +25,9 @@ pub(crate) use part::part;
 pub(crate) use quote::{Quoted, visible};
 pub(crate) use sheet::Sheet;
 
+/// What a secret is shown as.
+pub(crate) const DOTS: &str = "•••";
+
 /// Adding to a text out of line: a call is a quarter of what the same takes in place, and pages,
 /// faults and scripts are made of hundreds of pieces.
 pub(crate) trait Put {

@@ -14,4 +14,5 @@ mod properties;
 mod read;
 mod regression;
 mod rules;
+mod secrets;
 mod world;

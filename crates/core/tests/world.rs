@@ -14,10 +14,10 @@ use crate::demo::words;
 
 /// A world of a few variables, files and settings.
 #[derive(Default)]
-struct Small {
-    variables: HashMap<&'static str, &'static str>,
-    files: HashMap<&'static str, &'static str>,
-    settings: Option<Settings>,
+pub(crate) struct Small {
+    pub(crate) variables: HashMap<&'static str, &'static str>,
+    pub(crate) files: HashMap<&'static str, &'static str>,
+    pub(crate) settings: Option<Settings>,
 }
 
 impl World for Small {
@@ -49,7 +49,7 @@ impl World for Small {
 }
 
 /// Settings from lines such as `hive.list.sort = code frames`, with the places in them.
-fn settings(lines: &[&str]) -> Settings {
+pub(crate) fn settings(lines: &[&str]) -> Settings {
     let mut settings = Settings { file: "config.toml".into(), ..Settings::default() };
     for line in lines {
         let start = settings.text.len();
@@ -75,7 +75,7 @@ fn settings(lines: &[&str]) -> Settings {
 static YARD: Opt<Option<PathBuf>> =
     Opt::new("yard").short('y').throughout().variable("APIARY_YARD").directory();
 static FILE: Opt<Option<PathBuf>> = Opt::new("config").variable("APIARY_CONFIG");
-static TOKEN: Opt<Option<String>> = Opt::new("token")
+pub(crate) static TOKEN: Opt<Option<String>> = Opt::new("token")
     .secret_file("token-file")
     .variable("APIARY_TOKEN")
     .valid(&valid::length(4, 8))
@@ -108,12 +108,12 @@ static HARVEST: Command = Command::new("harvest")
         Rule::needs(JARS.param(), &[MOISTURE.param()]),
     ]);
 static CONFIG: Config = Config::new("apiary/config.toml").option(FILE.param());
-static APIARY: Command = Command::new("apiary")
+pub(crate) static APIARY: Command = Command::new("apiary")
     .takes(&[YARD.param(), FILE.param(), TOKEN.param()])
     .commands(&[&LIST, &HARVEST])
     .config(&CONFIG);
 
-fn world(variables: &[(&'static str, &'static str)], lines: &[&str]) -> &'static Small {
+pub(crate) fn world(variables: &[(&'static str, &'static str)], lines: &[&str]) -> &'static Small {
     let files = HashMap::from([("token", "hum-42"), ("short", "x"), ("old.csv", "")]);
     let variables = variables.iter().copied().collect();
     let settings = (!lines.is_empty()).then(|| settings(lines));
@@ -121,7 +121,7 @@ fn world(variables: &[(&'static str, &'static str)], lines: &[&str]) -> &'static
 }
 
 #[track_caller]
-fn reads(world: &'static Small, line: &str) -> Reading<'static> {
+pub(crate) fn reads(world: &'static Small, line: &str) -> Reading<'static> {
     match APIARY.read_in(Words::new(words(line)), world) {
         Outcome::Reading(reading) => reading,
         Outcome::Faults(faults) => panic!("`{line}`: {}", faults.draw(Look::PLAIN)),
@@ -130,7 +130,7 @@ fn reads(world: &'static Small, line: &str) -> Reading<'static> {
 }
 
 #[track_caller]
-fn refuses(world: &'static Small, line: &str, expected: Expect) {
+pub(crate) fn refuses(world: &'static Small, line: &str, expected: Expect) {
     match APIARY.read_in(Words::new(words(line)), world) {
         Outcome::Faults(faults) => expected.assert_eq(&faults.draw(Look::PLAIN)),
         other => panic!("`{line}` gave {other:?}"),
@@ -413,156 +413,6 @@ fn rules_see_what_the_words_say() {
 
           try   apiary harvest --barrel --moisture 17
           page  apiary harvest --help
-    "#]],
-    );
-}
-
-#[test]
-fn secrets_are_dots_wherever_they_would_show() {
-    let files = world(&[("APIARY_TOKEN", "x")], &[]);
-    assert_eq!(reads(files, "--token=swarm list").get(&TOKEN).as_deref(), Some("swarm"));
-    assert_eq!(reads(files, "list --token-file token").get(&TOKEN).as_deref(), Some("hum-42"));
-    expect![[r#"
-        apiary list
-          --yard          -
-          --config        -
-          --token   •••   word 3
-          --sort          -
-          --note    none  default
-          --count         -
-          --at            -
-          --tag           -
-          --calm          -
-          --loud    0     -
-    "#]]
-    .assert_eq(&format!("{:?}", reads(files, "list --token swarm")));
-    refuses(
-        files,
-        "list",
-        expect![[r#"
-            apiary list: one thing to put right
-
-              APIARY_TOKEN=•••
-                           ^^^
-              $APIARY_TOKEN refuses '•••': 4 to 8 characters are right, and this has 1
-
-              page  apiary list --help
-        "#]],
-    );
-    refuses(
-        files,
-        "list --token=bee --tokn=swarm",
-        expect![[r#"
-            apiary list: 2 things to put right
-
-              apiary list --token=••• --tokn=•••
-                                  ^^^ ^^^^^^
-                                  1   2
-              1  --token refuses '•••': 4 to 8 characters are right, and this has 3
-              2  --tokn is not an option here; --token is
-
-              page  apiary list --help
-        "#]],
-    );
-    refuses(
-        files,
-        "list --token-file none",
-        expect![[r#"
-            apiary list: one thing to put right
-
-              apiary list --token-file none
-                                       ^^^^
-              --token-file names a file that cannot be read: no such file
-
-              page  apiary list --help
-        "#]],
-    );
-    refuses(
-        files,
-        "list --token-file short",
-        expect![[r#"
-            apiary list: one thing to put right
-
-              apiary list --token-file short
-                                       ^^^^^
-              --token refuses '•••': 4 to 8 characters are right, and this has 1
-
-              page  apiary list --help
-        "#]],
-    );
-    // Not in the config file either: not the value, nor that of a key that may be a secret's.
-    let beside =
-        Settings { text: "token = swarm, count = many".into(), ..settings(&["token = swarm"]) };
-    let mut beside = Small { settings: Some(beside), ..Small::default() };
-    let count = Setting {
-        path: vec![("list".into(), 0..0), ("count".into(), 15..20)],
-        values: vec![("many".into(), 23..27)],
-    };
-    beside.settings.as_mut().unwrap().entries.push(count);
-    refuses(
-        Box::leak(Box::new(beside)),
-        "list",
-        expect![[r#"
-        apiary list: one thing to put right
-
-          config.toml:1:24
-          token = •••, count = many
-                               ^^^^
-          count takes a whole number from 0 to 255; 'many' is not one
-
-          page  apiary list --help
-    "#]],
-    );
-    refuses(
-        world(&[], &["tokn = swarm"]),
-        "list",
-        expect![[r#"
-        apiary list: one thing to put right
-
-          config.toml:1:1
-          tokn = •••
-          ^^^^
-          'tokn' is not a setting here; token is
-
-          page  apiary list --help
-    "#]],
-    );
-    // Not over several lines, and not by a test of the whole, a reason or a look for debugging.
-    let lines = Settings { text: "tokn = 'swa\nrm'\n".into(), ..settings(&["tokn = 'swa"]) };
-    let mut lines = Small { settings: Some(lines), ..Small::default() };
-    lines.settings.as_mut().unwrap().entries[0].values[0].1 = 7..15;
-    static KEY: Opt<Option<String>> = Opt::new("key").secret().valid(&valid::by(repeats));
-    static SIGN: Command = Command::new("sign")
-        .takes(&[KEY.param()])
-        .check(|_| Err(clavret_core::Objection::new("never").about(&KEY)));
-    fn repeats(key: &String) -> Result<(), String> {
-        if key == "swarm" { Ok(()) } else { Err(format!("{key} is none")) }
-    }
-    let lines: &Small = Box::leak(Box::new(lines));
-    for outcome in [
-        APIARY.read_in(Words::new(words("list")), lines),
-        SIGN.read(words("--key swarm")),
-        SIGN.read(words("--key=swa-rm")),
-        APIARY.read(words("--token=swarm list --frost")),
-    ] {
-        let Outcome::Faults(faults) = outcome else { panic!("a line that reads") };
-        let (drawn, debugged) = (faults.draw(Look::PLAIN), format!("{faults:?}"));
-        assert!(!drawn.contains("swa") && drawn.contains("•••"), "{drawn}");
-        assert!(!debugged.contains("swa"), "{debugged}");
-    }
-    // A file is read only when nothing else is wrong.
-    refuses(
-        files,
-        "list --token-file none --cuont 3",
-        expect![[r#"
-        apiary list: one thing to put right
-
-          apiary list --token-file none --cuont 3
-                                        ^^^^^^^
-          --cuont is not an option here; --count is
-
-          try   apiary list --token-file none --count 3
-          page  apiary list --help
     "#]],
     );
 }

@@ -6,7 +6,8 @@
 //! from the one set of rules in `rules.rs`.
 //!
 //! * `command.rs`: [`Command`], a node of the tree.
-//! * `param.rs`: [`Param`], the untyped record behind every key.
+//! * `param.rs`: [`Param`], the untyped record behind every key; `called.rs`: its names, and what
+//!   stands for its value.
 //! * `keys.rs`: [`Operand`], [`Opt`], [`Flag`] and [`Tally`], the typed keys.
 //! * `shape.rs`: which Rust types a key may have, and how many words they take.
 //! * `kind.rs`, `from_word.rs`, `choice.rs`: what one word may be, and its conversion.
@@ -19,6 +20,7 @@
 //! * `rules.rs`, `twins.rs`, `names.rs`: what a declaration must keep to.
 //! * `problem.rs`, `message.rs`: what may be wrong with it, in words.
 
+mod called;
 mod cell;
 mod choice;
 mod command;
@@ -54,12 +56,13 @@ pub use shape::{Attached, Shape, Unit};
 pub use standard::{COLOR, COMPLETIONS, HELP, Shell, When};
 pub(crate) use standard::{SHELL, TOPIC};
 
+pub(crate) use called::Hit;
 pub(crate) use cell::Cell;
 pub(crate) use from_word::Reason;
 pub(crate) use keys::is_key;
 pub(crate) use kind::Limits;
+pub(crate) use param::Times;
 pub(crate) use param::is as is_record;
-pub(crate) use param::{Hit, Times};
 pub(crate) use path::At;
 pub(crate) use rule::Sort;
 pub(crate) use shape::{Feed, Wrong};

@@ -1,6 +1,5 @@
 //! The untyped record behind every key: what the reader, the pages and completion look at.
 
-use std::ffi::OsStr;
 use std::fmt;
 
 use super::cell::Cell;
@@ -8,10 +7,9 @@ use super::from_word::Manner;
 use super::names::{hash, name_fault, short_fault};
 use super::path::{At, PathTest};
 use super::problem::{Problem, stop};
-use super::shape::{Feed, Form};
+use super::shape::Form;
 use super::valid::Test;
-use super::{FromWord, Kind, Refers};
-use crate::text::Put;
+use super::{Kind, Refers};
 
 /// What a parameter is on the command line.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -32,18 +30,6 @@ pub enum Role {
 pub(crate) struct Times {
     pub(crate) min: u32,
     pub(crate) max: u32,
-}
-
-/// Which of a parameter's names was meant.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub(crate) enum Hit {
-    Itself,
-    /// The name that turns a flag off.
-    Opposite,
-    /// The name that reads a secret from a file.
-    File,
-    /// A name that it had before.
-    Former,
 }
 
 /// Words that an operand takes which are not read as others are.
@@ -256,94 +242,6 @@ impl<'d> Param<'d> {
         self.path.extensions
     }
 
-    /// The long name, if it has one: a name of a single letter is a short one.
-    pub(crate) const fn long(&self) -> Option<&'d str> {
-        if self.name.len() == 1 { None } else { Some(self.name) }
-    }
-
-    /// How many of [`long_name`](Self::long_name)'s places are there for every parameter.
-    pub(crate) const OWN_NAMES: usize = 3;
-
-    /// Its `k`-th long name for the reader: the name, the opposite, the one for a file, then the
-    /// aliases, then those it had before.
-    pub(crate) const fn long_name(&self, k: usize) -> Option<&'d str> {
-        if matches!(self.role, Role::Operand) {
-            return None;
-        }
-        match k {
-            0 => Some(self.name),
-            1 => Some(self.opposite),
-            2 => Some(self.file_name),
-            _ => {
-                let k = k - Self::OWN_NAMES;
-                let aliases = self.aliases.len();
-                if k < aliases {
-                    Some(self.aliases[k])
-                } else if k < aliases + self.former.len() {
-                    Some(self.former[k - aliases])
-                } else {
-                    None
-                }
-            }
-        }
-    }
-
-    /// Which of the names the `k`-th one is.
-    pub(crate) const fn name_hit(&self, k: usize) -> Hit {
-        match k {
-            1 => Hit::Opposite,
-            2 => Hit::File,
-            _ if k >= Self::OWN_NAMES + self.aliases.len() => Hit::Former,
-            _ => Hit::Itself,
-        }
-    }
-
-    /// The names that pages, fixes and completion know, without dashes.
-    pub(crate) fn shown_names(&self) -> impl Iterator<Item = (&'d str, Hit)> + '_ {
-        let names = [(self.name, Hit::Itself), (self.opposite, Hit::Opposite)];
-        let names = names.into_iter().chain([(self.file_name, Hit::File)]);
-        names.filter(|name| !name.0.is_empty() && self.role != Role::Operand)
-    }
-
-    /// Whether it answers to a long name, aliases included.
-    pub(crate) fn is_called(&self, name: &str) -> bool {
-        self.long_names().any(|long| long == name)
-    }
-
-    /// All long names that answer, without the empty ones.
-    pub(crate) fn long_names(&self) -> impl Iterator<Item = &'d str> + '_ {
-        (0..).map_while(|k| self.long_name(k)).filter(|name| name.len() > 1)
-    }
-
-    /// Whether it is called by this long name; aliases are looked at apart, as they are rare.
-    #[inline]
-    pub(crate) fn hit(&self, name: &[u8]) -> Option<Hit> {
-        if self.name.as_bytes() == name {
-            let is_long = name.len() > 1 && self.role != Role::Operand;
-            return is_long.then_some(Hit::Itself);
-        }
-        let is_opposite = self.opposite.as_bytes() == name && !name.is_empty();
-        is_opposite.then_some(Hit::Opposite)
-    }
-
-    /// Whether it is called by a letter.
-    pub(crate) fn has_letter(&self, letter: u8) -> bool {
-        letter != 0 && (letter == self.short || letter == self.opposite_short)
-    }
-
-    /// Which of all its long names this is, those included that are seldom typed.
-    #[cold]
-    pub(crate) fn find_name(&self, name: &[u8]) -> Option<Hit> {
-        let mut k = 0;
-        while let Some(own) = self.long_name(k) {
-            if own.len() > 1 && own.as_bytes() == name {
-                return Some(self.name_hit(k));
-            }
-            k += 1;
-        }
-        None
-    }
-
     /// The kinds of the words that one occurrence takes; none for flags and tallies.
     pub(crate) const fn kinds(&self) -> &'static [&'static Kind] {
         self.form.kinds
@@ -362,86 +260,6 @@ impl<'d> Param<'d> {
             times.min = 1;
         }
         Times { min: times.min.saturating_mul(words), max: times.max.saturating_mul(words) }
-    }
-
-    /// The name as typed, dashes included; for an operand, its placeholder.
-    #[inline(never)]
-    pub(crate) fn spelled(&self) -> String {
-        match (self.role, self.long()) {
-            (Role::Operand, _) => self.hole(0),
-            (_, Some(long)) => format!("--{long}"),
-            (_, None) => format!("-{}", self.name),
-        }
-    }
-
-    /// The text shown for the `at`-th word of a value: its placeholder, the last one where there
-    /// are fewer, or the name in upper case where there is none.
-    #[inline(never)]
-    pub(crate) fn hole(&self, at: usize) -> String {
-        let mut found = "";
-        for (place, hole) in self.placeholder.split_ascii_whitespace().enumerate() {
-            if place <= at {
-                found = hole;
-            }
-        }
-        if !found.is_empty() {
-            return found.to_owned();
-        }
-        match self.kinds().get(at) {
-            Some(kind) if kind.sides.is_some() => "KEY=VALUE".to_owned(),
-            None if self.worded => "WORD".to_owned(),
-            _ => self.name.to_ascii_uppercase(),
-        }
-    }
-
-    /// What the `at`-th word of a value may be; for a flag, the word that may be attached.
-    pub(crate) fn word_kind(&self, at: usize) -> Option<&'static Kind> {
-        match self.kinds().get(at) {
-            None if self.worded => Some(bool::KIND),
-            kind => kind.copied(),
-        }
-    }
-
-    /// The texts shown for the words of one occurrence, from the `at`-th on.
-    pub(crate) fn holes(&self, at: usize) -> String {
-        let mut text = String::new();
-        for at in at..self.kinds().len() {
-            if !text.is_empty() {
-                text.push(' ');
-            }
-            text.put(&self.hole(at));
-        }
-        text
-    }
-
-    /// A word that reads as the `at`-th of a value: the kind's own example, or that of a validator
-    /// which the others accept.
-    pub(crate) fn example(&self, at: usize) -> String {
-        let of_kind = self.word_kind(at).map(Kind::example_word).unwrap_or_default();
-        let mut of_kind = of_kind.into_owned();
-        if let Some(extension) = self.path.extensions.first() {
-            of_kind.put(".");
-            of_kind.put(extension);
-        }
-        if self.kinds().len() == 1 && self.tests[0].is_some() && !self.accepts(&of_kind) {
-            for test in self.tests() {
-                if let Some(example) = test.example()
-                    && self.accepts(&example)
-                {
-                    return example;
-                }
-            }
-        }
-        of_kind
-    }
-
-    /// Whether a word reads as a value of one word.
-    fn accepts(&self, word: &str) -> bool {
-        let (mut cell, mut wrong) = (Cell::default(), Vec::new());
-        let words: &[&OsStr] = &[word.as_ref()];
-        let mut feed = Feed { first: 0, words, param: self, wrong: &mut wrong };
-        (self.form.fill)(&mut cell, &mut feed);
-        wrong.is_empty()
     }
 
     /// Whether it is an operand that takes words by their position.

@@ -6,7 +6,7 @@ use super::source::is;
 use super::step::{Meaning, Step};
 use super::word::Words;
 use super::{Reading, convert};
-use crate::declare::{Key, Param, Rule, Sort};
+use crate::declare::{Key, Param, Reason, Rule, Sort};
 use crate::text::in_order;
 
 /// What a developer's own test of a reading holds against it. See
@@ -144,9 +144,15 @@ impl<'d> Reading<'d> {
         let outer = || meant.iter().find_map(|slot| slot.outer.as_ref().map(|outer| outer.place));
         let place = places.first().copied().or_else(outer).unwrap_or(Place::Nowhere);
         let fault = Fault::new(FaultKind::ReadingRefused, place);
+        let mut reason = Reason::Own(objection.text.into());
+        for slot in self.slots.iter().filter(|slot| slot.param.secret) {
+            for piece in convert::pieces(slot, &self.steps, self.words) {
+                reason = reason.without(&piece.text.to_string_lossy());
+            }
+        }
         Some(Fault {
             param: meant.first().map(|slot| slot.param),
-            reason: Some(crate::declare::Reason::Own(objection.text.into())),
+            reason: Some(reason),
             also: places.into_iter().skip(1).collect(),
             ..fault
         })

@@ -190,20 +190,22 @@ impl Writing {
     }
 }
 
+impl Target {
+    fn stream(&mut self) -> &mut dyn Write {
+        match self {
+            Target::Standard(out) => out,
+            Target::Special(file) => file,
+            Target::File { file, .. } => file,
+        }
+    }
+}
+
 impl Write for Writing {
     fn write(&mut self, bytes: &[u8]) -> io::Result<usize> {
-        match &mut self.0 {
-            Target::Standard(out) => out.write(bytes),
-            Target::Special(file) => file.write(bytes),
-            Target::File { file, .. } => file.write(bytes),
-        }
+        self.0.stream().write(bytes)
     }
 
     fn flush(&mut self) -> io::Result<()> {
-        match &mut self.0 {
-            Target::Standard(out) => out.flush(),
-            Target::Special(file) => file.flush(),
-            Target::File { file, .. } => file.flush(),
-        }
+        self.0.stream().flush()
     }
 }

@@ -134,7 +134,9 @@ impl<'d> Faults<'d> {
         let line_end = line_start + text.len();
         let secrets = match fault.kind {
             // What is on a line that is not understood may be a secret.
-            FaultKind::SettingMalformed if has_secret(root) => vec![line_start..line_end],
+            FaultKind::SettingMalformed if has_secret(root) => {
+                std::iter::once(line_start..line_end).collect()
+            }
             _ => secret_settings(root, settings),
         };
         let from = bytes.start.min(line_end);

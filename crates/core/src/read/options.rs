@@ -73,17 +73,8 @@ impl<'d> Reader<'d> {
     /// The names in reach that begin so.
     fn abbreviated(&self, name: &[u8]) -> Begun<'d> {
         let mut begun = Begun::None;
-        let mut slots = Vec::new();
-        let mut is_leaf = true;
-        for level in self.trail.levels().rev() {
-            for (slot, &param) in (level.base..).zip(level.command.params) {
-                if (is_leaf || param.throughout) && !param.is_hidden() {
-                    slots.push((slot, param));
-                }
-            }
-            is_leaf = false;
-        }
-        for (slot, param) in slots {
+        let seen = |(_, param): &(u32, &Param<'_>)| !param.is_hidden();
+        for (slot, param) in self.slots_in_reach().into_iter().filter(seen) {
             for (full, hit) in param.shown_names() {
                 if full.len() > 1 && full.as_bytes().starts_with(name) {
                     begun = match begun {
@@ -146,10 +137,10 @@ impl<'d> Reader<'d> {
     /// Whether each letter of a cluster has a meaning, up to one whose value is the rest.
     #[cold]
     fn knows_all(&self, bytes: &[u8]) -> bool {
+        // A search of its own: the one that each short name goes through stays in its one place.
+        let reach = self.reach();
         for &letter in &bytes[1..] {
-            // A search of its own: the one that each short name goes through stays in its one place.
-            let found = self.reach().into_iter().find(|param| param.has_letter(letter));
-            match found {
+            match reach.iter().find(|param| param.has_letter(letter)) {
                 Some(param) if !param.kinds().is_empty() => return true,
                 None if letter != b'h' => return false,
                 _ => {}

@@ -272,12 +272,17 @@ impl<'d> Reader<'d> {
 
     /// The parameters that an option name may mean here, nearest command first.
     pub fn reach(&self) -> Vec<&'d Param<'d>> {
+        self.slots_in_reach().into_iter().map(|(_, param)| param).collect()
+    }
+
+    /// The same, each with its slot.
+    pub(super) fn slots_in_reach(&self) -> Vec<(u32, &'d Param<'d>)> {
         let mut reach = Vec::new();
         let mut is_leaf = true;
         for level in self.trail.levels().rev() {
-            for &param in level.command.params {
+            for (slot, &param) in (level.base..).zip(level.command.params) {
                 if is_leaf || param.throughout {
-                    reach.push(param);
+                    reach.push((slot, param));
                 }
             }
             is_leaf = false;

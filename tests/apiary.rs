@@ -324,6 +324,20 @@ fn hives_are_moved_given_up_and_gone_through() {
     let each = stage.prints("run-each echo -y {} --");
     assert!(each.starts_with("-y A1 --\n-y A2 --\n") && each.lines().count() == 11, "{each}");
     stage.fails(
+        2,
+        "hive move A7",
+        expect![[r#"
+        apiary hive move: one thing to put right
+
+          apiary hive move A7 PLACE
+                              ^^^^^
+          PLACE is missing: where it stands from now on, in a few words
+
+          like  apiary hive move A7 PLACE
+          page  apiary hive move --help
+    "#]],
+    );
+    stage.fails(
         1,
         "run-each false",
         expect![[r#"

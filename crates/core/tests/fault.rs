@@ -73,15 +73,15 @@ fn what_is_missing_is_shown_where_it_would_go() {
     shows(
         "hive move 1 2",
         expect![[r#"
-        apiary hive move: one thing to put right
+            apiary hive move: one thing to put right
 
-          apiary hive move 1 2 WEIGHT
-                               ^^^^^^
-          WEIGHT is missing
+              apiary hive move 1 2 COLUMN
+                                   ^^^^^^
+              COLUMN is missing
 
-          like  apiary hive move 1 2 WEIGHT
-          page  apiary hive move --help
-    "#]],
+              like  apiary hive move 1 2 COLUMN
+              page  apiary hive move --help
+        "#]],
     );
 }
 

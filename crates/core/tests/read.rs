@@ -111,7 +111,7 @@ fn every_kind_of_fault_is_found_where_it_stands() {
     refused("hive add B1 --queen pink --at=1 2", &[ValueMisfit, ValueAttached]);
     refused("hive add --queen blue B1 --at 1", &[ValueMissing]);
     refused("hive move 1 2", &[OperandMissing]);
-    refused("hive move 1", &[OperandMissing, ValuesMiscounted]);
+    refused("hive move 1", &[OperandMissing]);
     refused("--yard= inspect A7", &[ValueMisfit]);
     refused("hive --calm add B1 --queen blue", &[OptionUnknown]);
 }

@@ -378,6 +378,15 @@ fn a_variable_stands_in_for_an_operand() {
     assert_eq!(with(&[("APIARY_PLACE", "1")], ""), "ValuesMiscounted");
     assert_eq!(with(&[], "1,2,3,4"), "ValuesMiscounted");
     assert_eq!(with(&[], "1 2"), "[1, 2]");
+    // It leaves the only word to the operand behind it.
+    static FROM: Operand<u8> = Operand::new("from").variable("APIARY_FROM");
+    static TO: Operand<u8> = Operand::new("to");
+    static CARRY: Command = Command::new("carry").takes(&[FROM.param(), TO.param()]);
+    let with_from = world(&[("APIARY_FROM", "7")], &[]);
+    let Outcome::Reading(reading) = CARRY.read_in(Words::new(words("8")), with_from) else {
+        panic!("a word and a variable are two")
+    };
+    assert_eq!((*reading.get(&FROM), *reading.get(&TO)), (7, 8));
 }
 
 #[test]

@@ -42,6 +42,7 @@ impl<'d> Faults<'d> {
                 joined(wording, wording.command_missing.to_owned(), Some(known))
             }
             FaultKind::OperandMissing => {
+                let name = fault.param.map(|param| param.hole(fault.count)).unwrap_or_default();
                 with_help(wording, fill(wording.operand_missing, &[&name]), fault)
             }
             FaultKind::OperandExtra => fill(wording.operand_extra, &[&typed, &self.path.text()]),

@@ -80,6 +80,13 @@ impl<'d> Reader<'d> {
         let leaf = self.trail.leaf();
         let mut left = self.operands.count;
         let mut needed = leaf.command.needs;
+        let is_lean = left < needed;
+        if is_lean {
+            let least = leaf.command.operands().map(|param| self.least(param));
+            needed = least.fold(0, u32::saturating_add);
+        }
+        // With too few for all, the last ones go without: `move A7` lacks the place, not the code.
+        let is_short = left < needed;
         let mut at = self.operands.first;
         for (slot, param) in (leaf.base as usize..).zip(leaf.command.params) {
             if param.role != Role::Operand {
@@ -91,9 +98,12 @@ impl<'d> Reader<'d> {
                 continue;
             }
             let Times { min, max } = param.word_count();
-            needed = needed.saturating_sub(min);
-            let share = left.saturating_sub(needed).min(max);
-            let share = whole_units(param, share);
+            let least = if is_lean { self.least(param) } else { min };
+            needed = needed.saturating_sub(least);
+            let share = match is_short {
+                true => left.min(least),
+                false => whole_units(param, left.saturating_sub(needed).min(max)),
+            };
             at = self.hand_out(slot, at, share);
             left -= share;
             if share < min {
@@ -103,6 +113,12 @@ impl<'d> Reader<'d> {
         if left > 0 {
             self.extra_operands(at);
         }
+    }
+
+    /// The words that an operand needs from the line: none where a variable stands in for it.
+    #[cold]
+    fn least(&self, param: &Param<'_>) -> u32 {
+        if self.has_variable(param) { 0 } else { param.word_count().min }
     }
 
     /// Gives words that no other operand takes to the one for them.
@@ -154,7 +170,9 @@ impl<'d> Reader<'d> {
             return;
         }
         let place = Place::Before(self.word as usize);
-        let kind = if given == 0 { FaultKind::OperandMissing } else { FaultKind::ValuesMiscounted };
+        // Of a list there are too few; of a pair the other word is missing.
+        let is_list = given > 0 && param.form.many;
+        let kind = if is_list { FaultKind::ValuesMiscounted } else { FaultKind::OperandMissing };
         let fault = Fault::of(kind, place, param);
         self.faults.push(Fault { count: given as usize, ..fault });
     }

@@ -104,7 +104,7 @@ fn options(count: usize) -> &'static Command<'static> {
 fn tree(name: String, fan: &[usize]) -> &'static Command<'static> {
     let command = Command::draft(leak(name));
     let Some((&count, fan)) = fan.split_first() else {
-        return leak(command.takes(LIST.params()));
+        return leak(command.takes(leak(LIST.params().collect::<Vec<_>>())));
     };
     let below: Vec<_> = (0..count).map(|at| tree(format!("c{at:05}"), fan)).collect();
     leak(command.commands(leak(below)))

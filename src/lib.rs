@@ -56,11 +56,11 @@ pub use clavret_core::Config;
 #[cfg(feature = "idna")]
 pub use clavret_core::DomainName;
 pub use clavret_core::{
-    Attached, COLOR, COMPLETIONS, Choice, Command, Expects, Fault, FaultKind, Faults, Flag,
+    Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Expects, Fault, FaultKind, Faults, Flag,
     FlagShape, Fraction, FromWord, HELP, Key, Kind, Length, Look, Meaning, Misfit, Objection,
-    Occurrence, Offer, Operand, Opt, Origin, Outcome, Page, Param, Path, Place, Presence, Problem,
-    Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step, Tail, TailShape,
-    Tally, Unit, When, Whole, Word, Wording, Words, World, candidates, script, valid,
+    Occurrence, Offer, Operand, Opt, Origin, Outcome, Package, Page, Param, Path, Place, Presence,
+    Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step, Tail,
+    TailShape, Tally, Unit, When, Whole, Word, Wording, Words, World, candidates, script, valid,
 };
 #[cfg(feature = "files")]
 pub use files::{Input, Output, Writing};

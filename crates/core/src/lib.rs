@@ -44,9 +44,9 @@ pub use complete::{candidates, script};
 pub use declare::DomainName;
 pub use declare::valid;
 pub use declare::{
-    Attached, COLOR, COMPLETIONS, Choice, Command, Config, Flag, FlagShape, Fraction, FromWord,
-    HELP, Key, Kind, Manner, Misfit, Offer, Operand, Opt, Param, Problem, Refers, Role, Rule,
-    Shape, Shell, Tail, TailShape, Tally, Unit, When, Whole,
+    Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Config, Flag, FlagShape, Fraction,
+    FromWord, HELP, Key, Kind, Manner, Misfit, Offer, Operand, Opt, Package, Param, Problem,
+    Refers, Role, Rule, Shape, Shell, Tail, TailShape, Tally, Unit, When, Whole,
 };
 pub use page::Page;
 pub use read::{

@@ -97,6 +97,8 @@ pub struct Wording {
     pub examples: &'static str,
     pub status: &'static str,
     pub about: &'static str,
+    pub contact: &'static str,
+    pub licence: &'static str,
     // Pages: facts and notes.
     pub some_options: &'static str,
     pub colon: &'static str,
@@ -215,6 +217,8 @@ impl Wording {
         examples: "examples",
         status: "status",
         about: "about",
+        contact: "contact",
+        licence: "licence",
         some_options: "[options]",
         colon: ": ",
         semicolon: "; ",

@@ -298,7 +298,7 @@ proptest! {
             let (mut value, mut spelled) = key.spell(seeds[place]);
             // Of the first two that exclude each other only one is given.
             let first = tree.throughout.len();
-            if place == first + 1 && !leaf.params().is_empty() && expected.last().is_some_and(|(key, value): &(Key, Value)| *value != key.nothing() || matches!(value, Value::Flag(_))) {
+            if place == first + 1 && leaf.params().next().is_some() && expected.last().is_some_and(|(key, value): &(Key, Value)| *value != key.nothing() || matches!(value, Value::Flag(_))) {
                 (value, spelled) = (key.nothing(), Vec::new());
             }
             expected.push((*key, value));

@@ -1,6 +1,8 @@
 //! Pages as they are shown, at the widths where their layout changes.
 
-use clavret_core::{Command, Flag, Length, Look, Operand, Opt, Page, Path};
+use clavret_core::{
+    Bundle, Command, Flag, Length, Look, Operand, Opt, Outcome, Package, Page, Path, Rule,
+};
 use expect_test::{Expect, expect};
 
 use crate::demo::{ADD, APIARY, HIVES, INSPECT, MOVE};
@@ -309,4 +311,90 @@ fn long_names_and_wide_characters_keep_their_columns() {
         anywhere   -h            -h for a short page, --help for this one
     "#]]
     .assert_eq(&Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN));
+}
+
+#[test]
+fn bundles_have_headings_and_read_like_a_commands_own() {
+    static HIVE: Operand<String> = Operand::new("hive");
+    static SINCE: Opt<Option<String>> = Opt::new("since").short('s').help("first day");
+    static DAYS: Opt<Option<u16>> = Opt::new("days").help("how many");
+    static UNTIL: Opt<Option<String>> = Opt::new("until").help("last day");
+    static PERIOD: Bundle = Bundle::new("period")
+        .takes(&[SINCE.param(), DAYS.param(), UNTIL.param()])
+        .rules(&[Rule::only_one(&[DAYS.param(), UNTIL.param()])]);
+    static ROOT: Command = Command::new("count").takes(&[HIVE.param()]).bundles(&[&PERIOD]);
+
+    expect![[r#"
+        count
+
+        usage      count [-s SINCE] [--days DAYS | --until UNTIL] HIVE
+
+        operand    HIVE
+
+        period     -s, --since SINCE    first day
+                       --days DAYS      how many; not with --until
+                       --until UNTIL    last day; not with --days
+
+        anywhere   -h, --help           -h for a short page, --help for this one
+    "#]]
+    .assert_eq(&Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN));
+
+    let Outcome::Reading(reading) = ROOT.read(&["A7", "--days", "3", "-s", "May"]) else {
+        panic!("a bundle's options read")
+    };
+    assert_eq!((reading.get(&SINCE).as_deref(), *reading.get(&DAYS)), (Some("May"), Some(3)));
+    let refused = ROOT.read(&["A7", "--days", "3", "--until", "May"]);
+    assert!(matches!(refused, Outcome::Faults(_)), "a bundle's rules hold");
+    let (own, bundled) = ([SINCE.param()], [&PERIOD]);
+    let twin = Command::draft("twin").takes(&own).bundles(&bundled);
+    assert_eq!(twin.problems().len(), 2, "clashes of name and letter with a bundle are found");
+}
+
+#[test]
+fn a_root_says_where_it_is_from_and_descriptions_keep_their_lists_and_code() {
+    static ROOT: Command = Command::new("apiary")
+        .summary("the logbook")
+        .description(
+            "Keeps what is *found*,\nin `TOML`:\n\n- a file for each hive, which is written anew \
+             whenever something is recorded\n- nothing else\n  at all\n\n1. one\n10. ten\n\nLook:\n\n    \
+             [hive]\n    code  = 7\n\n```text\nfenced   code\n```\nAnd that is all.",
+        )
+        .package(
+            Package::new("1.2.0")
+                .authors("Ada <ada@example.org>:Bo")
+                .page("https://example.org/apiary")
+                .licence("MIT"),
+        );
+
+    expect![[r#"
+        apiary   the logbook
+
+        usage      apiary
+
+        about      Keeps what is *found*, in `TOML`:
+
+                   - a file for each hive, which is written anew
+                     whenever something is recorded
+                   - nothing else at all
+
+                   1. one
+                   10. ten
+
+                   Look:
+
+                       [hive]
+                       code  = 7
+
+                       fenced   code
+                   And that is all.
+
+        anywhere       --version    the version
+                   -h, --help       -h for a short page, --help for this
+                                    one
+
+        contact    Ada <ada@example.org>, Bo, https://example.org/apiary
+
+        licence    MIT
+    "#]]
+    .assert_eq(&Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN.width(64)));
 }

@@ -103,7 +103,7 @@ impl Table {
         let ends = command.operands_end || command.tails.raw;
         let mut state = State { ends, ..State::default() };
         let is_topic = command.is_standard(&TOPIC);
-        for param in command.params {
+        for param in command.params() {
             let mut values = Vec::new();
             for (at, kind) in param.kinds().iter().enumerate() {
                 values.push(if is_topic { Value::Topic } else { self.value(param, kind, at) });

@@ -2,9 +2,11 @@
 
 use std::fmt;
 
+use super::bundle::Bundle;
 use super::config::Config;
 use super::keys::{Key, is_key};
 use super::names::name_fault;
+use super::package::Package;
 use super::param::Param;
 use super::problem::{Problem, stop};
 use super::rule::Rule;
@@ -43,6 +45,8 @@ pub struct Command<'d> {
     pub(crate) sorted: bool,
     /// It does something without a subcommand too.
     pub(crate) acts: bool,
+    /// It answers requests made by an environment variable.
+    pub(crate) answers: bool,
     /// From the first operand on no word is an option, here and below.
     pub(crate) operands_end: bool,
     /// Unique beginnings of names mean the names, here and below.
@@ -54,10 +58,11 @@ pub struct Command<'d> {
     pub(crate) name: &'d str,
     pub(crate) aliases: &'d [&'d str],
     pub(crate) params: &'d [&'d Param<'d>],
+    pub(crate) bundles: &'d [&'d Bundle<'d>],
     pub(crate) commands: &'d [&'d Command<'d>],
     pub(crate) summary: &'d str,
     pub(crate) description: &'d str,
-    pub(crate) version: &'d str,
+    pub(crate) package: Package<'d>,
     pub(crate) examples: [(&'d str, &'d str); Command::MOST],
     pub(crate) statuses: [(u8, &'d str); Command::MOST],
     pub(crate) wording: Option<&'d Wording>,
@@ -117,6 +122,7 @@ impl<'d> Command<'d> {
             hidden: false,
             sorted: false,
             acts: false,
+            answers: false,
             operands_end: false,
             abbreviations: false,
             tails: Tails { raw: false, after_dashes: false, unknown_options: false },
@@ -124,10 +130,11 @@ impl<'d> Command<'d> {
             name,
             aliases: &[],
             params: &[],
+            bundles: &[],
             commands: &[],
             summary: "",
             description: "",
-            version: "",
+            package: Package::new(""),
             examples: [("", ""); Command::MOST],
             statuses: [(0, ""); Command::MOST],
             wording: None,
@@ -150,8 +157,25 @@ impl<'d> Command<'d> {
     #[track_caller]
     pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
         self.params = params;
-        self.needs = rules::needs(params);
-        self.tails = rules::tails(params);
+        self.counted()
+    }
+
+    /// Sets of parameters that it takes beside its own.
+    ///
+    /// # Panics
+    ///
+    /// As [`takes`](Command::takes).
+    #[must_use]
+    #[track_caller]
+    pub const fn bundles(mut self, bundles: &'d [&'d Bundle<'d>]) -> Self {
+        self.bundles = bundles;
+        self.counted()
+    }
+
+    #[track_caller]
+    const fn counted(mut self) -> Self {
+        self.needs = rules::needs(&self);
+        self.tails = rules::tails(&self);
         self.checked()
     }
 
@@ -284,8 +308,41 @@ impl<'d> Command<'d> {
     /// The version that `--version` shows; for the root.
     #[must_use]
     pub const fn version(mut self, version: &'d str) -> Self {
-        self.version = version;
+        self.package.version = version;
         self
+    }
+
+    /// The version, and where the program is from: what `--version` shows, and the end of the full
+    /// page; for the root.
+    #[must_use]
+    pub const fn package(mut self, package: Package<'d>) -> Self {
+        self.package = package;
+        self
+    }
+
+    /// Another name for it: what a command that is made from another one is called.
+    ///
+    /// # Panics
+    ///
+    /// As [`new`](Command::new).
+    #[must_use]
+    #[track_caller]
+    pub const fn named(mut self, name: &'d str) -> Self {
+        self.name = name;
+        self.checked()
+    }
+
+    /// The program answers requests that are made by the environment variable `CLAVRET`, before its
+    /// words are looked at; for the root.
+    #[must_use]
+    pub const fn answers(mut self) -> Self {
+        self.answers = true;
+        self
+    }
+
+    /// Whether the program answers requests.
+    pub const fn is_answering(&self) -> bool {
+        self.answers
     }
 
     /// Other names that mean the same.
@@ -372,12 +429,45 @@ impl<'d> Command<'d> {
 
     /// The version that it was declared with; empty without one.
     pub const fn version_text(&self) -> &'d str {
-        self.version
+        self.package.version
     }
 
-    /// The parameters of its own, in the order declared.
-    pub const fn params(&self) -> &'d [&'d Param<'d>] {
-        self.params
+    /// The parameters that it takes, in the order declared: its own, then those of its bundles.
+    pub fn params(&self) -> impl Iterator<Item = &'d Param<'d>> + use<'d> {
+        let bundled = self.bundles.iter().flat_map(|bundle| bundle.params);
+        self.params.iter().chain(bundled).copied()
+    }
+
+    /// The same by their number, for what runs while the compiler does.
+    pub(super) const fn param(&self, mut at: usize) -> Option<&'d Param<'d>> {
+        if at < self.params.len() {
+            return Some(self.params[at]);
+        }
+        at -= self.params.len();
+        let mut b = 0;
+        while b < self.bundles.len() {
+            let params = self.bundles[b].params;
+            if at < params.len() {
+                return Some(params[at]);
+            }
+            at -= params.len();
+            b += 1;
+        }
+        None
+    }
+
+    pub(super) const fn param_count(&self) -> usize {
+        let (mut count, mut b) = (self.params.len(), 0);
+        while b < self.bundles.len() {
+            count += self.bundles[b].params.len();
+            b += 1;
+        }
+        count
+    }
+
+    /// The relations between what it takes: its own, then those of its bundles.
+    pub(crate) fn relations(&self) -> impl Iterator<Item = &'d Rule<'d>> + use<'d> {
+        self.rules.iter().chain(self.bundles.iter().flat_map(|bundle| bundle.rules))
     }
 
     /// The subcommands, in the order declared.
@@ -438,7 +528,7 @@ impl<'d> Command<'d> {
 
     /// The operands that take words by their position, in the order they are typed.
     pub(crate) fn operands(&self) -> impl Iterator<Item = &'d Param<'d>> + 'd {
-        self.params.iter().copied().filter(|param| param.is_positional())
+        self.params().filter(|param| param.is_positional())
     }
 
     /// Whether a word may stand behind its name: an operand, or a subcommand of its own.

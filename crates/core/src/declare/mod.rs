@@ -8,18 +8,20 @@
 //! * `command.rs`: [`Command`], a node of the tree.
 //! * `param.rs`: [`Param`], the untyped record behind every key; `called.rs`: its names, and what
 //!   stands for its value.
+//! * `bundle.rs`: parameters that several commands take together.
 //! * `keys.rs`: [`Operand`], [`Opt`], [`Flag`] and [`Tally`], the typed keys.
 //! * `shape.rs`: which Rust types a key may have, and how many words they take.
 //! * `kind.rs`, `from_word.rs`, `choice.rs`: what one word may be, and its conversion.
 //! * `kinds/`: the types of other crates that convert from a word, each behind a feature.
 //! * `path.rs`: what a path must lead to.
 //! * `valid.rs`: extra tests of a converted value; `rule.rs`: relations between parameters.
-//! * `config.rs`: where a config file is.
+//! * `config.rs`: where a config file is; `package.rs`: what a program's package says of it.
 //! * `standard.rs`: the `help` and `completions` commands and `--color`, ready to be listed.
 //! * `cell.rs`: where a converted value waits for its key.
 //! * `rules.rs`, `twins.rs`, `names.rs`: what a declaration must keep to.
 //! * `problem.rs`, `message.rs`: what may be wrong with it, in words.
 
+mod bundle;
 mod called;
 mod cell;
 mod choice;
@@ -31,6 +33,7 @@ mod kind;
 mod kinds;
 mod message;
 mod names;
+mod package;
 mod param;
 mod path;
 mod problem;
@@ -41,6 +44,7 @@ mod standard;
 mod twins;
 pub mod valid;
 
+pub use bundle::Bundle;
 pub use choice::{Choice, Offer};
 pub use command::Command;
 pub use config::Config;
@@ -49,6 +53,7 @@ pub use keys::{Flag, FlagShape, Key, Operand, Opt, TailShape, Tally};
 pub use kind::{Kind, Noun, Refers};
 #[cfg(feature = "idna")]
 pub use kinds::idna::DomainName;
+pub use package::Package;
 pub use param::{Param, Role, Tail};
 pub use problem::Problem;
 pub use rule::Rule;

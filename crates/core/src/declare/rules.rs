@@ -62,8 +62,7 @@ const fn names<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
         i += 1;
     }
     let mut i = 0;
-    while i < command.params.len() {
-        let param = command.params[i];
+    while let Some(param) = command.param(i) {
         // In a static, a key's own names were checked where it was declared.
         if command.draft && matches!(param.role, Role::Operand) {
             show_name(param.name, finder);
@@ -92,21 +91,22 @@ const fn show_name<'d>(name: &'d str, finder: &mut Finder<'d>) {
 
 /// Short names that stand twice in a command.
 const fn shorts<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
-    let params = command.params;
-    let mut first = [usize::MAX; 128];
+    let mut first: [Option<&Param<'d>>; 128] = [None; 128];
     let mut i = 0;
-    while i < params.len() {
-        let both = [params[i].short, params[i].opposite_short];
+    while let Some(param) = command.param(i) {
+        let both = [param.short, param.opposite_short];
         let mut k = 0;
         while k < 2 {
             let short = both[k];
             let letter = (short & 0x7f) as usize;
-            if short != 0 && first[letter] != usize::MAX {
-                let (first, second) = (params[first[letter]].name, params[i].name);
+            if let Some(first) = first[letter]
+                && short != 0
+            {
+                let (first, second) = (first.name, param.name);
                 let (command, above) = (command.name, command.name);
                 finder.show(Problem::Shorts { first, second, short, command, above });
             }
-            first[letter] = i;
+            first[letter] = Some(param);
             k += 1;
         }
         i += 1;
@@ -114,19 +114,17 @@ const fn shorts<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
 }
 
 const fn operands<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
-    let params = command.params;
     let mut unbounded: Option<&Param<'d>> = None;
     let mut optional: Option<&Param<'d>> = None;
     let mut i = 0;
-    while i < params.len() {
-        let param = params[i];
+    while let Some(param) = command.param(i) {
         i += 1;
         if !matches!(param.role, Role::Operand) {
             continue;
         }
         if param.tail.is_some() {
             // A tail has words of its own, which no other operand takes; a raw one comes last.
-            if matches!(param.tail, Some(Tail::Raw)) && follows(params, i) {
+            if matches!(param.tail, Some(Tail::Raw)) && follows(command, i) {
                 finder.show(Problem::Raw { operand: param.name, command: command.name });
             }
             if !matches!(param.tail, Some(Tail::Raw)) {
@@ -138,8 +136,10 @@ const fn operands<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
             finder.show(Problem::Beside { operand, subcommand, command: command.name });
         }
         let mut j = 0;
-        while j + 1 < i {
-            if matches!(params[j].role, Role::Operand) && same(params[j].name, param.name) {
+        while let Some(other) = command.param(j)
+            && j + 1 < i
+        {
+            if matches!(other.role, Role::Operand) && same(other.name, param.name) {
                 finder.show(Problem::Operands { name: param.name, command: command.name });
             }
             j += 1;
@@ -165,9 +165,8 @@ const fn operands<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
 }
 
 /// Whether an operand by position stands at `i` or behind.
-const fn follows(params: &[&Param<'_>], mut i: usize) -> bool {
-    while i < params.len() {
-        let param = params[i];
+const fn follows(command: &Command<'_>, mut i: usize) -> bool {
+    while let Some(param) = command.param(i) {
         if matches!(param.role, Role::Operand) && by_position(param) {
             return true;
         }
@@ -209,8 +208,8 @@ const fn strangers<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
 /// By its name: addresses cannot be compared while compiling.
 const fn has(command: &Command<'_>, param: &Param<'_>) -> bool {
     let mut i = 0;
-    while i < command.params.len() {
-        if same(command.params[i].name, param.name) {
+    while let Some(own) = command.param(i) {
+        if same(own.name, param.name) {
             return true;
         }
         i += 1;
@@ -223,9 +222,9 @@ const fn has(command: &Command<'_>, param: &Param<'_>) -> bool {
 const fn reach_mask(command: &Command<'_>) -> u64 {
     let mut mask = 0;
     let mut i = 0;
-    while i < command.params.len() {
-        if command.params[i].throughout {
-            mask |= name_mask(command.params[i]);
+    while let Some(param) = command.param(i) {
+        if param.throughout {
+            mask |= name_mask(param);
         }
         i += 1;
     }
@@ -256,9 +255,9 @@ const fn below<'d>(above: &Command<'d>, node: &Command<'d>, mask: u64, finder: &
     while c < node.commands.len() {
         let command = node.commands[c];
         let mut i = 0;
-        while i < command.params.len() {
-            if name_mask(command.params[i]) & mask != 0 {
-                clash(above, command, command.params[i], finder);
+        while let Some(param) = command.param(i) {
+            if name_mask(param) & mask != 0 {
+                clash(above, command, param, finder);
             }
             i += 1;
         }
@@ -274,8 +273,7 @@ const fn clash<'d>(
     finder: &mut Finder<'d>,
 ) {
     let mut i = 0;
-    while i < above.params.len() {
-        let upper = above.params[i];
+    while let Some(upper) = above.param(i) {
         i += 1;
         if !upper.throughout {
             continue;
@@ -318,11 +316,11 @@ const fn shared_short(a: &Param<'_>, b: &Param<'_>) -> Option<u8> {
 }
 
 /// The words that the operands need together.
-pub(super) const fn needs(params: &[&Param<'_>]) -> u32 {
+pub(super) const fn needs(command: &Command<'_>) -> u32 {
     let (mut needs, mut i) = (0_u32, 0);
-    while i < params.len() {
-        if matches!(params[i].role, Role::Operand) && by_position(params[i]) {
-            needs = needs.saturating_add(params[i].word_count().min);
+    while let Some(param) = command.param(i) {
+        if matches!(param.role, Role::Operand) && by_position(param) {
+            needs = needs.saturating_add(param.word_count().min);
         }
         i += 1;
     }
@@ -335,11 +333,11 @@ const fn by_position(param: &Param<'_>) -> bool {
 }
 
 /// Which tails the operands have.
-pub(super) const fn tails(params: &[&Param<'_>]) -> Tails {
+pub(super) const fn tails(command: &Command<'_>) -> Tails {
     let mut tails = Tails { raw: false, after_dashes: false, unknown_options: false };
     let mut i = 0;
-    while i < params.len() {
-        match params[i].tail {
+    while let Some(param) = command.param(i) {
+        match param.tail {
             Some(Tail::Raw) => tails.raw = true,
             Some(Tail::AfterDashes) => tails.after_dashes = true,
             Some(Tail::UnknownOptions) => tails.unknown_options = true,

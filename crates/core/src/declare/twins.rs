@@ -54,7 +54,8 @@ impl<'d> Roll<'_, 'd> {
     const fn twins(self, j: usize, i: usize, name: &'d str) -> Problem<'d> {
         match self {
             Roll::Parameters(command) => {
-                let (first, second) = (command.params[j].name, command.params[i].name);
+                let first = or_empty(command.param(j));
+                let second = or_empty(command.param(i));
                 let (command, above) = (command.name, command.name);
                 Problem::Long { first, second, name, command, above }
             }
@@ -67,7 +68,7 @@ impl<'d> Roll<'_, 'd> {
 
     const fn entries(self) -> usize {
         match self {
-            Roll::Parameters(command) => command.params.len(),
+            Roll::Parameters(command) => command.param_count(),
             Roll::Subcommands(command) => command.commands.len(),
         }
     }
@@ -76,7 +77,7 @@ impl<'d> Roll<'_, 'd> {
     const fn names(self, i: usize) -> usize {
         match self {
             Roll::Parameters(command) => {
-                let param = command.params[i];
+                let Some(param) = command.param(i) else { return 0 };
                 if matches!(param.role, Role::Operand) {
                     0
                 } else if param.opposite.is_empty()
@@ -100,7 +101,7 @@ impl<'d> Roll<'_, 'd> {
     const fn name(self, i: usize, k: usize) -> (&'d str, u32) {
         let name = match self {
             Roll::Parameters(command) => {
-                let param = command.params[i];
+                let Some(param) = command.param(i) else { return ("", 0) };
                 if k == 0 {
                     return (if param.name.len() > 1 { param.name } else { "" }, param.hash);
                 }
@@ -112,6 +113,13 @@ impl<'d> Roll<'_, 'd> {
             Some(name) => (name, hash(name.as_bytes())),
             None => ("", 0),
         }
+    }
+}
+
+const fn or_empty<'d>(param: Option<&Param<'d>>) -> &'d str {
+    match param {
+        Some(param) => param.name,
+        None => "",
     }
 }
 

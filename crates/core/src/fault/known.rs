@@ -54,7 +54,7 @@ impl<'d> Faults<'d> {
             command = command.find(key.as_bytes())?;
         }
         let mut names: Vec<&str> = command.commands.iter().map(|command| command.name).collect();
-        for param in command.params {
+        for param in command.params() {
             if !param.is_hidden() && is_settable(command, param) {
                 names.extend(param.long_names());
             }
@@ -85,7 +85,7 @@ impl<'d> Faults<'d> {
             }
         }
         names.push("help");
-        if !self.path.root().version.is_empty() {
+        if !self.path.root().package.version.is_empty() {
             names.push("version");
         }
         names

@@ -14,7 +14,7 @@ impl<'d> Faults<'d> {
         let typed = part(self.words.word(word), start, end);
         let typed = typed.as_encoded_bytes();
         let has = |command: &Command<'_>| {
-            command.params.iter().any(|param| {
+            command.params().any(|param| {
                 let letter = |letter| param.has_letter(letter);
                 !param.is_hidden()
                     && match typed {

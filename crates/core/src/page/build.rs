@@ -1,7 +1,8 @@
 //! Which sections a command's page has, and their entries.
 
+use super::markdown::paragraphs;
 use super::{Body, Entry, Layout, Page, Section, facts, synopsis};
-use crate::declare::{Command, Param, Role, Rule};
+use crate::declare::{Command, Param, Role};
 use crate::read::{Length, Path};
 use crate::text::{Put, digits, in_order};
 use crate::wording::{Wording, fill};
@@ -28,28 +29,31 @@ pub(super) fn page<'d>(path: &Path<'d>, length: Length) -> Page<'d> {
             }
             page.add_entries(wording.examples, Layout::Below, examples(command));
             page.add_entries(wording.status, Layout::Close, statuses(command, wording));
+            if path.0.len() == 1 {
+                page.add_package(command, wording);
+            }
         }
     }
     page
 }
 
-type Group = (&'static str, Vec<Entry>);
+type Group<'d> = (&'d str, Vec<Entry>);
 
-impl Page<'_> {
+impl<'d> Page<'d> {
     #[inline(never)]
-    fn add(&mut self, heading: &'static str, body: Body) {
+    fn add(&mut self, heading: &'d str, body: Body) {
         self.sections.push(Section { heading, body });
     }
 
     #[inline(never)]
-    fn add_entries(&mut self, heading: &'static str, layout: Layout, entries: Vec<Entry>) {
+    fn add_entries(&mut self, heading: &'d str, layout: Layout, entries: Vec<Entry>) {
         if !entries.is_empty() {
             self.add(heading, Body::Entries(layout, entries));
         }
     }
 
     /// The first entries, and how many more there are.
-    fn add_first(&mut self, groups: [Group; 4], wording: &Wording) {
+    fn add_first(&mut self, groups: Vec<Group<'d>>, wording: &Wording) {
         let mut left = MOST;
         let mut more = 0;
         for (heading, mut entries) in groups {
@@ -66,9 +70,24 @@ impl Page<'_> {
             self.add("", Body::Text(fill(wording.more_entries, &[&digits(more), &page])));
         }
     }
+
+    /// Where the program is from.
+    fn add_package(&mut self, root: &Command<'_>, wording: &'d Wording) {
+        let mut contact = root.package.authors.replace(':', wording.comma);
+        if !root.package.page.is_empty() {
+            contact.put(if contact.is_empty() { "" } else { wording.comma });
+            contact.put(root.package.page);
+        }
+        let licence = root.package.licence.to_owned();
+        for (heading, text) in [(wording.contact, contact), (wording.licence, licence)] {
+            if !text.is_empty() {
+                self.add(heading, Body::Text(text));
+            }
+        }
+    }
 }
 
-fn entries(path: &Path<'_>, length: Length, wording: &Wording) -> [Group; 4] {
+fn entries<'d>(path: &Path<'d>, length: Length, wording: &'d Wording) -> Vec<Group<'d>> {
     let command = path.leaf();
     let (mut commands, mut operands, mut options) = (Vec::new(), Vec::new(), Vec::new());
     for command in command.commands {
@@ -76,26 +95,30 @@ fn entries(path: &Path<'_>, length: Length, wording: &Wording) -> [Group; 4] {
             commands.push(Entry::plain(command.name, command.summary));
         }
     }
-    for param in command.params {
+    let mut add = |param: &Param<'_>, options: &mut Vec<Entry>| {
         if !param.is_hidden() && !param.throughout {
             let is_operand = param.role == Role::Operand;
-            if is_operand { &mut operands } else { &mut options }.push(entry(
-                param,
-                command.rules,
-                length,
-                wording,
-            ));
+            let list = if is_operand { &mut operands } else { options };
+            list.push(entry(param, command, length, wording));
         }
+    };
+    for param in command.params {
+        add(param, &mut options);
+    }
+    let mut bundles = Vec::new();
+    for bundle in command.bundles {
+        let mut bundled = Vec::new();
+        for param in bundle.params {
+            add(param, if bundle.heading.is_empty() { &mut options } else { &mut bundled });
+        }
+        bundles.push((bundle.heading, bundled));
     }
     let operand = if operands.len() == 1 { wording.operand } else { wording.operands };
     let option = if options.len() == 1 { wording.option } else { wording.options };
-    let anywhere = anywhere(path, length, wording);
-    [
-        (wording.commands, commands),
-        (operand, operands),
-        (option, options),
-        (wording.anywhere, anywhere),
-    ]
+    let mut groups = vec![(wording.commands, commands), (operand, operands), (option, options)];
+    groups.append(&mut bundles);
+    groups.push((wording.anywhere, anywhere(path, length, wording)));
+    groups
 }
 
 /// What every command of the path accepts, the root's own first, and what the library adds.
@@ -104,7 +127,7 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
     let (mut short_free, mut long_free, mut version_free) = (true, true, path.0.len() == 1);
     let leaf = path.0.len() - 1;
     for (depth, command) in path.0.iter().enumerate() {
-        for param in command.params {
+        for param in command.params() {
             if !param.throughout && depth < leaf {
                 continue;
             }
@@ -112,11 +135,11 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
             long_free &= !param.is_called("help");
             version_free &= !param.is_called("version");
             if param.throughout && !param.is_hidden() {
-                entries.push(entry(param, command.rules, length, wording));
+                entries.push(entry(param, command, length, wording));
             }
         }
     }
-    if version_free && !path.root().version.is_empty() {
+    if version_free && !path.root().package.version.is_empty() {
         entries.push(Entry::plain("    --version", wording.version_option));
     }
     let help = match length {
@@ -132,12 +155,12 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
     entries
 }
 
-fn entry(param: &Param<'_>, rules: &[Rule<'_>], length: Length, wording: &Wording) -> Entry {
+fn entry(param: &Param<'_>, command: &Command<'_>, length: Length, wording: &Wording) -> Entry {
     let mut name = String::new();
     if param.role != Role::Operand {
         facts::push_names(&mut name, param.short, param.long());
     }
-    let (hole, mut help) = (param.holes(0), facts::help(param, rules, wording));
+    let (hole, mut help) = (param.holes(0), facts::help(param, command, wording));
     let mut hole = hole;
     if param.is_attached() {
         // Attached to the long name only.
@@ -181,21 +204,4 @@ fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
         entries.push(Entry::plain(&digits(usize::from(status)), means));
     }
     entries
-}
-
-/// Paragraphs stand apart by an empty line; a line end within one is a space.
-fn paragraphs(description: &str) -> String {
-    let mut text = String::new();
-    for line in description.trim().split('\n') {
-        match line.trim() {
-            "" => text.put("\n\n"),
-            line => {
-                if !text.is_empty() && !text.ends_with('\n') {
-                    text.push(' ');
-                }
-                text.put(line);
-            }
-        }
-    }
-    text
 }

@@ -1,12 +1,12 @@
 //! What a declaration says about a value, as a sentence behind the help.
 
 use super::Entry;
-use crate::declare::{Param, Role, Rule, Sort, Times, is_record};
+use crate::declare::{Command, Param, Role, Rule, Sort, Times, is_record};
 use crate::text::{DOTS, Put, digits};
 use crate::wording::{Wording, fill};
 
-/// The help of a parameter, and the facts that are declared. `rules` are those of its command.
-pub(super) fn help(param: &Param<'_>, rules: &[Rule<'_>], wording: &Wording) -> String {
+/// The help of a parameter, and the facts that are declared. `command` is the one that takes it.
+pub(super) fn help(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> String {
     let limits = limits(param, wording);
     let mut text = param.help.to_owned();
     if !limits.is_empty() {
@@ -56,7 +56,7 @@ pub(super) fn help(param: &Param<'_>, rules: &[Rule<'_>], wording: &Wording) -> 
     if !param.variable.is_empty() {
         add(&mut text, wording, &fill(wording.stands_in, &[param.variable]));
     }
-    for rule in rules {
+    for rule in command.relations() {
         add(&mut text, wording, &relation(param, rule, wording));
     }
     text

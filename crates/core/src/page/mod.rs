@@ -5,12 +5,14 @@
 //!
 //! * `build.rs`: which sections there are, and their entries.
 //! * `synopsis.rs`: the usage line, in POSIX notation.
+//! * `markdown.rs`: descriptions, which may have paragraphs, lists and code.
 //! * `facts.rs`: what a declaration says about a value, as a sentence.
 //! * `draw.rs`: sections in a gutter, wrapped to a width.
 
 mod build;
 mod draw;
 mod facts;
+mod markdown;
 mod synopsis;
 
 use crate::read::Length;
@@ -39,13 +41,13 @@ use crate::read::Length;
 pub struct Page<'d> {
     title: String,
     summary: &'d str,
-    sections: Vec<Section>,
+    sections: Vec<Section<'d>>,
 }
 
 /// A heading and what stands beside it.
 #[derive(Debug, Clone)]
-struct Section {
-    heading: &'static str,
+struct Section<'d> {
+    heading: &'d str,
     body: Body,
 }
 

@@ -12,7 +12,7 @@ const MOST: usize = 12;
 /// The pieces behind the command's path; a line is broken between them, not within.
 pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
     let (mut options, mut operands) = (Vec::new(), Vec::new());
-    for (at, param) in command.params.iter().enumerate() {
+    for (at, param) in command.params().enumerate() {
         if param.is_hidden() || param.throughout {
             continue;
         }
@@ -43,10 +43,10 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
 }
 
 /// The rule by which a parameter excludes others, all of them options of the command.
-fn only_one<'c>(command: &'c Command<'_>, param: &Param<'_>) -> Option<&'c Rule<'c>> {
-    command.rules.iter().find(|rule| {
+fn only_one<'d>(command: &Command<'d>, param: &Param<'_>) -> Option<&'d Rule<'d>> {
+    command.relations().find(|rule| {
         let is_here = |member: &&Param<'_>| {
-            let known = command.params.iter().any(|param| is_record(param, member));
+            let known = command.params().any(|param| is_record(param, member));
             known && member.role != Role::Operand && !member.throughout && !member.is_hidden()
         };
         rule.sort == Sort::OnlyOne
@@ -56,8 +56,8 @@ fn only_one<'c>(command: &'c Command<'_>, param: &Param<'_>) -> Option<&'c Rule<
 }
 
 fn is_first(command: &Command<'_>, rule: &Rule<'_>, at: usize) -> bool {
-    let is_member = |param: &&Param<'_>| rule.members.iter().any(|member| is_record(member, param));
-    !command.params[..at].iter().any(is_member)
+    let is_member = |param: &Param<'_>| rule.members.iter().any(|member| is_record(member, param));
+    !command.params().take(at).any(is_member)
 }
 
 /// `[--jars COUNT | --barrel]`; without brackets where one of them is needed.
@@ -68,7 +68,7 @@ fn group(rule: &Rule<'_>, command: &Command<'_>) -> String {
         let piece = piece(member);
         text.put(piece.strip_prefix('[').and_then(|p| p.strip_suffix(']')).unwrap_or(&piece));
     }
-    let is_needed = command.rules.iter().any(|other| {
+    let is_needed = command.relations().any(|other| {
         other.sort == Sort::AtLeastOne
             && other.members.len() == rule.members.len()
             && other.members.iter().all(|a| rule.members.iter().any(|b| is_record(a, b)))

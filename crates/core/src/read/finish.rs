@@ -88,7 +88,7 @@ impl<'d> Reader<'d> {
         // With too few for all, the last ones go without: `move A7` lacks the place, not the code.
         let is_short = left < needed;
         let mut at = self.operands.first;
-        for (slot, param) in (leaf.base as usize..).zip(leaf.command.params) {
+        for (slot, param) in (leaf.base as usize..).zip(leaf.command.params()) {
             if param.role != Role::Operand {
                 continue;
             }

@@ -59,7 +59,7 @@ impl<'d> Reader<'d> {
             }
         }
         if let Some(otherwise) = leaf.otherwise
-            && otherwise.params.iter().any(|param| param.find_name(name).is_some())
+            && otherwise.params().any(|param| param.find_name(name).is_some())
         {
             self.enter(otherwise);
             return self.long(bytes, name);
@@ -152,7 +152,7 @@ impl<'d> Reader<'d> {
     /// The default subcommand, where it knows the letter.
     fn otherwise_for(&self, letter: u8) -> Option<&'d Command<'d>> {
         let otherwise = self.leaf().otherwise?;
-        otherwise.params.iter().any(|param| param.has_letter(letter)).then_some(otherwise)
+        otherwise.params().any(|param| param.has_letter(letter)).then_some(otherwise)
     }
 
     /// A name that is known. `attached` is the last byte before an attached value: the `=` of a
@@ -291,7 +291,7 @@ impl<'d> Reader<'d> {
     fn standard(&self, name: &[u8]) -> Option<Asked> {
         match name {
             b"help" => Some(Asked::Page(Length::Full)),
-            b"version" if !self.trail.root().version.is_empty() => Some(Asked::Version),
+            b"version" if !self.trail.root().package.version.is_empty() => Some(Asked::Version),
             _ => None,
         }
     }

@@ -85,7 +85,7 @@ impl<'d> Trail<'d> {
 
     /// Whether one of the commands has rules, or a test of the whole.
     pub(super) fn has_rules(&self) -> bool {
-        self.levels().any(|level| !level.command.rules.is_empty())
+        self.levels().any(|level| level.command.relations().next().is_some())
     }
 
     pub(super) fn has_checks(&self) -> bool {
@@ -121,7 +121,22 @@ impl<'d> Level<'d> {
     ) -> Option<(u32, &'d Param<'d>, H)> {
         let params = (self.base..).zip(self.command.params);
         let mut in_reach = params.filter(|(_, param)| is_in_reach(param));
-        in_reach.find_map(|(slot, &param)| hit(param).map(|hit| (slot, param, hit)))
+        let found = in_reach.find_map(|(slot, &param)| hit(param).map(|hit| (slot, param, hit)));
+        if found.is_some() || self.command.bundles.is_empty() {
+            return found;
+        }
+        self.find_bundled(&is_in_reach, &hit)
+    }
+
+    #[cold]
+    fn find_bundled<H>(
+        &self,
+        is_in_reach: &dyn Fn(&Param<'_>) -> bool,
+        hit: &dyn Fn(&'d Param<'d>) -> Option<H>,
+    ) -> Option<(u32, &'d Param<'d>, H)> {
+        let params = (self.base..).zip(self.command.params()).skip(self.command.params.len());
+        let mut in_reach = params.filter(|(_, param)| is_in_reach(param));
+        in_reach.find_map(|(slot, param)| hit(param).map(|hit| (slot, param, hit)))
     }
 }
 
@@ -134,6 +149,13 @@ pub(super) struct Slot<'d> {
     pub(super) outer: Option<Box<Outer>>,
     /// Its converted value, once the last word is known.
     pub(super) cell: Cell,
+}
+
+impl<'d> Slot<'d> {
+    #[inline(always)]
+    fn new(param: &'d Param<'d>) -> Self {
+        Slot { param, typed: Chain::EMPTY, outer: None, cell: Cell::Empty }
+    }
 }
 
 /// Steps linked by [`Step::next`], first to last.
@@ -280,7 +302,7 @@ impl<'d> Reader<'d> {
         let mut reach = Vec::new();
         let mut is_leaf = true;
         for level in self.trail.levels().rev() {
-            for (slot, &param) in (level.base..).zip(level.command.params) {
+            for (slot, param) in (level.base..).zip(level.command.params()) {
                 if is_leaf || param.throughout {
                     reach.push((slot, param));
                 }
@@ -309,8 +331,10 @@ impl<'d> Reader<'d> {
 
     fn add_slots(&mut self, command: &'d Command<'d>) {
         for &param in command.params {
-            let (outer, cell) = (None, Cell::Empty);
-            self.slots.push(Slot { param, typed: Chain::EMPTY, outer, cell });
+            self.slots.push(Slot::new(param));
+        }
+        for bundle in command.bundles {
+            self.slots.extend(bundle.params.iter().map(|param| Slot::new(param)));
         }
     }
 
@@ -412,7 +436,7 @@ impl<'d> Reader<'d> {
     pub(super) fn wanted_operand(&self) -> Option<&'d Param<'d>> {
         let leaf = self.leaf();
         if self.ended && leaf.tails.after_dashes {
-            return leaf.params.iter().find(|p| p.tail == Some(Tail::AfterDashes)).copied();
+            return leaf.params().find(|p| p.tail == Some(Tail::AfterDashes));
         }
         let mut taken = self.operands.count;
         leaf.operands().find(|operand| {

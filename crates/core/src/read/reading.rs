@@ -175,6 +175,11 @@ impl<'d> Reading<'d> {
         same(self.command(), command)
     }
 
+    /// Whether the command is on the way from the root to the one that was read, that one included.
+    pub fn passes(&self, command: &Command<'_>) -> bool {
+        self.trail.levels().any(|level| same(level.command, command))
+    }
+
     /// The commands from the root to the one that was read.
     pub fn path(&self) -> Path<'d> {
         self.trail.path()

@@ -42,7 +42,7 @@ impl<'d> Reader<'d> {
     #[cold]
     pub(super) fn check_rules(&mut self, words: Words<'_>) {
         for level in self.trail.levels().collect::<Vec<_>>() {
-            for rule in level.command.rules {
+            for rule in level.command.relations() {
                 self.check_rule(rule, words);
             }
         }

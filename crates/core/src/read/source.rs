@@ -164,8 +164,7 @@ impl<'d> Reader<'d> {
         let mut command: &Command<'_> = self.trail.root();
         let mut keys = setting.path.iter();
         while let Some((key, place)) = keys.next() {
-            if let Some((at, hit)) = find_param(command, key) {
-                let param = command.params[at];
+            if let Some((at, param, hit)) = find_param(command, key) {
                 let outer = outer(param, hit, setting, keys.as_slice(), place)?;
                 return Ok(level.map(|level| (level.base as usize + at, outer)));
             }
@@ -183,7 +182,7 @@ impl<'d> Reader<'d> {
     /// What is typed silences what excludes it and comes from elsewhere.
     fn silence(&mut self) {
         for level in self.trail.levels().collect::<Vec<_>>() {
-            for rule in level.command.rules {
+            for rule in level.command.relations() {
                 let hangs = rule.when.map(|(param, _)| param);
                 let all: Vec<&Param<'_>> = rule.members.iter().copied().chain(hangs).collect();
                 let excludes = matches!(rule.sort, Sort::OnlyOne | Sort::Excludes);
@@ -208,11 +207,11 @@ pub(super) fn is(a: &Param<'_>, b: &Param<'_>) -> bool {
 }
 
 /// The parameter that a key of the config file sets.
-fn find_param(command: &Command<'_>, key: &str) -> Option<(usize, Hit)> {
-    command.params.iter().enumerate().find_map(|(at, param)| {
+fn find_param<'d>(command: &Command<'d>, key: &str) -> Option<(usize, &'d Param<'d>, Hit)> {
+    command.params().enumerate().find_map(|(at, param)| {
         let hit = param.find_name(key.as_bytes());
         let hit = hit.filter(|hit| *hit != Hit::File && is_settable(command, param));
-        hit.map(|hit| (at, hit))
+        hit.map(|hit| (at, param, hit))
     })
 }
 
@@ -233,7 +232,7 @@ pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Ra
         let mut param = None;
         for (key, _) in &setting.path {
             let Some(at) = command else { break };
-            param = find_param(at, key).map(|found| at.params[found.0]);
+            param = find_param(at, key).map(|found| found.1);
             command = if param.is_some() { None } else { at.find(key.as_bytes()) };
             if param.is_some() {
                 break;
@@ -253,7 +252,7 @@ pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Ra
 pub(crate) fn has_secret(root: &Command<'_>) -> bool {
     let mut waiting = vec![root];
     while let Some(command) = waiting.pop() {
-        if command.params.iter().any(|param| param.secret) {
+        if command.params().any(|param| param.secret) {
             return true;
         }
         waiting.extend(command.commands);

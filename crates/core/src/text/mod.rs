@@ -46,3 +46,15 @@ impl Put for String {
 pub(crate) fn digits(count: usize) -> String {
     count.to_string()
 }
+
+/// How wide the mark of a list's item is, the space behind it included, where a line begins with one:
+/// `- `, `* `, `+ `, `12. `.
+pub(crate) fn item_mark(line: &str) -> usize {
+    let digits = line.bytes().take_while(u8::is_ascii_digit).count();
+    let mark = match digits {
+        0 if line.starts_with(['-', '*', '+']) => 1,
+        1..=3 if line[digits..].starts_with('.') => digits + 1,
+        _ => return 0,
+    };
+    if line[mark..].starts_with(' ') { mark + 1 } else { 0 }
+}

@@ -3,7 +3,10 @@
 //! What is called from many places is kept out of line: pages and faults are drawn once in the life
 //! of a process, and their code is most of what a small program carries.
 
-use super::{Ink, Look, Put, columns, visible};
+use super::{Ink, Look, Put, columns, item_mark, visible};
+
+/// Lines that begin with so many spaces are code: their spaces stay.
+const CODE: usize = 4;
 
 /// A sheet that is written line by line.
 pub(crate) struct Sheet {
@@ -86,7 +89,24 @@ impl Sheet {
             if at > 0 {
                 self.next_line(left);
             }
-            for word in paragraph.split(' ') {
+            let bare = paragraph.trim_start_matches(' ');
+            let indent = paragraph.len() - bare.len();
+            if at > 0 || indent > 0 {
+                self.pad(left + indent);
+            }
+            if indent >= CODE {
+                self.put(Ink::Plain, bare);
+                continue;
+            }
+            // What follows an item's mark hangs behind it.
+            let hang = indent + item_mark(bare);
+            let (left, width) = (left + hang, width.saturating_sub(hang).max(1));
+            let mut words = bare.split(' ');
+            if hang > indent {
+                self.put(Ink::Plain, words.next().unwrap_or_default());
+                self.pad(left);
+            }
+            for word in words {
                 if !word.is_empty() {
                     self.flow_word(left, width, word);
                 }

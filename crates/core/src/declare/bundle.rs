@@ -1,0 +1,45 @@
+//! A reusable set of parameters with a heading, for several commands to take.
+
+use super::param::Param;
+use super::rule::Rule;
+
+/// Parameters that several commands take together. Pages show their options under a heading of
+/// their own; their operands stand behind the command's own ones.
+///
+/// ```
+/// use clavret_core::{Bundle, Command, Opt, Rule};
+/// static SINCE: Opt<Option<String>> = Opt::new("since");
+/// static UNTIL: Opt<Option<String>> = Opt::new("until");
+/// static PERIOD: Bundle = Bundle::new("period").takes(&[SINCE.param(), UNTIL.param()]);
+///
+/// static REPORT: Command = Command::new("report").bundles(&[&PERIOD]);
+/// static HARVESTS: Command = Command::new("harvests").bundles(&[&PERIOD]);
+/// ```
+#[derive(Debug, Clone, Copy)]
+pub struct Bundle<'d> {
+    pub(crate) heading: &'d str,
+    pub(crate) params: &'d [&'d Param<'d>],
+    pub(crate) rules: &'d [Rule<'d>],
+}
+
+impl<'d> Bundle<'d> {
+    /// A bundle by the heading that pages give its options; an empty one leaves them among the
+    /// command's own.
+    pub const fn new(heading: &'d str) -> Self {
+        Bundle { heading, params: &[], rules: &[] }
+    }
+
+    /// What it takes, in the order that pages show it.
+    #[must_use]
+    pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
+        self.params = params;
+        self
+    }
+
+    /// Relations between its parameters.
+    #[must_use]
+    pub const fn rules(mut self, rules: &'d [Rule<'d>]) -> Self {
+        self.rules = rules;
+        self
+    }
+}

@@ -10,5 +10,5 @@ fn main() -> ExitCode {
 }
 
 fn once() -> ExitCode {
-    clavret::run(&values::APIARY, |reading| values::inspection(reading).say())
+    clavret::run(&values::APIARY, |mut call| values::inspection(&mut call).say())
 }

@@ -43,12 +43,12 @@ pub(crate) static APIARY: Command = Command::new("apiary")
 /// The typed values, if the line reads.
 pub(crate) fn read(words: &[OsString]) -> Option<Inspection> {
     match APIARY.read(words) {
-        Outcome::Reading(reading) => Some(inspection(reading)),
+        Outcome::Reading(mut reading) => Some(inspection(&mut reading)),
         _ => None,
     }
 }
 
-pub(crate) fn inspection(mut reading: Reading<'_>) -> Inspection {
+pub(crate) fn inspection(reading: &mut Reading<'_>) -> Inspection {
     Inspection {
         yard: reading.take(&YARD),
         quiet: *reading.get(&QUIET),

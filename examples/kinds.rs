@@ -94,5 +94,5 @@ static TOKEN: Opt<Option<String>> = Opt::new("token")
 static TALK: Tally = Tally::new("v").help("say more");
 
 fn main() -> std::process::ExitCode {
-    clavret::run(&STATION, |reading: Reading<'_>| print!("{reading:?}"))
+    clavret::run(&STATION, |reading| print!("{reading:?}"))
 }

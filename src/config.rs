@@ -47,7 +47,8 @@ enum Node {
     Nothing,
 }
 
-fn understood(path: &Path, text: String) -> Settings {
+/// What a text sets; its form is told by what the path ends in.
+pub(crate) fn understood(path: &Path, text: String) -> Settings {
     let is_json = path.extension().is_some_and(|extension| extension.eq_ignore_ascii_case("json"));
     let root = if is_json { from_json(&text) } else { from_toml(&text) };
     let mut settings = Settings { file: path.display().to_string(), ..Settings::default() };

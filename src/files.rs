@@ -2,6 +2,7 @@
 //! is whole.
 
 use std::ffi::OsStr;
+use std::fmt;
 use std::fs::File;
 use std::io::{self, BufRead, BufReader, BufWriter, Read, Write};
 use std::path::{Path, PathBuf};
@@ -9,12 +10,14 @@ use std::path::{Path, PathBuf};
 use clavret_core::{FromWord, Kind, Misfit, Refers};
 use tempfile::NamedTempFile;
 
+use crate::streams::Streams;
+
 /// Where to read from: a file, or standard input for `-`. Nothing is opened before it is asked for.
 ///
 /// ```
-/// use clavret::{FromWord, Input};
+/// use clavret::{FromWord, Input, Streams};
 /// let input = Input::from_word("Cargo.toml".as_ref()).unwrap();
-/// assert!(input.read_to_string().unwrap().contains("[package]"));
+/// assert!(input.read_to_string(&Streams::SYSTEM).unwrap().contains("[package]"));
 /// assert!(Input::from_word("".as_ref()).is_err());
 /// ```
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -25,19 +28,19 @@ pub struct Input(PathBuf);
 ///
 /// ```
 /// use std::io::Write;
-/// use clavret::{FromWord, Output};
+/// use clavret::{FromWord, Output, Streams};
 ///
 /// let folder = tempfile::tempdir().unwrap();
 /// let path = folder.path().join("season.csv");
 /// let output = Output::from_word(path.as_ref()).unwrap();
 ///
-/// let mut writing = output.create(true).unwrap();
+/// let mut writing = output.create(&Streams::SYSTEM, true).unwrap();
 /// writing.write_all(b"code,frames\n").unwrap();
 /// assert!(!path.exists(), "a failed run leaves nothing half-written");
 /// writing.finish().unwrap();
 /// assert!(path.exists());
 ///
-/// assert!(output.create(false).is_err(), "the file is there, and may not be overwritten");
+/// assert!(output.create(&Streams::SYSTEM, false).is_err(), "the file is there, and may not be overwritten");
 /// ```
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub struct Output(PathBuf);
@@ -75,14 +78,14 @@ macro_rules! file_kinds {
 file_kinds!(Input Output);
 
 impl Input {
-    /// Opens it for reading.
+    /// Opens it for reading; `-` is the input of `streams`.
     ///
     /// # Errors
     ///
     /// The system's, when the file cannot be opened; its text names the file.
-    pub fn open(&self) -> io::Result<Box<dyn BufRead>> {
+    pub fn open<'s>(&self, streams: &Streams<'s>) -> io::Result<Box<dyn BufRead + 's>> {
         if self.is_standard() {
-            return Ok(Box::new(BufReader::new(io::stdin())));
+            return Ok(streams.input());
         }
         let file = File::open(&self.0).map_err(|error| named(&self.0, &error))?;
         Ok(Box::new(BufReader::new(file)))
@@ -93,23 +96,24 @@ impl Input {
     /// # Errors
     ///
     /// As [`open`](Input::open); also when it is not UTF-8.
-    pub fn read_to_string(&self) -> io::Result<String> {
+    pub fn read_to_string(&self, streams: &Streams<'_>) -> io::Result<String> {
         let mut text = String::new();
-        self.open()?.read_to_string(&mut text).map_err(|error| named(&self.0, &error))?;
+        self.open(streams)?.read_to_string(&mut text).map_err(|error| named(&self.0, &error))?;
         Ok(text)
     }
 }
 
 impl Output {
-    /// Begins to write it. A file that is there already is only replaced when `overwrite` says so.
+    /// Begins to write it; `-` is the output of `streams`. A file that is there already is only replaced when `overwrite` says so.
     ///
     /// # Errors
     ///
     /// The system's, when nothing can be written beside the file; [`io::ErrorKind::AlreadyExists`]
     /// when it is there and may not be overwritten. The text names the file.
-    pub fn create(&self, overwrite: bool) -> io::Result<Writing> {
+    pub fn create<'s>(&self, streams: &Streams<'s>, overwrite: bool) -> io::Result<Writing<'s>> {
         if self.is_standard() {
-            return Ok(Writing(Target::Standard(BufWriter::new(io::stdout()))));
+            let out: Box<dyn Write + 's> = Box::new(streams.out());
+            return Ok(Writing(Target::Standard(BufWriter::new(out))));
         }
         if !overwrite && self.0.symlink_metadata().is_ok() {
             let error = io::ErrorKind::AlreadyExists.into();
@@ -158,18 +162,16 @@ fn named(path: &Path, error: &io::Error) -> io::Error {
 
 /// An output that is being written. What is written becomes the file when it is
 /// [finished](Writing::finish); dropped before, it leaves nothing behind.
-#[derive(Debug)]
 #[must_use = "nothing is kept until it is finished"]
-pub struct Writing(Target);
+pub struct Writing<'s>(Target<'s>);
 
-#[derive(Debug)]
-enum Target {
-    Standard(BufWriter<io::Stdout>),
+enum Target<'s> {
+    Standard(BufWriter<Box<dyn Write + 's>>),
     Special(BufWriter<File>),
     File { file: BufWriter<NamedTempFile>, path: PathBuf, overwrite: bool },
 }
 
-impl Writing {
+impl Writing<'_> {
     /// Puts the file in its place.
     ///
     /// # Errors
@@ -190,7 +192,7 @@ impl Writing {
     }
 }
 
-impl Target {
+impl Target<'_> {
     fn stream(&mut self) -> &mut dyn Write {
         match self {
             Target::Standard(out) => out,
@@ -200,7 +202,13 @@ impl Target {
     }
 }
 
-impl Write for Writing {
+impl fmt::Debug for Writing<'_> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        f.debug_struct("Writing").finish_non_exhaustive()
+    }
+}
+
+impl Write for Writing<'_> {
     fn write(&mut self, bytes: &[u8]) -> io::Result<usize> {
         self.0.stream().write(bytes)
     }

@@ -42,15 +42,23 @@
 #![forbid(unsafe_code)]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
 
+mod call;
 #[cfg(feature = "config")]
 mod config;
+mod declared;
+mod end;
 #[cfg(feature = "files")]
 mod files;
+mod package;
+mod program;
+mod rehearse;
 mod route;
 mod run;
+mod streams;
 mod system;
 mod terminal;
 
+pub use call::{Call, Executor, Lends, Work};
 #[cfg(feature = "config")]
 pub use clavret_core::Config;
 #[cfg(feature = "idna")]
@@ -62,11 +70,25 @@ pub use clavret_core::{
     Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step, Tail,
     TailShape, Tally, Unit, When, Whole, Word, Wording, Words, World, candidates, script, valid,
 };
+/// Makes a plain enum a closed list of words: see the trait of the same name.
+#[cfg(feature = "macros")]
+pub use clavret_derive::Choice;
+#[cfg(feature = "macros")]
+pub use clavret_derive::{Declare, declare};
+pub use declared::{Act, Declare, FromReading, Routed};
+pub use end::{Done, Ending, Failure};
 #[cfg(feature = "files")]
 pub use files::{Input, Output, Writing};
-pub use route::{Done, Route, route};
-pub use run::{Ending, Response, respond, run};
+pub use program::Program;
+pub use rehearse::{Rehearsal, Rehearsed, rehearse};
+pub use route::Route;
+pub use run::{run, run_as};
+pub use streams::Streams;
 pub use system::SYSTEM;
+
+/// What generated code calls: no interface of its own, and free to change.
+#[doc(hidden)]
+pub mod __;
 
 /// The README's programs are compiled and run with the tests.
 #[cfg(doctest)]

@@ -1,47 +1,163 @@
 //! Handlers by command, for programs with more than one.
 
-use std::error::Error;
+use clavret_core::{Command, Problem};
 
-use clavret_core::{Command, Reading};
+use crate::call::Call;
+use crate::declared::{Act, Routed};
+use crate::end::Done;
 
-/// What a handler gives: nothing, or an error of any type.
-pub type Done = Result<(), Box<dyn Error>>;
-
-/// A command and the function that does its work.
+/// A command and the function that does its work, in a program whose context is a `C`.
 ///
 /// ```
-/// use clavret::{Command, Done, Reading, Route};
+/// use std::io::Write;
+/// use clavret::{Call, Command, Done, Program, Route};
 ///
 /// static LIST: Command = Command::new("list").summary("list the hives");
+/// static APIARY: Command = Command::new("apiary").commands(&[&LIST]);
 ///
-/// fn list(_: Reading<'_>) -> Done {
-///     println!("A1");
-///     Ok(())
+/// fn list(call: Call<'_>) -> Done {
+///     Ok(writeln!(call.out(), "A1")?)
 /// }
 ///
-/// static ROUTES: &[Route] = &[Route::new(&LIST, list)];
+/// static PROGRAM: Program = Program::new(&APIARY, &[Route::new(&LIST, list)]);
 /// ```
-#[derive(Debug, Clone, Copy)]
-pub struct Route {
-    command: &'static Command<'static>,
-    handler: fn(Reading<'_>) -> Done,
+#[derive(Debug)]
+pub struct Route<C: 'static = ()>(Way<C>);
+
+fn act<T: Act<C>, C>(mut call: Call<'_, C>) -> Done {
+    let values: T = call.values();
+    values.act(&call)
 }
 
-impl Route {
+type Handler<C> = fn(Call<'_, C>) -> Done;
+
+#[derive(Debug)]
+enum Way<C: 'static> {
+    /// For the command itself.
+    Own(&'static Command<'static>, Handler<C>),
+    /// For the command and all below it that have none of their own.
+    Below(&'static Command<'static>, Handler<C>),
+    /// Before what a command below does.
+    Before(&'static Command<'static>, fn(&Call<'_, C>) -> Done),
+    Several(&'static [Route<C>]),
+}
+
+impl<C: 'static> Route<C> {
     /// The handler of a command.
-    pub const fn new(command: &'static Command<'static>, handler: fn(Reading<'_>) -> Done) -> Self {
-        Route { command, handler }
+    pub const fn new(command: &'static Command<'static>, handler: Handler<C>) -> Self {
+        Route(Way::Own(command, handler))
+    }
+
+    /// The handler of a command and of every one below it that has none of its own.
+    pub const fn below(command: &'static Command<'static>, handler: Handler<C>) -> Self {
+        Route(Way::Below(command, handler))
+    }
+
+    /// What a type that [acts](crate::Act) does with the values of its command, and of those below.
+    pub(crate) const fn acting<T: Act<C>>() -> Self {
+        Route::below(T::COMMAND, act::<T, C>)
+    }
+
+    /// What a command does before the handler of any command below it, and before its own; an error
+    /// ends the program there. Those of commands further up come first.
+    pub const fn before(
+        command: &'static Command<'static>,
+        action: fn(&Call<'_, C>) -> Done,
+    ) -> Self {
+        Route(Way::Before(command, action))
+    }
+
+    /// The handlers that something declared brings with it: a type that [acts](crate::Act), a
+    /// function, an `impl` block.
+    pub const fn of<T: Routed<C>>() -> Self {
+        Route(Way::Several(T::ROUTES))
+    }
+
+    /// The routes of several: what a command whose subcommands are declared elsewhere consists of.
+    pub const fn several(routes: &'static [Route<C>]) -> Self {
+        Route(Way::Several(routes))
     }
 }
 
-/// Gives a reading to the handler of its command.
-///
-/// # Errors
-///
-/// The handler's own; and one that names the command when no route leads to it.
-pub fn route(routes: &[Route], reading: Reading<'_>) -> Done {
-    match routes.iter().find(|route| reading.is(route.command)) {
-        Some(route) => (route.handler)(reading),
-        None => Err(format!("no handler for `{}`", reading.path()).into()),
+/// Runs what is due before the command, then gives the call to the command's handler.
+pub(crate) fn route<C>(routes: &[Route<C>], call: Call<'_, C>) -> Done {
+    let path = call.path();
+    let commands = path.commands();
+    for command in commands {
+        each(routes, &mut |way| match way {
+            Way::Before(at, action) if same(at, command) => action(&call),
+            _ => Ok(()),
+        })?;
     }
+    for command in commands.iter().rev() {
+        let is_own = call.is(command);
+        let mut found = None;
+        each(routes, &mut |way| {
+            match way {
+                Way::Own(at, handler) if is_own && same(at, command) => found = Some(*handler),
+                Way::Below(at, handler) if same(at, command) => found = Some(*handler),
+                _ => {}
+            }
+            Ok(())
+        })?;
+        if let Some(handler) = found {
+            return handler(call);
+        }
+    }
+    Err(format!("no handler for `{path}`").into())
+}
+
+fn same(a: &Command<'_>, b: &Command<'_>) -> bool {
+    std::ptr::eq(std::ptr::from_ref(a).cast::<()>(), std::ptr::from_ref(b).cast::<()>())
+}
+
+fn each<C>(routes: &[Route<C>], look: &mut dyn FnMut(&Way<C>) -> Done) -> Done {
+    for Route(way) in routes {
+        match way {
+            Way::Several(routes) => each(routes, look)?,
+            way => look(way)?,
+        }
+    }
+    Ok(())
+}
+
+/// The first command that no route leads to, of those that a line can call. While the compiler runs,
+/// addresses cannot be compared: commands are told apart by their names and those above.
+pub(crate) const fn unrouted<C>(
+    routes: &[Route<C>],
+    root: &'static Command<'static>,
+) -> Option<Problem<'static>> {
+    if leads(routes, root, true) {
+        return None;
+    }
+    let below = root.subcommands();
+    if (below.is_empty() || root.is_acting()) && !root.is_standard() && !leads(routes, root, false)
+    {
+        return Some(Problem::Unrouted { command: root.name() });
+    }
+    let mut i = 0;
+    while i < below.len() {
+        if let Some(problem) = unrouted(routes, below[i]) {
+            return Some(problem);
+        }
+        i += 1;
+    }
+    None
+}
+
+const fn leads<C>(routes: &[Route<C>], command: &Command<'_>, with_below: bool) -> bool {
+    let mut i = 0;
+    while i < routes.len() {
+        let is_it = match &routes[i].0 {
+            Way::Own(at, _) => !with_below && at.is_alike(command),
+            Way::Below(at, _) => at.is_alike(command),
+            Way::Before(..) => false,
+            Way::Several(routes) => leads(routes, command, with_below),
+        };
+        if is_it {
+            return true;
+        }
+        i += 1;
+    }
+    false
 }

@@ -1,150 +1,179 @@
-//! From the words of the process to its exit status.
+//! From words to an exit status: the answers that need no handler, the handler's own work, and what
+//! is said of its error.
 
 use std::error::Error;
 use std::ffi::OsString;
-use std::io::{ErrorKind, Write};
+use std::io::{self, ErrorKind, Write};
 use std::process::ExitCode;
 
-use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, Word, Words, script};
+use clavret_core::{
+    Command, Length, Outcome, Page, Reader, Reading, When, Words, candidates, script,
+};
 
-use crate::route::Done;
-use crate::system::SYSTEM;
+use crate::call::Call;
+use crate::declared::FromReading;
+use crate::end::{Done, Ending, Failure};
+use crate::streams::Streams;
 use crate::terminal::Stream;
 
 /// The status of a refused line.
 const REFUSED: u8 = 2;
-/// The status of a handler's error.
+/// The status of an error that has none of its own.
 const FAILED: u8 = 1;
+/// The variable that a request is made by, to a program whose root [answers](Command::answers).
+const REQUEST: &str = "CLAVRET";
 
 /// Runs a program: reads the words of the process, answers a request for help, the version or a
 /// completion script, refuses what is wrong, and gives everything else to `handler`.
 ///
-/// The result is for `main` to return: 0; 1 when the handler gave an error, which is printed with
-/// its causes; 2 when the line was refused.
+/// The result is for `main` to return: 0; that of the [`Failure`] that the handler gave, or 1 for
+/// any other error, which is printed with its causes; 2 when the line was refused. A reader of
+/// standard output that went away early is no error.
 ///
 /// ```no_run
 #[doc = include_str!("../examples/smallest.rs")]
 /// ```
 pub fn run<E: Ending>(
     root: &'static Command<'static>,
-    handler: impl FnOnce(Reading<'_>) -> E,
+    handler: impl FnOnce(Call<'_>) -> E,
 ) -> ExitCode {
-    let words: Vec<OsString> = std::env::args_os().skip(1).collect();
-    let words = Words::new(&words);
-    match root.read_in(words, &SYSTEM) {
-        Outcome::Reading(reading) => {
-            warn(&reading);
-            let done = handler(reading).done();
-            done.map_or_else(|error| failed(root, &*error), |()| ExitCode::SUCCESS)
-        }
-        other => print(&respond_to(root, other, words)),
-    }
+    let streams = Streams::SYSTEM;
+    let mut handler = Some(handler);
+    let mut handle = |reading: Reading<'_>| match handler.take() {
+        Some(handler) => handler(Call::new(reading, &(), &streams)).done(),
+        None => Ok(()),
+    };
+    perform(root, &words(), &streams, &mut handle).into()
 }
 
-/// Says which deprecated names the line has, once each.
-fn warn(reading: &Reading<'_>) {
-    let warnings = reading.warnings();
-    if !warnings.is_empty() {
-        _ = std::io::stderr().write_all(warnings.as_bytes());
-    }
-}
-
-/// What a handler may end with: nothing, or a result with any error.
-pub trait Ending {
-    /// The result.
-    ///
-    /// # Errors
-    ///
-    /// The handler's own.
-    fn done(self) -> Done;
-}
-
-impl Ending for () {
-    fn done(self) -> Done {
-        Ok(())
-    }
-}
-
-impl<E: Into<Box<dyn Error>>> Ending for Result<(), E> {
-    fn done(self) -> Done {
-        self.map_err(Into::into)
-    }
-}
-
-/// What a program prints without its handler, and the status it ends with.
-#[derive(Debug, Clone, PartialEq, Eq)]
-pub struct Response {
-    /// For standard output.
-    pub out: String,
-    /// For standard error.
-    pub err: String,
-    /// The exit status.
-    pub status: u8,
-}
-
-/// What a program would print for a line that its handler does not get: a page, the version, a
-/// completion script, faults. `None` for a line that reads.
+/// Runs a program that a type declares, and gives its values to `handler`: see [`run`].
 ///
+/// ```no_run
+/// /// greet a hive
+/// #[derive(clavret::Declare)]
+/// struct Greet {
+///     /// code of the hive
+///     #[operand]
+///     hive: String,
+/// }
+///
+/// fn main() -> std::process::ExitCode {
+///     clavret::run_as(|greet: Greet| println!("hello, {}", greet.hive))
+/// }
 /// ```
-/// use clavret::{Command, respond};
-/// static LIST: Command = Command::new("list").summary("list the hives");
-/// assert_eq!(respond(&LIST, &["extra"]).unwrap().status, 2);
-/// assert_eq!(respond(&LIST, &[] as &[&str]), None);
-/// ```
-pub fn respond<W: Word>(root: &'static Command<'static>, words: &[W]) -> Option<Response> {
+pub fn run_as<T: FromReading, E: Ending>(handler: impl FnOnce(T) -> E) -> ExitCode {
+    run(T::COMMAND, |mut call| handler(call.values()))
+}
+
+/// The words of the process, its name left out.
+pub(crate) fn words() -> Vec<OsString> {
+    std::env::args_os().skip(1).collect()
+}
+
+/// Reads words and does what they ask for; gives the exit status.
+pub(crate) fn perform<'p>(
+    root: &'static Command<'static>,
+    words: &'p [OsString],
+    streams: &'p Streams<'p>,
+    handle: &mut dyn FnMut(Reading<'p>) -> Done,
+) -> u8 {
+    if root.is_answering()
+        && let Some(request) = streams.world().variable(REQUEST)
+    {
+        return answer(root, &request.to_string_lossy(), words, streams);
+    }
     let words = Words::new(words);
-    match root.read_in(words, &SYSTEM) {
-        Outcome::Reading(_) => None,
-        other => Some(respond_to(root, other, words)),
+    match root.read_in(words, streams.world()) {
+        Outcome::Reading(reading) => {
+            let warnings = reading.warnings();
+            if !warnings.is_empty() {
+                _ = streams.err().write_all(warnings.as_bytes());
+            }
+            let done = handle(reading).and_then(|()| Ok(streams.out().flush()?));
+            done.map_or_else(|error| failed(root, &*error, streams), |()| 0)
+        }
+        other => respond(root, other, words, streams),
     }
 }
 
+/// Prints what a line gets without a handler: a page, the version, a script, faults.
 #[cold]
-fn respond_to(root: &Command<'_>, outcome: Outcome<'_>, words: Words<'_>) -> Response {
-    let look = |stream: Stream| stream.look(color(root, words));
-    let out = |out| Response { out, err: String::new(), status: 0 };
-    let refused = |err| Response { out: String::new(), err, status: REFUSED };
+fn respond(
+    root: &Command<'_>,
+    outcome: Outcome<'_>,
+    words: Words<'_>,
+    streams: &Streams<'_>,
+) -> u8 {
+    let look = |stream| streams.look(stream, color(root, words));
+    let refused = |text: String| {
+        _ = streams.err().write_all(text.as_bytes());
+        REFUSED
+    };
     match outcome {
-        Outcome::Page(path, length) => out(Page::of(&path, length).draw(look(Stream::Out))),
-        Outcome::Version(path) => out(format!("{} {}\n", root.name(), path.root().version_text())),
-        Outcome::Script(path, shell) => out(script(path.root(), shell)),
+        Outcome::Page(path, length) => {
+            print(root, &Page::of(&path, length).draw(look(Stream::Out)), streams)
+        }
+        Outcome::Version(path) => {
+            let version = path.root().version_text();
+            print(root, &format!("{} {version}\n", root.name()), streams)
+        }
+        Outcome::Script(path, shell) => print(root, &script(path.root(), shell), streams),
         Outcome::Faults(faults) if faults.is_command_missing() => {
             refused(Page::of(faults.path(), Length::Short).draw(look(Stream::Error)))
         }
         Outcome::Faults(faults) => refused(faults.draw(look(Stream::Error))),
-        // A reading has nothing to answer.
-        _ => out(String::new()),
+        // A reading has nothing to print.
+        _ => 0,
     }
 }
 
 /// What the line says of colour, which a faulty line may say as well.
-fn color(root: &Command<'_>, words: Words<'_>) -> clavret_core::When {
+fn color(root: &Command<'_>, words: Words<'_>) -> When {
     let mut reader = Reader::new(root, words.count());
     reader.step_all(words);
     reader.color(words)
 }
 
-/// A reader that went away early, such as `head`, is no failure.
-fn print(response: &Response) -> ExitCode {
-    let written = std::io::stdout().write_all(response.out.as_bytes());
-    _ = std::io::stderr().write_all(response.err.as_bytes());
-    match written.and_then(|()| std::io::stdout().flush()) {
-        Err(error) if error.kind() != ErrorKind::BrokenPipe => ExitCode::from(FAILED),
-        _ => ExitCode::from(response.status),
+fn print(root: &Command<'_>, text: &str, streams: &Streams<'_>) -> u8 {
+    let mut out = streams.out();
+    match out.write_all(text.as_bytes()).and_then(|()| out.flush()) {
+        Ok(()) => 0,
+        Err(error) => failed(root, &error, streams),
     }
+}
+
+/// Answers a request, in lines on standard output: `candidates` gives what the last word may become
+/// behind the others.
+#[cold]
+fn answer(root: &Command<'_>, request: &str, words: &[OsString], streams: &Streams<'_>) -> u8 {
+    if request != "candidates" {
+        let error = format!("{REQUEST} asks for `{request}`; what is answered is `candidates`");
+        _ = streams.err().write_all(root.failure(&*Box::<dyn Error>::from(error)).as_bytes());
+        return REFUSED;
+    }
+    let (prefix, before) = match words.split_last() {
+        Some((prefix, before)) => (prefix.to_string_lossy(), before),
+        None => ("".into(), words),
+    };
+    let lines = candidates(root, before, &prefix).into_iter().map(|word| word + "\n");
+    print(root, &lines.collect::<String>(), streams)
 }
 
 /// A handler's error: the program's name and the message, then each cause on a line.
 #[cold]
-fn failed(root: &Command<'_>, error: &(dyn Error + 'static)) -> ExitCode {
+fn failed(root: &Command<'_>, error: &(dyn Error + 'static), streams: &Streams<'_>) -> u8 {
     let causes = || std::iter::successors(Some(error), |&error| error.source());
     let is_broken_pipe = |error: &(dyn Error + 'static)| {
-        let error = error.downcast_ref::<std::io::Error>();
+        let error = error.downcast_ref::<io::Error>();
         error.is_some_and(|error| error.kind() == ErrorKind::BrokenPipe)
     };
+    // A reader that went away early, such as `head`, is no failure.
     if causes().any(is_broken_pipe) {
-        return ExitCode::SUCCESS;
+        return 0;
     }
-    _ = std::io::stderr().write_all(root.failure(error).as_bytes());
-    ExitCode::from(FAILED)
+    let failure = causes().find_map(|error| error.downcast_ref::<Failure>());
+    if !failure.is_some_and(Failure::is_silent) {
+        _ = streams.err().write_all(root.failure(error).as_bytes());
+    }
+    failure.map_or(FAILED, |failure| failure.status)
 }

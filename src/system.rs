@@ -55,7 +55,9 @@ impl World for System {
 }
 
 /// The first line without its end, in whatever bytes it has.
-fn first_line(bytes: &mut dyn Iterator<Item = io::Result<u8>>) -> Result<OsString, String> {
+pub(crate) fn first_line(
+    bytes: &mut dyn Iterator<Item = io::Result<u8>>,
+) -> Result<OsString, String> {
     let mut line = Vec::new();
     for byte in bytes.take(LONGEST) {
         match byte.map_err(|error| error.to_string())? {

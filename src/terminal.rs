@@ -15,23 +15,21 @@ pub(crate) enum Stream {
     Error,
 }
 
-impl Stream {
-    /// How to draw for it.
-    pub(crate) fn look(self, when: When) -> Look {
-        let (is_terminal, size) = match self {
-            Stream::Out => {
-                let stream = std::io::stdout();
-                (stream.is_terminal(), terminal_size::terminal_size_of(stream))
-            }
-            Stream::Error => {
-                let stream = std::io::stderr();
-                (stream.is_terminal(), terminal_size::terminal_size_of(stream))
-            }
-        };
-        let width = size.map(|(width, _)| usize::from(width.0).min(WIDEST));
-        let look = Look::PLAIN.color(color(when, is_terminal, |name| std::env::var_os(name)));
-        width.map_or(look, |width| look.width(width))
-    }
+/// How to draw for a stream of the process.
+pub(crate) fn look(stream: Stream, when: When) -> Look {
+    let (is_terminal, size) = match stream {
+        Stream::Out => {
+            let stream = std::io::stdout();
+            (stream.is_terminal(), terminal_size::terminal_size_of(stream))
+        }
+        Stream::Error => {
+            let stream = std::io::stderr();
+            (stream.is_terminal(), terminal_size::terminal_size_of(stream))
+        }
+    };
+    let width = size.map(|(width, _)| usize::from(width.0).min(WIDEST));
+    let look = Look::PLAIN.color(color(when, is_terminal, |name| std::env::var_os(name)));
+    width.map_or(look, |width| look.width(width))
 }
 
 /// Whether to use colour: by what the line asks, then NO_COLOR, CLICOLOR_FORCE, and the terminal.

@@ -6,7 +6,7 @@ use std::io::{ErrorKind, Write};
 use std::os::unix::fs::{PermissionsExt, symlink};
 use std::path::PathBuf;
 
-use clavret::{FromWord, Input, Output};
+use clavret::{FromWord, Input, Output, Streams};
 
 struct Folder(tempfile::TempDir);
 
@@ -41,13 +41,13 @@ fn an_old_file_stays_whole_until_the_new_one_is_finished() {
     let folder = Folder::new();
     fs::write(folder.path("report"), "old").unwrap();
     fs::set_permissions(folder.path("report"), fs::Permissions::from_mode(0o640)).unwrap();
-    let mut failed = folder.output("report").create(true).unwrap();
+    let mut failed = folder.output("report").create(&Streams::SYSTEM, true).unwrap();
     failed.write_all(b"half of the n").unwrap();
     failed.flush().unwrap();
     drop(failed);
     assert_eq!((folder.text("report").as_str(), folder.names().len()), ("old", 1));
 
-    let mut writing = folder.output("report").create(true).unwrap();
+    let mut writing = folder.output("report").create(&Streams::SYSTEM, true).unwrap();
     writing.write_all(b"new").unwrap();
     assert_eq!(folder.text("report"), "old");
     writing.finish().unwrap();
@@ -60,12 +60,15 @@ fn an_old_file_stays_whole_until_the_new_one_is_finished() {
 fn a_file_is_only_replaced_where_that_is_asked_for() {
     let folder = Folder::new();
     let (first, second) = (folder.output("report"), folder.output("report"));
-    let (mut one, two) = (first.create(false).unwrap(), second.create(false).unwrap());
+    let (mut one, two) = (
+        first.create(&Streams::SYSTEM, false).unwrap(),
+        second.create(&Streams::SYSTEM, false).unwrap(),
+    );
     one.write_all(b"one").unwrap();
     one.finish().unwrap();
     // It was not there when the second began, and is there when it ends.
     assert_eq!(two.finish().unwrap_err().kind(), ErrorKind::AlreadyExists);
-    let error = first.create(false).unwrap_err();
+    let error = first.create(&Streams::SYSTEM, false).unwrap_err();
     assert_eq!(error.kind(), ErrorKind::AlreadyExists);
     assert!(error.to_string().contains("report: "), "{error}");
     assert_eq!(folder.text("report"), "one");
@@ -76,12 +79,12 @@ fn links_stay_and_folders_that_are_not_there_are_named() {
     let folder = Folder::new();
     fs::write(folder.path("season"), "old").unwrap();
     symlink(folder.path("season"), folder.path("link")).unwrap();
-    let mut writing = folder.output("link").create(true).unwrap();
+    let mut writing = folder.output("link").create(&Streams::SYSTEM, true).unwrap();
     writing.write_all(b"new").unwrap();
     writing.finish().unwrap();
     assert_eq!(folder.text("season"), "new");
     assert!(folder.path("link").is_symlink());
-    let error = folder.output("none/report").create(true).unwrap_err();
+    let error = folder.output("none/report").create(&Streams::SYSTEM, true).unwrap_err();
     assert!(error.to_string().contains("none/report: "), "{error}");
 }
 
@@ -89,13 +92,13 @@ fn links_stay_and_folders_that_are_not_there_are_named() {
 fn an_input_is_opened_when_it_is_read() {
     let folder = Folder::new();
     let input = Input::from_word(folder.path("notes").as_ref()).unwrap();
-    let error = input.open().err().unwrap();
+    let error = input.open(&Streams::SYSTEM).err().unwrap();
     assert!(
         error.kind() == ErrorKind::NotFound && error.to_string().contains("notes: "),
         "{error}"
     );
     fs::write(folder.path("notes"), "queen seen\n").unwrap();
-    assert_eq!(input.read_to_string().unwrap(), "queen seen\n");
+    assert_eq!(input.read_to_string(&Streams::SYSTEM).unwrap(), "queen seen\n");
     let standard = Input::from_word("-".as_ref()).unwrap();
     assert!(standard.is_standard() && Output::from(PathBuf::from("-")).is_standard());
 }

@@ -6,5 +6,5 @@
 mod app;
 
 fn main() -> std::process::ExitCode {
-    clavret::run(&app::APIARY, |reading| clavret::route(app::ROUTES, reading))
+    app::PROGRAM.run()
 }

@@ -10,7 +10,7 @@ use std::error::Error;
 use std::io::Write;
 use std::path::Path;
 
-use clavret::{Outcome, Response, candidates, respond, route};
+use clavret::{Outcome, candidates, rehearse};
 
 fn main() -> Result<(), Box<dyn Error>> {
     match walk() {
@@ -90,27 +90,17 @@ impl Tour {
         writeln!(self.out(), "\n── {title}\n")
     }
 
-    /// What a line prints that is answered without a handler.
+    /// What a line prints, and the status it ends with.
     fn shows(&self, line: &str) -> std::io::Result<()> {
-        let words: Vec<&str> = line.split(' ').collect();
-        writeln!(self.out(), "$ apiary {line}")?;
-        match respond(&app::APIARY, &words) {
-            Some(Response { out, err, status }) => {
-                writeln!(self.out(), "{out}{err}[status {status}]\n")
-            }
-            None => Ok(()),
-        }
+        let told = rehearse(&app::PROGRAM).words(line.split(' ')).run();
+        writeln!(self.out(), "$ apiary {line}\n{}{}[status {}]\n", told.out, told.err, told.status)
     }
 
     /// Runs a line on the copy of the yard.
-    fn runs(&self, line: &str) -> Result<(), Box<dyn Error>> {
-        writeln!(self.out(), "$ apiary {line}")?;
-        let words = [vec!["-y", &self.yard], line.split(' ').collect()].concat();
-        match app::APIARY.read(&words) {
-            Outcome::Reading(reading) => route(app::ROUTES, reading)?,
-            other => return Err(format!("{line} gave {other:?}").into()),
-        }
-        Ok(writeln!(self.out())?)
+    fn runs(&self, line: &str) -> std::io::Result<()> {
+        let run = rehearse(&app::PROGRAM).variable("APIARY_YARD", &self.yard);
+        let told = run.words(line.split(' ')).run();
+        writeln!(self.out(), "$ apiary {line}\n{}{}", told.out, told.err)
     }
 
     /// The table that a reading prints as.

@@ -1,6 +1,6 @@
 //! `apiary harvest`: honey taken from a hive.
 
-use clavret::{Command, Done, Flag, Operand, Opt, Reading, Rule, valid};
+use clavret::{Call, Command, Done, Flag, Operand, Opt, Rule, valid};
 
 use super::values::{HiveCode, today};
 use super::yard::{Harvest, Packed};
@@ -31,7 +31,7 @@ pub(crate) static HARVEST: Command = Command::new("harvest")
     .status(0, "recorded")
     .status(1, "could not be recorded");
 
-pub(crate) fn harvest(mut reading: Reading<'_>) -> Done {
+pub(crate) fn harvest(mut reading: Call<'_>) -> Done {
     let yard = super::yard(&reading);
     let mut hive = yard.hive(reading.get(&HIVE))?;
     let packed = match (*reading.get(&JARS), *reading.get(&BARREL)) {

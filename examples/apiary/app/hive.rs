@@ -2,7 +2,7 @@
 
 use std::io::Write;
 
-use clavret::{Choice, Command, Done, Offer, Operand, Opt, Reading, valid};
+use clavret::{Call, Choice, Command, Done, Offer, Operand, Opt, valid};
 
 use super::print::Rows;
 use super::values::{Form, HiveCode, Queen, today};
@@ -99,7 +99,7 @@ fn on_earth((lat, lon): &(f64, f64)) -> Result<(), String> {
     }
 }
 
-pub(crate) fn add(mut reading: Reading<'_>) -> Done {
+pub(crate) fn add(mut reading: Call<'_>) -> Done {
     let yard = super::yard(&reading);
     let code = reading.take(&CODE);
     if yard.hives()?.iter().any(|hive| hive.code == code) {
@@ -116,7 +116,7 @@ pub(crate) fn add(mut reading: Reading<'_>) -> Done {
     Ok(super::say(&reading, &yard, &done)?)
 }
 
-pub(crate) fn move_hive(mut reading: Reading<'_>) -> Done {
+pub(crate) fn move_hive(mut reading: Call<'_>) -> Done {
     let yard = super::yard(&reading);
     let mut hive = yard.hive(reading.get(&MOVED))?;
     hive.stands()?;
@@ -127,7 +127,7 @@ pub(crate) fn move_hive(mut reading: Reading<'_>) -> Done {
     Ok(super::say(&reading, &yard, &done)?)
 }
 
-pub(crate) fn retire(mut reading: Reading<'_>) -> Done {
+pub(crate) fn retire(mut reading: Call<'_>) -> Done {
     let yard = super::yard(&reading);
     let mut hive = yard.hive(reading.get(&RETIRED))?;
     hive.stands()?;
@@ -137,7 +137,7 @@ pub(crate) fn retire(mut reading: Reading<'_>) -> Done {
     Ok(super::say(&reading, &yard, &done)?)
 }
 
-pub(crate) fn list(reading: Reading<'_>) -> Done {
+pub(crate) fn list(reading: Call<'_>) -> Done {
     let mut hives = super::yard(&reading).hives()?;
     hives.retain(|hive| hive.retired.is_none());
     // Sorted by the least important key first: a stable sort keeps what came before.

@@ -1,6 +1,6 @@
 //! `apiary inspect`: what an inspection found.
 
-use clavret::{Command, Done, Flag, Operand, Opt, Reading, valid};
+use clavret::{Call, Command, Done, Flag, Operand, Opt, valid};
 
 use jiff::civil::Date;
 
@@ -37,7 +37,7 @@ pub(crate) static INSPECT: Command = Command::new("inspect")
     .status(0, "recorded")
     .status(1, "could not be recorded");
 
-pub(crate) fn inspect(mut reading: Reading<'_>) -> Done {
+pub(crate) fn inspect(mut reading: Call<'_>) -> Done {
     let yard = super::yard(&reading);
     let mut hive = yard.hive(reading.get(&HIVE))?;
     let inspection = Inspection {

@@ -2,7 +2,7 @@
 
 use std::io::Write;
 
-use clavret::{Command, DomainName, Done, Operand, Opt, Reading, valid};
+use clavret::{Call, Command, DomainName, Done, Operand, Opt, valid};
 use email_address::EmailAddress;
 use glob::Pattern;
 use url::Url;
@@ -33,7 +33,7 @@ pub(crate) static LABEL: Command = Command::new("label")
     .status(0, "printed")
     .status(1, "no batch is called so");
 
-pub(crate) fn label(reading: Reading<'_>) -> Done {
+pub(crate) fn label(reading: Call<'_>) -> Done {
     let hive = super::yard(&reading).hive(reading.get(&HIVE))?;
     let pattern = reading.get(&BATCH);
     let is_meant = |batch: &String| pattern.matches(batch);

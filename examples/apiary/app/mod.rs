@@ -2,7 +2,9 @@
 
 use std::path::PathBuf;
 
-use clavret::{COLOR, COMPLETIONS, Command, Config, Flag, HELP, Opt, Reading, Route, Tally};
+use clavret::{
+    COLOR, COMPLETIONS, Command, Config, Flag, HELP, Opt, Program, Reading, Route, Tally,
+};
 
 mod harvest;
 mod hive;
@@ -56,17 +58,20 @@ pub(crate) static APIARY: Command = Command::new("apiary")
     .example("a calm colony with six brood frames", "apiary inspect A7 -cf6")
     .example("the hives, those with the fewest frames first", "apiary hive list --sort frames");
 
-pub(crate) static ROUTES: &[Route] = &[
-    Route::new(&hive::ADD, hive::add),
-    Route::new(&hive::LIST, hive::list),
-    Route::new(&hive::MOVE, hive::move_hive),
-    Route::new(&hive::RETIRE, hive::retire),
-    Route::new(&inspect::INSPECT, inspect::inspect),
-    Route::new(&harvest::HARVEST, harvest::harvest),
-    Route::new(&label::LABEL, label::label),
-    Route::new(&report::REPORT, report::report),
-    Route::new(&run_each::RUN_EACH, run_each::run_each),
-];
+pub(crate) static PROGRAM: Program = Program::new(
+    &APIARY,
+    &[
+        Route::new(&hive::ADD, hive::add),
+        Route::new(&hive::LIST, hive::list),
+        Route::new(&hive::MOVE, hive::move_hive),
+        Route::new(&hive::RETIRE, hive::retire),
+        Route::new(&inspect::INSPECT, inspect::inspect),
+        Route::new(&harvest::HARVEST, harvest::harvest),
+        Route::new(&label::LABEL, label::label),
+        Route::new(&report::REPORT, report::report),
+        Route::new(&run_each::RUN_EACH, run_each::run_each),
+    ],
+);
 
 /// The yard that the line names, or the user's own.
 fn yard(reading: &Reading<'_>) -> Yard {

@@ -2,7 +2,7 @@
 
 use std::io::Write;
 
-use clavret::{Command, Done, Objection, Opt, Output, Reading};
+use clavret::{Call, Command, Done, Objection, Opt, Output, Reading};
 use jiff::civil::Date;
 use serde::Serialize;
 
@@ -44,7 +44,7 @@ struct Line {
     brood: Option<f64>,
 }
 
-pub(crate) fn report(reading: Reading<'_>) -> Done {
+pub(crate) fn report(reading: Call<'_>) -> Done {
     let (since, until) = (*reading.get(&SINCE), *reading.get(&UNTIL));
     let hives = super::yard(&reading).hives()?;
     let lines: Vec<Line> = hives.iter().map(|hive| line(hive, since, until)).collect();
@@ -52,7 +52,7 @@ pub(crate) fn report(reading: Reading<'_>) -> Done {
     let rows = Rows { headings, rows: lines.iter().map(row).collect() };
     let text = rows.print(*reading.get(&FORM), &lines)?;
     // A report is made anew each time, so an old one gives way to it.
-    let mut out = reading.get(&OUT).create(true)?;
+    let mut out = reading.get(&OUT).create(reading.streams(), true)?;
     out.write_all(text.as_bytes())?;
     Ok(out.finish()?)
 }

@@ -3,7 +3,7 @@
 use std::ffi::OsString;
 use std::process;
 
-use clavret::{Command, Done, Operand, Reading, Refers, Tail};
+use clavret::{Call, Command, Done, Operand, Refers, Tail};
 
 use super::yard::Failed;
 
@@ -22,7 +22,7 @@ pub(crate) static RUN_EACH: Command = Command::new("run-each")
     .status(0, "all runs succeeded")
     .status(1, "a run failed");
 
-pub(crate) fn run_each(reading: Reading<'_>) -> Done {
+pub(crate) fn run_each(reading: Call<'_>) -> Done {
     let program = reading.get(&PROGRAM);
     let (mut runs, mut failures) = (0, 0);
     for hive in super::yard(&reading).hives()?.into_iter().filter(|hive| hive.retired.is_none()) {

@@ -6,7 +6,7 @@ use std::fmt;
 use std::io::Write;
 use std::path::{Path, PathBuf};
 
-use clavret::Output;
+use clavret::{Output, Streams};
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
@@ -166,7 +166,7 @@ impl Yard {
         let path = self.folder.join(format!("{}.toml", hive.code));
         let text = toml::to_string(hive).map_err(Failed::to("write", &path))?;
         let write = || {
-            let mut file = Output::from(path.clone()).create(true)?;
+            let mut file = Output::from(path.clone()).create(&Streams::SYSTEM, true)?;
             file.write_all(text.as_bytes())?;
             file.finish()
         };

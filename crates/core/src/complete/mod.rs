@@ -10,7 +10,7 @@
 mod bash;
 mod table;
 
-use crate::declare::{Command, Hit, Kind, Param, Role, Shell, TOPIC};
+use crate::declare::{Command, Hit, Kind, Param, Role, Shell, Standard};
 use crate::read::{Expects, Reader, Word, Words};
 
 /// The completion script of a program for a shell.
@@ -43,7 +43,7 @@ pub fn candidates<W: Word>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec
         Expects::Value(param, at) => return values(param, at, prefix),
         _ if prefix.starts_with('-') && !reader.is_past_options() => options(root, &reader),
         Expects::Command(command) => command_names(command),
-        Expects::Operand(_) if reader.leaf().is_standard(&TOPIC) => {
+        Expects::Operand(_) if reader.leaf().standard == Some(Standard::Help) => {
             return begun(topic(root, &reader, words), prefix);
         }
         Expects::Operand(param) => values(param, 0, prefix),

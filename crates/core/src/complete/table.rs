@@ -1,7 +1,7 @@
 //! A declaration as numbered states, which any shell's walker can follow.
 
 use super::{shown_names, standard_names};
-use crate::declare::{Command, Kind, Param, Refers, Role, TOPIC, Tail};
+use crate::declare::{Command, Kind, Param, Refers, Role, Standard, Tail};
 
 /// The states of a program; the first is its root.
 pub(super) struct Table {
@@ -102,7 +102,7 @@ impl Table {
     fn state(&mut self, command: &Command<'_>) -> State {
         let ends = command.operands_end || command.tails.raw;
         let mut state = State { ends, ..State::default() };
-        let is_topic = command.is_standard(&TOPIC);
+        let is_topic = command.standard == Some(Standard::Help);
         for param in command.params() {
             let mut values = Vec::new();
             for (at, kind) in param.kinds().iter().enumerate() {

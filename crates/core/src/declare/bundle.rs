@@ -1,5 +1,6 @@
 //! A reusable set of parameters with a heading, for several commands to take.
 
+use super::command::Command;
 use super::param::Param;
 use super::rule::Rule;
 
@@ -27,6 +28,18 @@ impl<'d> Bundle<'d> {
     /// command's own.
     pub const fn new(heading: &'d str) -> Self {
         Bundle { heading, params: &[], rules: &[] }
+    }
+
+    /// What a command takes, under a heading.
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when the command has subcommands, or bundles of its own.
+    #[track_caller]
+    pub const fn of(command: &Command<'d>, heading: &'d str) -> Self {
+        assert!(command.commands.is_empty(), "a command with subcommands cannot be a bundle");
+        assert!(command.bundles.is_empty(), "a bundle cannot have bundles of its own");
+        Bundle { heading, params: command.params, rules: command.rules }
     }
 
     /// What it takes, in the order that pages show it.

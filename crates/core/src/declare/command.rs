@@ -4,11 +4,10 @@ use std::fmt;
 
 use super::bundle::Bundle;
 use super::config::Config;
-use super::keys::{Key, is_key};
-use super::names::name_fault;
+use super::names::{name_fault, same};
 use super::package::Package;
 use super::param::Param;
-use super::problem::{Problem, stop};
+use super::problem::Problem;
 use super::rule::Rule;
 use super::rules::{self, in_order};
 // The type that a developer's test is handed; nothing of the next stage is called here.
@@ -63,6 +62,7 @@ pub struct Command<'d> {
     pub(crate) summary: &'d str,
     pub(crate) description: &'d str,
     pub(crate) package: Package<'d>,
+    pub(crate) standard: Option<Standard>,
     pub(crate) examples: [(&'d str, &'d str); Command::MOST],
     pub(crate) statuses: [(u8, &'d str); Command::MOST],
     pub(crate) wording: Option<&'d Wording>,
@@ -73,6 +73,13 @@ pub struct Command<'d> {
     pub(crate) rules: &'d [Rule<'d>],
     pub(crate) check: Option<Check>,
     pub(crate) config: Option<&'d Config<'d>>,
+}
+
+/// The commands whose work is the library's.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(crate) enum Standard {
+    Help,
+    Completions,
 }
 
 /// A developer's own test of a whole reading.
@@ -99,7 +106,7 @@ impl<'d> Command<'d> {
     #[track_caller]
     pub const fn new(name: &'d str) -> Self {
         if let Some(why) = name_fault(name) {
-            stop(Problem::Name { name, why });
+            Problem::Name { name, why }.stop();
         }
         Command { draft: false, ..Command::draft(name) }
     }
@@ -135,6 +142,7 @@ impl<'d> Command<'d> {
             summary: "",
             description: "",
             package: Package::new(""),
+            standard: None,
             examples: [("", ""); Command::MOST],
             statuses: [(0, ""); Command::MOST],
             wording: None,
@@ -157,6 +165,8 @@ impl<'d> Command<'d> {
     #[track_caller]
     pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
         self.params = params;
+        // With other parameters the work is no longer the library's.
+        self.standard = None;
         self.counted()
     }
 
@@ -192,6 +202,21 @@ impl<'d> Command<'d> {
         self.commands = commands;
         self.sorted = in_order(commands);
         self.checked()
+    }
+
+    /// The subcommands of another command, with its default one; `acts` says whether a line may name
+    /// none of them.
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when it has none, and as [`commands`](Command::commands).
+    #[must_use]
+    #[track_caller]
+    pub const fn commands_of(mut self, other: &Command<'d>, acts: bool) -> Self {
+        assert!(!other.commands.is_empty(), "expected a command that has subcommands");
+        self.otherwise = other.otherwise;
+        self.acts |= acts;
+        self.commands(other.commands)
     }
 
     /// It does something without a subcommand too: a line that names none is no fault, and a
@@ -281,12 +306,18 @@ impl<'d> Command<'d> {
         self
     }
 
+    /// Makes it one whose work is the library's.
+    pub(super) const fn standard(mut self, standard: Standard) -> Self {
+        self.standard = Some(standard);
+        self
+    }
+
     #[track_caller]
     const fn checked(self) -> Self {
         if !self.draft
             && let Some(problem) = rules::problem(&self, 0)
         {
-            stop(problem);
+            problem.stop();
         }
         self
     }
@@ -380,7 +411,7 @@ impl<'d> Command<'d> {
             }
             i += 1;
         }
-        stop(Problem::Most { of: "examples", name: self.name, most: b'4' })
+        Problem::Most { of: "examples", name: self.name, most: b'4' }.stop()
     }
 
     /// What an exit status means. Up to four; status 2, a refused line, is added by the page.
@@ -395,7 +426,7 @@ impl<'d> Command<'d> {
             }
             i += 1;
         }
-        stop(Problem::Most { of: "statuses", name: self.name, most: b'4' })
+        Problem::Most { of: "statuses", name: self.name, most: b'4' }.stop()
     }
 
     /// Other phrases for pages and faults, such as in another language; for the root.
@@ -475,11 +506,23 @@ impl<'d> Command<'d> {
         self.commands
     }
 
-    /// Whether this is a standard command, such as [`HELP`](crate::HELP): as it comes, or with
-    /// another summary or more names. It is known by the key it takes. (The list that the key
-    /// stands in would not do: a static made from another crate's has a copy of it.)
-    pub(crate) fn is_standard(&self, key: &impl Key) -> bool {
-        self.params.first().is_some_and(|param| is_key(key, param))
+    /// Whether it does something without a subcommand too.
+    pub const fn is_acting(&self) -> bool {
+        self.acts
+    }
+
+    /// Whether the library does its work: [`HELP`](crate::HELP) and [`COMPLETIONS`](crate::COMPLETIONS),
+    /// as they come, or with another summary or more names.
+    pub const fn is_standard(&self) -> bool {
+        self.standard.is_some()
+    }
+
+    /// Whether it cannot be told from another one while the compiler runs, which knows no addresses.
+    pub const fn is_alike(&self, other: &Command<'_>) -> bool {
+        same(self.name, other.name)
+            && same(self.summary, other.summary)
+            && self.param_count() == other.param_count()
+            && self.commands.len() == other.commands.len()
     }
 
     /// The phrases that pages and faults below this root are made of.

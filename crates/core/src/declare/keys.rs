@@ -9,7 +9,7 @@ use super::cell::Cell;
 use super::from_word::{Fraction, Whole};
 use super::param::{NO_WORDS, Param, Role, Tail};
 use super::path::At;
-use super::problem::{Problem, stop};
+use super::problem::Problem;
 use super::shape::twin;
 use super::valid::Validator;
 use super::{FromWord, Refers, Shape, Unit, param};
@@ -257,7 +257,7 @@ macro_rules! by_type {
             #[track_caller]
             pub const fn times(mut self, min: u32, max: u32) -> Self {
                 if min > max || max == 0 {
-                    stop(Problem::Times { name: self.param.name });
+                    Problem::Times { name: self.param.name }.stop();
                 }
                 self.param = self.param.with_times(min, max);
                 self

@@ -135,6 +135,11 @@ impl Kind {
         self
     }
 
+    /// Whether it is a number of the standard library.
+    pub(crate) const fn is_number(&self) -> bool {
+        matches!(self.noun, Noun::Whole | Noun::Number)
+    }
+
     /// A word of this kind that reads.
     pub fn example_word(&self) -> Cow<'static, str> {
         match self.sides {

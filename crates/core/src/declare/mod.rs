@@ -47,6 +47,7 @@ pub mod valid;
 pub use bundle::Bundle;
 pub use choice::{Choice, Offer};
 pub use command::Command;
+pub(crate) use command::Standard;
 pub use config::Config;
 pub use from_word::{Fraction, FromWord, Manner, Misfit, Whole};
 pub use keys::{Flag, FlagShape, Key, Operand, Opt, TailShape, Tally};

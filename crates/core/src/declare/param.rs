@@ -6,7 +6,7 @@ use super::cell::Cell;
 use super::from_word::Manner;
 use super::names::{hash, name_fault, short_fault};
 use super::path::{At, PathTest};
-use super::problem::{Problem, stop};
+use super::problem::Problem;
 use super::shape::Form;
 use super::valid::Test;
 use super::{Kind, Refers};
@@ -140,7 +140,7 @@ impl<'d> Param<'d> {
     #[track_caller]
     pub(crate) const fn new(role: Role, name: &'d str, form: &'static Form) -> Self {
         if let Some(why) = name_fault(name) {
-            stop(Problem::Name { name, why });
+            Problem::Name { name, why }.stop();
         }
         Self::draft(role, name, form)
     }
@@ -194,7 +194,7 @@ impl<'d> Param<'d> {
             }
             i += 1;
         }
-        stop(Problem::Most { of: "validators", name: self.name, most: b'3' })
+        Problem::Most { of: "validators", name: self.name, most: b'3' }.stop()
     }
 
     /// The name it was declared with, without dashes.
@@ -281,7 +281,7 @@ impl<'d> Param<'d> {
 #[track_caller]
 const fn checked_name(name: &str) -> &str {
     match name_fault(name) {
-        Some(why) => stop(Problem::Name { name, why }),
+        Some(why) => Problem::Name { name, why }.stop(),
         None => name,
     }
 }
@@ -289,7 +289,7 @@ const fn checked_name(name: &str) -> &str {
 #[track_caller]
 const fn checked_short(name: &str, short: char) -> u8 {
     match short_fault(short) {
-        Some(why) => stop(Problem::Short { name, short, why }),
+        Some(why) => Problem::Short { name, short, why }.stop(),
         None => short as u8,
     }
 }

@@ -116,6 +116,11 @@ pub enum Problem<'d> {
         /// The command.
         command: &'d str,
     },
+    /// No handler leads to a command.
+    Unrouted {
+        /// The command.
+        command: &'d str,
+    },
     /// An operand said to be accepted throughout, or a count that no list can have.
     Times {
         /// The parameter.
@@ -133,6 +138,17 @@ pub enum Problem<'d> {
 }
 
 impl Problem<'_> {
+    /// Stops the build, in a constant, with its text; the program otherwise.
+    ///
+    /// # Panics
+    ///
+    /// Always.
+    #[track_caller]
+    pub const fn stop(self) -> ! {
+        let message = self.message();
+        panic!("{}", message.as_str())
+    }
+
     const fn message(&self) -> Message {
         let text = Message::new();
         match *self {
@@ -198,6 +214,10 @@ impl Problem<'_> {
                 let text = text.text("` is none of those of the command `").text(command);
                 text.text("` (list it in `commands` before)")
             }
+            Problem::Unrouted { command } => {
+                let text = text.text("no route leads to the command `").text(command);
+                text.text("`, so a line that calls it would do nothing")
+            }
             Problem::Times { name } => {
                 text.text("`").text(name).text("` can never be given as often as `times` asks")
             }
@@ -224,11 +244,4 @@ impl std::fmt::Display for Problem<'_> {
     fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
         f.write_str(self.message().as_str())
     }
-}
-
-/// Stops the build (in a static) or the program with the problem's text.
-#[track_caller]
-pub(super) const fn stop(problem: Problem<'_>) -> ! {
-    let message = problem.message();
-    panic!("{}", message.as_str())
 }

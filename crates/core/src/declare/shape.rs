@@ -161,6 +161,9 @@ pub trait Shape: Sized + 'static {
     type Item: 'static;
     #[doc(hidden)]
     const FORM: &'static Form;
+    /// Whether each of its words is a number of the standard library.
+    #[doc(hidden)]
+    const IS_NUMBER: bool = Self::FORM.kinds.len() == 1 && Self::FORM.kinds[0].is_number();
     /// The value of a parameter that was not given and has no default.
     #[doc(hidden)]
     const ABSENT: Option<&'static Self>;

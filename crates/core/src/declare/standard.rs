@@ -1,6 +1,7 @@
 //! Parts that most programs want, ready to be listed: nothing is there unless a program lists it.
 
 use super::choice::{Choice, Offer};
+use super::command::Standard;
 use super::{Command, Operand, Opt};
 
 /// When to colour what is printed; the value of [`COLOR`].
@@ -32,15 +33,18 @@ pub(crate) static TOPIC: Operand<Vec<String>> =
 /// `help [COMMAND...]`, for the root's list: shows the full page of a command.
 ///
 /// It may be adapted, such as for another language: `static AIDE: Command = HELP.aliases(&["aide"]);`.
-pub static HELP: Command =
-    Command::new("help").summary("show the page of a command").takes(&[TOPIC.param()]);
+pub static HELP: Command = Command::new("help")
+    .summary("show the page of a command")
+    .takes(&[TOPIC.param()])
+    .standard(Standard::Help);
 
 pub(crate) static SHELL: Operand<Shell> = Operand::new("shell").help("the shell to write it for");
 
 /// `completions SHELL`, for the root's list: prints the completion script for a shell.
 pub static COMPLETIONS: Command = Command::new("completions")
     .summary("print the completion script for a shell")
-    .takes(&[SHELL.param()]);
+    .takes(&[SHELL.param()])
+    .standard(Standard::Completions);
 
 /// The shells that a completion script is written for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]

@@ -10,7 +10,7 @@ use super::reading::{Length, Outcome, Path, Reading};
 use super::relation::typed_places;
 use super::step::{Meaning, NONE, Step};
 use super::word::Words;
-use crate::declare::{Param, Role, SHELL, TOPIC, Tail, Times};
+use crate::declare::{Param, Role, SHELL, Standard, TOPIC, Tail, Times};
 use crate::text::in_order;
 
 impl<'d> Reader<'d> {
@@ -295,10 +295,10 @@ impl<'d> Reading<'d> {
     /// the developers' own tests.
     #[inline(always)]
     fn outcome(self) -> Outcome<'d> {
-        if self.command().is_standard(&TOPIC) {
+        if self.command().standard == Some(Standard::Help) {
             return topic(&self);
         }
-        if self.command().is_standard(&SHELL) {
+        if self.command().standard == Some(Standard::Completions) {
             return Outcome::Script(Path::of(self.path().root()), *self.get(&SHELL));
         }
         if self.trail.has_checks()

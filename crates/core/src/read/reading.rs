@@ -74,6 +74,11 @@ impl<'d> Path<'d> {
         self
     }
 
+    /// The commands, from the root on.
+    pub fn commands(&self) -> &[&'d Command<'d>] {
+        &self.0
+    }
+
     /// The program.
     pub fn root(&self) -> &'d Command<'d> {
         self.0[0]

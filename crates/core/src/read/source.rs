@@ -11,7 +11,7 @@ use super::fault::{Fault, FaultKind, Place};
 use super::reader::{Reader, Slot};
 use super::word::Words;
 use super::world::{Setting, Settings, World};
-use crate::declare::{Command, Config, Hit, Noun, Param, Reason, Role, SHELL, Sort, TOPIC};
+use crate::declare::{Command, Config, Hit, Noun, Param, Reason, Role, Sort};
 use crate::text::{in_order, part};
 
 /// The words of a value that was not typed, and where they stand.
@@ -41,7 +41,7 @@ impl<'d> Reader<'d> {
     fn ask_sources(&mut self, words: Words<'_>) {
         // Help and completion are there whatever a config file says.
         let leaf = self.leaf();
-        if leaf.is_standard(&TOPIC) || leaf.is_standard(&SHELL) {
+        if leaf.is_standard() {
             return;
         }
         self.load_settings(words);

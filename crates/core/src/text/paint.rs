@@ -13,6 +13,11 @@ impl Look {
     /// 80 columns without colour: what is drawn for a pipe or a file.
     pub const PLAIN: Look = Look { width: 80, color: false };
 
+    /// The columns there are.
+    pub const fn columns(self) -> usize {
+        self.width
+    }
+
     /// A width in columns; 20 at least, since nothing reads well in fewer.
     #[must_use]
     pub const fn width(self, width: usize) -> Self {

@@ -1,0 +1,178 @@
+//! The arguments of a function or method: the marked ones are parameters, the others borrow from the
+//! program.
+
+use proc_macro2::{Ident, Span, TokenStream};
+use quote::{format_ident, quote, quote_spanned};
+use syn::spanned::Spanned;
+use syn::{Attribute, FnArg, Pat, PatType, ReturnType, Signature, Type};
+
+use crate::errors::Errors;
+use crate::marks::{Bundle, Marked, read, strip};
+use crate::param::Parameter;
+
+/// When a function runs.
+#[derive(Clone, Copy, PartialEq, Eq)]
+pub(crate) enum When {
+    /// As the work of its command.
+    Called,
+    /// Before a subcommand of its own, whose values it leaves.
+    Before,
+}
+
+/// What the arguments turn out to be.
+pub(crate) struct Arguments {
+    pub(crate) parameters: Vec<Parameter>,
+    pub(crate) bundles: Vec<(Bundle, Ident, Type)>,
+    /// Statements that take the values out of the call.
+    takes: TokenStream,
+    /// What the function is called with, in the order of its arguments.
+    passed: Vec<TokenStream>,
+    /// What the context must lend.
+    lent: Vec<Type>,
+    call: Ident,
+    when: When,
+}
+
+impl Arguments {
+    /// Reads the arguments of a function and takes their marks away; `owners` lead the names of the
+    /// statics, `service` is the type of `self`.
+    pub(crate) fn read(
+        signature: &mut Signature,
+        owners: &[&Ident],
+        service: Option<&Type>,
+        when: When,
+        errors: &mut Errors,
+    ) -> Self {
+        errors.refuse_generics(&signature.generics, "a declared function");
+        let mut arguments = Arguments {
+            parameters: Vec::new(),
+            bundles: Vec::new(),
+            takes: quote!(),
+            passed: Vec::new(),
+            lent: Vec::new(),
+            call: Ident::new("call", Span::mixed_site()),
+            when,
+        };
+        for input in &mut signature.inputs {
+            match input {
+                FnArg::Receiver(receiver) => match service {
+                    Some(service)
+                        if receiver.reference.is_some() && receiver.mutability.is_none() =>
+                    {
+                        arguments.lend(service);
+                    }
+                    _ => errors.on(&*receiver, "expected `&self` (commands share the service)"),
+                },
+                FnArg::Typed(typed) => arguments.argument(typed, owners, errors),
+            }
+        }
+        arguments
+    }
+
+    fn argument(&mut self, typed: &mut PatType, owners: &[&Ident], errors: &mut Errors) {
+        let attributes: Vec<Attribute> = typed.attrs.clone();
+        strip(&mut typed.attrs);
+        let Pat::Ident(pattern) = &*typed.pat else {
+            return errors
+                .on(&typed.pat, "expected a name (a parameter is called as its argument)");
+        };
+        let (ident, ty, call) = (&pattern.ident, &*typed.ty, self.call.clone());
+        let span = ty.span();
+        let taken = format_ident!("__{}", ident, span = Span::mixed_site());
+        match read(ident, ty, &attributes, owners, errors) {
+            Marked::Parameter(parameter) => {
+                let key = &parameter.key;
+                let value = match self.when {
+                    When::Called => parameter.take(&call),
+                    When::Before => {
+                        quote_spanned!(span=> ::core::clone::Clone::clone(#call.get(&#key)))
+                    }
+                };
+                self.takes.extend(quote!(let #taken = #value;));
+                self.passed.push(quote!(#taken));
+                self.parameters.push(parameter);
+            }
+            Marked::Bundle(_) if self.when == When::Before => {
+                errors.on(
+                    ident,
+                    "what runs before a subcommand takes no bundle (mark its parameters)",
+                );
+            }
+            Marked::Bundle(bundle) => {
+                let value = quote_spanned!(span=> #call.values::<#ty>());
+                self.takes.extend(quote!(let #taken = #value;));
+                self.passed.push(quote!(#taken));
+                self.bundles.push((bundle, ident.clone(), ty.clone()));
+            }
+            Marked::Commands => {
+                errors.on(
+                    ident,
+                    "the subcommands of a function are set: `declare(commands(…), acts)`",
+                );
+            }
+            Marked::Nothing => self.unmarked(ident, ty, errors),
+        }
+    }
+
+    /// A reference to the streams, the reading, or what the context lends.
+    fn unmarked(&mut self, ident: &Ident, ty: &Type, errors: &mut Errors) {
+        let call = &self.call;
+        match ty {
+            Type::Reference(reference) if reference.mutability.is_none() => {
+                let last = match &*reference.elem {
+                    Type::Path(path) => {
+                        path.path.segments.last().map(|last| last.ident.to_string())
+                    }
+                    _ => None,
+                };
+                match last.as_deref() {
+                    Some("Streams") => self.passed.push(quote!(#call.streams())),
+                    Some("Reading") => self.passed.push(quote!(&#call)),
+                    _ => self.lend(&reference.elem),
+                }
+            }
+            other => {
+                let message = format!(
+                    "`{ident}` has no mark (expected `#[operand]`, `#[option]`, `#[flag]`, `#[tally]` or \
+                     `#[bundle]`; without one it is lent by the program's context, as a `&{}`)",
+                    quote!(#other)
+                );
+                errors.on(ident, message);
+            }
+        }
+    }
+
+    fn lend(&mut self, ty: &Type) {
+        let (call, span) = (&self.call, ty.span());
+        self.passed.push(quote_spanned!(span=> ::clavret::__::Lends::<#ty>::lend(#call.context())));
+        self.lent.push(ty.clone());
+    }
+
+    /// `__C: Lends<Yard>,` for each argument that the context lends.
+    pub(crate) fn bounds(&self) -> TokenStream {
+        let bounds = self.lent.iter().map(|ty| {
+            let span = ty.span();
+            quote_spanned!(span=> __C: ::clavret::__::Lends<#ty>,)
+        });
+        quote!(#(#bounds)*)
+    }
+
+    /// A closure that calls the function with what it takes from a call.
+    pub(crate) fn handler(&self, signature: &Signature, function: &TokenStream) -> TokenStream {
+        let Arguments { takes, passed, call, .. } = self;
+        let span = match &signature.output {
+            ReturnType::Default => signature.ident.span(),
+            ReturnType::Type(_, ty) => ty.span(),
+        };
+        let called = quote!(#function(#(#passed),*));
+        let done = match signature.asyncness {
+            None => quote_spanned!(span=> ::clavret::__::Ending::done(#called)),
+            Some(_) => {
+                let done = quote_spanned!(span=> ::clavret::__::Ending::done(#called.await));
+                quote!(#call.finish(::std::boxed::Box::pin(async { #done })))
+            }
+        };
+        let pattern = if self.when == When::Called { quote!(mut #call) } else { quote!(#call) };
+        quote!(|#pattern| { let _ = &#call; #takes #done })
+    }
+}

@@ -1,0 +1,60 @@
+//! `#[derive(Choice)]`: a plain enum as a closed list of words.
+
+use proc_macro2::TokenStream;
+use quote::{quote, quote_spanned};
+use syn::{Data, DeriveInput, Fields, Variant};
+
+use crate::docs::Docs;
+use crate::errors::Errors;
+use crate::names::kebab;
+use crate::settings::{Setter, Takes, known, of_mark};
+use crate::structs::anonymous;
+
+const SETTERS: &[Setter] = &[
+    ("name", Takes::Special, false),
+    ("help", Takes::Value, false),
+    ("deprecated", Takes::Value, false),
+];
+
+pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {
+    let ident = &input.ident;
+    let Data::Enum(data) = &input.data else {
+        errors.on(ident, "expected an enum without fields (a choice is a closed list of words)");
+        return quote!();
+    };
+    if data.variants.is_empty() {
+        errors.on(ident, "expected a variant for each word, found none");
+    }
+    let offers: Vec<TokenStream> =
+        data.variants.iter().map(|variant| offer(variant, errors)).collect();
+    anonymous(&quote! {
+        #[automatically_derived]
+        impl ::clavret::__::Choice for #ident {
+            const OFFERS: &'static [::clavret::__::Offer<Self>] = &[#(#offers),*];
+        }
+    })
+}
+
+/// `Offer::new("white", Self::White).help("years ending in 1 or 6")`
+fn offer(variant: &Variant, errors: &mut Errors) -> TokenStream {
+    let ident = &variant.ident;
+    if !matches!(variant.fields, Fields::Unit) {
+        errors.on(&variant.fields, "a word of a choice carries no fields");
+    }
+    let own = variant.attrs.iter().filter(|attribute| attribute.path().is_ident("offer"));
+    let settings: Vec<_> = own.flat_map(|attribute| of_mark(attribute, errors)).collect();
+    let kebab = kebab(ident);
+    let (mut name, mut setters) = (quote!(#kebab), quote!());
+    let summary = Docs::of(&variant.attrs, errors).summary;
+    if !summary.is_empty() && !settings.iter().any(|setting| setting.is("help")) {
+        setters.extend(quote!(.help(#summary)));
+    }
+    for (setting, takes) in known(&settings, "an offer", &[SETTERS], &[], errors) {
+        match setting.is("name") {
+            true => name = setting.value(errors).map_or(name, |value| quote!(#value)),
+            false => setters.extend(setting.call(takes, errors)),
+        }
+    }
+    let span = ident.span();
+    quote_spanned!(span=> ::clavret::__::Offer::new(#name, Self::#ident) #setters)
+}

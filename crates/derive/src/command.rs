@@ -1,0 +1,262 @@
+//! A command as a static, of what was declared with: its documentation, its settings, its parameters,
+//! its subcommands.
+
+use proc_macro2::{Ident, TokenStream};
+use quote::{quote, quote_spanned};
+use syn::{Expr, ExprCall, Type};
+
+use crate::docs::Docs;
+use crate::errors::Errors;
+use crate::marks::Bundle;
+use crate::names::kebab;
+use crate::param::{Parameter, refuse_twins};
+use crate::settings::{Setter, Setting, Takes, known};
+
+const SETTERS: &[Setter] = &[
+    ("name", Takes::Special, false),
+    ("summary", Takes::Value, false),
+    ("description", Takes::Value, false),
+    ("version", Takes::Value, false),
+    ("aliases", Takes::Reference, false),
+    ("formerly", Takes::Reference, false),
+    ("hidden", Takes::Nothing, false),
+    ("acts", Takes::Nothing, false),
+    ("default_command", Takes::Special, false),
+    ("operands_end_options", Takes::Nothing, false),
+    ("abbreviations", Takes::Nothing, false),
+    ("answers", Takes::Nothing, false),
+    ("example", Takes::Several(2), true),
+    ("status", Takes::Several(2), true),
+    ("check", Takes::Value, false),
+    ("config", Takes::Reference, false),
+    ("wording", Takes::Reference, false),
+];
+
+/// Relations between parameters, by the constructors of `Rule`.
+const RULES: &[Setter] = &[
+    ("only_one", Takes::Special, true),
+    ("at_least_one", Takes::Special, true),
+    ("all_or_none", Takes::Special, true),
+    ("needs", Takes::Special, true),
+    ("excludes", Takes::Special, true),
+    ("needed_with", Takes::Special, true),
+];
+
+/// What a command is made of.
+pub(crate) struct Node<'n> {
+    /// What it is called in Rust.
+    pub(crate) ident: &'n Ident,
+    /// What it is, for what is said of its settings.
+    pub(crate) is: &'n str,
+    pub(crate) docs: Docs,
+    pub(crate) settings: Vec<Setting>,
+    pub(crate) parameters: Vec<Parameter>,
+    pub(crate) bundles: Vec<(Bundle, Ident, Type)>,
+    pub(crate) below: Below,
+    /// Settings that the caller has read, such as `before` of a function.
+    pub(crate) more: &'static [Setter],
+}
+
+/// Where the subcommands of a command come from.
+pub(crate) enum Below {
+    Nothing,
+    /// Each a `&'static Command`, and how `default_command` calls it.
+    Listed(Vec<(TokenStream, TokenStream)>),
+    /// Those of a field's type.
+    Of(Type),
+    /// Another command, which this one is a copy of.
+    Copy(TokenStream),
+}
+
+impl Node<'_> {
+    /// The statics of the parameters and of the command: the latter is called `command`.
+    pub(crate) fn to_statics(&self, command: &Ident, errors: &mut Errors) -> TokenStream {
+        let parameters: Vec<&Parameter> = self.parameters.iter().collect();
+        refuse_twins(&parameters, errors);
+        let keys = self.parameters.iter().map(Parameter::to_static);
+        let (bundles, bundle_list) = self.bundles(errors);
+        let right = known(&self.settings, self.is, &[SETTERS, RULES, self.more], &[], errors);
+        let span = self.ident.span();
+        let kebab = kebab(self.ident);
+        let mut name = quote!(#kebab);
+        let (mut setters, mut last, mut rules) = (self.docs(), quote!(), Vec::new());
+        for (setting, takes) in right {
+            if setting.is("name") {
+                if let Some(value) = setting.value(errors) {
+                    name = quote!(#value);
+                }
+            } else if setting.is("default_command") {
+                last = self.default_command(setting, errors);
+            } else if RULES.iter().any(|rule| setting.is(rule.0)) {
+                rules.extend(self.rule(setting, errors));
+            } else if SETTERS.iter().any(|setter| setting.is(setter.0)) {
+                setters.extend(setting.call(takes, errors));
+            }
+        }
+        let params = self.parameters.iter().map(Parameter::param);
+        let mut lists = quote!();
+        if !self.parameters.is_empty() {
+            lists.extend(quote_spanned!(span=> .takes(&[#(#params),*])));
+        }
+        lists.extend(bundle_list);
+        if !rules.is_empty() {
+            lists.extend(quote_spanned!(span=> .rules(&[#(#rules),*])));
+        }
+        let start = match &self.below {
+            Below::Copy(command) => quote_spanned!(span=> (*#command).named(#name)),
+            _ => {
+                quote_spanned!(span=> ::clavret::__::Command::new(#name).package(::clavret::package!()))
+            }
+        };
+        lists.extend(match &self.below {
+            Below::Nothing | Below::Copy(_) => quote!(),
+            Below::Listed(commands) => {
+                let commands = commands.iter().map(|(command, _)| command);
+                quote_spanned!(span=> .commands(&[#(#commands),*]))
+            }
+            Below::Of(ty) => {
+                let ty_span = syn::spanned::Spanned::span(ty);
+                let below = quote_spanned!(ty_span=> <#ty as ::clavret::__::Subcommands>::COMMAND);
+                let acts =
+                    quote_spanned!(ty_span=> <#ty as ::clavret::__::Subcommands>::IS_OPTIONAL);
+                quote_spanned!(span=> .commands_of(#below, #acts))
+            }
+        });
+        quote! {
+            #(#keys)*
+            #bundles
+            static #command: ::clavret::__::Command<'static> = #start #setters #lists #last;
+        }
+    }
+
+    fn docs(&self) -> TokenStream {
+        let is_set = |name: &str| self.settings.iter().any(|setting| setting.is(name));
+        let Docs { summary, description } = &self.docs;
+        let mut setters = quote!();
+        if !summary.is_empty() && !is_set("summary") {
+            setters.extend(quote!(.summary(#summary)));
+        }
+        if !description.is_empty() && !is_set("description") {
+            setters.extend(quote!(.description(#description)));
+        }
+        setters
+    }
+
+    /// Statics of the bundles, and the call that lists them.
+    fn bundles(&self, errors: &mut Errors) -> (TokenStream, TokenStream) {
+        if self.bundles.is_empty() {
+            return Default::default();
+        }
+        let (mut statics, mut names) = (quote!(), Vec::new());
+        for (bundle, field, ty) in &self.bundles {
+            let own = [("heading", Takes::Value, false)];
+            let heading = known(&bundle.settings, "a bundle", &[&own], &[], errors);
+            let heading = match heading.first() {
+                Some((setting, _)) => setting.value(errors).map(|value| quote!(#value)),
+                None => Some(&bundle.docs.summary)
+                    .filter(|text| !text.is_empty())
+                    .map(|text| quote!(#text)),
+            };
+            let name = crate::names::hidden(&[self.ident, field], field.span());
+            let span = syn::spanned::Spanned::span(ty);
+            let of = quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND);
+            let heading = heading.unwrap_or_else(|| quote!(#of.summary_text()));
+            let make = quote_spanned!(span=> ::clavret::__::Bundle::of(#of, #heading));
+            statics.extend(quote!(static #name: ::clavret::__::Bundle<'static> = #make;));
+            names.push(name);
+        }
+        let span = self.ident.span();
+        (statics, quote_spanned!(span=> .bundles(&[#(&#names),*])))
+    }
+
+    fn default_command(&self, setting: &Setting, errors: &mut Errors) -> TokenStream {
+        let Some(value) = setting.value(errors) else { return quote!() };
+        let Below::Listed(commands) = &self.below else {
+            errors.on(value, "the enum of the commands says which one is the default");
+            return quote!();
+        };
+        let wanted = quote!(#value).to_string();
+        match commands.iter().find(|(_, called)| called.to_string() == wanted) {
+            Some((command, _)) => {
+                let span = setting.name.span();
+                quote_spanned!(span=> .default_command(#command))
+            }
+            None => {
+                let names: Vec<String> =
+                    commands.iter().map(|(_, called)| called.to_string()).collect();
+                errors.on(value, format!("expected one of: {}", names.join(", ")));
+                quote!()
+            }
+        }
+    }
+
+    /// `only_one(jars, barrel)` is `Rule::only_one(&[__JARS.param(), __BARREL.param()])`.
+    fn rule(&self, setting: &Setting, errors: &mut Errors) -> Option<TokenStream> {
+        let (name, span) = (&setting.name, setting.name.span());
+        let values = setting.values(errors);
+        let (members, when): (Vec<&Expr>, Option<(&Expr, &Expr)>) = match values.split_last() {
+            Some((last, members)) if setting.is("needed_with") => match last {
+                Expr::Assign(assign) => (members.to_vec(), Some((&*assign.left, &*assign.right))),
+                other => {
+                    errors.on(other, "expected `parameter = \"value\"` at the end");
+                    return None;
+                }
+            },
+            _ => (values, None),
+        };
+        let params: Vec<TokenStream> =
+            members.into_iter().map(|member| self.member(member, errors)).collect();
+        let (first, others) = params.split_first()?;
+        Some(match when {
+            Some((param, value)) => {
+                let param = self.member(param, errors);
+                quote_spanned!(span=> ::clavret::__::Rule::#name(&[#first, #(#others),*], #param, #value))
+            }
+            None if setting.is("needs") || setting.is("excludes") => {
+                quote_spanned!(span=> ::clavret::__::Rule::#name(#first, &[#(#others),*]))
+            }
+            None => quote_spanned!(span=> ::clavret::__::Rule::#name(&[#first, #(#others),*])),
+        })
+    }
+
+    /// A parameter that a rule names: one of these, or by its path one of another command's keys.
+    fn member(&self, member: &Expr, errors: &mut Errors) -> TokenStream {
+        if let Expr::Path(path) = member
+            && let Some(ident) = path.path.get_ident()
+        {
+            if let Some(parameter) =
+                self.parameters.iter().find(|parameter| parameter.ident == *ident)
+            {
+                return parameter.param();
+            }
+            let names: Vec<String> =
+                self.parameters.iter().map(|parameter| parameter.ident.to_string()).collect();
+            errors.on(member, format!("expected one of the parameters: {}", names.join(", ")));
+            return quote!();
+        }
+        match member {
+            Expr::Path(path) => quote!(#path.param()),
+            other => {
+                errors.on(other, "expected a parameter");
+                quote!()
+            }
+        }
+    }
+}
+
+/// A path in `commands(inspect, hive::Hives)`: a declared function, block or type.
+pub(crate) fn listed(setting: &Setting, errors: &mut Errors) -> Vec<Type> {
+    let mut types = Vec::new();
+    for value in setting.values(errors) {
+        match value {
+            Expr::Path(path) => types.push(syn::parse_quote!(#path)),
+            Expr::Call(ExprCall { func, .. }) => {
+                errors.on(value, format!("expected `{}`", quote!(#func)))
+            }
+            other => {
+                errors.on(other, "expected the name of a declared function, `impl` block or type")
+            }
+        }
+    }
+    types
+}

@@ -1,0 +1,56 @@
+//! Documentation as help: the first paragraph is the summary, what follows the description.
+
+use syn::{Attribute, Expr, ExprLit, Lit, Meta};
+
+use crate::errors::Errors;
+
+/// What a documentation comment says.
+#[derive(Default)]
+pub(crate) struct Docs {
+    /// The first paragraph in one line, without the full stop at its end.
+    pub(crate) summary: String,
+    /// The paragraphs behind it, in Markdown.
+    pub(crate) description: String,
+}
+
+impl Docs {
+    pub(crate) fn of(attributes: &[Attribute], errors: &mut Errors) -> Docs {
+        let mut lines = Vec::new();
+        for attribute in attributes {
+            let Meta::NameValue(meta) = &attribute.meta else { continue };
+            if !meta.path.is_ident("doc") {
+                continue;
+            }
+            match &meta.value {
+                Expr::Lit(ExprLit { lit: Lit::Str(text), .. }) => {
+                    lines.extend(text.value().split('\n').map(str::to_owned));
+                }
+                other => errors.on(other, "help must be written here, as a comment or a string"),
+            }
+        }
+        Docs::from_lines(&lines)
+    }
+
+    fn from_lines(lines: &[String]) -> Docs {
+        // `/// text` begins with a space, and so does each line of `/** … */` that is set so.
+        let margin = lines.iter().filter(|line| !line.trim().is_empty());
+        let margin = margin.map(|line| line.len() - line.trim_start().len()).min().unwrap_or(0);
+        let line = |line: &String| line.get(margin..).unwrap_or("").trim_end().to_owned();
+        let lines: Vec<String> = lines.iter().map(line).collect();
+        let start = lines.iter().position(|line| !line.is_empty()).unwrap_or(lines.len());
+        let paragraph = lines[start..].iter().position(|line| line.is_empty());
+        let end = paragraph.map_or(lines.len(), |length| start + length);
+        let summary =
+            lines[start..end].iter().map(|line| line.trim()).collect::<Vec<_>>().join(" ");
+        let summary = match summary.strip_suffix('.') {
+            Some(summary) if !summary.ends_with('.') => summary.to_owned(),
+            _ => summary,
+        };
+        Docs { summary, description: lines[end..].join("\n").trim_matches('\n').to_owned() }
+    }
+}
+
+/// Whether an attribute is documentation.
+pub(crate) fn is_doc(attribute: &Attribute) -> bool {
+    attribute.path().is_ident("doc")
+}

@@ -1,0 +1,103 @@
+//! `#[derive(Declare)]` on an enum: a command whose subcommands are the variants.
+
+use proc_macro2::{Ident, Span, TokenStream};
+use quote::{quote, quote_spanned};
+use syn::{DataEnum, DeriveInput, Fields, Variant};
+
+use crate::command::{Below, Node};
+use crate::docs::Docs;
+use crate::errors::Errors;
+use crate::names::hidden;
+use crate::structs::{acting, anonymous, container, contents, declared};
+
+pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors) -> TokenStream {
+    let ident = &input.ident;
+    let reading = Ident::new("reading", Span::mixed_site());
+    let (mut statics, mut arms, mut commands) = (quote!(), quote!(), Vec::new());
+    for variant in &data.variants {
+        let command = hidden(&[&variant.ident], variant.ident.span());
+        let (own, value) = declare_variant(ident, variant, &command, &reading, errors);
+        statics.extend(own);
+        arms.extend(quote! {
+            if #reading.passes(&#command) {
+                return #value;
+            }
+        });
+        let called = &variant.ident;
+        commands.push((quote!(&#command), quote!(#called)));
+    }
+    if commands.is_empty() {
+        errors.on(ident, "expected a variant for each subcommand, found none");
+    }
+    let node = Node {
+        ident,
+        is: "a command",
+        docs: Docs::of(&input.attrs, errors),
+        settings: container(&input.attrs, errors),
+        parameters: Vec::new(),
+        bundles: Vec::new(),
+        below: Below::Listed(commands),
+        more: &[],
+    };
+    let command = Ident::new("__COMMAND", ident.span());
+    let own = node.to_statics(&command, errors);
+    let of = quote!(#ident);
+    let (declared, routes) = (declared(&of, &command), acting(&of, &[]));
+    anonymous(&quote! {
+        #statics
+        #own
+        #declared
+        #[automatically_derived]
+        impl ::clavret::__::FromReading for #ident {
+            fn from_reading(#reading: &mut ::clavret::__::Reading<'_>) -> Self {
+                #arms
+                ::clavret::__::stray(#reading, &#command)
+            }
+        }
+        #routes
+    })
+}
+
+/// The statics of a variant, and the value of one.
+fn declare_variant(
+    owner: &Ident,
+    variant: &Variant,
+    command: &Ident,
+    reading: &Ident,
+    errors: &mut Errors,
+) -> (TokenStream, TokenStream) {
+    let ident = &variant.ident;
+    let (mut parameters, mut bundles, mut below) = (Vec::new(), Vec::new(), Below::Nothing);
+    let value = match &variant.fields {
+        Fields::Unit => quote!(#owner::#ident),
+        Fields::Unnamed(unnamed) if unnamed.unnamed.len() == 1 => {
+            let ty = &unnamed.unnamed[0].ty;
+            let span = syn::spanned::Spanned::span(ty);
+            below = Below::Copy(quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND));
+            let value =
+                quote_spanned!(span=> <#ty as ::clavret::__::FromReading>::from_reading(#reading));
+            quote!(#owner::#ident(#value))
+        }
+        Fields::Unnamed(unnamed) => {
+            errors.on(
+                unnamed,
+                "expected one type in the parentheses, or fields with names in braces",
+            );
+            quote!(#owner::#ident)
+        }
+        fields @ Fields::Named(_) => {
+            let found = contents(fields, &[ident], reading, errors);
+            if let Some(ty) = found.commands {
+                below = Below::Of(ty);
+            }
+            (parameters, bundles) = (found.parameters, found.bundles);
+            let values = found.values;
+            quote!(#owner::#ident { #values })
+        }
+    };
+    let docs = Docs::of(&variant.attrs, errors);
+    let settings = container(&variant.attrs, errors);
+    let node =
+        Node { ident, is: "a command", docs, settings, parameters, bundles, below, more: &[] };
+    (node.to_statics(command, errors), value)
+}

@@ -1,0 +1,61 @@
+//! Every mistake in a declaration, each at the tokens at fault, all told at once.
+
+use std::fmt::Display;
+
+use proc_macro2::{Span, TokenStream};
+use quote::ToTokens;
+use syn::{Error, Generics};
+
+/// The mistakes found so far. To be looked at by [`or`](Errors::or): dropped unread it panics.
+pub(crate) struct Errors {
+    found: Option<Error>,
+    is_read: bool,
+}
+
+impl Errors {
+    pub(crate) fn new() -> Self {
+        Errors { found: None, is_read: false }
+    }
+
+    /// A mistake at a span.
+    pub(crate) fn at(&mut self, span: Span, message: impl Display) {
+        self.add(Error::new(span, message));
+    }
+
+    /// A mistake in all of some tokens.
+    pub(crate) fn on(&mut self, tokens: impl ToTokens, message: impl Display) {
+        self.add(Error::new_spanned(tokens, message));
+    }
+
+    pub(crate) fn add(&mut self, error: Error) {
+        match &mut self.found {
+            Some(found) => found.combine(error),
+            None => self.found = Some(error),
+        }
+    }
+
+    /// The value, or none and a mistake more.
+    pub(crate) fn check<T>(&mut self, result: syn::Result<T>) -> Option<T> {
+        result.map_err(|error| self.add(error)).ok()
+    }
+
+    /// The code to generate, or the mistakes in its place.
+    pub(crate) fn or(mut self, tokens: TokenStream) -> TokenStream {
+        self.is_read = true;
+        self.found.take().map_or(tokens, Error::into_compile_error)
+    }
+
+    /// What is declared is one static, which cannot be there once for each type.
+    pub(crate) fn refuse_generics(&mut self, generics: &Generics, what: &str) {
+        if !generics.params.is_empty() {
+            let message = format!("{what} cannot be generic (its command is one static)");
+            self.on(&generics.params, message);
+        }
+    }
+}
+
+impl Drop for Errors {
+    fn drop(&mut self) {
+        assert!(self.is_read || std::thread::panicking(), "mistakes were not looked at");
+    }
+}

@@ -1,0 +1,88 @@
+//! `#[clavret::declare]` on a function: a command whose parameters are the marked arguments.
+//!
+//! Beside the function stands an empty enum of the same name (types and functions have names of their
+//! own in Rust), which carries the command: `inspect(…)` is the function, `inspect::COMMAND` its
+//! command, `Route::of::<inspect>()` its handler.
+
+use proc_macro2::{Ident, TokenStream};
+use quote::quote;
+use syn::ItemFn;
+
+use crate::arguments::{Arguments, When};
+use crate::command::{Below, Node, listed};
+use crate::docs::Docs;
+use crate::errors::Errors;
+use crate::settings::{Setter, Setting, Takes, span_of};
+use crate::structs::{anonymous, declared, keys, of_type, routes};
+
+/// Beside the setters: what stands below the function's command, and when the function runs then.
+const MORE: &[Setter] = &[("commands", Takes::Special, false), ("before", Takes::Nothing, false)];
+
+pub(crate) fn declare(
+    function: &mut ItemFn,
+    settings: Vec<Setting>,
+    errors: &mut Errors,
+) -> TokenStream {
+    let ident = function.sig.ident.clone();
+    let before = span_of(&settings, "before");
+    let when = if before.is_some() { When::Before } else { When::Called };
+    let types = match settings.iter().find(|setting| setting.is("commands")) {
+        Some(setting) => listed(setting, errors),
+        None => Vec::new(),
+    };
+    let acts = settings.iter().any(|setting| setting.is("acts") || setting.is("default_command"));
+    match before {
+        Some(span) if types.is_empty() => {
+            errors.at(span, "expected `commands(…)` beside it (it runs before one of them)");
+        }
+        None if !types.is_empty() && !acts => {
+            let message = "say when it runs: `before` each of its commands, or (`acts`) where a line names none";
+            errors.on(&ident, message);
+        }
+        _ => {}
+    }
+    let docs = Docs::of(&function.attrs, errors);
+    let arguments = Arguments::read(&mut function.sig, &[], None, when, errors);
+    let handler = arguments.handler(&function.sig, &quote!(#ident));
+    let (of, bounds) = (quote!(#ident), arguments.bounds());
+    let below = match types.is_empty() {
+        true => Below::Nothing,
+        false => Below::Listed(types.iter().cloned().map(of_type).collect()),
+    };
+    let Arguments { parameters, bundles, .. } = arguments;
+    let node = Node {
+        ident: &ident,
+        is: "a command",
+        docs,
+        settings,
+        parameters,
+        bundles,
+        below,
+        more: MORE,
+    };
+    let command = Ident::new("__COMMAND", ident.span());
+    let statics = node.to_statics(&command, errors);
+    let visibility = &function.vis;
+    let (keys, declared) = (keys(&ident, visibility, &node.parameters), declared(&of, &command));
+    let way = if when == When::Before { quote!(before) } else { quote!(new) };
+    let own = quote!(::clavret::__::Route::#way(&#command, #handler),);
+    let routes = routes(&of, &types, &own, &bounds);
+    let items = anonymous(&quote! {
+        #statics
+        #keys
+        impl #ident {
+            /// The command of the function.
+            #[allow(dead_code)]
+            #visibility const COMMAND: &'static ::clavret::__::Command<'static> = &#command;
+        }
+        #declared
+        #routes
+    });
+    let doc = format!("The command of the function [`{ident}`]({ident}()).");
+    quote! {
+        #[doc = #doc]
+        #[allow(non_camel_case_types, missing_debug_implementations)]
+        #visibility enum #ident {}
+        #items
+    }
+}

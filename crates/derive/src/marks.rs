@@ -1,0 +1,80 @@
+//! Which mark a field or an argument has.
+
+use proc_macro2::Ident;
+use syn::{Attribute, Type};
+
+use crate::docs::{Docs, is_doc};
+use crate::errors::Errors;
+use crate::param::{Parameter, Role};
+use crate::settings::{Setting, of_mark};
+
+/// What a field or an argument is.
+pub(crate) enum Marked {
+    Parameter(Parameter),
+    /// Parameters of another type.
+    Bundle(Bundle),
+    /// The subcommands of another type.
+    Commands,
+    /// It has no mark.
+    Nothing,
+}
+
+/// A field whose type is a bundle of parameters.
+pub(crate) struct Bundle {
+    pub(crate) docs: Docs,
+    pub(crate) settings: Vec<Setting>,
+}
+
+const MARKS: [&str; 6] = ["operand", "option", "flag", "tally", "bundle", "commands"];
+
+/// Whether an attribute is one of the marks.
+fn is_mark(attribute: &Attribute) -> bool {
+    MARKS.iter().any(|mark| attribute.path().is_ident(mark))
+}
+
+/// Reads the mark of what is called `ident`; `owners` lead the name of its static.
+pub(crate) fn read(
+    ident: &Ident,
+    ty: &Type,
+    attributes: &[Attribute],
+    owners: &[&Ident],
+    errors: &mut Errors,
+) -> Marked {
+    let mut marks = attributes.iter().filter(|attribute| is_mark(attribute));
+    let Some(mark) = marks.next() else { return Marked::Nothing };
+    for second in marks {
+        errors.on(second, format!("`{ident}` has a mark already (one at most can stand there)"));
+    }
+    let docs = Docs::of(attributes, errors);
+    let settings = of_mark(mark, errors);
+    let path = mark.path();
+    if path.is_ident("bundle") {
+        return Marked::Bundle(Bundle { docs, settings });
+    }
+    if path.is_ident("commands") {
+        for setting in &settings {
+            errors.at(
+                setting.name.span(),
+                "the enum of the commands has the settings, not the field",
+            );
+        }
+        return Marked::Commands;
+    }
+    let role = match () {
+        () if path.is_ident("operand") => Role::Operand,
+        () if path.is_ident("option") => Role::Option,
+        () if path.is_ident("flag") => Role::Flag,
+        () => Role::Tally,
+    };
+    if let Type::Reference(reference) = ty {
+        let message =
+            "a parameter's value is owned (write `String` for `&str`, `Vec<T>` for `&[T]`)";
+        errors.on(reference, message);
+    }
+    Marked::Parameter(Parameter::new(role, ident, ty, docs, settings, owners, errors))
+}
+
+/// Takes the marks and the documentation of an argument away, which stand nowhere else in Rust.
+pub(crate) fn strip(attributes: &mut Vec<Attribute>) {
+    attributes.retain(|attribute| !is_mark(attribute) && !is_doc(attribute));
+}

@@ -1,0 +1,262 @@
+//! A parameter as a static: its typed key, declared as a person would.
+
+use proc_macro2::{Ident, Span, TokenStream};
+use quote::{quote, quote_spanned};
+use syn::{Expr, ExprLit, ExprUnary, Lit, Type, UnOp};
+
+use crate::docs::Docs;
+use crate::errors::Errors;
+use crate::names::{hidden, kebab};
+use crate::settings::{Setter, Setting, Takes, known};
+
+/// What a parameter is on the command line.
+#[derive(Clone, Copy, PartialEq, Eq)]
+pub(crate) enum Role {
+    Operand,
+    Option,
+    Flag,
+    Tally,
+}
+
+/// A parameter, ready to be written as a static.
+pub(crate) struct Parameter {
+    role: Role,
+    /// What it is called in Rust.
+    pub(crate) ident: Ident,
+    /// The static of its key.
+    pub(crate) key: Ident,
+    ty: Type,
+    name: TokenStream,
+    /// The calls of its setters.
+    setters: TokenStream,
+    /// Checks of its default's type.
+    checks: TokenStream,
+    /// The letters it takes, each where it was written.
+    pub(crate) letters: Vec<(char, Span)>,
+}
+
+const ALL: &[Setter] = &[
+    ("name", Takes::Special, false),
+    ("help", Takes::Value, false),
+    ("description", Takes::Value, false),
+    ("hidden", Takes::Nothing, false),
+    ("deprecated", Takes::Value, false),
+];
+const NAMED: &[Setter] = &[
+    ("short", Takes::Value, false),
+    ("aliases", Takes::Reference, false),
+    ("formerly", Takes::Reference, false),
+    ("throughout", Takes::Nothing, false),
+];
+const VARIABLE: &[Setter] = &[("variable", Takes::Value, false)];
+const ONCE: &[Setter] = &[("once", Takes::Nothing, false)];
+const VALUED: &[Setter] = &[
+    ("default", Takes::Special, false),
+    ("valid", Takes::Reference, true),
+    ("placeholder", Takes::Value, false),
+    ("refers", Takes::Value, false),
+    ("secret", Takes::Nothing, false),
+    ("times", Takes::Several(2), false),
+    ("distinct", Takes::Nothing, false),
+    ("split", Takes::Value, false),
+    ("as_in_code", Takes::Nothing, false),
+    ("infinite", Takes::Nothing, false),
+    ("present", Takes::Nothing, false),
+    ("absent", Takes::Nothing, false),
+    ("file", Takes::Nothing, false),
+    ("directory", Takes::Nothing, false),
+    ("extensions", Takes::Reference, false),
+];
+const OPERAND: &[Setter] = &[("tail", Takes::Value, false)];
+const OPTION: &[Setter] = &[("secret_file", Takes::Value, false)];
+const FLAG: &[Setter] = &[
+    ("opposite", Takes::Value, false),
+    ("opposite_short", Takes::Value, false),
+    ("worded", Takes::Nothing, false),
+];
+
+impl Role {
+    /// The setters of its key.
+    const fn setters(self) -> &'static [&'static [Setter]] {
+        match self {
+            Role::Operand => &[ALL, VALUED, VARIABLE, OPERAND],
+            Role::Option => &[ALL, NAMED, VALUED, VARIABLE, ONCE, OPTION],
+            Role::Flag => &[ALL, NAMED, VARIABLE, ONCE, FLAG],
+            Role::Tally => &[ALL, NAMED],
+        }
+    }
+
+    const fn article(self) -> &'static str {
+        match self {
+            Role::Operand => "an operand",
+            Role::Option => "an option",
+            Role::Flag => "a flag",
+            Role::Tally => "a tally",
+        }
+    }
+
+    /// Who has the settings that it has not.
+    const OTHERS: &'static [(&'static str, &'static [Setter])] = &[
+        ("an option", VALUED),
+        ("an option", NAMED),
+        ("an option", ONCE),
+        ("an option", OPTION),
+        ("an option", VARIABLE),
+        ("an operand", OPERAND),
+        ("a flag", FLAG),
+    ];
+}
+
+impl Parameter {
+    pub(crate) fn new(
+        role: Role,
+        ident: &Ident,
+        ty: &Type,
+        docs: Docs,
+        settings: Vec<Setting>,
+        owners: &[&Ident],
+        errors: &mut Errors,
+    ) -> Self {
+        let right = known(&settings, role.article(), role.setters(), Role::OTHERS, errors);
+        let key = hidden(&[owners, &[ident]].concat(), ident.span());
+        let kebab = kebab(ident);
+        let (mut name, mut setters, mut checks) = (quote!(#kebab), quote!(), quote!());
+        let is_set = |name: &str| settings.iter().any(|setting| setting.is(name));
+        let Docs { summary, description } = docs;
+        if !summary.is_empty() && !is_set("help") {
+            setters.extend(quote!(.help(#summary)));
+        }
+        if !description.is_empty() && !is_set("description") {
+            setters.extend(quote!(.description(#description)));
+        }
+        let mut letters = Vec::new();
+        for (setting, takes) in right {
+            if setting.is("name") {
+                if let Some(value) = setting.value(errors) {
+                    name = quote!(#value);
+                }
+            } else if setting.is("default") {
+                let (setter, check) = default(setting, ty, errors);
+                setters.extend(setter);
+                checks.extend(check);
+            } else {
+                if let crate::settings::Given::Value(Expr::Lit(ExprLit {
+                    lit: Lit::Char(letter),
+                    ..
+                })) = &setting.value
+                    && (setting.is("short") || setting.is("opposite_short"))
+                {
+                    letters.push((letter.value(), letter.span()));
+                }
+                setters.extend(setting.call(takes, errors));
+            }
+        }
+        Parameter {
+            role,
+            ident: ident.clone(),
+            key,
+            ty: ty.clone(),
+            name,
+            setters,
+            checks,
+            letters,
+        }
+    }
+
+    /// The type of its key.
+    pub(crate) fn key_type(&self) -> TokenStream {
+        let ty = &self.ty;
+        match self.role {
+            Role::Operand => quote!(::clavret::__::Operand<'static, #ty>),
+            Role::Option => quote!(::clavret::__::Opt<'static, #ty>),
+            Role::Flag => quote!(::clavret::__::Flag<'static, #ty>),
+            Role::Tally => quote!(::clavret::__::Tally<'static>),
+        }
+    }
+
+    /// `static __FRAMES: Opt<'static, u8> = Opt::new("frames").short('f').default("0");`
+    pub(crate) fn to_static(&self) -> TokenStream {
+        let Parameter { key, name, setters, checks, ty, .. } = self;
+        let key_type = self.key_type();
+        let span = self.ident.span();
+        // A tally's type is the key's own; another one is told where it stands.
+        let tally = (self.role == Role::Tally).then(|| {
+            let ty_span = syn::spanned::Spanned::span(ty);
+            quote_spanned!(ty_span=> const _: fn(#ty) -> u32 = |tally| tally;)
+        });
+        // A mistake in the name or a setter is shown where it is declared.
+        let new = quote_spanned!(span=> <#key_type>::new(#name));
+        quote! {
+            static #key: #key_type = #new #setters;
+            #checks
+            #tally
+        }
+    }
+
+    /// `__FRAMES.param()`
+    pub(crate) fn param(&self) -> TokenStream {
+        let key = &self.key;
+        quote!(#key.param())
+    }
+
+    /// `reading.take(&__FRAMES)`
+    pub(crate) fn take(&self, reading: &Ident) -> TokenStream {
+        let key = &self.key;
+        quote!(#reading.take(&#key))
+    }
+}
+
+/// A default as the setter takes it, a word, and a check of its type. A literal is written as a value
+/// of Rust, and checked as one.
+fn default(setting: &Setting, ty: &Type, errors: &mut Errors) -> (TokenStream, TokenStream) {
+    let span = setting.name.span();
+    let Some(value) = setting.value(errors) else { return Default::default() };
+    let name = &setting.name;
+    match word(value) {
+        Some(word) => (
+            quote_spanned!(span=> .#name(#word)),
+            quote!(const _: <#ty as ::clavret::__::Shape>::Item = #value;),
+        ),
+        None => {
+            let value_span = syn::spanned::Spanned::span(value);
+            let check = quote_spanned!(value_span=> ::clavret::__::word::<#ty>(#value));
+            (quote_spanned!(span=> .#name(#value)), quote!(const _: () = #check;))
+        }
+    }
+}
+
+/// A number, a letter or a truth as it would be typed.
+fn word(value: &Expr) -> Option<String> {
+    match value {
+        Expr::Lit(ExprLit { lit, .. }) => match lit {
+            Lit::Int(number) => Some(number.base10_digits().to_owned()),
+            Lit::Float(number) => Some(number.base10_digits().to_owned()),
+            Lit::Char(letter) => Some(letter.value().to_string()),
+            Lit::Bool(truth) => Some(truth.value.to_string()),
+            _ => None,
+        },
+        Expr::Unary(ExprUnary { op: UnOp::Neg(_), expr, .. }) => match &**expr {
+            Expr::Lit(ExprLit { lit: Lit::Int(_) | Lit::Float(_), .. }) => {
+                word(expr).map(|word| "-".to_owned() + &word)
+            }
+            _ => None,
+        },
+        _ => None,
+    }
+}
+
+/// Says which letters two parameters have: the compiler would say so of the whole list, and not where
+/// the letter stands.
+pub(crate) fn refuse_twins(parameters: &[&Parameter], errors: &mut Errors) {
+    let mut taken: Vec<(char, &Ident)> = Vec::new();
+    for parameter in parameters {
+        for &(letter, span) in &parameter.letters {
+            match taken.iter().find(|(other, _)| *other == letter) {
+                Some((_, owner)) => {
+                    errors.at(span, format!("`-{letter}` is a short name of `{owner}` already"));
+                }
+                None => taken.push((letter, &parameter.ident)),
+            }
+        }
+    }
+}

@@ -1,0 +1,218 @@
+//! `#[derive(Declare)]` on a struct: a command whose parameters are the fields.
+
+use proc_macro2::{Ident, Span, TokenStream};
+use quote::{quote, quote_spanned};
+use syn::{DataStruct, DeriveInput, Field, Fields, Type, Visibility};
+
+use crate::command::{Below, Node, listed};
+use crate::docs::Docs;
+use crate::errors::Errors;
+use crate::marks::{Marked, read};
+use crate::names::upper;
+use crate::param::Parameter;
+use crate::settings::{Setter, Setting, Takes};
+
+/// The settings of a container: those of each `#[declare(…)]` on it.
+pub(crate) fn container(attributes: &[syn::Attribute], errors: &mut Errors) -> Vec<Setting> {
+    let own = attributes.iter().filter(|attribute| attribute.path().is_ident("declare"));
+    own.flat_map(|attribute| crate::settings::of_mark(attribute, errors)).collect()
+}
+
+/// What the fields of a struct, or of a variant, turn out to be.
+pub(crate) struct Contents {
+    pub(crate) parameters: Vec<Parameter>,
+    pub(crate) bundles: Vec<(crate::marks::Bundle, Ident, Type)>,
+    pub(crate) commands: Option<Type>,
+    /// `field: value,` for each.
+    pub(crate) values: TokenStream,
+}
+
+/// `owners` lead the names of the statics; `reading` is what the values are taken from.
+pub(crate) fn contents(
+    fields: &Fields,
+    owners: &[&Ident],
+    reading: &Ident,
+    errors: &mut Errors,
+) -> Contents {
+    let mut contents =
+        Contents { parameters: Vec::new(), bundles: Vec::new(), commands: None, values: quote!() };
+    match fields {
+        Fields::Named(named) => {
+            for field in &named.named {
+                add(&mut contents, field, owners, reading, errors);
+            }
+        }
+        Fields::Unnamed(unnamed) => {
+            errors.on(unnamed, "expected fields with names (a parameter is called as its field)");
+        }
+        Fields::Unit => {}
+    }
+    contents
+}
+
+fn add(
+    contents: &mut Contents,
+    field: &Field,
+    owners: &[&Ident],
+    reading: &Ident,
+    errors: &mut Errors,
+) {
+    let Some(ident) = &field.ident else { return };
+    let (ty, span) = (&field.ty, syn::spanned::Spanned::span(&field.ty));
+    let value = match read(ident, ty, &field.attrs, owners, errors) {
+        Marked::Parameter(parameter) => {
+            let value = parameter.take(reading);
+            contents.parameters.push(parameter);
+            value
+        }
+        Marked::Bundle(bundle) => {
+            contents.bundles.push((bundle, ident.clone(), ty.clone()));
+            quote_spanned!(span=> <#ty as ::clavret::__::FromReading>::from_reading(#reading))
+        }
+        Marked::Commands => {
+            if contents.commands.replace(ty.clone()).is_some() {
+                errors.on(field, "a command has one field of `#[commands]` at most");
+            }
+            quote_spanned!(span=> <#ty as ::clavret::__::Subcommands>::from_reading(#reading))
+        }
+        Marked::Nothing => {
+            let message = format!(
+                "`{ident}` has no mark (expected `#[operand]`, `#[option]`, `#[flag]`, `#[tally]`, \
+                 `#[bundle]` or `#[commands]`)"
+            );
+            return errors.on(ident, message);
+        }
+    };
+    contents.values.extend(quote!(#ident: #value,));
+}
+
+/// Beside the setters: functions, blocks and types that a struct is the head of.
+const MORE: &[Setter] = &[("commands", Takes::Special, false)];
+
+pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Errors) -> TokenStream {
+    let ident = &input.ident;
+    let settings = container(&input.attrs, errors);
+    let reading = Ident::new("reading", Span::mixed_site());
+    let contents = contents(&data.fields, &[], &reading, errors);
+    let (of, mut types) = (quote!(#ident), Vec::new());
+    let below = match (contents.commands, settings.iter().find(|setting| setting.is("commands"))) {
+        (Some(ty), None) => Below::Of(ty),
+        (None, Some(setting)) => {
+            types = listed(setting, errors);
+            Below::Listed(types.iter().cloned().map(of_type).collect())
+        }
+        (None, None) => Below::Nothing,
+        (Some(_), Some(setting)) => {
+            errors.at(
+                setting.name.span(),
+                "the commands are those of the field marked `#[commands]`",
+            );
+            Below::Nothing
+        }
+    };
+    // A group leaves the work to its commands, unless it acts too.
+    let is_group = !types.is_empty() && !settings.iter().any(|setting| setting.is("acts"));
+    let routes =
+        if is_group { routes(&of, &types, &quote!(), &quote!()) } else { acting(&of, &types) };
+    let docs = Docs::of(&input.attrs, errors);
+    let (parameters, bundles) = (contents.parameters, contents.bundles);
+    let node =
+        Node { ident, is: "a command", docs, settings, parameters, bundles, below, more: MORE };
+    let command = Ident::new("__COMMAND", ident.span());
+    let statics = node.to_statics(&command, errors);
+    let keys = keys(ident, &input.vis, &node.parameters);
+    let declared = declared(&quote!(#ident), &command);
+    let values = contents.values;
+    let value = match data.fields {
+        Fields::Unit => quote!(#ident),
+        _ => quote!(#ident { #values }),
+    };
+    anonymous(&quote! {
+        #statics
+        #keys
+        #declared
+        #[automatically_derived]
+        impl ::clavret::__::FromReading for #ident {
+            fn from_reading(#reading: &mut ::clavret::__::Reading<'_>) -> Self {
+                let _ = &#reading;
+                #value
+            }
+        }
+        #routes
+    })
+}
+
+/// A declared type as a subcommand.
+pub(crate) fn of_type(ty: Type) -> (TokenStream, TokenStream) {
+    let span = syn::spanned::Spanned::span(&ty);
+    (quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND), quote!(#ty))
+}
+
+/// The routes of what is declared: its own, each with a comma behind it, and those of the `types` that
+/// stand below it. `bounds` say what its own ones need of the context `__C`.
+pub(crate) fn routes(
+    of: &TokenStream,
+    types: &[Type],
+    own: &TokenStream,
+    bounds: &TokenStream,
+) -> TokenStream {
+    let below = types.iter().map(|ty| {
+        let span = syn::spanned::Spanned::span(ty);
+        quote_spanned!(span=> #ty: ::clavret::__::Routed<__C>)
+    });
+    quote! {
+        #[automatically_derived]
+        impl<__C: 'static> ::clavret::__::Routed<__C> for #of
+        where
+            #bounds
+            #(#below,)*
+        {
+            const ROUTES: &'static [::clavret::__::Route<__C>] = &[
+                #own
+                #(::clavret::__::Route::several(<#types as ::clavret::__::Routed<__C>>::ROUTES)),*
+            ];
+        }
+    }
+}
+
+/// The routes of a type that does the work itself.
+pub(crate) fn acting(of: &TokenStream, types: &[Type]) -> TokenStream {
+    let own = quote!(::clavret::__::acting::<Self, __C>(),);
+    routes(of, types, &own, &quote!(#of: ::clavret::__::Act<__C>,))
+}
+
+/// `impl Declare for` what is declared.
+pub(crate) fn declared(of: &TokenStream, command: &Ident) -> TokenStream {
+    quote! {
+        #[automatically_derived]
+        impl ::clavret::__::Declare for #of {
+            const COMMAND: &'static ::clavret::__::Command<'static> = &#command;
+        }
+    }
+}
+
+/// The keys as constants of the type, so that other surfaces may ask for what it takes.
+pub(crate) fn keys(
+    ident: &Ident,
+    visibility: &Visibility,
+    parameters: &[Parameter],
+) -> TokenStream {
+    let constants = parameters.iter().map(|parameter| {
+        let (name, key, ty) = (upper(&parameter.ident), &parameter.key, parameter.key_type());
+        let doc = format!("The key of `{}`.", parameter.ident);
+        quote!(#[doc = #doc] #visibility const #name: &'static #ty = &#key;)
+    });
+    match parameters {
+        [] => quote!(),
+        _ => quote!(#[automatically_derived] #[allow(dead_code)] impl #ident { #(#constants)* }),
+    }
+}
+
+/// Generated items where none of their names is seen from outside.
+pub(crate) fn anonymous(items: &TokenStream) -> TokenStream {
+    quote! {
+        #[doc(hidden)]
+        #[allow(non_upper_case_globals, unused_qualifications, clippy::all, clippy::pedantic)]
+        const _: () = { #items };
+    }
+}

@@ -1,0 +1,70 @@
+//! What generated code calls. It is free to change with the macros, which are pinned to it.
+
+pub use clavret_core::{
+    Bundle, Choice, Command, Flag, Offer, Operand, Opt, Reading, Rule, Shape, Tally,
+};
+
+pub use crate::call::Lends;
+pub use crate::declared::{Act, Declare, FromReading, Routed};
+pub use crate::end::Ending;
+pub use crate::package::first;
+pub use crate::route::Route;
+
+/// The route of a type that acts.
+pub const fn acting<T: Act<C>, C: 'static>() -> Route<C> {
+    Route::acting::<T>()
+}
+
+/// Where the subcommands of a struct come from: a declared enum, or an option of one.
+#[diagnostic::on_unimplemented(
+    message = "`{Self}` declares no subcommands",
+    note = "`#[commands]` takes an enum with `#[derive(clavret::Declare)]`, or an `Option` of one"
+)]
+pub trait Subcommands: Sized {
+    /// The command whose subcommands they are.
+    const COMMAND: &'static Command<'static>;
+    /// Whether a line may name none of them.
+    const IS_OPTIONAL: bool;
+    /// The one that was read.
+    fn from_reading(reading: &mut Reading<'_>) -> Self;
+}
+
+impl<T: FromReading> Subcommands for T {
+    const COMMAND: &'static Command<'static> = T::COMMAND;
+    const IS_OPTIONAL: bool = false;
+
+    fn from_reading(reading: &mut Reading<'_>) -> Self {
+        T::from_reading(reading)
+    }
+}
+
+impl<T: FromReading> Subcommands for Option<T> {
+    const COMMAND: &'static Command<'static> = T::COMMAND;
+    const IS_OPTIONAL: bool = true;
+
+    fn from_reading(reading: &mut Reading<'_>) -> Self {
+        let is_named = T::COMMAND.subcommands().iter().any(|command| reading.passes(command));
+        is_named.then(|| T::from_reading(reading))
+    }
+}
+
+/// Stops a reading of a command that is not below the one whose values are asked for.
+///
+/// # Panics
+///
+/// Always.
+#[cold]
+pub fn stray(reading: &Reading<'_>, command: &Command<'_>) -> ! {
+    panic!("`{}` is no command below `{}`", reading.path(), command.name())
+}
+
+/// Stops the build where the default of a number is written as text.
+///
+/// # Panics
+///
+/// In a constant, so that the build stops.
+#[track_caller]
+pub const fn word<T: Shape>(word: &str) {
+    _ = word;
+    assert!(!T::IS_NUMBER, "the default is a number: write it without quotes");
+}

@@ -1,0 +1,160 @@
+//! What a handler is handed: the reading, the program's context, its streams.
+
+use std::borrow::Borrow;
+use std::ffi::OsString;
+use std::fmt;
+use std::future::Future;
+use std::io::{BufRead, Write};
+use std::ops::{Deref, DerefMut};
+use std::pin::Pin;
+
+use clavret_core::Reading;
+
+use crate::declared::FromReading;
+use crate::end::Done;
+use crate::streams::Streams;
+
+/// A command that was called: its [`Reading`], which it is used as, the program's context, and the
+/// standard streams.
+///
+/// ```
+/// use std::io::Write;
+/// use clavret::{Call, Command, Done, Operand};
+///
+/// /// The program's context: whatever its commands share.
+/// struct Yard { hives: Vec<String> }
+///
+/// static HIVE: Operand<String> = Operand::new("hive");
+///
+/// fn inspect(call: Call<'_, Yard>) -> Done {
+///     let hive = call.get(&HIVE);
+///     let known = call.context().hives.contains(hive);
+///     writeln!(call.out(), "{hive}: {}", if known { "known" } else { "new" })?;
+///     Ok(())
+/// }
+/// ```
+pub struct Call<'a, C: ?Sized = ()> {
+    reading: Reading<'a>,
+    context: &'a C,
+    streams: &'a Streams<'a>,
+    executor: Option<Executor>,
+}
+
+/// The work of an `async` handler, for the program's executor to finish.
+pub type Work<'w> = Pin<Box<dyn Future<Output = Done> + 'w>>;
+
+/// Finishes the work of `async` handlers: see [`Program::executor`](crate::Program::executor).
+pub type Executor = fn(Work<'_>) -> Done;
+
+impl<'a, C: ?Sized> Call<'a, C> {
+    pub(crate) fn new(reading: Reading<'a>, context: &'a C, streams: &'a Streams<'a>) -> Self {
+        Call { reading, context, streams, executor: None }
+    }
+
+    /// The same with another context.
+    pub(crate) fn with<'b, D: ?Sized>(
+        self,
+        context: &'b D,
+        executor: Option<Executor>,
+    ) -> Call<'b, D>
+    where
+        'a: 'b,
+    {
+        Call { reading: self.reading, context, streams: self.streams, executor }
+    }
+
+    /// The program's context.
+    pub fn context(&self) -> &'a C {
+        self.context
+    }
+
+    /// The standard streams.
+    pub fn streams(&self) -> &'a Streams<'a> {
+        self.streams
+    }
+
+    /// Standard output.
+    pub fn out(&self) -> impl Write + use<'a, C> {
+        self.streams.out()
+    }
+
+    /// Standard error.
+    pub fn err(&self) -> impl Write + use<'a, C> {
+        self.streams.err()
+    }
+
+    /// Standard input.
+    pub fn input(&self) -> Box<dyn BufRead + 'a> {
+        self.streams.input()
+    }
+
+    /// The value of an environment variable; in a rehearsal, of one that was given to it.
+    pub fn variable(&self, name: &str) -> Option<OsString> {
+        self.streams.world().variable(name)
+    }
+
+    /// The values of a declared type, moved out of the reading: those of the command that was called,
+    /// or of one above it.
+    ///
+    /// # Panics
+    ///
+    /// When the type is that of another command.
+    pub fn values<T: FromReading>(&mut self) -> T {
+        T::from_reading(&mut self.reading)
+    }
+
+    /// Hands the work of an `async` handler to the program's executor.
+    ///
+    /// # Errors
+    ///
+    /// The work's own; and one that says so where the program has no executor.
+    pub fn finish(&self, work: Work<'_>) -> Done {
+        match self.executor {
+            Some(executor) => executor(work),
+            None => Err(format!(
+                "`{}` is async, and the program has no executor (give it one by `Program::executor`)",
+                self.reading.path()
+            )
+            .into()),
+        }
+    }
+}
+
+/// The table of its reading.
+impl<C: ?Sized> fmt::Debug for Call<'_, C> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        self.reading.fmt(f)
+    }
+}
+
+impl<'a, C: ?Sized> Deref for Call<'a, C> {
+    type Target = Reading<'a>;
+
+    fn deref(&self) -> &Reading<'a> {
+        &self.reading
+    }
+}
+
+impl<C: ?Sized> DerefMut for Call<'_, C> {
+    fn deref_mut(&mut self) -> &mut Self::Target {
+        &mut self.reading
+    }
+}
+
+/// A context that has a `T` to lend: itself, or whatever it [borrows](Borrow) as. A function that
+/// takes a `&T` is a command of any program whose context lends one.
+#[diagnostic::on_unimplemented(
+    message = "the program's context `{Self}` has no `{T}` to lend",
+    label = "a command of this program takes a `&{T}`",
+    note = "implement `std::borrow::Borrow<{T}>` for `{Self}`, or make `{T}` the program's context"
+)]
+pub trait Lends<T: ?Sized> {
+    /// What the command borrows.
+    fn lend(&self) -> &T;
+}
+
+impl<T: ?Sized, C: Borrow<T> + ?Sized> Lends<T> for C {
+    fn lend(&self) -> &T {
+        self.borrow()
+    }
+}

@@ -1,0 +1,178 @@
+//! A program as one value: its declaration, its handlers, and what it runs its work with. It is run
+//! by `main` and rehearsed by tests.
+
+use std::error::Error;
+use std::process::ExitCode;
+
+use clavret_core::{Command, Reading};
+
+use crate::call::{Call, Executor};
+use crate::declared::Routed;
+use crate::end::Done;
+use crate::route::{Route, route, unrouted};
+use crate::run::perform;
+use crate::streams::Streams;
+
+/// A declaration and its handlers, whose context is a `C`: what all of its commands share.
+///
+/// ```
+/// use std::io::Write;
+/// use clavret::{Call, Command, Done, Program, Route, rehearse};
+///
+/// static LIST: Command = Command::new("list").summary("list the hives");
+/// static APIARY: Command = Command::new("apiary").commands(&[&LIST]);
+///
+/// static PROGRAM: Program<Vec<String>> = Program::new(&APIARY, &[Route::new(&LIST, list)]);
+///
+/// fn list(call: Call<'_, Vec<String>>) -> Done {
+///     Ok(writeln!(call.out(), "{}", call.context().join(" "))?)
+/// }
+///
+/// fn main() -> std::process::ExitCode {
+///     PROGRAM.run_in(&vec!["A1".to_owned()])
+/// }
+///
+/// let hives = vec!["B1".to_owned(), "B2".to_owned()];
+/// rehearse(&PROGRAM).words(["list"]).run_in(&hives).succeeds().prints("B1 B2\n");
+/// ```
+///
+/// A command without a handler stops the build:
+///
+/// ```compile_fail
+/// use clavret::{Command, Program};
+/// static LIST: Command = Command::new("list");
+/// static APIARY: Command = Command::new("apiary").commands(&[&LIST]);
+/// static PROGRAM: Program = Program::new(&APIARY, &[]);
+/// ```
+#[derive(Debug)]
+pub struct Program<C: 'static = ()> {
+    root: &'static Command<'static>,
+    routes: &'static [Route<C>],
+    executor: Option<Executor>,
+}
+
+impl<C: 'static> Program<C> {
+    /// A program by its root and its routes.
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when no route leads to a command.
+    #[track_caller]
+    pub const fn new(root: &'static Command<'static>, routes: &'static [Route<C>]) -> Self {
+        if let Some(problem) = unrouted(routes, root) {
+            problem.stop();
+        }
+        Program { root, routes, executor: None }
+    }
+
+    /// A program that one thing declares: a type that [acts](crate::Act), a function, an `impl`
+    /// block.
+    ///
+    /// # Panics
+    ///
+    /// As [`new`](Program::new).
+    #[track_caller]
+    pub const fn of<T: Routed<C>>() -> Self {
+        Program::new(T::COMMAND, T::ROUTES)
+    }
+
+    /// What finishes the work of `async` handlers. The library brings no executor: this hands the
+    /// future to whichever the program has.
+    ///
+    /// ```
+    /// use clavret::{Command, Program};
+    /// # static ROOT: Command = Command::new("apiary").commands(&[]);
+    /// # const ROUTES: &[clavret::Route] = &[clavret::Route::new(&ROOT, |_| Ok(()))];
+    /// static PROGRAM: Program =
+    ///     Program::new(&ROOT, ROUTES).executor(|work| pollster::block_on(work));
+    /// ```
+    #[must_use]
+    pub const fn executor(mut self, executor: Executor) -> Self {
+        self.executor = Some(executor);
+        self
+    }
+
+    /// The declaration.
+    pub const fn root(&self) -> &'static Command<'static> {
+        self.root
+    }
+
+    /// Runs it with a context. The status is for `main` to return: 0; that of the
+    /// [`Failure`](crate::Failure) that a handler gave, or 1 for any other error, which is printed
+    /// with its causes; 2 when the line was refused.
+    pub fn run_in(&self, context: &C) -> ExitCode {
+        self.perform(&Streams::SYSTEM, &crate::run::words(), Context::Given(context))
+    }
+
+    /// Runs it with a context that is made from the line: of the values of the root, say.
+    pub fn run_with<E: Into<Box<dyn Error>>>(
+        &self,
+        make: impl FnOnce(&mut Call<'_>) -> Result<C, E>,
+    ) -> ExitCode {
+        let mut make = made_by(make);
+        self.perform(&Streams::SYSTEM, &crate::run::words(), Context::Made(&mut make))
+    }
+
+    fn perform(
+        &self,
+        streams: &Streams<'_>,
+        words: &[std::ffi::OsString],
+        context: Context<'_, C>,
+    ) -> ExitCode {
+        self.play(streams, words, context).into()
+    }
+
+    /// Reads the words and does what they ask for; gives the exit status.
+    pub(crate) fn play<'p>(
+        &self,
+        streams: &'p Streams<'p>,
+        words: &'p [std::ffi::OsString],
+        mut context: Context<'_, C>,
+    ) -> u8 {
+        perform(self.root, words, streams, &mut |reading| {
+            self.handle(reading, streams, &mut context)
+        })
+    }
+
+    fn handle(
+        &self,
+        reading: Reading<'_>,
+        streams: &Streams<'_>,
+        context: &mut Context<'_, C>,
+    ) -> Done {
+        let mut call = Call::new(reading, &(), streams);
+        match context {
+            Context::Given(context) => route(self.routes, call.with(*context, self.executor)),
+            Context::Made(make) => {
+                let context = make(&mut call)?;
+                route(self.routes, call.with(&context, self.executor))
+            }
+        }
+    }
+}
+
+impl Program {
+    /// Runs it: see [`run_in`](Program::run_in).
+    pub fn run(&self) -> ExitCode {
+        self.run_in(&())
+    }
+}
+
+/// Where the context comes from.
+pub(crate) enum Context<'c, C> {
+    Given(&'c C),
+    Made(&'c mut Make<'c, C>),
+}
+
+type Make<'c, C> = dyn FnMut(&mut Call<'_>) -> Result<C, Box<dyn Error>> + 'c;
+
+/// A maker that is called once, as one that could be called again.
+pub(crate) fn made_by<C, E: Into<Box<dyn Error>>>(
+    make: impl FnOnce(&mut Call<'_>) -> Result<C, E>,
+) -> impl FnMut(&mut Call<'_>) -> Result<C, Box<dyn Error>> {
+    let mut make = Some(make);
+    move |call| match make.take() {
+        Some(make) => make(call).map_err(Into::into),
+        None => Err("the context is made once".into()),
+    }
+}

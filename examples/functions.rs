@@ -1,47 +1,54 @@
-//! The functions surface: marked arguments are parameters, the others are lent by the context.
+//! The functions surface: the marked arguments of a function are parameters. `values`, `types` and
+//! `in_place` are the same program.
 
-use std::collections::BTreeMap;
 use std::io::{self, Write};
 
-use clavret::{Declare, Failure, Program, Streams, valid};
-
-/// The context of the program: what its commands work on.
-struct Yard {
-    frames: BTreeMap<String, u8>,
-}
+use clavret::{Choice, Program, Streams, valid};
 
 /// record what an inspection found
-#[clavret::declare]
+#[clavret::declare(answers, example("a calm colony with six brood frames", "inspect A7 -cf6"))]
 fn inspect(
     /// hive to inspect, such as A7
     #[operand]
     hive: String,
     /// brood frames seen
     #[option(short = 'f', placeholder = "COUNT", default = 0, valid = valid::range(0, 20))]
-    brood: u8,
-    yard: &Yard,
+    frames: u8,
+    /// the colony was calm
+    #[flag(short = 'c', opposite = "restless", opposite_short = 'r')]
+    calm: bool,
+    /// a remark
+    ///
+    /// In a few words:
+    ///
+    /// - what was *seen*
+    /// - what was `done`
+    #[option(placeholder = "TEXT")]
+    note: Vec<String>,
+    /// how to print it
+    #[option(name = "as", placeholder = "FORM", default = "line")]
+    form: Form,
+    /// say more
+    #[tally(name = "v")]
+    _verbosity: u32,
     streams: &Streams<'_>,
-) -> Result<(), Box<dyn std::error::Error>> {
-    match yard.frames.get(&hive) {
-        None => Err(Failure::new(3, format!("no hive {hive} in the yard")).into()),
-        Some(frames) => Ok(writeln!(streams.out(), "{hive}: {brood} of {frames} frames")?),
-    }
+) -> io::Result<()> {
+    let end = if form == Form::Line { ", " } else { "\n" };
+    let mood = if calm { "calm" } else { "restless" };
+    let facts = [format!("{hive}: {frames} frames"), mood.into()];
+    writeln!(streams.out(), "{}", [&facts, &note[..]].concat().join(end))
 }
 
-/// list the hives
-#[clavret::declare(aliases = ["ls"])]
-async fn list_hives(yard: &Yard, streams: &Streams<'_>) -> io::Result<()> {
-    let codes: Vec<&str> = yard.frames.keys().map(String::as_str).collect();
-    writeln!(streams.out(), "{}", codes.join(" "))
+#[derive(Clone, Copy, PartialEq, Choice)]
+enum Form {
+    /// all of it in one line
+    Line,
+    /// a line for each fact
+    List,
 }
 
-/// the logbook of a bee yard
-#[derive(Declare)]
-#[declare(commands(inspect, list_hives))]
-struct Apiary;
-
-static APIARY: Program<Yard> = Program::of::<Apiary>().executor(|work| pollster::block_on(work));
+static INSPECT: Program = Program::of::<inspect>();
 
 fn main() -> std::process::ExitCode {
-    APIARY.run_in(&Yard { frames: BTreeMap::from([("A7".to_owned(), 10), ("B2".to_owned(), 6)]) })
+    INSPECT.run()
 }

@@ -9,9 +9,7 @@ use std::path::PathBuf;
 use std::time::Duration;
 
 use bytesize::ByteSize;
-use clavret::{
-    Attached, Choice, Command, DomainName, Flag, Offer, Operand, Opt, Reading, Tally, valid,
-};
+use clavret::{Attached, Choice, Command, DomainName, Flag, Offer, Operand, Opt, Tally, valid};
 use email_address::EmailAddress;
 use jiff::civil::{Date, DateTime, Time};
 use semver::{Version, VersionReq};

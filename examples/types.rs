@@ -1,31 +1,11 @@
-//! The types surface: a struct's fields are parameters, an enum's variants subcommands.
+//! The types surface: the fields of a struct are parameters, and what is written above them is their
+//! help. `values`, `functions` and `in_place` are the same program.
 
 use clavret::{Choice, Declare, valid};
 
-/// the logbook of a bee yard
-#[derive(Declare)]
-#[declare(name = "apiary", example("a calm colony", "apiary inspect A7 -cf6"))]
-struct Apiary {
-    /// say only what went wrong
-    #[flag(short = 'q', throughout)]
-    quiet: bool,
-    #[commands]
-    command: Work,
-}
-
-#[derive(Declare)]
-enum Work {
-    Inspect(Inspect),
-    /// list the hives
-    List {
-        /// how to print it
-        #[option(name = "as", placeholder = "FORM", default = "table")]
-        form: Form,
-    },
-}
-
 /// record what an inspection found
 #[derive(Declare)]
+#[declare(answers, example("a calm colony with six brood frames", "inspect A7 -cf6"))]
 struct Inspect {
     /// hive to inspect, such as A7
     #[operand]
@@ -34,22 +14,37 @@ struct Inspect {
     #[option(short = 'f', placeholder = "COUNT", default = 0, valid = valid::range(0, 20))]
     frames: u8,
     /// the colony was calm
-    #[flag(short = 'c', opposite = "restless")]
-    calm: Option<bool>,
+    #[flag(short = 'c', opposite = "restless", opposite_short = 'r')]
+    calm: bool,
+    /// a remark
+    ///
+    /// In a few words:
+    ///
+    /// - what was *seen*
+    /// - what was `done`
+    #[option(placeholder = "TEXT")]
+    note: Vec<String>,
+    /// how to print it
+    #[option(name = "as", placeholder = "FORM", default = "line")]
+    form: Form,
+    /// say more
+    #[tally(name = "v")]
+    _verbosity: u32,
 }
 
-#[derive(Clone, Copy, Debug, Choice)]
+#[derive(Clone, Copy, PartialEq, Choice)]
 enum Form {
-    Table,
-    Json,
+    /// all of it in one line
+    Line,
+    /// a line for each fact
+    List,
 }
 
 fn main() -> std::process::ExitCode {
-    clavret::run_as(|apiary: Apiary| match apiary.command {
-        _ if apiary.quiet => {}
-        Work::Inspect(Inspect { hive, frames, calm }) => {
-            println!("{hive}: {frames} frames of brood, calm: {calm:?}");
-        }
-        Work::List { form } => println!("no hives, as {form:?}"),
+    clavret::run_as(|Inspect { hive, frames, calm, note, form, .. }| {
+        let end = if form == Form::Line { ", " } else { "\n" };
+        let mood = if calm { "calm" } else { "restless" };
+        let facts = [format!("{hive}: {frames} frames"), mood.into()];
+        println!("{}", [&facts, &note[..]].concat().join(end));
     })
 }

@@ -1,9 +1,14 @@
 //! What generated code calls. It is free to change with the macros, which are pinned to it.
 
+#[cfg(feature = "asked")]
+pub use linkme;
+
 pub use clavret_core::{
     Bundle, Choice, Command, Flag, Offer, Operand, Opt, Reading, Rule, Shape, Tally,
 };
 
+#[cfg(feature = "asked")]
+pub use crate::asked::{Asked, PLACES, Place, ask};
 pub use crate::call::Lends;
 pub use crate::declared::{Act, Declare, FromReading, Routed};
 pub use crate::end::Ending;

@@ -42,6 +42,8 @@
 #![forbid(unsafe_code)]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
 
+#[cfg(feature = "asked")]
+mod asked;
 mod call;
 #[cfg(feature = "config")]
 mod config;
@@ -51,6 +53,7 @@ mod end;
 mod files;
 mod package;
 mod program;
+mod prove;
 mod rehearse;
 mod route;
 mod run;
@@ -65,7 +68,7 @@ pub use clavret_core::Config;
 pub use clavret_core::DomainName;
 pub use clavret_core::{
     Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Expects, Fault, FaultKind, Faults, Flag,
-    FlagShape, Fraction, FromWord, HELP, Key, Kind, Length, Look, Meaning, Misfit, Objection,
+    FlagShape, Flaw, Fraction, FromWord, HELP, Key, Kind, Length, Look, Meaning, Misfit, Objection,
     Occurrence, Offer, Operand, Opt, Origin, Outcome, Package, Page, Param, Path, Place, Presence,
     Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step, Tail,
     TailShape, Tally, Unit, When, Whole, Word, Wording, Words, World, candidates, script, valid,
@@ -73,6 +76,8 @@ pub use clavret_core::{
 /// Makes a plain enum a closed list of words: see the trait of the same name.
 #[cfg(feature = "macros")]
 pub use clavret_derive::Choice;
+#[cfg(feature = "asked")]
+pub use clavret_derive::asked;
 #[cfg(feature = "macros")]
 pub use clavret_derive::{Declare, declare};
 pub use declared::{Act, Declare, FromReading, Routed};
@@ -80,6 +85,7 @@ pub use end::{Done, Ending, Failure};
 #[cfg(feature = "files")]
 pub use files::{Input, Output, Writing};
 pub use program::Program;
+pub use prove::{Provable, prove};
 pub use rehearse::{Rehearsal, Rehearsed, rehearse};
 pub use route::Route;
 pub use run::{run, run_as};

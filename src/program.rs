@@ -4,12 +4,12 @@
 use std::error::Error;
 use std::process::ExitCode;
 
-use clavret_core::{Command, Reading};
+use clavret_core::{Command, Path, Reading};
 
 use crate::call::{Call, Executor};
 use crate::declared::Routed;
 use crate::end::Done;
-use crate::route::{Route, route, unrouted};
+use crate::route::{Route, handler, route, unrouted};
 use crate::run::perform;
 use crate::streams::Streams;
 
@@ -95,6 +95,21 @@ impl<C: 'static> Program<C> {
     /// The declaration.
     pub const fn root(&self) -> &'static Command<'static> {
         self.root
+    }
+
+    /// The commands that a line can call and no route leads to, told apart by their addresses.
+    pub(crate) fn unrouted(&self) -> Vec<Path<'static>> {
+        let mut unrouted = Vec::new();
+        let mut waiting = vec![Path::of(self.root)];
+        while let Some(path) = waiting.pop() {
+            let (command, below) = (path.leaf(), path.leaf().subcommands());
+            let is_called = below.is_empty() || command.is_acting();
+            if is_called && !command.is_standard() && handler(self.routes, &path).is_none() {
+                unrouted.push(path.clone());
+            }
+            waiting.extend(below.iter().rev().map(|next| path.below(next)));
+        }
+        unrouted
     }
 
     /// Runs it with a context. The status is for `main` to return: 0; that of the

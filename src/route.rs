@@ -1,6 +1,6 @@
 //! Handlers by command, for programs with more than one.
 
-use clavret_core::{Command, Problem};
+use clavret_core::{Command, Path, Problem};
 
 use crate::call::Call;
 use crate::declared::{Act, Routed};
@@ -29,7 +29,7 @@ fn act<T: Act<C>, C>(mut call: Call<'_, C>) -> Done {
     values.act(&call)
 }
 
-type Handler<C> = fn(Call<'_, C>) -> Done;
+pub(crate) type Handler<C> = fn(Call<'_, C>) -> Done;
 
 #[derive(Debug)]
 enum Way<C: 'static> {
@@ -82,15 +82,23 @@ impl<C: 'static> Route<C> {
 /// Runs what is due before the command, then gives the call to the command's handler.
 pub(crate) fn route<C>(routes: &[Route<C>], call: Call<'_, C>) -> Done {
     let path = call.path();
-    let commands = path.commands();
-    for command in commands {
+    for command in path.commands() {
         each(routes, &mut |way| match way {
             Way::Before(at, action) if same(at, command) => action(&call),
             _ => Ok(()),
         })?;
     }
-    for command in commands.iter().rev() {
-        let is_own = call.is(command);
+    match handler(routes, &path) {
+        Some(handler) => handler(call),
+        None => Err(format!("no handler for `{path}`").into()),
+    }
+}
+
+/// The handler of the command that a path leads to: its own, or the nearest one above that is for
+/// those below too.
+pub(crate) fn handler<C>(routes: &[Route<C>], path: &Path<'_>) -> Option<Handler<C>> {
+    for command in path.commands().iter().rev() {
+        let is_own = same(command, path.leaf());
         let mut found = None;
         each(routes, &mut |way| {
             match way {
@@ -99,12 +107,13 @@ pub(crate) fn route<C>(routes: &[Route<C>], call: Call<'_, C>) -> Done {
                 _ => {}
             }
             Ok(())
-        })?;
-        if let Some(handler) = found {
-            return handler(call);
+        })
+        .ok()?;
+        if found.is_some() {
+            return found;
         }
     }
-    Err(format!("no handler for `{path}`").into())
+    None
 }
 
 fn same(a: &Command<'_>, b: &Command<'_>) -> bool {

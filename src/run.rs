@@ -7,7 +7,8 @@ use std::io::{self, ErrorKind, Write};
 use std::process::ExitCode;
 
 use clavret_core::{
-    Command, Length, Outcome, Page, Reader, Reading, When, Words, candidates, script,
+    Command, FromWord, Length, Outcome, Page, Reader, Reading, Shell, When, Words, candidates,
+    script,
 };
 
 use crate::call::Call;
@@ -142,21 +143,26 @@ fn print(root: &Command<'_>, text: &str, streams: &Streams<'_>) -> u8 {
     }
 }
 
-/// Answers a request, in lines on standard output: `candidates` gives what the last word may become
-/// behind the others.
+/// Answers a request on standard output: `candidates` with what the last word may become behind the
+/// others, a line each; `completions SHELL` with the script for a shell.
 #[cold]
 fn answer(root: &Command<'_>, request: &str, words: &[OsString], streams: &Streams<'_>) -> u8 {
-    if request != "candidates" {
-        let error = format!("{REQUEST} asks for `{request}`; what is answered is `candidates`");
-        _ = streams.err().write_all(root.failure(&*Box::<dyn Error>::from(error)).as_bytes());
-        return REFUSED;
+    if request == "candidates" {
+        let (prefix, before) = match words.split_last() {
+            Some((prefix, before)) => (prefix.to_string_lossy(), before),
+            None => ("".into(), words),
+        };
+        let lines = candidates(root, before, &prefix).into_iter().map(|word| word + "\n");
+        return print(root, &lines.collect::<String>(), streams);
     }
-    let (prefix, before) = match words.split_last() {
-        Some((prefix, before)) => (prefix.to_string_lossy(), before),
-        None => ("".into(), words),
-    };
-    let lines = candidates(root, before, &prefix).into_iter().map(|word| word + "\n");
-    print(root, &lines.collect::<String>(), streams)
+    let shell = request.strip_prefix("completions ").map(|shell| Shell::from_word(shell.as_ref()));
+    if let Some(Ok(shell)) = shell {
+        return print(root, &script(root, shell), streams);
+    }
+    let answered = "what is answered is `candidates` and `completions SHELL`";
+    let error: Box<dyn Error> = format!("{REQUEST} asks for `{request}`; {answered}").into();
+    _ = streams.err().write_all(root.failure(&*error).as_bytes());
+    REFUSED
 }
 
 /// A handler's error: the program's name and the message, then each cause on a line.

@@ -9,6 +9,7 @@
 //! 3. [`fault`]: faults are mended where that can be proved, and drawn under the words as typed.
 //! 4. [`page`]: a command becomes a [`Page`], a page becomes text.
 //! 5. [`complete`]: a command becomes a shell's completion script.
+//! 6. [`prove`]: what a declaration promises and does not keep.
 //!
 //! Later stages import earlier ones, never back. What several need stands in `text/` (measuring,
 //! wrapping, quoting, painting) and [`Wording`] (every fixed phrase).
@@ -35,6 +36,7 @@ pub mod complete;
 pub mod declare;
 pub mod fault;
 pub mod page;
+pub mod prove;
 pub mod read;
 mod text;
 mod wording;
@@ -49,6 +51,7 @@ pub use declare::{
     Refers, Role, Rule, Shape, Shell, Tail, TailShape, Tally, Unit, When, Whole,
 };
 pub use page::Page;
+pub use prove::Flaw;
 pub use read::{
     Expects, Fault, FaultKind, Faults, Length, Meaning, Objection, Occurrence, Origin, Outcome,
     Path, Place, Presence, Reader, Reading, Setting, Settings, Step, Word, Words, World,

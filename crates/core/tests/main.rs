@@ -11,6 +11,7 @@ mod generated;
 mod kinds;
 mod page;
 mod properties;
+mod prove;
 mod read;
 mod regression;
 mod rules;

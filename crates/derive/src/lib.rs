@@ -20,6 +20,7 @@
 #![forbid(unsafe_code)]
 
 mod arguments;
+mod asked;
 mod block;
 mod choice;
 mod command;
@@ -93,4 +94,13 @@ pub fn declare(settings: TokenStream, item: TokenStream) -> TokenStream {
     // What was written stays, so that a mistake in a mark has no further ones in its wake.
     let tokens = errors.or(tokens);
     quote::quote!(#kept #tokens).into()
+}
+
+/// Asks for a parameter where its value is used. See the crate `clavret`.
+#[proc_macro]
+pub fn asked(input: TokenStream) -> TokenStream {
+    let question = parse_macro_input!(input as asked::Question);
+    let mut errors = Errors::new();
+    let tokens = asked::ask(question, &mut errors);
+    errors.or(tokens).into()
 }

@@ -154,6 +154,13 @@ impl<'d> Command<'d> {
         }
     }
 
+    /// The same as the start of a command made at run time: see [`draft`](Command::draft).
+    #[must_use]
+    pub const fn as_draft(mut self) -> Self {
+        self.draft = true;
+        self
+    }
+
     /// What it takes, in the order that pages show it; operands in the order they are typed.
     ///
     /// # Panics

@@ -15,7 +15,7 @@ pub(super) const MOST_LISTED: usize = 8;
 
 impl<'d> Faults<'d> {
     /// What is wrong, and what would be right, in a sentence.
-    pub(super) fn sentence(&self, fault: &Fault<'d>) -> String {
+    pub(crate) fn sentence(&self, fault: &Fault<'d>) -> String {
         let wording = self.path.root().words();
         let typed = self.typed(fault);
         let name = self.name(fault);

@@ -6,7 +6,7 @@ use crate::text::{DOTS, Put, digits};
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared. `command` is the one that takes it.
-pub(super) fn help(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> String {
+pub(crate) fn help(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> String {
     let limits = limits(param, wording);
     let mut text = param.help.to_owned();
     if !limits.is_empty() {

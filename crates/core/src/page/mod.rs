@@ -11,7 +11,7 @@
 
 mod build;
 mod draw;
-mod facts;
+pub(crate) mod facts;
 mod markdown;
 mod synopsis;
 

@@ -79,6 +79,12 @@ impl<'d> Path<'d> {
         &self.0
     }
 
+    /// The path to a command below the one that this leads to.
+    #[must_use]
+    pub fn below(&self, next: &'d Command<'d>) -> Self {
+        self.clone().with(next)
+    }
+
     /// The program.
     pub fn root(&self) -> &'d Command<'d> {
         self.0[0]

@@ -1,0 +1,73 @@
+//! Stage 6, proving: what a declaration promises and does not keep.
+//!
+//! In comes a declaration; out goes a list of [`Flaw`]s, each with the command it is in: what the
+//! compiler cannot see, as it takes a reading, or a page.
+//!
+//! * `values.rs`: defaults and examples are read.
+//! * `texts.rs`: help is there, ends alike, fits the page; placeholders and names mislead nobody.
+//! * `line.rs`: an example in words, as a shell would part it.
+
+mod line;
+mod texts;
+mod values;
+
+use std::fmt;
+
+use crate::declare::Command;
+use crate::read::Path;
+
+/// Something about a declaration that its users would stumble over; see [`Command::flaws`].
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Flaw {
+    /// The names from the root to the command.
+    pub command: String,
+    /// What is wrong, in a few words.
+    pub what: String,
+}
+
+impl fmt::Display for Flaw {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        write!(f, "{}: {}", self.command, self.what)
+    }
+}
+
+impl<'d> Command<'d> {
+    /// What the declaration from here on promises and does not keep: defaults and examples that do not
+    /// read, help that is missing or ends unlike the rest, pages that are wider than 80 columns, names
+    /// and placeholders that mislead; and, of a tree made at run time, its
+    /// [`problems`](Command::problems). What is hidden needs no help.
+    ///
+    /// ```
+    /// use clavret_core::{Command, Opt};
+    /// static FRAMES: Opt<u8> = Opt::new("frames").default("many").help("frames seen");
+    /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
+    /// let flaws: Vec<String> = INSPECT.flaws().iter().map(ToString::to_string).collect();
+    /// assert_eq!(flaws, [
+    ///     "inspect: it has no summary",
+    ///     "inspect: the default of --frames does not read: --frames takes a whole number from 0 to 255; 'many' is not one",
+    /// ]);
+    /// ```
+    pub fn flaws(&'d self) -> Vec<Flaw> {
+        let flaw = |what: String| Flaw { command: self.name.to_owned(), what };
+        let problems: Vec<Flaw> =
+            self.problems().iter().map(|problem| flaw(problem.to_string())).collect();
+        // What clashes cannot be read with.
+        if !problems.is_empty() {
+            return problems;
+        }
+        let mut flaws = Vec::new();
+        let mut waiting = vec![Path::of(self)];
+        while let Some(path) = waiting.pop() {
+            let mut found = Vec::new();
+            texts::look(&path, &mut found);
+            if !path.leaf().is_standard() {
+                values::look(&path, &mut found);
+            }
+            let command = path.text();
+            flaws.extend(found.into_iter().map(|what| Flaw { command: command.clone(), what }));
+            waiting.extend(path.leaf().commands.iter().rev().map(|next| path.clone().with(next)));
+        }
+        texts::look_at_ends(self, &mut flaws);
+        flaws
+    }
+}

@@ -1,0 +1,111 @@
+//! Texts and names: is help there, does it end alike, does it fit, does a name mislead?
+
+use super::Flaw;
+use crate::declare::{Command, Param, Role};
+use crate::page::{Page, facts};
+use crate::read::{Length, Path};
+use crate::text::{Look, columns};
+
+/// What is missing or misleads on a command's page.
+pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
+    let command = path.leaf();
+    if command.summary.is_empty() && !command.hidden {
+        flaws.push("it has no summary".to_owned());
+    }
+    for param in command.params().filter(|param| !param.is_hidden()) {
+        if facts::help(param, command, path.root().words()).is_empty() {
+            flaws.push(format!("{} has no help", param.spelled()));
+        }
+    }
+    look_at_names(command, flaws);
+    look_at_placeholders(command, flaws);
+    look_at_width(path, flaws);
+}
+
+/// Names that hide what every program understands, or stand for two things.
+fn look_at_names(command: &Command<'_>, flaws: &mut Vec<String>) {
+    for param in command.params() {
+        for alias in param.aliases.iter().chain(param.former) {
+            if *alias == "help" || *alias == "version" {
+                let name = param.spelled();
+                flaws.push(format!("the alias --{alias} of {name} shadows the standard --{alias}"));
+            }
+        }
+    }
+    let with_variable = || command.params().filter(|param| !param.variable.is_empty());
+    for (at, param) in with_variable().enumerate() {
+        for other in with_variable().take(at).filter(|other| other.variable == param.variable) {
+            let (one, two) = (other.spelled(), param.spelled());
+            flaws.push(format!("${} stands in for both {one} and {two}", param.variable));
+        }
+    }
+}
+
+/// One text for values of two kinds, or for two operands.
+fn look_at_placeholders(command: &Command<'_>, flaws: &mut Vec<String>) {
+    let seen: Vec<&Param<'_>> =
+        command.params().filter(|param| !param.kinds().is_empty() && !param.is_hidden()).collect();
+    for (at, param) in seen.iter().enumerate() {
+        let hole = param.holes(0);
+        for other in &seen[..at] {
+            let is_same_kind = param.kinds().len() == other.kinds().len()
+                && param.kinds().iter().zip(other.kinds()).all(|(a, b)| {
+                    // Two types may share a noun; a list of offers is a kind of its own.
+                    a.noun == b.noun && a.offers().eq(b.offers())
+                });
+            let are_operands = param.role == Role::Operand && other.role == Role::Operand;
+            if hole == other.holes(0) && (are_operands || !is_same_kind) {
+                let (one, two) = (called(other), called(param));
+                flaws.push(format!(
+                    "{hole} stands for the values of {one} and of {two}, which differ"
+                ));
+            }
+        }
+    }
+}
+
+fn called(param: &Param<'_>) -> String {
+    match param.role {
+        Role::Operand => format!("the operand `{}`", param.name),
+        _ => param.spelled(),
+    }
+}
+
+/// Names and examples that do not wrap.
+fn look_at_width(path: &Path<'_>, flaws: &mut Vec<String>) {
+    for length in [Length::Short, Length::Full] {
+        let page = Page::of(path, length).draw(Look::PLAIN);
+        let wide = page.lines().find(|line| columns(line) > Look::PLAIN.columns());
+        if let Some(line) = wide {
+            let (count, line) = (columns(line), line.trim());
+            return flaws.push(format!("its page has a line of {count} columns: `{line}`"));
+        }
+    }
+}
+
+/// Summaries and help that end with a full stop, where most do not; or the other way round.
+pub(super) fn look_at_ends(root: &Command<'_>, flaws: &mut Vec<Flaw>) {
+    let mut texts: Vec<(String, String, &str)> = Vec::new();
+    let mut waiting = vec![Path::of(root)];
+    while let Some(path) = waiting.pop() {
+        let (at, command) = (path.text(), path.leaf());
+        texts.push((at.clone(), "its summary".to_owned(), command.summary));
+        for param in command.params() {
+            texts.push((at.clone(), format!("the help of {}", param.spelled()), param.help));
+        }
+        waiting.extend(command.commands.iter().rev().map(|next| path.clone().with(next)));
+    }
+    texts.retain(|(_, _, text)| !text.is_empty());
+    let ends = |text: &str| text.ends_with('.') && !text.ends_with("..");
+    let stopped = texts.iter().filter(|(_, _, text)| ends(text)).count();
+    let odd = stopped * 2 <= texts.len();
+    if stopped == 0 || stopped == texts.len() {
+        return;
+    }
+    for (command, what, text) in texts {
+        if ends(text) == odd {
+            let how = if odd { "ends with a full stop" } else { "ends without a full stop" };
+            flaws.push(Flaw { command, what: format!("{what} {how}, unlike most") });
+        }
+    }
+}

@@ -1,0 +1,99 @@
+//! Defaults, examples of lines and examples of values, each read as if it were typed.
+
+use super::line;
+use crate::declare::{Command, Param, Role, Tail};
+use crate::read::{Outcome, Path, Place};
+
+/// What does not read, of a command and its parameters.
+pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
+    let command = path.leaf();
+    for param in command.params() {
+        look_at_default(param, flaws);
+        look_at_example(param, flaws);
+    }
+    for (_, example) in command.examples {
+        if !example.is_empty() {
+            look_at_line(path, example, flaws);
+        }
+    }
+}
+
+/// A default is read where nothing is typed.
+fn look_at_default(param: &Param<'_>, flaws: &mut Vec<String>) {
+    if param.default.is_some()
+        && let Some(why) = refusal(param, &[])
+    {
+        // What a word is not says so itself; a count of words does not.
+        let start = format!("the default of {} does not read", param.spelled());
+        flaws.push(if why.starts_with(&start) { why } else { format!("{start}: {why}") });
+    }
+}
+
+/// The example of a parameter's kind is what stands in the holes of a line that is offered.
+fn look_at_example(param: &Param<'_>, flaws: &mut Vec<String>) {
+    let count = param.kinds().len();
+    let is_tail = matches!(param.tail, Some(Tail::AfterDashes | Tail::UnknownOptions));
+    if count == 0 || is_tail || param.is_hidden() {
+        return;
+    }
+    let mut words: Vec<String> = (0..count).map(|at| param.example(at)).collect();
+    match param.role {
+        Role::Option if param.is_attached() => {
+            words[0] = format!("{}={}", param.spelled(), words[0]);
+        }
+        Role::Option => words.insert(0, param.spelled()),
+        _ => words.insert(0, "--".to_owned()),
+    }
+    let once = words.clone();
+    for _ in 1..param.times().min {
+        words.extend_from_slice(if param.role == Role::Operand { &once[1..] } else { &once });
+    }
+    if let Some(why) = refusal(param, &words) {
+        let name = param.spelled();
+        flaws.push(format!("the example of what {name} takes does not read: {why}"));
+    }
+}
+
+/// Why words do not read, where this is the only parameter.
+fn refusal(param: &Param<'_>, words: &[String]) -> Option<String> {
+    let params = [param];
+    let command = Command::draft("prove").takes(&params);
+    match command.read(words) {
+        Outcome::Faults(faults) => {
+            let said: Vec<String> = faults.iter().map(|fault| faults.sentence(fault)).collect();
+            Some(said.join("; "))
+        }
+        _ => None,
+    }
+}
+
+/// The line of an example begins with the program's name, and reaches the command.
+fn look_at_line(path: &Path<'_>, example: &str, flaws: &mut Vec<String>) {
+    let Some(words) = line::words(example) else {
+        return flaws.push(format!("the example `{example}` has a quote that is not closed"));
+    };
+    let (root, leaf) = (path.root(), path.leaf());
+    let Some((name, words)) = words.split_first().filter(|(name, _)| *name == root.name) else {
+        let root = root.name;
+        return flaws.push(format!("the example `{example}` does not begin with `{root}`"));
+    };
+    let reached = match root.read(words) {
+        Outcome::Reading(reading) => reading.passes(leaf),
+        Outcome::Page(of, _) => of.commands().iter().any(|at| std::ptr::eq(*at, leaf)),
+        Outcome::Version(_) | Outcome::Script(..) => true,
+        Outcome::Faults(faults) => {
+            // A default that does not read is told once, and not of each line.
+            let typed = faults.iter().filter(|fault| !matches!(fault.place(), Place::Nowhere));
+            let said: Vec<String> = typed.map(|fault| faults.sentence(fault)).collect();
+            if !said.is_empty() {
+                let said = said.join("; ");
+                flaws.push(format!("the example `{example}` does not read: {said}"));
+            }
+            return;
+        }
+    };
+    if !reached {
+        flaws
+            .push(format!("the example `{example}` is none of `{name}`'s command `{}`", leaf.name));
+    }
+}

@@ -1,0 +1,103 @@
+//! What a declaration promises and does not keep, all of it listed.
+
+use std::ffi::OsStr;
+
+use clavret_core::{
+    COLOR, COMPLETIONS, Command, Flag, FromWord, HELP, Kind, Misfit, Operand, Opt, valid,
+};
+use expect_test::{Expect, expect};
+
+#[track_caller]
+fn has(command: &Command<'_>, expected: Expect) {
+    let flaws: String = command.flaws().iter().map(|flaw| flaw.to_string() + "\n").collect();
+    expected.assert_eq(&flaws);
+}
+
+/// A code whose kind has an example that does not read.
+#[derive(Debug)]
+struct Code;
+
+impl FromWord for Code {
+    const KIND: &'static Kind = &Kind::new("a hive's code", "A-7");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        if word == "A7" { Ok(Code) } else { Err(Misfit::new()) }
+    }
+}
+
+#[test]
+fn values_that_do_not_read_are_flaws() {
+    static HIVE: Operand<Code> = Operand::new("hive").help("hive");
+    static FRAMES: Opt<u8> =
+        Opt::new("frames").default("30").valid(&valid::range(0, 20)).help("frames");
+    static AT: Opt<(f64, f64)> = Opt::new("at").default("here").help("where it stands");
+    static KEYS: Opt<Vec<u8>> = Opt::new("key").times(2, 3).help("keys");
+    static INSPECT: Command = Command::new("inspect")
+        .summary("inspect a hive")
+        .takes(&[HIVE.param(), FRAMES.param(), AT.param(), KEYS.param()])
+        .example("right", "apiary inspect A7 --key 1 --key '2' | sort")
+        .example("wrong", "apiary inspect A8 --frams 3")
+        .example("another's", "apiary help")
+        .example("of no program", "inspect A7");
+    static ROOT: Command = Command::new("apiary")
+        .summary("a bee yard")
+        .takes(&[COLOR.param()])
+        .commands(&[&INSPECT, &HELP, &COMPLETIONS])
+        .example("unclosed", "apiary inspect 'A7");
+    has(
+        &ROOT,
+        expect![[r#"
+            apiary: the example `apiary inspect 'A7` has a quote that is not closed
+            apiary inspect: the example of what HIVE takes does not read: HIVE takes a hive's code, such as A-7; 'A-7' is not one
+            apiary inspect: the default of --frames does not read: --frames takes a whole number from 0 to 20; '30' is above that
+            apiary inspect: the default of --at does not read: --at takes exactly 2, not 1
+            apiary inspect: the example `apiary inspect A8 --frams 3` does not read: HIVE takes a hive's code, such as A-7; 'A8' is not one; --frams is not an option here; --frames is; '3' is a word more than apiary inspect takes; --key is needed: keys
+            apiary inspect: the example `apiary help` is none of `apiary`'s command `inspect`
+            apiary inspect: the example `inspect A7` does not begin with `apiary`
+        "#]],
+    );
+}
+
+#[test]
+fn texts_that_are_missing_or_mislead_are_flaws() {
+    static FROM: Operand<String> = Operand::new("from").placeholder("HIVE").help("where from.");
+    static TO: Operand<String> = Operand::new("to").placeholder("HIVE").help("where to");
+    static COUNT: Opt<Option<u8>> = Opt::new("count").placeholder("HIVE").help("how many");
+    static BARE: Flag = Flag::new("bare").variable("APIARY");
+    static HIDDEN: Flag = Flag::new("hidden").hidden();
+    static ABOUT: Flag =
+        Flag::new("about").aliases(&["help"]).variable("APIARY").help("what it is");
+    static MOVE: Command = Command::new("move").takes(&[
+        FROM.param(),
+        TO.param(),
+        COUNT.param(),
+        BARE.param(),
+        HIDDEN.param(),
+        ABOUT.param(),
+    ]);
+    static ROOT: Command = Command::new("apiary").summary("a bee yard").commands(&[&MOVE]).example(
+        "a line that is too long to be shown in the eighty columns that a page is made for",
+        "apiary move the-hive-that-stands-beside-the-old-apple-tree the-orchard-behind-the-house",
+    );
+    has(
+        &ROOT,
+        expect![[r#"
+        apiary: its page has a line of 98 columns: `examples   apiary move the-hive-that-stands-beside-the-old-apple-tree the-orchard-behind-the-house`
+        apiary move: it has no summary
+        apiary move: the alias --help of --about shadows the standard --help
+        apiary move: $APIARY stands in for both --bare and --about
+        apiary move: HIVE stands for the values of the operand `from` and of the operand `to`, which differ
+        apiary move: HIVE stands for the values of the operand `from` and of --count, which differ
+        apiary move: HIVE stands for the values of the operand `to` and of --count, which differ
+        apiary move: the help of HIVE ends with a full stop, unlike most
+    "#]],
+    );
+    let twice = [BARE.param(), BARE.param()];
+    has(
+        &Command::draft("Twice").takes(&twice),
+        expect![[r#"
+        Twice: the name `Twice` has an upper-case letter in it
+        Twice: `--bare` is declared twice in the command `Twice`
+    "#]],
+    );
+}

@@ -1,0 +1,177 @@
+//! `asked!`: a parameter declared where its value is used.
+//!
+//! ```text
+//! asked!(option "frames" 'f': u8 = 0, "brood frames seen", placeholder = "COUNT")
+//! asked!(operand 1 "hive": String, "hive to inspect")
+//! asked!(flag "calm" 'c', "the colony was calm")
+//! asked!(tally "v", "say more")
+//! asked!(program "inspect", "record what an inspection found")
+//! ```
+//!
+//! The type stands in the macro and not with the variable: what a word becomes, and what pages say of
+//! it, must be known of places that are never reached, and a static has no inferred type.
+
+use proc_macro2::{Ident, Span, TokenStream};
+use quote::quote;
+use syn::ext::IdentExt;
+use syn::parse::{Parse, ParseStream};
+use syn::{Expr, LitChar, LitInt, LitStr, Token, Type, parse_quote};
+
+use crate::command::{Below, Node};
+use crate::docs::Docs;
+use crate::errors::Errors;
+use crate::param::{Parameter, Role};
+use crate::settings::{Given, Setting, parse_list};
+
+/// What stands in the parentheses.
+pub(crate) struct Question {
+    what: Ident,
+    /// An operand's place on the line.
+    number: Option<LitInt>,
+    name: Option<LitStr>,
+    short: Option<LitChar>,
+    ty: Option<Type>,
+    default: Option<Expr>,
+    help: Option<LitStr>,
+    rest: TokenStream,
+}
+
+impl Parse for Question {
+    fn parse(input: ParseStream<'_>) -> syn::Result<Self> {
+        let what = input.call(Ident::parse_any)?;
+        let number = if what == "operand" { Some(input.parse()?) } else { None };
+        let name =
+            if what == "program" && !input.peek(LitStr) { None } else { Some(input.parse()?) };
+        let short = if input.peek(LitChar) { Some(input.parse()?) } else { None };
+        let ty = match input.parse::<Option<Token![:]>>()? {
+            Some(_) => Some(input.parse()?),
+            None => None,
+        };
+        let default = match input.parse::<Option<Token![=]>>()? {
+            Some(_) => Some(input.parse()?),
+            None => None,
+        };
+        let mut help = None;
+        if !input.is_empty() {
+            input.parse::<Token![,]>()?;
+            if input.peek(LitStr) {
+                help = Some(input.parse()?);
+                input.parse::<Option<Token![,]>>()?;
+            }
+        }
+        Ok(Question { what, number, name, short, ty, default, help, rest: input.parse()? })
+    }
+}
+
+pub(crate) fn ask(question: Question, errors: &mut Errors) -> TokenStream {
+    let mut settings = parse_list(question.rest.clone(), errors);
+    let mut set = |name: &str, span: Span, value: Expr| {
+        settings.insert(0, Setting { name: Ident::new(name, span), value: Given::Value(value) });
+    };
+    if let Some(name) = &question.name {
+        set("name", name.span(), parse_quote!(#name));
+    }
+    if let Some(short) = &question.short {
+        set("short", short.span(), parse_quote!(#short));
+    }
+    if let Some(default) = &question.default {
+        set("default", syn::spanned::Spanned::span(default), default.clone());
+    }
+    match question.what.to_string().as_str() {
+        "program" => return program(&question, settings, errors),
+        "operand" => parameter(Role::Operand, &question, settings, errors),
+        "option" => parameter(Role::Option, &question, settings, errors),
+        "flag" => parameter(Role::Flag, &question, settings, errors),
+        "tally" => parameter(Role::Tally, &question, settings, errors),
+        _ => {
+            let message = "expected `operand`, `option`, `flag`, `tally` or `program`";
+            errors.on(&question.what, message);
+            quote!()
+        }
+    }
+}
+
+fn parameter(
+    role: Role,
+    question: &Question,
+    mut settings: Vec<Setting>,
+    errors: &mut Errors,
+) -> TokenStream {
+    if let Some(help) = &question.help {
+        let name = Ident::new("help", help.span());
+        settings.push(Setting { name, value: Given::Value(parse_quote!(#help)) });
+    }
+    let ident = Ident::new("asked", question.what.span());
+    let ty: Type = match (&question.ty, role) {
+        (Some(ty), _) => ty.clone(),
+        (None, Role::Flag) => parse_quote!(bool),
+        (None, Role::Tally) => parse_quote!(u32),
+        (None, Role::Operand | Role::Option) => {
+            let name = question.name.as_ref().map(LitStr::value).unwrap_or_default();
+            let message = format!(
+                "expected the type behind the name: `\"{name}\": u8` (pages tell of places that are \
+                 never reached, so it cannot be inferred)"
+            );
+            errors.on(&question.name, message);
+            parse_quote!(::std::string::String)
+        }
+    };
+    let parameter = Parameter::new(role, &ident, &ty, Docs::default(), settings, &[], errors);
+    let (key, declared) = (&parameter.key, parameter.to_static());
+    let number = question.number.as_ref().map_or(quote!(0), |number| quote!(#number));
+    let place = place(&quote!(::clavret::__::Asked::Param(#key.param(), #number)));
+    quote! {{
+        #declared
+        #place
+        ::clavret::__::ask(&#key, ::core::module_path!(), || {
+            ::clavret::__::Command::draft(::core::env!("CARGO_BIN_NAME"))
+                .summary(::core::env!("CARGO_PKG_DESCRIPTION"))
+                .package(::clavret::package!())
+        })
+    }}
+}
+
+/// What pages say of the program itself, and what goes for all of it.
+fn program(question: &Question, mut settings: Vec<Setting>, errors: &mut Errors) -> TokenStream {
+    let ident = Ident::new("asked", question.what.span());
+    if question.name.is_none() {
+        let name = Ident::new("name", question.what.span());
+        let value = Given::Value(parse_quote!(::core::env!("CARGO_BIN_NAME")));
+        settings.push(Setting { name, value });
+    }
+    let node = Node {
+        ident: &ident,
+        is: "a program that asks in place",
+        docs: Docs {
+            summary: question.help.as_ref().map(LitStr::value).unwrap_or_default(),
+            description: String::new(),
+        },
+        settings,
+        parameters: Vec::new(),
+        bundles: Vec::new(),
+        below: Below::Nothing,
+        more: &[],
+    };
+    let command = Ident::new("__PROGRAM", ident.span());
+    let declared = node.to_statics(&command, errors);
+    let place = place(&quote!(::clavret::__::Asked::Program(&#command)));
+    quote!({
+        #declared
+        #place
+    })
+}
+
+/// The static that is collected when the program is linked, reached or not.
+fn place(asked: &TokenStream) -> TokenStream {
+    quote! {
+        #[::clavret::__::linkme::distributed_slice(::clavret::__::PLACES)]
+        #[linkme(crate = ::clavret::__::linkme)]
+        static __PLACE: ::clavret::__::Place = ::clavret::__::Place {
+            asked: #asked,
+            module: ::core::module_path!(),
+            file: ::core::file!(),
+            line: ::core::line!(),
+            column: ::core::column!(),
+        };
+    }
+}

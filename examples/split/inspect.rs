@@ -1,0 +1,19 @@
+//! `apiary inspect`: a command in a file of its own.
+
+use std::io::{self, Write};
+
+use clavret::Streams;
+
+use crate::hive::Hives;
+
+/// record what an inspection found
+#[clavret::declare]
+pub(crate) fn inspect(
+    /// hive to inspect, such as A7
+    #[operand]
+    hive: String,
+    hives: &Hives,
+    streams: &Streams<'_>,
+) -> io::Result<()> {
+    writeln!(streams.out(), "{hive}, one of {} hives", hives.0.len())
+}

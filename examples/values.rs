@@ -1,0 +1,59 @@
+//! The values surface: keys and the command are statics, without a macro. `types`, `functions` and
+//! `in_place` are the same program.
+
+use clavret::{Call, Choice, Command, Flag, Offer, Operand, Opt, Tally, package, valid};
+
+static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
+static FRAMES: Opt<u8> = Opt::new("frames")
+    .short('f')
+    .placeholder("COUNT")
+    .default("0")
+    .valid(&valid::range(0, 20))
+    .help("brood frames seen");
+static CALM: Flag = Flag::new("calm")
+    .short('c')
+    .opposite("restless")
+    .opposite_short('r')
+    .help("the colony was calm");
+static NOTES: Opt<Vec<String>> = Opt::new("note")
+    .placeholder("TEXT")
+    .help("a remark")
+    .description("In a few words:\n\n- what was *seen*\n- what was `done`");
+static FORM: Opt<Form> = Opt::new("as").placeholder("FORM").default("line").help("how to print it");
+static VERBOSITY: Tally = Tally::new("v").help("say more");
+
+#[derive(Clone, Copy, PartialEq)]
+enum Form {
+    Line,
+    List,
+}
+
+impl Choice for Form {
+    const OFFERS: &'static [Offer<Form>] = &[
+        Offer::new("line", Form::Line).help("all of it in one line"),
+        Offer::new("list", Form::List).help("a line for each fact"),
+    ];
+}
+
+static INSPECT: Command = Command::new("inspect")
+    .summary("record what an inspection found")
+    .package(package!())
+    .takes(&[
+        HIVE.param(),
+        FRAMES.param(),
+        CALM.param(),
+        NOTES.param(),
+        FORM.param(),
+        VERBOSITY.param(),
+    ])
+    .answers()
+    .example("a calm colony with six brood frames", "inspect A7 -cf6");
+
+fn main() -> std::process::ExitCode {
+    clavret::run(&INSPECT, |call: Call<'_>| {
+        let end = if *call.get(&FORM) == Form::Line { ", " } else { "\n" };
+        let mood = if *call.get(&CALM) { "calm" } else { "restless" };
+        let facts = [format!("{}: {} frames", call.get(&HIVE), call.get(&FRAMES)), mood.into()];
+        println!("{}", [&facts, &call.get(&NOTES)[..]].concat().join(end));
+    })
+}

@@ -1,0 +1,56 @@
+//! Proving a declaration in a test.
+
+use clavret_core::{Command, Flaw};
+
+use crate::program::Program;
+
+/// Proves a declaration, as a test: a [`Command`] with all below it, or a [`Program`], whose commands
+/// each need a handler too. See [`Command::flaws`] for what is looked at.
+///
+/// # Panics
+///
+/// When there is a flaw. The text lists all of them.
+///
+/// ```
+/// use clavret::{Command, Flag, prove};
+/// static CALM: Flag = Flag::new("calm").help("the colony was calm");
+/// static INSPECT: Command = Command::new("inspect")
+///     .summary("record what an inspection found")
+///     .takes(&[CALM.param()])
+///     .example("a calm colony", "inspect --calm");
+/// prove(&INSPECT);
+/// ```
+///
+/// ```should_panic
+/// use clavret::{Command, prove};
+/// static INSPECT: Command = Command::new("inspect").example("a calm colony", "inspect --clam");
+/// prove(&INSPECT);
+/// ```
+#[track_caller]
+pub fn prove(declaration: &impl Provable) {
+    let flaws = declaration.flaws();
+    let list: String = flaws.iter().map(|flaw| format!("\n  {flaw}")).collect();
+    assert!(flaws.is_empty(), "the declaration does not hold what it promises:{list}");
+}
+
+/// What can be [proved](prove).
+pub trait Provable {
+    /// What does not hold.
+    fn flaws(&self) -> Vec<Flaw>;
+}
+
+impl Provable for Command<'static> {
+    fn flaws(&self) -> Vec<Flaw> {
+        Command::flaws(self)
+    }
+}
+
+impl<C: 'static> Provable for Program<C> {
+    fn flaws(&self) -> Vec<Flaw> {
+        let mut flaws = self.root().flaws();
+        let unrouted = self.unrouted().into_iter();
+        let what = "no route leads to it".to_owned();
+        flaws.extend(unrouted.map(|path| Flaw { command: path.to_string(), what: what.clone() }));
+        flaws
+    }
+}

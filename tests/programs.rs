@@ -1,0 +1,251 @@
+//! Programs as they run: who is called, with what, in which order; how they end; what a rehearsal
+//! gives them.
+
+use std::cell::RefCell;
+use std::error::Error;
+use std::fmt;
+use std::io::{self, BufRead, ErrorKind, Write};
+
+use clavret::{
+    Call, Command, Config, Declare, Done, Failure, Input, Opt, Program, Reading, Route, rehearse,
+};
+
+/// A context that remembers who was called.
+#[derive(Default)]
+struct Diary(RefCell<Vec<String>>);
+
+impl Diary {
+    fn note(&self, what: impl fmt::Display) {
+        self.0.borrow_mut().push(what.to_string());
+    }
+
+    #[track_caller]
+    fn after(program: &Program<Diary>, line: &str) -> String {
+        let diary = Diary::default();
+        let words = line.split(' ').filter(|word| !word.is_empty());
+        rehearse(program).words(words).run_in(&diary).succeeds();
+        diary.0.into_inner().join("; ")
+    }
+}
+
+mod order {
+    use super::*;
+
+    /// a bee yard
+    #[clavret::declare(commands(hive), before)]
+    fn apiary(
+        /// say little
+        #[flag(throughout)]
+        quiet: bool,
+        diary: &Diary,
+    ) {
+        diary.note(format_args!("apiary before, quiet {quiet}"));
+    }
+
+    /// the hives
+    #[clavret::declare(commands(add, list), acts)]
+    fn hive(reading: &Reading<'_>, diary: &Diary) {
+        diary.note(format_args!("hive itself, quiet {}", reading.get(apiary::QUIET)));
+    }
+
+    /// add one
+    #[clavret::declare]
+    async fn add(
+        /// its code
+        #[operand]
+        code: String,
+        diary: &Diary,
+    ) -> Done {
+        diary.note(format_args!("add {code}"));
+        Ok(())
+    }
+
+    /// list them
+    #[clavret::declare(name = "all")]
+    fn list(diary: &Diary) {
+        diary.note("list");
+    }
+
+    pub(super) static PROGRAM: Program<Diary> =
+        Program::of::<apiary>().executor(|work| pollster::block_on(work));
+    pub(super) static WITHOUT: Program<Diary> = Program::of::<apiary>();
+}
+
+#[test]
+fn a_parent_runs_before_its_subcommand_or_instead() {
+    let after = |line| Diary::after(&order::PROGRAM, line);
+    assert_eq!(after("hive all"), "apiary before, quiet false; list");
+    assert_eq!(after("--quiet hive"), "apiary before, quiet true; hive itself, quiet true");
+    assert_eq!(after("hive add A7"), "apiary before, quiet false; add A7", "an async function");
+    clavret::prove(&order::PROGRAM);
+}
+
+#[test]
+fn an_async_function_without_an_executor_is_told() {
+    let told = rehearse(&order::WITHOUT).words(["hive", "add", "A7"]).run_in(&Diary::default());
+    told.fails(1, "apiary: `apiary hive add` is async, and the program has no executor");
+}
+
+mod ends {
+    use super::*;
+
+    static HOW: Opt<Option<String>> = Opt::new("how").variable("HOW");
+    pub(super) static ROOT: Command = Command::new("end").takes(&[HOW.param()]);
+    pub(super) static PROGRAM: Program = Program::new(&ROOT, &[Route::new(&ROOT, end)]);
+
+    #[derive(Debug)]
+    struct Caused(io::Error);
+
+    impl fmt::Display for Caused {
+        fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+            f.write_str("cannot write")
+        }
+    }
+
+    impl Error for Caused {
+        fn source(&self) -> Option<&(dyn Error + 'static)> {
+            Some(&self.0)
+        }
+    }
+
+    fn end(call: Call<'_>) -> Done {
+        writeln!(call.out(), "begun")?;
+        match call.get(&HOW).as_deref() {
+            Some("badly") => Err("the smoker is out".into()),
+            Some("caused") => Err(Caused(ErrorKind::StorageFull.into()).into()),
+            Some("silently") => Err(Failure::new(7, "").into()),
+            Some("deep") => Err(Failure::new(9, "no harvest")
+                .because(io::Error::from(ErrorKind::NotFound))
+                .into()),
+            Some("pipe") => Err(Caused(ErrorKind::BrokenPipe.into()).into()),
+            Some("panic") => panic!("the hive fell over"),
+            _ => Ok(()),
+        }
+    }
+}
+
+#[test]
+fn errors_end_with_their_status_and_causes() {
+    let told = |how: &str| rehearse(&ends::PROGRAM).words(["--how", how]).run();
+    told("well").succeeds().prints("begun\n");
+    assert_eq!(told("badly").fails(1, "").err, "end: the smoker is out\n");
+    let caused = "end: cannot write\n  because: no storage space\n";
+    assert_eq!(told("caused").fails(1, "").err, caused);
+    assert_eq!(told("silently").fails(7, "").err, "");
+    let deep = "end: no harvest\n  because: entity not found\n";
+    assert_eq!(told("deep").fails(9, "").err, deep);
+    told("pipe").succeeds().prints("begun\n");
+    let panic = std::panic::catch_unwind(|| told("panic")).expect_err("a panic is left alone");
+    assert_eq!(panic.downcast_ref::<&str>(), Some(&"the hive fell over"));
+}
+
+#[test]
+fn nothing_is_answered_unless_the_root_says_so() {
+    let told = rehearse(&ends::PROGRAM).variable("CLAVRET", "candidates").variable("HOW", "").run();
+    told.succeeds().prints("begun\n");
+}
+
+mod given {
+    use super::*;
+
+    static CONFIG: Config = Config::new("apiary/config.toml");
+
+    /// what a rehearsal gives
+    #[derive(Declare)]
+    #[declare(config = CONFIG)]
+    pub(super) struct Given {
+        /// from a variable
+        #[option(variable = "APIARY_YARD")]
+        yard: Option<String>,
+        /// from the config file
+        #[option]
+        frames: Option<u8>,
+        /// from a file
+        #[option(secret_file = "token-file")]
+        token: Option<String>,
+        /// from standard input
+        #[option(formerly = ["from"])]
+        input: Option<Input>,
+    }
+
+    impl clavret::Act<String> for Given {
+        fn act(self, call: &Call<'_, String>) -> Done {
+            let Given { yard, frames, token, input } = self;
+            let mut rest = String::new();
+            if let Some(input) = input {
+                rest = input.read_to_string(call.streams())?;
+            } else {
+                call.input().read_line(&mut rest)?;
+            }
+            let home = call.variable("HOME");
+            writeln!(call.out(), "{yard:?} {frames:?} {token:?} {rest:?} {home:?}")?;
+            writeln!(call.err(), "{} of {}", call.streams().width(), call.context())?;
+            Ok(())
+        }
+    }
+
+    pub(super) static PROGRAM: Program<String> = Program::of::<Given>();
+}
+
+#[test]
+fn a_rehearsal_has_what_it_is_given_and_no_more() {
+    let context = "context".to_owned();
+    let bare = rehearse(&given::PROGRAM).run_in(&context);
+    assert_eq!(bare.out, "None None None \"\" None\n", "nothing of the process is seen");
+    let full = rehearse(&given::PROGRAM)
+        .variable("APIARY_YARD", "here")
+        .variable("HOME", "there")
+        .config("frames = 6")
+        .input("secret\nthe rest")
+        .width(60)
+        .words(["--token-file", "-", "--from", "-"])
+        .run_with(|call| Ok::<_, io::Error>(call.path().to_string()));
+    let out = "Some(\"here\") Some(6) Some(\"secret\") \"the rest\" Some(\"there\")\n";
+    full.prints(out);
+    assert_eq!(full.err, "given: --from is deprecated; use --input\n60 of given\n");
+    let wrong = rehearse(&given::PROGRAM).config("frames = \"many\"").color(true).run_in(&context);
+    wrong.refuses("apiary/config.toml:1:10").refuses("\u{1b}[");
+    let page = rehearse(&given::PROGRAM).words(["--help"]).width(44).run_in(&context);
+    assert!(page.succeeds().out.lines().all(|line| line.chars().count() <= 44), "{page:?}");
+    let failed = rehearse(&given::PROGRAM).run_with(|_| Err("no yard"));
+    failed.fails(1, "given: no yard\n");
+}
+
+#[test]
+fn rehearsals_run_side_by_side() {
+    std::thread::scope(|scope| {
+        for number in 0..8 {
+            scope.spawn(move || {
+                for _ in 0..50 {
+                    let told =
+                        rehearse(&given::PROGRAM).variable("APIARY_YARD", number.to_string());
+                    let out = format!("Some(\"{number}\") None None \"\" None\n");
+                    told.run_in(&String::new()).prints(&out);
+                }
+            });
+        }
+    });
+}
+
+/// A reader that is gone is no failure; a full disk is one.
+#[cfg(target_os = "linux")]
+#[test]
+fn what_cannot_be_written_is_told_unless_the_reader_is_gone() {
+    use std::process::{Command, Stdio};
+    let built = std::env::current_exe().unwrap();
+    let program = built.ancestors().nth(2).unwrap().join("examples/functions");
+    let run = |line: &str, out: Stdio| {
+        let mut command = Command::new(&program);
+        let child = command.args(line.split(' ')).stdout(out).stderr(Stdio::piped());
+        let output = child.spawn().unwrap().wait_with_output().unwrap();
+        (output.status.code(), String::from_utf8(output.stderr).unwrap())
+    };
+    for line in ["A7", "--help"] {
+        let (reader, writer) = io::pipe().unwrap();
+        drop(reader);
+        assert_eq!(run(line, writer.into()), (Some(0), String::new()), "`{line}`");
+        let full = std::fs::File::options().write(true).open("/dev/full").unwrap();
+        let said = "inspect: No space left on device (os error 28)\n".to_owned();
+        assert_eq!(run(line, full.into()), (Some(1), said), "`{line}`");
+    }
+}

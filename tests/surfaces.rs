@@ -1,0 +1,57 @@
+//! One program in four surfaces: its pages, its faults and its completion are the same to the byte.
+
+use std::process::{Command, Output};
+
+const SURFACES: [&str; 4] = ["values", "types", "functions", "in_place"];
+
+fn run(example: &str, request: Option<&str>, words: &[&str]) -> Output {
+    // Examples are built beside the folder of the test binaries.
+    let built = std::env::current_exe().unwrap();
+    let mut command =
+        Command::new(built.ancestors().nth(2).unwrap().join("examples").join(example));
+    command.args(words).env_remove("CLICOLOR_FORCE").env_remove("NO_COLOR");
+    command.envs(request.map(|request| ("CLAVRET", request))).output().unwrap()
+}
+
+/// What a line gives in every surface.
+#[track_caller]
+fn same(request: Option<&str>, line: &str) -> Output {
+    let words: Vec<&str> = line.split(' ').filter(|word| !word.is_empty()).collect();
+    let values = run("values", request, &words);
+    for surface in &SURFACES[1..] {
+        let other = run(surface, request, &words);
+        assert_eq!(values, other, "`{line}` differs in `{surface}`");
+    }
+    values
+}
+
+#[test]
+fn pages_and_values_are_the_same() {
+    for line in ["-h", "--help", "--version", "A7 -cf6 --note x --note y -vv", "A7 -r --as list"] {
+        let output = same(None, line);
+        assert!(output.status.success() && !output.stdout.is_empty(), "`{line}` gave {output:?}");
+    }
+    let page = String::from_utf8(same(None, "--help").stdout).unwrap();
+    assert!(page.contains("- what was *seen*\n"), "Markdown stays: {page}");
+    assert!(page.contains("say more"), "a place that nothing reaches is told of: {page}");
+}
+
+#[test]
+fn faults_are_the_same() {
+    for line in ["", "A7 --clam", "A7 -f 33 --as lst", "A7 B2", "A7 --note", "A7 -f many -x"] {
+        let output = same(None, line);
+        assert_eq!(output.status.code(), Some(2), "`{line}` gave {output:?}");
+        assert!(output.stdout.is_empty() && !output.stderr.is_empty(), "`{line}` gave {output:?}");
+    }
+}
+
+#[test]
+fn completion_is_the_same() {
+    let script = same(Some("completions bash"), "");
+    assert!(String::from_utf8(script.stdout).unwrap().contains("'--restless'"));
+    let candidates = |line| String::from_utf8(same(Some("candidates"), line).stdout).unwrap();
+    assert_eq!(candidates("A7 --as l"), "line\nlist\n");
+    assert_eq!(candidates("A7 --res"), "--restless\n");
+    let unknown = same(Some("tea"), "A7");
+    assert_eq!((unknown.status.code(), unknown.stdout.len()), (Some(2), 0));
+}

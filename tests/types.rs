@@ -1,0 +1,260 @@
+//! Types say all that values say: two declarations of one tree, and what is read by each.
+
+use std::collections::BTreeMap;
+use std::ffi::OsString;
+use std::path::PathBuf;
+
+use clavret::{
+    Attached, Choice, Command, Config, Declare, Flag, FromReading, Length, Look, Objection,
+    Operand, Opt, Outcome, Page, Path, Reading, Refers, Rule, Shell, Tail, Tally, package, prove,
+    script,
+};
+
+/// The tree by values.
+mod values {
+    use super::*;
+
+    pub(super) static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say little");
+    pub(super) static SETTINGS: Opt<Option<PathBuf>> =
+        Opt::new("settings").placeholder("FILE").file().extensions(&["toml"]).help("a file");
+    static V: Tally = Tally::new("v").throughout().help("say more");
+    static TOKEN: Opt<Option<String>> = Opt::new("token").secret_file("token-file").help("a key");
+    static CONFIG: Config = Config::new("apiary/config.toml").option(SETTINGS.param());
+
+    static CODE: Operand<String> = Operand::new("code").help("code of the hive");
+    static AT: Opt<Option<(f64, f64)>> =
+        Opt::new("at").placeholder("LAT LON").help("where it stands");
+    static TAGS: Opt<BTreeMap<String, u8>> = Opt::new("tag").variable("APIARY_TAGS").help("tags");
+    static LABELS: Opt<Attached<u8>> = Opt::new("labels").help("print labels");
+    static SORT: Opt<Vec<Form>> =
+        Opt::new("sort").aliases(&["order"]).split(',').distinct().times(0, 2).help("what by");
+    static JARS: Opt<Option<u32>> = Opt::new("jars").short('j').as_in_code().help("jars");
+    static BARREL: Flag<Option<bool>> =
+        Flag::new("barrel").opposite("no-barrel").worded().formerly(&["cask"]).help("a barrel");
+    static LIMIT: Opt<f64> = Opt::new("limit").default("1.5").infinite().once().help("at most");
+    static HOST: Opt<Option<String>> = Opt::new("host").refers(Refers::Host).hidden().help("where");
+    static OLD: Opt<Option<String>> = Opt::new("old").deprecated("--limit").help("was at most");
+    static ADD: Command = Command::new("add")
+        .summary("add a hive")
+        .description("It is kept in a file:\n\n* one *each*\n* in `TOML`")
+        .aliases(&["new"])
+        .takes(&[
+            CODE.param(),
+            AT.param(),
+            TAGS.param(),
+            LABELS.param(),
+            SORT.param(),
+            JARS.param(),
+            BARREL.param(),
+            LIMIT.param(),
+            HOST.param(),
+            OLD.param(),
+        ])
+        .rules(&[
+            Rule::only_one(&[JARS.param(), BARREL.param()]),
+            Rule::needs(AT.param(), &[LABELS.param()]),
+            Rule::needed_with(&[TAGS.param()], LIMIT.param(), "9"),
+        ])
+        .example("a hive", "apiary hive add A7")
+        .status(0, "added");
+
+    static PROGRAM: Operand<OsString> = Operand::new("program").help("what to run");
+    static WORDS: Operand<Vec<OsString>> = Operand::new("words").tail(Tail::Raw).help("its words");
+    static EACH: Command = Command::new("run-each")
+        .summary("run a program")
+        .formerly(&["each"])
+        .takes(&[PROGRAM.param(), WORDS.param()]);
+    static LIST: Command = Command::new("list").summary("list them");
+    static HIVE: Command = Command::new("hive")
+        .summary("the hives")
+        .commands(&[&ADD, &EACH, &LIST])
+        .default_command(&LIST);
+
+    pub(super) static APIARY: Command = Command::new("apiary")
+        .summary("the logbook")
+        .package(package!())
+        .version("9.9")
+        .takes(&[QUIET.param(), V.param(), SETTINGS.param(), TOKEN.param()])
+        .commands(&[&HIVE])
+        .acts()
+        .abbreviations()
+        .config(&CONFIG)
+        .check(|reading| super::loud(*reading.get(&QUIET)));
+}
+
+fn loud(is_quiet: bool) -> Result<(), Objection> {
+    if is_quiet { Err(Objection::new("say it aloud")) } else { Ok(()) }
+}
+
+fn check(reading: &Reading<'_>) -> Result<(), Objection> {
+    loud(*reading.get(Apiary::QUIET))
+}
+
+/// the logbook
+#[derive(Debug, PartialEq, Declare)]
+#[declare(version = "9.9", abbreviations, check = check)]
+#[declare(config = Config::new("apiary/config.toml").option(Apiary::SETTINGS.param()))]
+struct Apiary {
+    /// say little
+    #[flag(short = 'q', throughout)]
+    quiet: bool,
+    /// say more
+    #[tally(name = "v", throughout)]
+    verbosity: u32,
+    /// a file
+    #[option(placeholder = "FILE", file, extensions = ["toml"])]
+    settings: Option<PathBuf>,
+    /// a key
+    #[option(secret_file = "token-file")]
+    token: Option<String>,
+    #[commands]
+    work: Option<Box<Work>>,
+}
+
+#[derive(Debug, PartialEq, Declare)]
+enum Work {
+    /// the hives
+    Hive(Hive),
+}
+
+#[derive(Debug, PartialEq, Declare)]
+#[declare(default_command = List)]
+enum Hive {
+    Add(Box<AddHive>),
+    /// run a program
+    #[declare(formerly = ["each"])]
+    RunEach {
+        /// what to run
+        #[operand]
+        program: OsString,
+        /// its words
+        #[operand(tail = Tail::Raw)]
+        words: Vec<OsString>,
+    },
+    /// list them
+    List,
+}
+
+/// add a hive.
+///
+/// It is kept in a file:
+///
+/// * one *each*
+/// * in `TOML`
+#[derive(Debug, PartialEq, Declare)]
+#[declare(aliases = ["new"], example("a hive", "apiary hive add A7"), status(0, "added"))]
+#[declare(only_one(jars, barrel), needs(at, labels), needed_with(tag, limit = "9"))]
+struct AddHive {
+    /// code of the hive
+    #[operand]
+    code: String,
+    /// where it stands
+    #[option(placeholder = "LAT LON")]
+    at: Option<(f64, f64)>,
+    /// tags
+    #[option(variable = "APIARY_TAGS")]
+    tag: BTreeMap<String, u8>,
+    /// print labels
+    #[option]
+    labels: Attached<u8>,
+    /// what by
+    #[option(aliases = ["order"], split = ',', distinct, times(0, 2))]
+    sort: Vec<Form>,
+    /// jars
+    #[option(short = 'j', as_in_code)]
+    jars: Option<u32>,
+    #[flag(opposite = "no-barrel", worded, formerly = ["cask"], help = "a barrel")]
+    barrel: Option<bool>,
+    /// at most
+    #[option(default = 1.5, infinite, once)]
+    limit: f64,
+    /// where
+    #[option(refers = Refers::Host, hidden)]
+    host: Option<String>,
+    /// was at most
+    #[option(deprecated = "--limit")]
+    old: Option<String>,
+}
+
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Choice)]
+enum Form {
+    /// by code
+    Code,
+    #[offer(name = "place-name", help = "by place")]
+    Place,
+    #[offer(deprecated = "code")]
+    Name,
+}
+
+#[test]
+fn pages_and_completion_are_those_of_values() {
+    let mut pairs = vec![(Path::of(&values::APIARY), Path::of(Apiary::COMMAND))];
+    let mut count = 0;
+    while let Some((by_values, by_types)) = pairs.pop() {
+        for length in [Length::Short, Length::Full] {
+            let draw = |path| Page::of(path, length).draw(Look::PLAIN.color(true));
+            assert_eq!(draw(&by_values), draw(&by_types), "`{by_values}`");
+        }
+        let below = |path: &Path<'static>| path.leaf().subcommands().iter();
+        let both = below(&by_values).zip(below(&by_types));
+        pairs.extend(both.map(|(ours, theirs)| (by_values.below(ours), by_types.below(theirs))));
+        count += 1;
+    }
+    assert_eq!(count, 5);
+    let script = |root| script(root, Shell::Bash);
+    assert_eq!(script(&values::APIARY), script(Apiary::COMMAND));
+    prove(Apiary::COMMAND);
+}
+
+#[track_caller]
+fn read(line: &str) -> Apiary {
+    let words: Vec<&str> = line.split(' ').filter(|word| !word.is_empty()).collect();
+    match Apiary::COMMAND.read(&words) {
+        Outcome::Reading(mut reading) => Apiary::from_reading(&mut reading),
+        other => panic!("`{line}` gave {other:?}"),
+    }
+}
+
+#[test]
+fn values_are_moved_out_at_any_depth() {
+    let apiary = |verbosity, work: Option<Work>| Apiary {
+        quiet: false,
+        verbosity,
+        settings: None,
+        token: None,
+        work: work.map(Box::new),
+    };
+    assert_eq!(read(""), apiary(0, None));
+    assert_eq!(read("hive -vv"), apiary(2, Some(Work::Hive(Hive::List))), "the default command");
+    let words = vec!["-n".into(), "x".into()];
+    let each = Hive::RunEach { program: "echo".into(), words };
+    assert_eq!(read("hive run-each echo -n x"), apiary(0, Some(Work::Hive(each))));
+    let add = AddHive {
+        code: "A7".to_owned(),
+        at: Some((-33.9, 18.4)),
+        tag: BTreeMap::from([("x".to_owned(), 1)]),
+        labels: Attached::Bare,
+        sort: vec![Form::Code, Form::Place],
+        jars: Some(31),
+        barrel: None,
+        limit: f64::INFINITY,
+        host: None,
+        old: None,
+    };
+    let line = "-v hive add A7 --at -33.9 18.4 --tag x=1 --labels --order code,place-name -j 0x1f";
+    let work = Work::Hive(Hive::Add(Box::new(add)));
+    assert_eq!(read(&(line.to_owned() + " --limit inf")), apiary(1, Some(work)));
+}
+
+#[test]
+fn rules_and_tests_of_the_whole_hold() {
+    let refuses = |line: &str| {
+        let words: Vec<&str> = line.split(' ').collect();
+        let outcome = Apiary::COMMAND.read(&words);
+        assert!(matches!(outcome, Outcome::Faults(_)), "`{line}` gave {outcome:?}");
+    };
+    refuses("hive add A7 -j 1 --barrel");
+    refuses("hive add A7 --at 1 2");
+    refuses("hive add A7 --limit 9");
+    refuses("hive -q list");
+}

@@ -1,12 +1,13 @@
 //! What a handler is handed: the reading, the program's context, its streams.
 
-use std::borrow::Borrow;
 use std::ffi::OsString;
 use std::fmt;
 use std::future::Future;
 use std::io::{BufRead, Write};
 use std::ops::{Deref, DerefMut};
 use std::pin::Pin;
+use std::rc::Rc;
+use std::sync::Arc;
 
 use clavret_core::Reading;
 
@@ -141,20 +142,52 @@ impl<C: ?Sized> DerefMut for Call<'_, C> {
     }
 }
 
-/// A context that has a `T` to lend: itself, or whatever it [borrows](Borrow) as. A function that
-/// takes a `&T` is a command of any program whose context lends one.
+/// A context that has a `T` to lend: itself, what it points to, or by an implementation of one's own a
+/// part of it. A function that takes a `&T` is a command of any program whose context lends one.
+///
+/// ```
+/// use clavret::{Lends, Program, rehearse};
+///
+/// struct Clock;
+/// struct Yard { clock: Clock }
+///
+/// /// tell the time
+/// #[clavret::declare]
+/// fn time(_clock: &Clock) {}
+///
+/// impl Lends<Clock> for Yard {
+///     fn lend(&self) -> &Clock {
+///         &self.clock
+///     }
+/// }
+///
+/// static TIME: Program<Yard> = Program::of::<time>();
+/// rehearse(&TIME).run_in(&Yard { clock: Clock }).succeeds();
+/// ```
 #[diagnostic::on_unimplemented(
     message = "the program's context `{Self}` has no `{T}` to lend",
     label = "a command of this program takes a `&{T}`",
-    note = "implement `std::borrow::Borrow<{T}>` for `{Self}`, or make `{T}` the program's context"
+    note = "write `impl clavret::Lends<{T}> for {Self}`, or make `{T}` the program's context"
 )]
 pub trait Lends<T: ?Sized> {
     /// What the command borrows.
     fn lend(&self) -> &T;
 }
 
-impl<T: ?Sized, C: Borrow<T> + ?Sized> Lends<T> for C {
+impl<T: ?Sized> Lends<T> for T {
     fn lend(&self) -> &T {
-        self.borrow()
+        self
     }
 }
+
+macro_rules! lending_pointers {
+    ($($pointer:ty),*) => {$(
+        impl<T: ?Sized> Lends<T> for $pointer {
+            fn lend(&self) -> &T {
+                self
+            }
+        }
+    )*};
+}
+
+lending_pointers!(&T, Box<T>, Rc<T>, Arc<T>);

@@ -1,6 +1,6 @@
 //! The traits that the macros implement: what declares a command, what is read from one, what acts.
 
-use clavret_core::{Command, Reading};
+use clavret_core::{COMPLETIONS, Command, HELP, Reading};
 
 use crate::call::Call;
 use crate::end::Done;
@@ -92,3 +92,26 @@ pub trait Routed<C: 'static>: Declare {
     /// Its handlers.
     const ROUTES: &'static [Route<C>];
 }
+
+/// The command [`HELP`] where types, functions and blocks are listed:
+/// `#[declare(commands(inspect, clavret::Help))]`. The library answers it.
+#[derive(Debug)]
+pub enum Help {}
+
+/// The command [`COMPLETIONS`], as [`Help`].
+#[derive(Debug)]
+pub enum Completions {}
+
+macro_rules! answered {
+    ($($type:ident: $command:ident)*) => {$(
+        impl Declare for $type {
+            const COMMAND: &'static Command<'static> = &$command;
+        }
+
+        impl<C: 'static> Routed<C> for $type {
+            const ROUTES: &'static [Route<C>] = &[];
+        }
+    )*};
+}
+
+answered!(Help: HELP Completions: COMPLETIONS);

@@ -80,7 +80,7 @@ pub use clavret_derive::Choice;
 pub use clavret_derive::asked;
 #[cfg(feature = "macros")]
 pub use clavret_derive::{Declare, declare};
-pub use declared::{Act, Declare, FromReading, Routed};
+pub use declared::{Act, Completions, Declare, FromReading, Help, Routed};
 pub use end::{Done, Ending, Failure};
 #[cfg(feature = "files")]
 pub use files::{Input, Output, Writing};

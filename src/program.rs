@@ -28,10 +28,6 @@ use crate::streams::Streams;
 ///     Ok(writeln!(call.out(), "{}", call.context().join(" "))?)
 /// }
 ///
-/// fn main() -> std::process::ExitCode {
-///     PROGRAM.run_in(&vec!["A1".to_owned()])
-/// }
-///
 /// let hives = vec!["B1".to_owned(), "B2".to_owned()];
 /// rehearse(&PROGRAM).words(["list"]).run_in(&hives).succeeds().prints("B1 B2\n");
 /// ```

@@ -6,7 +6,7 @@ use quote::{format_ident, quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Attribute, FnArg, Pat, PatType, ReturnType, Signature, Type};
 
-use crate::errors::Errors;
+use crate::errors::{Errors, ONE_STATIC};
 use crate::marks::{Bundle, Marked, read, strip};
 use crate::param::Parameter;
 
@@ -43,7 +43,7 @@ impl Arguments {
         when: When,
         errors: &mut Errors,
     ) -> Self {
-        errors.refuse_generics(&signature.generics, "a declared function");
+        errors.refuse_generics(&signature.generics, "a declared function", ONE_STATIC);
         let mut arguments = Arguments {
             parameters: Vec::new(),
             bundles: Vec::new(),
@@ -90,7 +90,7 @@ impl Arguments {
                 };
                 self.takes.extend(quote!(let #taken = #value;));
                 self.passed.push(quote!(#taken));
-                self.parameters.push(parameter);
+                self.parameters.push(*parameter);
             }
             Marked::Bundle(_) if self.when == When::Before => {
                 errors.on(
@@ -131,6 +131,11 @@ impl Arguments {
                     _ => self.lend(&reference.elem),
                 }
             }
+            Type::Reference(reference) => {
+                let shared = &reference.elem;
+                let message = format!("the context is shared: expected `&{}`", quote!(#shared));
+                errors.on(ty, message);
+            }
             other => {
                 let message = format!(
                     "`{ident}` has no mark (expected `#[operand]`, `#[option]`, `#[flag]`, `#[tally]` or \
@@ -164,7 +169,7 @@ impl Arguments {
             ReturnType::Default => signature.ident.span(),
             ReturnType::Type(_, ty) => ty.span(),
         };
-        let called = quote!(#function(#(#passed),*));
+        let called = quote_spanned!(span=> #function(#(#passed),*));
         let done = match signature.asyncness {
             None => quote_spanned!(span=> ::clavret::__::Ending::done(#called)),
             Some(_) => {

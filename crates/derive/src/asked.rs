@@ -39,7 +39,15 @@ pub(crate) struct Question {
 impl Parse for Question {
     fn parse(input: ParseStream<'_>) -> syn::Result<Self> {
         let what = input.call(Ident::parse_any)?;
-        let number = if what == "operand" { Some(input.parse()?) } else { None };
+        let number = match what == "operand" {
+            true if !input.peek(LitInt) => {
+                return Err(
+                    input.error("expected the operand's number on the line: `operand 1 \"hive\"`")
+                );
+            }
+            true => Some(input.parse()?),
+            false => None,
+        };
         let name =
             if what == "program" && !input.peek(LitStr) { None } else { Some(input.parse()?) };
         let short = if input.peek(LitChar) { Some(input.parse()?) } else { None };
@@ -78,7 +86,7 @@ pub(crate) fn ask(question: Question, errors: &mut Errors) -> TokenStream {
         set("default", syn::spanned::Spanned::span(default), default.clone());
     }
     match question.what.to_string().as_str() {
-        "program" => return program(&question, settings, errors),
+        "program" => program(&question, settings, errors),
         "operand" => parameter(Role::Operand, &question, settings, errors),
         "option" => parameter(Role::Option, &question, settings, errors),
         "flag" => parameter(Role::Flag, &question, settings, errors),

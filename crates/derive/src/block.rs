@@ -8,7 +8,7 @@ use syn::{Attribute, ImplItem, ImplItemFn, ItemImpl, Type};
 use crate::arguments::{Arguments, When};
 use crate::command::{Below, Node};
 use crate::docs::Docs;
-use crate::errors::Errors;
+use crate::errors::{Errors, ONE_STATIC};
 use crate::names::hidden;
 use crate::settings::{Setting, of_mark};
 use crate::structs::{anonymous, declared, routes};
@@ -18,7 +18,7 @@ pub(crate) fn declare(
     settings: Vec<Setting>,
     errors: &mut Errors,
 ) -> TokenStream {
-    errors.refuse_generics(&block.generics, "a declared `impl` block");
+    errors.refuse_generics(&block.generics, "a declared `impl` block", ONE_STATIC);
     if let Some((_, path, _)) = &block.trait_ {
         errors.on(path, "expected an `impl` block of a type, not of a trait");
     }

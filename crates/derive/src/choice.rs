@@ -58,3 +58,17 @@ fn offer(variant: &Variant, errors: &mut Errors) -> TokenStream {
     let span = ident.span();
     quote_spanned!(span=> ::clavret::__::Offer::new(#name, Self::#ident) #setters)
 }
+
+/// What stands in the place of a choice with mistakes.
+pub(crate) fn stub(input: &DeriveInput) -> TokenStream {
+    let ident = &input.ident;
+    let is_clear = input.generics.params.is_empty();
+    let stub = is_clear.then(|| {
+        quote! {
+            impl ::clavret::__::Choice for #ident {
+                const OFFERS: &'static [::clavret::__::Offer<Self>] = &[];
+            }
+        }
+    });
+    quote!(#stub)
+}

@@ -21,6 +21,7 @@ const SETTERS: &[Setter] = &[
     ("formerly", Takes::Reference, false),
     ("hidden", Takes::Nothing, false),
     ("acts", Takes::Nothing, false),
+    ("takes", Takes::Special, false),
     ("default_command", Takes::Special, false),
     ("operands_end_options", Takes::Nothing, false),
     ("abbreviations", Takes::Nothing, false),
@@ -80,11 +81,15 @@ impl Node<'_> {
         let kebab = kebab(self.ident);
         let mut name = quote!(#kebab);
         let (mut setters, mut last, mut rules) = (self.docs(), quote!(), Vec::new());
+        let mut others = Vec::new();
         for (setting, takes) in right {
             if setting.is("name") {
                 if let Some(value) = setting.value(errors) {
                     name = quote!(#value);
                 }
+            } else if setting.is("takes") {
+                let values = setting.values(errors);
+                others.extend(values.into_iter().map(|key| self.member(key, errors)));
             } else if setting.is("default_command") {
                 last = self.default_command(setting, errors);
             } else if RULES.iter().any(|rule| setting.is(rule.0)) {
@@ -93,9 +98,10 @@ impl Node<'_> {
                 setters.extend(setting.call(takes, errors));
             }
         }
-        let params = self.parameters.iter().map(Parameter::param);
+        let mut params: Vec<TokenStream> = self.parameters.iter().map(Parameter::param).collect();
+        params.extend(others);
         let mut lists = quote!();
-        if !self.parameters.is_empty() {
+        if !params.is_empty() {
             lists.extend(quote_spanned!(span=> .takes(&[#(#params),*])));
         }
         lists.extend(bundle_list);
@@ -119,7 +125,7 @@ impl Node<'_> {
                 let below = quote_spanned!(ty_span=> <#ty as ::clavret::__::Subcommands>::COMMAND);
                 let acts =
                     quote_spanned!(ty_span=> <#ty as ::clavret::__::Subcommands>::IS_OPTIONAL);
-                quote_spanned!(span=> .commands_of(#below, #acts))
+                quote_spanned!(ty_span=> .commands_of(#below, #acts))
             }
         });
         quote! {
@@ -219,20 +225,23 @@ impl Node<'_> {
         })
     }
 
-    /// A parameter that a rule names: one of these, or by its path one of another command's keys.
+    /// A parameter that a rule names: one of these, or the key of another command: `COLOR`,
+    /// `Apiary::QUIET`.
     fn member(&self, member: &Expr, errors: &mut Errors) -> TokenStream {
         if let Expr::Path(path) = member
             && let Some(ident) = path.path.get_ident()
         {
-            if let Some(parameter) =
-                self.parameters.iter().find(|parameter| parameter.ident == *ident)
-            {
+            let is_it = |parameter: &&Parameter| parameter.ident == *ident;
+            if let Some(parameter) = self.parameters.iter().find(is_it) {
                 return parameter.param();
             }
-            let names: Vec<String> =
-                self.parameters.iter().map(|parameter| parameter.ident.to_string()).collect();
-            errors.on(member, format!("expected one of the parameters: {}", names.join(", ")));
-            return quote!();
+            // A static is written in upper case, an argument or a field is not.
+            if ident.to_string().chars().any(char::is_lowercase) {
+                let idents = self.parameters.iter().map(|parameter| parameter.ident.to_string());
+                let names: Vec<String> = idents.collect();
+                errors.on(member, format!("expected one of the parameters: {}", names.join(", ")));
+                return quote!();
+            }
         }
         match member {
             Expr::Path(path) => quote!(#path.param()),

@@ -4,11 +4,11 @@ use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::{DataEnum, DeriveInput, Fields, Variant};
 
-use crate::command::{Below, Node};
+use crate::command::{Below, Node, listed};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::names::hidden;
-use crate::structs::{acting, anonymous, container, contents, declared};
+use crate::structs::{MORE, acting, anonymous, container, contents, declared, of_type};
 
 pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors) -> TokenStream {
     let ident = &input.ident;
@@ -29,20 +29,26 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors)
     if commands.is_empty() {
         errors.on(ident, "expected a variant for each subcommand, found none");
     }
+    let settings = container(&input.attrs, errors);
+    let types = match settings.iter().find(|setting| setting.is("commands")) {
+        Some(setting) => listed(setting, errors),
+        None => Vec::new(),
+    };
+    commands.extend(types.iter().cloned().map(of_type));
     let node = Node {
         ident,
         is: "a command",
         docs: Docs::of(&input.attrs, errors),
-        settings: container(&input.attrs, errors),
+        settings,
         parameters: Vec::new(),
         bundles: Vec::new(),
         below: Below::Listed(commands),
-        more: &[],
+        more: MORE,
     };
     let command = Ident::new("__COMMAND", ident.span());
     let own = node.to_statics(&command, errors);
     let of = quote!(#ident);
-    let (declared, routes) = (declared(&of, &command), acting(&of, &[]));
+    let (declared, routes) = (declared(&of, &command), acting(&of, &types));
     anonymous(&quote! {
         #statics
         #own

@@ -3,8 +3,11 @@
 use std::fmt::Display;
 
 use proc_macro2::{Span, TokenStream};
-use quote::ToTokens;
+use quote::{ToTokens, quote};
 use syn::{Error, Generics};
+
+/// Why nothing that is declared is generic.
+pub(crate) const ONE_STATIC: &str = "its command is one static";
 
 /// The mistakes found so far. To be looked at by [`or`](Errors::or): dropped unread it panics.
 pub(crate) struct Errors {
@@ -39,16 +42,27 @@ impl Errors {
         result.map_err(|error| self.add(error)).ok()
     }
 
-    /// The code to generate, or the mistakes in its place.
-    pub(crate) fn or(mut self, tokens: TokenStream) -> TokenStream {
+    /// The code to generate; or the mistakes, and a stub in its place, so that whatever uses what is
+    /// declared makes no mistakes more of them.
+    pub(crate) fn or(
+        mut self,
+        tokens: TokenStream,
+        stub: impl FnOnce() -> TokenStream,
+    ) -> TokenStream {
         self.is_read = true;
-        self.found.take().map_or(tokens, Error::into_compile_error)
+        match self.found.take() {
+            None => tokens,
+            Some(error) => {
+                let (error, stub) = (error.into_compile_error(), stub());
+                quote!(#error #stub)
+            }
+        }
     }
 
-    /// What is declared is one static, which cannot be there once for each type.
-    pub(crate) fn refuse_generics(&mut self, generics: &Generics, what: &str) {
+    /// What is declared is a static, which cannot be there once for each type.
+    pub(crate) fn refuse_generics(&mut self, generics: &Generics, what: &str, why: &str) {
         if !generics.params.is_empty() {
-            let message = format!("{what} cannot be generic (its command is one static)");
+            let message = format!("{what} cannot be generic ({why})");
             self.on(&generics.params, message);
         }
     }

@@ -14,6 +14,8 @@
 //! 4. `structs.rs`, `enums.rs`, `choice.rs`, `function.rs`, `block.rs`, `asked.rs`: one file for each
 //!    thing that is declared with.
 //!
+//! A declaration with mistakes leaves a stub (`stub.rs`).
+//!
 //! Generated code calls the hidden module `clavret::__` by its full path; its own names begin with
 //! two underscores and stand in an anonymous constant.
 
@@ -33,11 +35,12 @@ mod names;
 mod param;
 mod settings;
 mod structs;
+mod stub;
 
 use proc_macro::TokenStream;
 use syn::{Data, DeriveInput, Item, parse_macro_input};
 
-use crate::errors::Errors;
+use crate::errors::{Errors, ONE_STATIC};
 
 /// Declares a command by a type: a struct's fields are its parameters, an enum's variants its
 /// subcommands. See the crate `clavret`.
@@ -45,7 +48,7 @@ use crate::errors::Errors;
 pub fn derive_declare(input: TokenStream) -> TokenStream {
     let input = parse_macro_input!(input as DeriveInput);
     let mut errors = Errors::new();
-    errors.refuse_generics(&input.generics, "a declared type");
+    errors.refuse_generics(&input.generics, "a declared type", ONE_STATIC);
     let tokens = match &input.data {
         Data::Struct(data) => structs::declare(&input, data, &mut errors),
         Data::Enum(data) => enums::declare(&input, data, &mut errors),
@@ -54,7 +57,8 @@ pub fn derive_declare(input: TokenStream) -> TokenStream {
             proc_macro2::TokenStream::new()
         }
     };
-    errors.or(tokens).into()
+    let ident = &input.ident;
+    errors.or(tokens, || stub::of_type(&quote::quote!(#ident), &input.generics)).into()
 }
 
 /// Makes a plain enum a closed list of words, each with its documentation as help. See the crate
@@ -63,37 +67,31 @@ pub fn derive_declare(input: TokenStream) -> TokenStream {
 pub fn derive_choice(input: TokenStream) -> TokenStream {
     let input = parse_macro_input!(input as DeriveInput);
     let mut errors = Errors::new();
-    errors.refuse_generics(&input.generics, "a choice");
+    errors.refuse_generics(&input.generics, "a choice", "its words are one list");
     let tokens = choice::choice(&input, &mut errors);
-    errors.or(tokens).into()
+    errors.or(tokens, || choice::stub(&input)).into()
 }
 
 /// Declares a command by a function, or a group of commands by an `impl` block. See the crate
 /// `clavret`.
 #[proc_macro_attribute]
 pub fn declare(settings: TokenStream, item: TokenStream) -> TokenStream {
-    let item = parse_macro_input!(item as Item);
+    let mut item = parse_macro_input!(item as Item);
     let mut errors = Errors::new();
     let settings = settings::parse_list(settings.into(), &mut errors);
-    let (kept, tokens) = match item {
-        Item::Fn(mut function) => {
-            let tokens = function::declare(&mut function, settings, &mut errors);
-            (quote::quote!(#function), tokens)
-        }
-        Item::Impl(mut block) => {
-            let tokens = block::declare(&mut block, settings, &mut errors);
-            (quote::quote!(#block), tokens)
-        }
+    let tokens = match &mut item {
+        Item::Fn(function) => function::declare(function, settings, &mut errors),
+        Item::Impl(block) => block::declare(block, settings, &mut errors),
         other => {
             let message =
                 "expected a function or an `impl` block (a type has `#[derive(clavret::Declare)]`)";
-            errors.on(&other, message);
-            (quote::quote!(#other), proc_macro2::TokenStream::new())
+            errors.on(other, message);
+            proc_macro2::TokenStream::new()
         }
     };
-    // What was written stays, so that a mistake in a mark has no further ones in its wake.
-    let tokens = errors.or(tokens);
-    quote::quote!(#kept #tokens).into()
+    // What was written stays, its marks taken away.
+    let tokens = errors.or(tokens, || stub::of_item(&item));
+    quote::quote!(#item #tokens).into()
 }
 
 /// Asks for a parameter where its value is used. See the crate `clavret`.
@@ -102,5 +100,5 @@ pub fn asked(input: TokenStream) -> TokenStream {
     let question = parse_macro_input!(input as asked::Question);
     let mut errors = Errors::new();
     let tokens = asked::ask(question, &mut errors);
-    errors.or(tokens).into()
+    errors.or(tokens, proc_macro2::TokenStream::new).into()
 }

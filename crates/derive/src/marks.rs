@@ -10,7 +10,7 @@ use crate::settings::{Setting, of_mark};
 
 /// What a field or an argument is.
 pub(crate) enum Marked {
-    Parameter(Parameter),
+    Parameter(Box<Parameter>),
     /// Parameters of another type.
     Bundle(Bundle),
     /// The subcommands of another type.
@@ -71,7 +71,7 @@ pub(crate) fn read(
             "a parameter's value is owned (write `String` for `&str`, `Vec<T>` for `&[T]`)";
         errors.on(reference, message);
     }
-    Marked::Parameter(Parameter::new(role, ident, ty, docs, settings, owners, errors))
+    Marked::Parameter(Box::new(Parameter::new(role, ident, ty, docs, settings, owners, errors)))
 }
 
 /// Takes the marks and the documentation of an argument away, which stand nowhere else in Rust.

@@ -2,6 +2,7 @@
 
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
+use syn::spanned::Spanned;
 use syn::{Expr, ExprLit, ExprUnary, Lit, Type, UnOp};
 
 use crate::docs::Docs;
@@ -129,6 +130,11 @@ impl Parameter {
         if !description.is_empty() && !is_set("description") {
             setters.extend(quote!(.description(#description)));
         }
+        if role == Role::Tally
+            && !matches!(ty, Type::Path(path) if path.path.segments.last().is_some_and(|last| last.ident == "u32"))
+        {
+            errors.on(ty, "a tally is a `u32`: how often it is given");
+        }
         let mut letters = Vec::new();
         for (setting, takes) in right {
             if setting.is("name") {
@@ -165,31 +171,37 @@ impl Parameter {
 
     /// The type of its key.
     pub(crate) fn key_type(&self) -> TokenStream {
-        let ty = &self.ty;
+        // A type that no word converts into is told where it stands.
+        let (ty, span) = (&self.ty, self.ty.span());
         match self.role {
-            Role::Operand => quote!(::clavret::__::Operand<'static, #ty>),
-            Role::Option => quote!(::clavret::__::Opt<'static, #ty>),
-            Role::Flag => quote!(::clavret::__::Flag<'static, #ty>),
-            Role::Tally => quote!(::clavret::__::Tally<'static>),
+            Role::Operand => quote_spanned!(span=> ::clavret::__::Operand<'static, #ty>),
+            Role::Option => quote_spanned!(span=> ::clavret::__::Opt<'static, #ty>),
+            Role::Flag => quote_spanned!(span=> ::clavret::__::Flag<'static, #ty>),
+            Role::Tally => quote_spanned!(span=> ::clavret::__::Tally<'static>),
+        }
+    }
+
+    /// The same without its arguments.
+    fn key_path(&self) -> TokenStream {
+        // The type is inferred from the static, so that its mistakes are told once.
+        let span = self.ty.span();
+        match self.role {
+            Role::Operand => quote_spanned!(span=> ::clavret::__::Operand::new),
+            Role::Option => quote_spanned!(span=> ::clavret::__::Opt::new),
+            Role::Flag => quote_spanned!(span=> ::clavret::__::Flag::new),
+            Role::Tally => quote_spanned!(span=> ::clavret::__::Tally::new),
         }
     }
 
     /// `static __FRAMES: Opt<'static, u8> = Opt::new("frames").short('f').default("0");`
     pub(crate) fn to_static(&self) -> TokenStream {
-        let Parameter { key, name, setters, checks, ty, .. } = self;
-        let key_type = self.key_type();
-        let span = self.ident.span();
-        // A tally's type is the key's own; another one is told where it stands.
-        let tally = (self.role == Role::Tally).then(|| {
-            let ty_span = syn::spanned::Spanned::span(ty);
-            quote_spanned!(ty_span=> const _: fn(#ty) -> u32 = |tally| tally;)
-        });
-        // A mistake in the name or a setter is shown where it is declared.
-        let new = quote_spanned!(span=> <#key_type>::new(#name));
+        let Parameter { key, name, setters, checks, .. } = self;
+        let (key_type, path) = (self.key_type(), self.key_path());
+        // A mistake in the name is shown where it is declared.
+        let new = quote_spanned!(self.ident.span()=> #path(#name));
         quote! {
             static #key: #key_type = #new #setters;
             #checks
-            #tally
         }
     }
 
@@ -218,7 +230,7 @@ fn default(setting: &Setting, ty: &Type, errors: &mut Errors) -> (TokenStream, T
             quote!(const _: <#ty as ::clavret::__::Shape>::Item = #value;),
         ),
         None => {
-            let value_span = syn::spanned::Spanned::span(value);
+            let value_span = value.span();
             let check = quote_spanned!(value_span=> ::clavret::__::word::<#ty>(#value));
             (quote_spanned!(span=> .#name(#value)), quote!(const _: () = #check;))
         }

@@ -199,6 +199,11 @@ fn unknown(
     if let Some((owner, _)) = owner {
         return format!("{of} has no `{name}` ({owner} has)");
     }
+    let near = setters.iter().copied().flatten().map(|setter| setter.0);
+    let near = near.map(|known| (strsim::damerau_levenshtein(known, &name), known)).min();
+    if let Some((1..=2, near)) = near {
+        return format!("{of} has no `{name}` (`{near}` is one)");
+    }
     let names: Vec<&str> = setters.iter().copied().flatten().map(|setter| setter.0).collect();
     format!("{of} has no `{name}` (expected one of: {})", names.join(", "))
 }

@@ -62,7 +62,7 @@ fn add(
     let value = match read(ident, ty, &field.attrs, owners, errors) {
         Marked::Parameter(parameter) => {
             let value = parameter.take(reading);
-            contents.parameters.push(parameter);
+            contents.parameters.push(*parameter);
             value
         }
         Marked::Bundle(bundle) => {
@@ -86,8 +86,8 @@ fn add(
     contents.values.extend(quote!(#ident: #value,));
 }
 
-/// Beside the setters: functions, blocks and types that a struct is the head of.
-const MORE: &[Setter] = &[("commands", Takes::Special, false)];
+/// Beside the setters: functions, blocks and types whose commands stand below a type's.
+pub(crate) const MORE: &[Setter] = &[("commands", Takes::Special, false)];
 
 pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Errors) -> TokenStream {
     let ident = &input.ident;

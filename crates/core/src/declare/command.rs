@@ -220,7 +220,10 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     pub const fn commands_of(mut self, other: &Command<'d>, acts: bool) -> Self {
-        assert!(!other.commands.is_empty(), "expected a command that has subcommands");
+        assert!(
+            !other.commands.is_empty(),
+            "expected an enum, or another command that has subcommands"
+        );
         self.otherwise = other.otherwise;
         self.acts |= acts;
         self.commands(other.commands)

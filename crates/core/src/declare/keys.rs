@@ -79,6 +79,11 @@ pub struct Flag<'d, T: FlagShape = bool> {
 
 /// What a [`Flag`] gives: `bool`, or `Option<bool>`, which tells a flag that is not given from one
 /// that is off. Sealed.
+#[diagnostic::on_unimplemented(
+    message = "a flag cannot give a `{Self}`",
+    label = "expected `bool`, or `Option<bool>` to tell a flag that is not given from one that is off",
+    note = "what counts is a tally, and what takes a value an option"
+)]
 pub trait FlagShape: Shape {
     #[doc(hidden)]
     const UNGIVEN: &'static Self;

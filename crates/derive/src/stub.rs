@@ -1,0 +1,51 @@
+//! What stands in the place of a declaration with mistakes.
+
+use proc_macro2::TokenStream;
+use quote::quote;
+use syn::{Generics, Item, ItemFn, ItemImpl};
+
+use crate::structs::{anonymous, declared, routes};
+
+/// Of a type by `#[derive(Declare)]`.
+pub(crate) fn of_type(of: &TokenStream, generics: &Generics) -> TokenStream {
+    if !generics.params.is_empty() {
+        return quote!();
+    }
+    let items = routed(of);
+    anonymous(&quote! {
+        #items
+        impl ::clavret::__::FromReading for #of {
+            fn from_reading(_: &mut ::clavret::__::Reading<'_>) -> Self {
+                ::core::unreachable!()
+            }
+        }
+    })
+}
+
+/// Of what `#[clavret::declare]` stands above.
+pub(crate) fn of_item(item: &Item) -> TokenStream {
+    match item {
+        Item::Fn(ItemFn { sig, vis, .. }) if sig.generics.params.is_empty() => {
+            let ident = &sig.ident;
+            let items = anonymous(&routed(&quote!(#ident)));
+            quote!(#[allow(non_camel_case_types, dead_code)] #vis enum #ident {} #items)
+        }
+        Item::Impl(ItemImpl { self_ty, generics, trait_: None, .. })
+            if generics.params.is_empty() =>
+        {
+            anonymous(&routed(&quote!(#self_ty)))
+        }
+        _ => quote!(),
+    }
+}
+
+fn routed(of: &TokenStream) -> TokenStream {
+    let command = quote::format_ident!("__COMMAND");
+    let own = quote!(::clavret::__::Route::below(&#command, |_| Ok(())),);
+    let (declared, routes) = (declared(of, &command), routes(of, &[], &own, &quote!()));
+    quote! {
+        static #command: ::clavret::__::Command<'static> = ::clavret::__::Command::new("mistaken");
+        #declared
+        #routes
+    }
+}

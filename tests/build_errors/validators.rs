@@ -1,0 +1,13 @@
+use clavret::{Declare, valid};
+
+#[derive(Declare)]
+struct Inspect {
+    #[option(valid = valid::rnge(0, 20))]
+    frames: u8,
+    #[option(valid = valid::range(0u32, 20))]
+    brood: u8,
+    #[option(valid = valid::length(1, 20))]
+    temp: f64,
+}
+
+fn main() {}

@@ -6,5 +6,5 @@
 mod app;
 
 fn main() -> std::process::ExitCode {
-    app::PROGRAM.run()
+    app::PROGRAM.run_with(app::Desk::of)
 }

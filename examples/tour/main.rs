@@ -92,14 +92,14 @@ impl Tour {
 
     /// What a line prints, and the status it ends with.
     fn shows(&self, line: &str) -> std::io::Result<()> {
-        let told = rehearse(&app::PROGRAM).words(line.split(' ')).run();
+        let told = rehearse(&app::PROGRAM).words(line.split(' ')).run_with(app::Desk::of);
         writeln!(self.out(), "$ apiary {line}\n{}{}[status {}]\n", told.out, told.err, told.status)
     }
 
     /// Runs a line on the copy of the yard.
     fn runs(&self, line: &str) -> std::io::Result<()> {
         let run = rehearse(&app::PROGRAM).variable("APIARY_YARD", &self.yard);
-        let told = run.words(line.split(' ')).run();
+        let told = run.words(line.split(' ')).run_with(app::Desk::of);
         writeln!(self.out(), "$ apiary {line}\n{}{}", told.out, told.err)
     }
 

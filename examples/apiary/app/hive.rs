@@ -2,73 +2,80 @@
 
 use std::io::Write;
 
-use clavret::{Call, Choice, Command, Done, Offer, Operand, Opt, valid};
+use clavret::{Act, Call, Choice, Declare, Done, Failure, valid};
 
+use super::desk::Desk;
 use super::print::Rows;
 use super::values::{Form, HiveCode, Queen, today};
-use super::yard::{Failed, Hive, Retired};
+use super::yard::{self, Retired};
 
-pub(crate) static HIVE: Command =
-    Command::new("hive").summary("the hives of the yard").commands(&[&ADD, &LIST, &MOVE, &RETIRE]);
+/// the hives of the yard
+#[derive(Declare)]
+pub(crate) enum Hive {
+    Add(Add),
+    List(List),
+    /// note that a hive stands elsewhere
+    #[declare(example("into the orchard", "apiary hive move A7 orchard"))]
+    Move {
+        /// hive that is moved
+        #[operand]
+        code: HiveCode,
+        /// where it stands from now on, in a few words
+        #[operand(valid = valid::length(1, 40))]
+        place: String,
+    },
+    /// give a hive up; its records stay
+    #[declare(aliases = ["drop"])]
+    #[declare(example("lost in the winter", "apiary hive retire C2 --because 'no bees in March'"))]
+    Retire {
+        /// hive that is given up
+        #[operand]
+        code: HiveCode,
+        /// why, for the logbook
+        #[option(placeholder = "TEXT", valid = valid::length(3, 200))]
+        because: String,
+    },
+}
 
-static CODE: Operand<HiveCode> = Operand::new("code").help("code of the new hive, such as C4");
-static QUEEN: Opt<Option<Queen>> =
-    Opt::new("queen").placeholder("COLOR").help("colour of the queen's mark");
-static AT: Opt<Option<(f64, f64)>> = Opt::new("at")
-    .placeholder("LAT LON")
-    .valid(&valid::by(on_earth).says("-90 to 90, and -180 to 180"))
-    .help("where it stands, in degrees");
-static FRAMES: Opt<u8> = Opt::new("frames")
-    .short('f')
-    .placeholder("COUNT")
-    .default("10")
-    .valid(&valid::range(1, 20))
-    .help("frames it holds");
+/// add a hive to the yard
+#[derive(Declare)]
+#[declare(example(
+    "a hive south of the equator",
+    "apiary hive add D1 --queen white --at -33.9 18.4"
+))]
+#[declare(status(0, "added"), status(1, "could not be added"))]
+pub(crate) struct Add {
+    /// code of the new hive, such as C4
+    #[operand]
+    code: HiveCode,
+    /// colour of the queen's mark
+    #[option(placeholder = "COLOR")]
+    queen: Option<Queen>,
+    /// where it stands, in degrees
+    #[option(
+        placeholder = "LAT LON",
+        valid = valid::by(on_earth).says("-90 to 90, and -180 to 180")
+    )]
+    at: Option<(f64, f64)>,
+    /// frames it holds
+    #[option(short = 'f', placeholder = "COUNT", default = 10, valid = valid::range(1, 20))]
+    frames: u8,
+}
 
-pub(crate) static ADD: Command = Command::new("add")
-    .summary("add a hive to the yard")
-    .takes(&[CODE.param(), QUEEN.param(), AT.param(), FRAMES.param()])
-    .example("a hive south of the equator", "apiary hive add D1 --queen white --at -33.9 18.4")
-    .status(0, "added")
-    .status(1, "could not be added");
-
-static FORM: Opt<Form> =
-    Opt::new("as").placeholder("FORM").default("table").help("how to print it");
-static SORT: Opt<Vec<Column>> = Opt::new("sort")
-    .placeholder("KEY")
-    .split(',')
-    .distinct()
-    .help("what to sort by, first the most important");
-
-pub(crate) static LIST: Command = Command::new("list")
-    .summary("list the hives with their last inspections")
-    .takes(&[FORM.param(), SORT.param()])
-    .example("the calmest first", "apiary hive list --sort temper,code");
-
-static MOVED: Operand<HiveCode> = Operand::new("code").help("hive that is moved");
-static PLACE: Operand<String> = Operand::new("place")
-    .valid(&valid::length(1, 40))
-    .help("where it stands from now on, in a few words");
-
-pub(crate) static MOVE: Command = Command::new("move")
-    .summary("note that a hive stands elsewhere")
-    .takes(&[MOVED.param(), PLACE.param()])
-    .example("into the orchard", "apiary hive move A7 orchard");
-
-static RETIRED: Operand<HiveCode> = Operand::new("code").help("hive that is given up");
-static REASON: Opt<String> = Opt::new("because")
-    .placeholder("TEXT")
-    .valid(&valid::length(3, 200))
-    .help("why, for the logbook");
-
-pub(crate) static RETIRE: Command = Command::new("retire")
-    .aliases(&["drop"])
-    .summary("give a hive up; its records stay")
-    .takes(&[RETIRED.param(), REASON.param()])
-    .example("lost in the winter", "apiary hive retire C2 --because 'no bees in March'");
+/// list the hives with their last inspections
+#[derive(Declare)]
+#[declare(example("the calmest first", "apiary hive list --sort temper,code"))]
+pub(crate) struct List {
+    /// how to print it
+    #[option(name = "as", placeholder = "FORM", default = "table")]
+    form: Form,
+    /// what to sort by, first the most important
+    #[option(placeholder = "KEY", split = ',', distinct)]
+    sort: Vec<Column>,
+}
 
 /// What a list of hives can be sorted by.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Choice)]
 enum Column {
     Code,
     Place,
@@ -76,17 +83,6 @@ enum Column {
     Frames,
     Inspected,
     Temper,
-}
-
-impl Choice for Column {
-    const OFFERS: &'static [Offer<Column>] = &[
-        Offer::new("code", Column::Code),
-        Offer::new("place", Column::Place),
-        Offer::new("queen", Column::Queen),
-        Offer::new("frames", Column::Frames),
-        Offer::new("inspected", Column::Inspected),
-        Offer::new("temper", Column::Temper),
-    ];
 }
 
 fn on_earth((lat, lon): &(f64, f64)) -> Result<(), String> {
@@ -99,60 +95,60 @@ fn on_earth((lat, lon): &(f64, f64)) -> Result<(), String> {
     }
 }
 
-pub(crate) fn add(mut reading: Call<'_>) -> Done {
-    let yard = super::yard(&reading);
-    let code = reading.take(&CODE);
-    if yard.hives()?.iter().any(|hive| hive.code == code) {
-        return Err(Failed::new(format!("hive {code} is in the yard already")).into());
+impl Act<Desk> for Hive {
+    fn act(self, call: &Call<'_, Desk>) -> Done {
+        let desk = call.context();
+        match self {
+            Hive::Add(add) => add.act(call),
+            Hive::List(list) => list.act(call),
+            Hive::Move { code, place } => {
+                let mut hive = desk.yard.hive(&code)?;
+                hive.stands()?;
+                let done = format!("{code} stands in: {place}");
+                hive.place = Some(place);
+                desk.keep(call, &hive, &done)
+            }
+            Hive::Retire { code, because } => {
+                let mut hive = desk.yard.hive(&code)?;
+                hive.stands()?;
+                hive.retired = Some(Retired { on: today(), because });
+                desk.keep(call, &hive, &format!("retired {code}; its records stay"))
+            }
+        }
     }
-    let hive = Hive {
-        queen: *reading.get(&QUEEN),
-        at: *reading.get(&AT),
-        frames: *reading.get(&FRAMES),
-        ..Hive::new(code)
-    };
-    yard.write(&hive)?;
-    let done = format!("added {} with {} frames", hive.code, hive.frames);
-    Ok(super::say(&reading, &yard, &done)?)
 }
 
-pub(crate) fn move_hive(mut reading: Call<'_>) -> Done {
-    let yard = super::yard(&reading);
-    let mut hive = yard.hive(reading.get(&MOVED))?;
-    hive.stands()?;
-    let place = reading.take(&PLACE);
-    let done = format!("{} stands in: {place}", hive.code);
-    hive.place = Some(place);
-    yard.write(&hive)?;
-    Ok(super::say(&reading, &yard, &done)?)
-}
-
-pub(crate) fn retire(mut reading: Call<'_>) -> Done {
-    let yard = super::yard(&reading);
-    let mut hive = yard.hive(reading.get(&RETIRED))?;
-    hive.stands()?;
-    let done = format!("retired {}; its records stay", hive.code);
-    hive.retired = Some(Retired { on: today(), because: reading.take(&REASON) });
-    yard.write(&hive)?;
-    Ok(super::say(&reading, &yard, &done)?)
-}
-
-pub(crate) fn list(reading: Call<'_>) -> Done {
-    let mut hives = super::yard(&reading).hives()?;
-    hives.retain(|hive| hive.retired.is_none());
-    // Sorted by the least important key first: a stable sort keeps what came before.
-    for column in reading.get(&SORT).iter().rev() {
-        hives.sort_by_key(|hive| column.key(hive));
+impl Act<Desk> for Add {
+    fn act(self, call: &Call<'_, Desk>) -> Done {
+        let Add { code, queen, at, frames } = self;
+        let desk = call.context();
+        if desk.yard.hives()?.iter().any(|hive| hive.code == code) {
+            return Err(Failure::new(1, format!("hive {code} is in the yard already")).into());
+        }
+        let done = format!("added {code} with {frames} frames");
+        desk.keep(call, &yard::Hive { queen, at, frames, ..yard::Hive::new(code) }, &done)
     }
-    let headings = ["code", "place", "queen", "frames", "inspected", "brood", "temper", "remark"];
-    let rows = Rows { headings, rows: hives.iter().map(row).collect() };
-    let text = rows.print(*reading.get(&FORM), &hives)?;
-    Ok(std::io::stdout().write_all(text.as_bytes())?)
+}
+
+impl Act<Desk> for List {
+    fn act(self, call: &Call<'_, Desk>) -> Done {
+        let mut hives = call.context().yard.hives()?;
+        hives.retain(|hive| hive.retired.is_none());
+        // Sorted by the least important key first: a stable sort keeps what came before.
+        for column in self.sort.iter().rev() {
+            hives.sort_by_key(|hive| column.key(hive));
+        }
+        let headings =
+            ["code", "place", "queen", "frames", "inspected", "brood", "temper", "remark"];
+        let rows = Rows { headings, rows: hives.iter().map(row).collect() };
+        let text = rows.print(self.form, &hives)?;
+        Ok(call.out().write_all(text.as_bytes())?)
+    }
 }
 
 impl Column {
     /// A text that sorts as the column does.
-    fn key(self, hive: &Hive) -> String {
+    fn key(self, hive: &yard::Hive) -> String {
         let last = hive.inspections.last();
         match self {
             Column::Code => String::new(),
@@ -165,9 +161,9 @@ impl Column {
     }
 }
 
-fn row(hive: &Hive) -> [String; 8] {
+fn row(hive: &yard::Hive) -> [String; 8] {
     let last = hive.inspections.last();
-    let of_last = |text: fn(&super::yard::Inspection) -> String| last.map(text).unwrap_or_default();
+    let of_last = |text: fn(&yard::Inspection) -> String| last.map(text).unwrap_or_default();
     [
         hive.code.to_string(),
         hive.place.clone().unwrap_or_default(),

@@ -2,59 +2,62 @@
 
 use std::io::Write;
 
-use clavret::{Call, Command, DomainName, Done, Operand, Opt, valid};
+use clavret::{Act, Call, Declare, DomainName, Done, Failure, valid};
 use email_address::EmailAddress;
 use glob::Pattern;
 use url::Url;
 
+use super::desk::Desk;
 use super::values::HiveCode;
-use super::yard::Failed;
 
-static HIVE: Operand<HiveCode> = Operand::new("hive").help("hive that the honey came from");
-static BATCH: Opt<Pattern> = Opt::new("batch")
-    .placeholder("PATTERN")
-    .help("batches to print a label for, such as 'A7-2026-*'");
-static MAIL: Opt<Option<EmailAddress>> =
-    Opt::new("mail").placeholder("EMAIL").help("where to write to, printed below");
-static SITE: Opt<Option<Url>> = Opt::new("site")
-    .placeholder("URL")
-    .valid(&valid::schemes(&["https", "http"]))
-    .help("page to read more on");
-static DOMAIN: Opt<Option<DomainName>> =
-    Opt::new("domain").placeholder("NAME").help("domain of the yard, printed in the head");
+/// print labels for jars of honey
+#[derive(Declare)]
+#[declare(example(
+    "for what was taken in 2026",
+    "apiary label A7 --batch 'A7-2026-*' --mail keeper@example.org"
+))]
+#[declare(status(0, "printed"), status(1, "no batch is called so"))]
+pub(crate) struct Label {
+    /// hive that the honey came from
+    #[operand]
+    hive: HiveCode,
+    /// batches to print a label for, such as 'A7-2026-*'
+    #[option(placeholder = "PATTERN")]
+    batch: Pattern,
+    /// where to write to, printed below
+    #[option(placeholder = "EMAIL")]
+    mail: Option<EmailAddress>,
+    /// page to read more on
+    #[option(placeholder = "URL", valid = valid::schemes(&["https", "http"]))]
+    site: Option<Url>,
+    /// domain of the yard, printed in the head
+    #[option(placeholder = "NAME")]
+    domain: Option<DomainName>,
+}
 
-pub(crate) static LABEL: Command = Command::new("label")
-    .summary("print labels for jars of honey")
-    .takes(&[HIVE.param(), BATCH.param(), MAIL.param(), SITE.param(), DOMAIN.param()])
-    .example(
-        "for what was taken in 2026",
-        "apiary label A7 --batch 'A7-2026-*' --mail keeper@example.org",
-    )
-    .status(0, "printed")
-    .status(1, "no batch is called so");
-
-pub(crate) fn label(reading: Call<'_>) -> Done {
-    let hive = super::yard(&reading).hive(reading.get(&HIVE))?;
-    let pattern = reading.get(&BATCH);
-    let is_meant = |batch: &String| pattern.matches(batch);
-    let batches: Vec<_> =
-        hive.harvests.iter().filter(|harvest| is_meant(&harvest.batch(&hive.code))).collect();
-    if batches.is_empty() {
-        return Err(Failed::new(format!("hive {} has no batch {pattern}", hive.code)).into());
-    }
-    let mut out = std::io::stdout();
-    for harvest in batches {
-        let domain = reading.get(&DOMAIN).as_ref();
-        let head = domain.map(|domain| format!(" of {domain}")).unwrap_or_default();
-        writeln!(out, "Honey{head}, batch {}", harvest.batch(&hive.code))?;
-        let moisture = harvest.moisture.map(|percent| format!(", {percent} % water"));
-        writeln!(out, "{} kg{}", harvest.weight(), moisture.unwrap_or_default())?;
-        let mail = reading.get(&MAIL).as_ref().map(ToString::to_string);
-        let site = reading.get(&SITE).as_ref().map(ToString::to_string);
-        for line in mail.into_iter().chain(site) {
-            writeln!(out, "{line}")?;
+impl Act<Desk> for Label {
+    fn act(self, call: &Call<'_, Desk>) -> Done {
+        let Label { hive, batch: pattern, mail, site, domain } = self;
+        let hive = call.context().yard.hive(&hive)?;
+        let is_meant = |batch: &String| pattern.matches(batch);
+        let batches: Vec<_> =
+            hive.harvests.iter().filter(|harvest| is_meant(&harvest.batch(&hive.code))).collect();
+        if batches.is_empty() {
+            let what = format!("hive {} has no batch {pattern}", hive.code);
+            return Err(Failure::new(1, what).into());
         }
-        writeln!(out)?;
+        let head = domain.map(|domain| format!(" of {domain}")).unwrap_or_default();
+        let (mail, site) = (mail.map(|mail| mail.to_string()), site.map(|site| site.to_string()));
+        let mut out = call.out();
+        for harvest in batches {
+            writeln!(out, "Honey{head}, batch {}", harvest.batch(&hive.code))?;
+            let moisture = harvest.moisture.map(|percent| format!(", {percent} % water"));
+            writeln!(out, "{} kg{}", harvest.weight(), moisture.unwrap_or_default())?;
+            for line in mail.iter().chain(&site) {
+                writeln!(out, "{line}")?;
+            }
+            writeln!(out)?;
+        }
+        Ok(())
     }
-    Ok(())
 }

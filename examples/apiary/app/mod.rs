@@ -3,9 +3,10 @@
 use std::path::PathBuf;
 
 use clavret::{
-    COLOR, COMPLETIONS, Command, Config, Flag, HELP, Opt, Program, Reading, Route, Tally,
+    COLOR, COMPLETIONS, Command, Config, Declare, Flag, HELP, Opt, Program, Route, Tally, package,
 };
 
+mod desk;
 mod harvest;
 mod hive;
 mod inspect;
@@ -16,7 +17,12 @@ mod run_each;
 mod values;
 mod yard;
 
-use yard::Yard;
+pub(crate) use desk::Desk;
+use harvest::Harvest;
+use hive::Hive;
+use inspect::Inspect;
+use label::Label;
+use report::Report;
 
 static YARD: Opt<Option<PathBuf>> = Opt::new("yard")
     .short('y')
@@ -42,14 +48,14 @@ pub(crate) static APIARY: Command = Command::new("apiary")
          With no yard named it works in the user's data folder, which is filled with a dozen \
          made-up hives at the first thing that is recorded.",
     )
-    .version(env!("CARGO_PKG_VERSION"))
+    .package(package!())
     .takes(&[YARD.param(), CONFIG_FILE.param(), QUIET.param(), VERBOSITY.param(), COLOR.param()])
     .commands(&[
-        &hive::HIVE,
-        &inspect::INSPECT,
-        &harvest::HARVEST,
-        &label::LABEL,
-        &report::REPORT,
+        Hive::COMMAND,
+        Inspect::COMMAND,
+        Harvest::COMMAND,
+        Label::COMMAND,
+        Report::COMMAND,
         &run_each::RUN_EACH,
         &HELP,
         &COMPLETIONS,
@@ -58,36 +64,14 @@ pub(crate) static APIARY: Command = Command::new("apiary")
     .example("a calm colony with six brood frames", "apiary inspect A7 -cf6")
     .example("the hives, those with the fewest frames first", "apiary hive list --sort frames");
 
-pub(crate) static PROGRAM: Program = Program::new(
+pub(crate) static PROGRAM: Program<Desk> = Program::new(
     &APIARY,
     &[
-        Route::new(&hive::ADD, hive::add),
-        Route::new(&hive::LIST, hive::list),
-        Route::new(&hive::MOVE, hive::move_hive),
-        Route::new(&hive::RETIRE, hive::retire),
-        Route::new(&inspect::INSPECT, inspect::inspect),
-        Route::new(&harvest::HARVEST, harvest::harvest),
-        Route::new(&label::LABEL, label::label),
-        Route::new(&report::REPORT, report::report),
+        Route::of::<Hive>(),
+        Route::of::<Inspect>(),
+        Route::of::<Harvest>(),
+        Route::of::<Label>(),
+        Route::of::<Report>(),
         Route::new(&run_each::RUN_EACH, run_each::run_each),
     ],
 );
-
-/// The yard that the line names, or the user's own.
-fn yard(reading: &Reading<'_>) -> Yard {
-    Yard::new(reading.get(&YARD).as_deref())
-}
-
-/// Says in one line what was done, and with `-v` where it is kept.
-fn say(reading: &Reading<'_>, yard: &Yard, done: &str) -> std::io::Result<()> {
-    use std::io::Write;
-    let mut out = std::io::stdout();
-    if *reading.get(&QUIET) {
-        return Ok(());
-    }
-    writeln!(out, "{done}")?;
-    if *reading.get(&VERBOSITY) > 0 {
-        writeln!(out, "kept in {}", yard.folder().display())?;
-    }
-    Ok(())
-}

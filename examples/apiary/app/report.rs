@@ -2,36 +2,37 @@
 
 use std::io::Write;
 
-use clavret::{Call, Command, Done, Objection, Opt, Output, Reading};
+use clavret::{Act, Call, Declare, Done, Objection, Output, Reading};
 use jiff::civil::Date;
 use serde::Serialize;
 
+use super::desk::Desk;
 use super::print::Rows;
 use super::values::{Form, HiveCode};
 use super::yard::Hive;
 
-static OUT: Opt<Output> = Opt::new("out")
-    .short('o')
-    .placeholder("FILE")
-    .default("-")
-    .help("where to write it; - is standard output");
-static SINCE: Opt<Option<Date>> =
-    Opt::new("since").placeholder("DATE").help("first day that counts");
-static UNTIL: Opt<Option<Date>> =
-    Opt::new("until").placeholder("DATE").help("last day that counts");
-static FORM: Opt<Form> =
-    Opt::new("as").placeholder("FORM").default("table").help("how to print it");
-
-pub(crate) static REPORT: Command = Command::new("report")
-    .summary("report on the hives over a time")
-    .takes(&[OUT.param(), SINCE.param(), UNTIL.param(), FORM.param()])
-    .check(in_order)
-    .example(
-        "the season of 2026 as a spreadsheet",
-        "apiary report --since 2026-01-01 --as csv -o season.csv",
-    )
-    .status(0, "written")
-    .status(1, "could not be written");
+/// report on the hives over a time
+#[derive(Declare)]
+#[declare(check = in_order)]
+#[declare(example(
+    "the season of 2026 as a spreadsheet",
+    "apiary report --since 2026-01-01 --as csv -o season.csv"
+))]
+#[declare(status(0, "written"), status(1, "could not be written"))]
+pub(crate) struct Report {
+    /// where to write it; - is standard output
+    #[option(short = 'o', placeholder = "FILE", default = "-")]
+    out: Output,
+    /// first day that counts
+    #[option(placeholder = "DATE")]
+    since: Option<Date>,
+    /// last day that counts
+    #[option(placeholder = "DATE")]
+    until: Option<Date>,
+    /// how to print it
+    #[option(name = "as", placeholder = "FORM", default = "table")]
+    form: Form,
+}
 
 /// What was found in a hive over a time.
 #[derive(Serialize)]
@@ -44,24 +45,26 @@ struct Line {
     brood: Option<f64>,
 }
 
-pub(crate) fn report(reading: Call<'_>) -> Done {
-    let (since, until) = (*reading.get(&SINCE), *reading.get(&UNTIL));
-    let hives = super::yard(&reading).hives()?;
-    let lines: Vec<Line> = hives.iter().map(|hive| line(hive, since, until)).collect();
-    let headings = ["code", "inspections", "calm", "restless", "brood on average"];
-    let rows = Rows { headings, rows: lines.iter().map(row).collect() };
-    let text = rows.print(*reading.get(&FORM), &lines)?;
-    // A report is made anew each time, so an old one gives way to it.
-    let mut out = reading.get(&OUT).create(reading.streams(), true)?;
-    out.write_all(text.as_bytes())?;
-    Ok(out.finish()?)
+impl Act<Desk> for Report {
+    fn act(self, call: &Call<'_, Desk>) -> Done {
+        let Report { out, since, until, form } = self;
+        let hives = call.context().yard.hives()?;
+        let lines: Vec<Line> = hives.iter().map(|hive| line(hive, since, until)).collect();
+        let headings = ["code", "inspections", "calm", "restless", "brood on average"];
+        let rows = Rows { headings, rows: lines.iter().map(row).collect() };
+        let text = rows.print(form, &lines)?;
+        // A report is made anew each time, so an old one gives way to it.
+        let mut out = out.create(call.streams(), true)?;
+        out.write_all(text.as_bytes())?;
+        Ok(out.finish()?)
+    }
 }
 
 fn in_order(reading: &Reading<'_>) -> Result<(), Objection> {
-    match (*reading.get(&SINCE), *reading.get(&UNTIL)) {
+    match (*reading.get(Report::SINCE), *reading.get(Report::UNTIL)) {
         (Some(since), Some(until)) if since > until => {
             let text = format!("no day is both since {since} and until {until}");
-            Err(Objection::new(text).about(&SINCE).about(&UNTIL))
+            Err(Objection::new(text).about(Report::SINCE).about(Report::UNTIL))
         }
         _ => Ok(()),
     }

@@ -3,9 +3,10 @@
 use std::ffi::OsString;
 use std::process;
 
-use clavret::{Call, Command, Done, Operand, Refers, Tail};
+use clavret::{Call, Command, Done, Failure, Operand, Refers, Tail};
 
-use super::yard::Failed;
+use super::desk::Desk;
+use super::yard::failed;
 
 static PROGRAM: Operand<OsString> = Operand::new("program")
     .placeholder("CMD")
@@ -22,23 +23,23 @@ pub(crate) static RUN_EACH: Command = Command::new("run-each")
     .status(0, "all runs succeeded")
     .status(1, "a run failed");
 
-pub(crate) fn run_each(reading: Call<'_>) -> Done {
-    let program = reading.get(&PROGRAM);
+pub(crate) fn run_each(call: Call<'_, Desk>) -> Done {
+    let program = call.get(&PROGRAM);
     let (mut runs, mut failures) = (0, 0);
-    for hive in super::yard(&reading).hives()?.into_iter().filter(|hive| hive.retired.is_none()) {
+    for hive in call.context().yard.hives()?.into_iter().filter(|hive| hive.retired.is_none()) {
         let code = hive.code.to_string();
-        let words = reading.get(&WORDS).iter().map(|word| with_code(word, &code));
+        let words = call.get(&WORDS).iter().map(|word| with_code(word, &code));
         let status = process::Command::new(program)
             .args(words)
             .env("APIARY_HIVE", &code)
             .status()
-            .map_err(Failed::by(format!("cannot run {}", program.display())))?;
+            .map_err(|error| failed(format!("cannot run {}", program.display()), error))?;
         runs += 1;
         failures += usize::from(!status.success());
     }
     match failures {
         0 => Ok(()),
-        _ => Err(Failed::new(format!("{failures} of {runs} runs failed")).into()),
+        _ => Err(Failure::new(1, format!("{failures} of {runs} runs failed")).into()),
     }
 }
 

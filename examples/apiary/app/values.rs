@@ -3,7 +3,7 @@
 use std::ffi::OsStr;
 use std::fmt;
 
-use clavret::{Choice, FromWord, Kind, Misfit, Offer};
+use clavret::{Choice, FromWord, Kind, Misfit};
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
@@ -58,24 +58,19 @@ pub(crate) fn today() -> Date {
 }
 
 /// The colour of a queen's mark, which tells the year she hatched in.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Choice, Serialize, Deserialize)]
 #[serde(rename_all = "lowercase")]
 pub(crate) enum Queen {
+    /// hatched in a year ending in 1 or 6
     White,
+    /// in 2 or 7
     Yellow,
+    /// in 3 or 8
     Red,
+    /// in 4 or 9
     Green,
+    /// in 5 or 0
     Blue,
-}
-
-impl Choice for Queen {
-    const OFFERS: &'static [Offer<Queen>] = &[
-        Offer::new("white", Queen::White).help("hatched in a year ending in 1 or 6"),
-        Offer::new("yellow", Queen::Yellow).help("in 2 or 7"),
-        Offer::new("red", Queen::Red).help("in 3 or 8"),
-        Offer::new("green", Queen::Green).help("in 4 or 9"),
-        Offer::new("blue", Queen::Blue).help("in 5 or 0"),
-    ];
 }
 
 impl fmt::Display for Queen {
@@ -91,17 +86,9 @@ impl fmt::Display for Queen {
 }
 
 /// How a list is printed.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Choice)]
 pub(crate) enum Form {
     Table,
     Csv,
     Json,
-}
-
-impl Choice for Form {
-    const OFFERS: &'static [Offer<Form>] = &[
-        Offer::new("table", Form::Table),
-        Offer::new("csv", Form::Csv),
-        Offer::new("json", Form::Json),
-    ];
 }

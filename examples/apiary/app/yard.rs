@@ -1,12 +1,11 @@
 //! Where the logbook is kept: a folder with a TOML file for each hive.
 
 use std::error::Error;
-use std::ffi::OsStr;
-use std::fmt;
+use std::ffi::{OsStr, OsString};
 use std::io::Write;
 use std::path::{Path, PathBuf};
 
-use clavret::{Output, Streams};
+use clavret::{Failure, Output, Streams};
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
@@ -41,11 +40,11 @@ impl Hive {
     }
 
     /// Nothing more is recorded of a hive that was given up.
-    pub(crate) fn stands(&self) -> Result<(), Failed> {
+    pub(crate) fn stands(&self) -> Result<(), Failure> {
         match &self.retired {
             None => Ok(()),
             Some(Retired { on, because }) => {
-                Err(Failed::new(format!("hive {} was retired on {on}: {because}", self.code)))
+                Err(Failure::new(1, format!("hive {} was retired on {on}: {because}", self.code)))
             }
         }
     }
@@ -119,12 +118,16 @@ fn shipped() -> PathBuf {
 }
 
 impl Yard {
-    /// The yard in a folder, or the user's own.
-    pub(crate) fn new(folder: Option<&Path>) -> Self {
-        match folder {
-            Some(folder) => Yard { folder: folder.to_owned(), is_own: false },
-            None => Yard { folder: own_folder(), is_own: true },
-        }
+    /// The yard in a folder.
+    pub(crate) fn at(folder: &Path) -> Self {
+        Yard { folder: folder.to_owned(), is_own: false }
+    }
+
+    /// The user's own: by the XDG base-directory rules, else where the system keeps a user's data.
+    pub(crate) fn own(xdg_data_home: Option<OsString>) -> Self {
+        let xdg = xdg_data_home.map(PathBuf::from).filter(|dir| dir.is_absolute());
+        let home = xdg.or_else(dirs::data_dir).unwrap_or_else(std::env::temp_dir);
+        Yard { folder: home.join("apiary/yard"), is_own: true }
     }
 
     pub(crate) fn folder(&self) -> &Path {
@@ -132,13 +135,12 @@ impl Yard {
     }
 
     /// The hives, by their codes.
-    pub(crate) fn hives(&self) -> Result<Vec<Hive>, Failed> {
+    pub(crate) fn hives(&self) -> Result<Vec<Hive>, Failure> {
         let folder = if self.is_unfilled() { shipped() } else { self.folder.clone() };
-        let entries =
-            std::fs::read_dir(&folder).map_err(Failed::to("read the yard in", &folder))?;
+        let entries = std::fs::read_dir(&folder).map_err(cannot("read the yard in", &folder))?;
         let mut hives = Vec::new();
         for entry in entries {
-            let path = entry.map_err(Failed::to("read the yard in", &folder))?.path();
+            let path = entry.map_err(cannot("read the yard in", &folder))?.path();
             if path.extension() == Some(OsStr::new("toml")) {
                 hives.push(read(&path)?);
             }
@@ -148,29 +150,29 @@ impl Yard {
     }
 
     /// The hive with a code.
-    pub(crate) fn hive(&self, code: &HiveCode) -> Result<Hive, Failed> {
+    pub(crate) fn hive(&self, code: &HiveCode) -> Result<Hive, Failure> {
         let mut hives = self.hives()?;
         match hives.iter().position(|hive| hive.code == *code) {
             Some(at) => Ok(hives.swap_remove(at)),
             None => {
                 let known: Vec<String> = hives.iter().map(|hive| hive.code.to_string()).collect();
                 let known = if known.is_empty() { "none".to_owned() } else { known.join(", ") };
-                Err(Failed::new(format!("no hive {code} in the yard; here are {known}")))
+                Err(Failure::new(1, format!("no hive {code} in the yard; here are {known}")))
             }
         }
     }
 
     /// Writes a hive: beside its file, then renamed, so that a failed write leaves the old one.
-    pub(crate) fn write(&self, hive: &Hive) -> Result<(), Failed> {
-        self.fill()?;
+    pub(crate) fn write(&self, hive: &Hive, streams: &Streams<'_>) -> Result<(), Failure> {
+        self.fill(streams)?;
         let path = self.folder.join(format!("{}.toml", hive.code));
-        let text = toml::to_string(hive).map_err(Failed::to("write", &path))?;
+        let text = toml::to_string(hive).map_err(cannot("write", &path))?;
         let write = || {
-            let mut file = Output::from(path.clone()).create(&Streams::SYSTEM, true)?;
+            let mut file = Output::from(path.clone()).create(streams, true)?;
             file.write_all(text.as_bytes())?;
             file.finish()
         };
-        write().map_err(Failed::to("write", &path))
+        write().map_err(cannot("write", &path))
     }
 
     fn is_unfilled(&self) -> bool {
@@ -178,62 +180,42 @@ impl Yard {
     }
 
     /// The user's own yard begins as a copy of the shipped one.
-    fn fill(&self) -> Result<(), Failed> {
+    fn fill(&self, streams: &Streams<'_>) -> Result<(), Failure> {
         if !self.is_unfilled() {
             return Ok(());
         }
         let hives = self.hives()?;
-        let failed = Failed::to("make the folder", &self.folder);
+        let failed = cannot("make the folder", &self.folder);
         std::fs::create_dir_all(&self.folder).map_err(failed)?;
         for hive in &hives {
-            self.write(hive)?;
+            self.write(hive, streams)?;
         }
         let count = hives.len();
-        eprintln!("apiary: put {count} made-up hives into {} to begin with", self.folder.display());
+        let folder = self.folder.display();
+        let said = format!("apiary: put {count} made-up hives into {folder} to begin with\n");
+        _ = streams.err().write_all(said.as_bytes());
         Ok(())
     }
 }
 
-/// By the XDG base-directory rules, else where the system keeps a user's data.
-fn own_folder() -> PathBuf {
-    let xdg = std::env::var_os("XDG_DATA_HOME").map(PathBuf::from).filter(|dir| dir.is_absolute());
-    xdg.or_else(dirs::data_dir).unwrap_or_else(std::env::temp_dir).join("apiary/yard")
-}
-
-fn read(path: &Path) -> Result<Hive, Failed> {
-    let text = std::fs::read_to_string(path).map_err(Failed::to("read", path))?;
-    toml::from_str(&text).map_err(Failed::to("read", path))
+fn read(path: &Path) -> Result<Hive, Failure> {
+    let text = std::fs::read_to_string(path).map_err(cannot("read", path))?;
+    toml::from_str(&text).map_err(cannot("read", path))
 }
 
 /// What could not be done, and why.
-#[derive(Debug)]
-pub(crate) struct Failed {
-    what: String,
-    cause: Option<Box<dyn Error>>,
+pub(crate) fn failed<E>(what: String, cause: E) -> Failure
+where
+    E: Error + Send + Sync + 'static,
+{
+    Failure::new(1, what).because(cause)
 }
 
-impl Failed {
-    pub(crate) fn new(what: String) -> Self {
-        Failed { what, cause: None }
-    }
-
-    fn to<E: Error + 'static>(what: &str, path: &Path) -> impl FnOnce(E) -> Failed {
-        Failed::by(format!("cannot {what} {}", path.display()))
-    }
-
-    pub(crate) fn by<E: Error + 'static>(what: String) -> impl FnOnce(E) -> Failed {
-        move |cause| Failed { what, cause: Some(Box::new(cause)) }
-    }
-}
-
-impl fmt::Display for Failed {
-    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
-        f.write_str(&self.what)
-    }
-}
-
-impl Error for Failed {
-    fn source(&self) -> Option<&(dyn Error + 'static)> {
-        self.cause.as_deref()
-    }
+/// The same with a path that it was to be done to.
+fn cannot<E>(what: &str, path: &Path) -> impl FnOnce(E) -> Failure
+where
+    E: Error + Send + Sync + 'static,
+{
+    let what = format!("cannot {what} {}", path.display());
+    move |cause| failed(what, cause)
 }

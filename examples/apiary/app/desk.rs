@@ -1,0 +1,38 @@
+//! What all commands work with: the yard that the line names, and how much is said.
+
+use std::convert::Infallible;
+use std::io::Write;
+
+use clavret::{Call, Done};
+
+use super::yard::{Hive, Yard};
+use super::{QUIET, VERBOSITY, YARD};
+
+/// The context of the program, made from what the root takes.
+pub(crate) struct Desk {
+    pub yard: Yard,
+    quiet: bool,
+    verbosity: u32,
+}
+
+impl Desk {
+    pub(crate) fn of(call: &mut Call<'_>) -> Result<Self, Infallible> {
+        let yard = match call.get(&YARD) {
+            Some(folder) => Yard::at(folder),
+            None => Yard::own(call.variable("XDG_DATA_HOME")),
+        };
+        Ok(Desk { yard, quiet: *call.get(&QUIET), verbosity: *call.get(&VERBOSITY) })
+    }
+
+    /// Keeps a hive. Says in one line what was done, and with `-v` where it is kept.
+    pub(crate) fn keep(&self, call: &Call<'_, Desk>, hive: &Hive, done: &str) -> Done {
+        self.yard.write(hive, call.streams())?;
+        if !self.quiet {
+            writeln!(call.out(), "{done}")?;
+            if self.verbosity > 0 {
+                writeln!(call.out(), "kept in {}", self.yard.folder().display())?;
+            }
+        }
+        Ok(())
+    }
+}

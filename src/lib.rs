@@ -7,23 +7,37 @@
 //!
 //! # Where to start
 //!
-//! 1. Declare parameters as statics: [`Operand`] (a value by position), [`Opt`] (a named value),
-//!    [`Flag`] and [`Tally`] (named things without a value). The Rust type says the shape: `T` is
-//!    needed, `Option<T>` may be absent, `Vec<T>` is any number, `[T; N]` and pairs are several words.
-//! 2. List them in a [`Command`]; nest commands by [`Command::commands`]. What is wrong with a
-//!    declaration stops the build, with the culprits named.
-//! 3. Call [`run`] from `main`, and ask the [`Reading`] by the typed keys. A program with several
-//!    commands hands them to a table of [`Route`]s.
+//! There are four ways to declare, and one model behind them: the same pages, faults and completion.
+//!
+//! * **Values**: parameters are statics, [`Operand`] (a value by position), [`Opt`] (a named value),
+//!   [`Flag`] and [`Tally`] (named things without a value); a [`Command`] lists them, and is nested by
+//!   [`Command::commands`]. The Rust type says the shape: `T` is needed, `Option<T>` may be absent,
+//!   `Vec<T>` is any number, `[T; N]` and pairs are several words. No macro, and all that there is.
+//! * **Types**: [`#[derive(Declare)]`](macro@Declare) on a struct whose fields are the parameters, or on an
+//!   enum whose variants are the subcommands. For commands with many values.
+//! * **Functions**: [`#[clavret::declare]`](macro@declare) on a function whose arguments are the
+//!   parameters, or on an `impl` block of such functions. For many small commands that share a context.
+//! * **In place** (feature `asked`): [`asked!`](macro@asked) right where the value is used. For ten lines.
+//!
+//! They mix: what a macro declares has a [`Command`] that stands in any tree. What is wrong with a
+//! declaration stops the build, with the culprits named.
+//!
+//! Then `main` runs it in one line: [`run`] with a closure, [`run_as`] with a declared type, or a
+//! [`Program`] with a [`Route`] to each command's handler. Tests [`prove`] the declaration and
+//! [`rehearse`] the program.
 //!
 //! # Map
 //!
-//! * This crate is the edge: the words of the process, the terminal, standard output and error, the
-//!   exit status. It has no rules of its own.
-//! * `clavret-core` has all the rest, without I/O: declaring, reading, faults, pages, completion.
-//!   What it offers is re-exported here by name.
+//! * This crate is the edge: the words of the process, the terminal, standard streams, the exit status;
+//!   programs, their routes and rehearsals. It has no rules of its own.
+//! * `clavret-core` has all the rest, without I/O: declaring, reading, faults, pages, completion,
+//!   proving. What it offers is re-exported here by name.
+//! * `clavret-derive` has the macros, which write the statics that a person could have written.
 //!
 //! # Features
 //!
+//! * `macros` (on unless switched off): types, functions and `impl` blocks that declare commands.
+//! * `asked`: parameters asked for in place.
 //! * `config`: [`Config`] and the file that it names, in TOML or JSON.
 //! * `files`: [`Input`] and [`Output`], files that open when they are used.
 //! * `serde`: a [`Reading`] serialises.
@@ -33,9 +47,9 @@
 //!
 //! # Guarantees
 //!
-//! * No panic on anything a user can type; no `unsafe` in either crate.
-//! * Faults go to standard error with status 2 and nothing on standard output; a handler's error
-//!   goes there with status 1.
+//! * No panic on anything a user can type; no `unsafe` in any of the crates.
+//! * Faults go to standard error with status 2 and nothing on standard output; an error
+//!   goes there with status 1, or that of its [`Failure`].
 //! * Colour only says again what the text says, and obeys `NO_COLOR`, `CLICOLOR_FORCE`, `TERM=dumb`
 //!   and [`COLOR`].
 
@@ -73,13 +87,34 @@ pub use clavret_core::{
     Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step, Tail,
     TailShape, Tally, Unit, When, Whole, Word, Wording, Words, World, candidates, script, valid,
 };
-/// Makes a plain enum a closed list of words: see the trait of the same name.
+/// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
+/// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it
+/// otherwise, `#[offer(deprecated = "…")]` says what to type instead. An enum whose words have help is
+/// `Copy` too.
+///
+/// ```
+/// use clavret::{Choice, FromWord};
+///
+/// #[derive(Clone, Copy, Debug, PartialEq, Choice)]
+/// enum Queen {
+///     /// hatched in a year ending in 1 or 6
+///     White,
+///     #[offer(name = "none")]
+///     Unmarked,
+/// }
+/// assert_eq!(Queen::from_word("none".as_ref()).unwrap(), Queen::Unmarked);
+/// ```
 #[cfg(feature = "macros")]
 pub use clavret_derive::Choice;
+#[cfg(feature = "macros")]
+#[doc = include_str!("../docs/types.md")]
+pub use clavret_derive::Declare;
 #[cfg(feature = "asked")]
+#[doc = include_str!("../docs/in_place.md")]
 pub use clavret_derive::asked;
 #[cfg(feature = "macros")]
-pub use clavret_derive::{Declare, declare};
+#[doc = include_str!("../docs/functions.md")]
+pub use clavret_derive::declare;
 pub use declared::{Act, Completions, Declare, FromReading, Help, Routed};
 pub use end::{Done, Ending, Failure};
 #[cfg(feature = "files")]

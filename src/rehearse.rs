@@ -35,12 +35,7 @@ use crate::system::{SYSTEM, first_line};
 /// rehearse(&PROGRAM).words(["A7", "--loud"]).run().refuses("--loud is not an option here");
 /// ```
 pub fn rehearse<C: 'static>(program: &Program<C>) -> Rehearsal<'_, C> {
-    Rehearsal {
-        program,
-        words: Vec::new(),
-        world: Own { variables: Vec::new(), config: None, input: Mutex::default() },
-        look: Look::PLAIN,
-    }
+    Rehearsal { program, words: Vec::new(), world: Own::default(), look: Look::PLAIN }
 }
 
 /// A program about to be run: see [`rehearse`].
@@ -127,9 +122,10 @@ impl Rehearsal<'_> {
 }
 
 /// The world of a rehearsal: its own variables, settings and standard input; the system's files.
-#[derive(Debug)]
+#[derive(Debug, Default)]
 struct Own {
     variables: Vec<(String, OsString)>,
+    #[cfg(feature = "config")]
     config: Option<String>,
     input: Mutex<Cursor<Vec<u8>>>,
 }

@@ -1,15 +1,13 @@
 //! From words to an exit status: the answers that need no handler, the handler's own work, and what
 //! is said of its error.
 
+use std::borrow::Cow;
 use std::error::Error;
 use std::ffi::OsString;
 use std::io::{self, ErrorKind, Write};
 use std::process::ExitCode;
 
-use clavret_core::{
-    Command, FromWord, Length, Outcome, Page, Reader, Reading, Shell, When, Words, candidates,
-    script,
-};
+use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, When, Words, script};
 
 use crate::call::Call;
 use crate::declared::FromReading;
@@ -143,26 +141,20 @@ fn print(root: &Command<'_>, text: &str, streams: &Streams<'_>) -> u8 {
     }
 }
 
-/// Answers a request on standard output: `candidates` with what the last word may become behind the
-/// others, a line each; `completions SHELL` with the script for a shell.
+/// Answers a request on standard output.
 #[cold]
 fn answer(root: &Command<'_>, request: &str, words: &[OsString], streams: &Streams<'_>) -> u8 {
-    if request == "candidates" {
-        let (prefix, before) = match words.split_last() {
-            Some((prefix, before)) => (prefix.to_string_lossy(), before),
-            None => ("".into(), words),
-        };
-        let lines = candidates(root, before, &prefix).into_iter().map(|word| word + "\n");
-        return print(root, &lines.collect::<String>(), streams);
+    let words: Vec<Cow<'_, str>> = words.iter().map(|word| word.to_string_lossy()).collect();
+    let words: Vec<&str> = words.iter().map(|word| &**word).collect();
+    match root.answer(request, &words).unwrap_or_else(|| Ok(String::new())) {
+        Ok(text) => print(root, &text, streams),
+        Err(answered) => {
+            let error: Box<dyn Error> =
+                format!("{REQUEST} asks for `{request}`; {answered}").into();
+            _ = streams.err().write_all(root.failure(&*error).as_bytes());
+            REFUSED
+        }
     }
-    let shell = request.strip_prefix("completions ").map(|shell| Shell::from_word(shell.as_ref()));
-    if let Some(Ok(shell)) = shell {
-        return print(root, &script(root, shell), streams);
-    }
-    let answered = "what is answered is `candidates` and `completions SHELL`";
-    let error: Box<dyn Error> = format!("{REQUEST} asks for `{request}`; {answered}").into();
-    _ = streams.err().write_all(root.failure(&*error).as_bytes());
-    REFUSED
 }
 
 /// A handler's error: the program's name and the message, then each cause on a line.

@@ -128,11 +128,12 @@ fn parameter(
     let (key, declared) = (&parameter.key, parameter.to_static());
     let number = question.number.as_ref().map_or(quote!(0), |number| quote!(#number));
     let place = place(&quote!(::clavret::__::Asked::Param(#key.param(), #number)));
+    let bin = bin();
     quote! {{
         #declared
         #place
         ::clavret::__::ask(&#key, ::core::module_path!(), || {
-            ::clavret::__::Command::draft(::core::env!("CARGO_BIN_NAME"))
+            ::clavret::__::Command::draft(#bin)
                 .summary(::core::env!("CARGO_PKG_DESCRIPTION"))
                 .package(::clavret::package!())
         })
@@ -144,7 +145,8 @@ fn program(question: &Question, mut settings: Vec<Setting>, errors: &mut Errors)
     let ident = Ident::new("asked", question.what.span());
     if question.name.is_none() {
         let name = Ident::new("name", question.what.span());
-        let value = Given::Value(parse_quote!(::core::env!("CARGO_BIN_NAME")));
+        let bin = bin();
+        let value = Given::Value(parse_quote!(#bin));
         settings.push(Setting { name, value });
     }
     let node = Node {
@@ -167,6 +169,13 @@ fn program(question: &Question, mut settings: Vec<Setting>, errors: &mut Errors)
         #declared
         #place
     })
+}
+
+/// The name of the program, which only a program has.
+fn bin() -> TokenStream {
+    let message =
+        "`asked!` is for a program's own crate: a library takes its values from its caller";
+    quote!(::core::env!("CARGO_BIN_NAME", #message))
 }
 
 /// The static that is collected when the program is linked, reached or not.

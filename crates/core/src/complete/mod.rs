@@ -4,9 +4,11 @@
 //! of the reader itself) or a script ([`script`]) for a shell. A script is a table of the reader's
 //! states, written here, and a walker, which is the same for every program. It starts nothing.
 //!
+//! * `answer.rs`: what a program answers when it is asked what it knows.
 //! * `table.rs`: the declaration as numbered states, for any shell.
 //! * `bash.rs`, `walker.bash`: the table in bash's own words, and bash's walker.
 
+mod answer;
 mod bash;
 mod table;
 

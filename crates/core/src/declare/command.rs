@@ -44,8 +44,8 @@ pub struct Command<'d> {
     pub(crate) sorted: bool,
     /// It does something without a subcommand too.
     pub(crate) acts: bool,
-    /// It answers requests made by an environment variable.
-    pub(crate) answers: bool,
+    /// Answers requests made by an environment variable.
+    pub(crate) answers: Option<Answer>,
     /// From the first operand on no word is an option, here and below.
     pub(crate) operands_end: bool,
     /// Unique beginnings of names mean the names, here and below.
@@ -84,6 +84,9 @@ pub(crate) enum Standard {
 
 /// A developer's own test of a whole reading.
 pub(crate) type Check = fn(&Reading<'_>) -> Result<(), Objection>;
+
+/// Answers a request that another program makes, with the words behind it.
+pub(crate) type Answer = fn(&Command<'_>, &str, &[&str]) -> Result<String, String>;
 
 /// Which tails the operands of a command have: looked at for each word, so it is known beforehand.
 #[derive(Debug, Clone, Copy)]
@@ -129,7 +132,7 @@ impl<'d> Command<'d> {
             hidden: false,
             sorted: false,
             acts: false,
-            answers: false,
+            answers: None,
             operands_end: false,
             abbreviations: false,
             tails: Tails { raw: false, after_dashes: false, unknown_options: false },
@@ -371,19 +374,6 @@ impl<'d> Command<'d> {
     pub const fn named(mut self, name: &'d str) -> Self {
         self.name = name;
         self.checked()
-    }
-
-    /// The program answers requests that are made by the environment variable `CLAVRET`, before its
-    /// words are looked at; for the root.
-    #[must_use]
-    pub const fn answers(mut self) -> Self {
-        self.answers = true;
-        self
-    }
-
-    /// Whether the program answers requests.
-    pub const fn is_answering(&self) -> bool {
-        self.answers
     }
 
     /// Other names that mean the same.

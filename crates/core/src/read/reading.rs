@@ -188,7 +188,7 @@ impl<'d> Reading<'d> {
 
     /// Whether the command is on the way from the root to the one that was read, that one included.
     pub fn passes(&self, command: &Command<'_>) -> bool {
-        self.trail.levels().any(|level| same(level.command, command))
+        self.is(command) || self.trail.levels().any(|level| same(level.command, command))
     }
 
     /// The commands from the root to the one that was read.

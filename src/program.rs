@@ -111,11 +111,13 @@ impl<C: 'static> Program<C> {
     /// Runs it with a context. The status is for `main` to return: 0; that of the
     /// [`Failure`](crate::Failure) that a handler gave, or 1 for any other error, which is printed
     /// with its causes; 2 when the line was refused.
+    #[must_use = "`main` returns it, so that a refused line ends with status 2"]
     pub fn run_in(&self, context: &C) -> ExitCode {
         self.perform(&Streams::SYSTEM, &crate::run::words(), Context::Given(context))
     }
 
     /// Runs it with a context that is made from the line: of the values of the root, say.
+    #[must_use = "`main` returns it, so that a refused line ends with status 2"]
     pub fn run_with<E: Into<Box<dyn Error>>>(
         &self,
         make: impl FnOnce(&mut Call<'_>) -> Result<C, E>,
@@ -164,6 +166,7 @@ impl<C: 'static> Program<C> {
 
 impl Program {
     /// Runs it: see [`run_in`](Program::run_in).
+    #[must_use = "`main` returns it, so that a refused line ends with status 2"]
     pub fn run(&self) -> ExitCode {
         self.run_in(&())
     }

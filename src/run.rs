@@ -32,6 +32,7 @@ const REQUEST: &str = "CLAVRET";
 /// ```no_run
 #[doc = include_str!("../examples/smallest.rs")]
 /// ```
+#[must_use = "`main` returns it, so that a refused line ends with status 2"]
 pub fn run<E: Ending>(
     root: &'static Command<'static>,
     handler: impl FnOnce(Call<'_>) -> E,
@@ -60,6 +61,7 @@ pub fn run<E: Ending>(
 ///     clavret::run_as(|greet: Greet| println!("hello, {}", greet.hive))
 /// }
 /// ```
+#[must_use = "`main` returns it, so that a refused line ends with status 2"]
 pub fn run_as<T: FromReading, E: Ending>(handler: impl FnOnce(T) -> E) -> ExitCode {
     run(T::COMMAND, |mut call| handler(call.values()))
 }

@@ -24,6 +24,11 @@ pub(crate) fn declare(
     errors: &mut Errors,
 ) -> TokenStream {
     let ident = function.sig.ident.clone();
+    if ident == "main" {
+        let message = "`main` runs the program: declare another function, such as `inspect`, and return \
+                       `clavret::Program::of::<inspect>().run()` from `main`";
+        errors.on(&ident, message);
+    }
     let before = span_of(&settings, "before");
     let when = if before.is_some() { When::Before } else { When::Called };
     let types = match settings.iter().find(|setting| setting.is("commands")) {
@@ -81,7 +86,7 @@ pub(crate) fn declare(
     let doc = format!("The command of the function [`{ident}`]({ident}()).");
     quote! {
         #[doc = #doc]
-        #[allow(non_camel_case_types, missing_debug_implementations)]
+        #[allow(non_camel_case_types, missing_debug_implementations, clippy::pedantic)]
         #visibility enum #ident {}
         #items
     }

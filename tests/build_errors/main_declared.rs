@@ -1,0 +1,2 @@
+#[clavret::declare]
+fn main(#[operand] _hive: String) {}

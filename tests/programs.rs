@@ -81,6 +81,34 @@ fn a_parent_runs_before_its_subcommand_or_instead() {
 }
 
 #[test]
+fn a_missing_handler_is_found_by_address_where_names_are_alike() {
+    static OURS: Command = Command::new("list").summary("list them");
+    static THEIRS: Command = Command::new("list").summary("list them");
+    static HIVE: Command = Command::new("hive").summary("hives").commands(&[&OURS]);
+    static QUEEN: Command = Command::new("queen").summary("queens").commands(&[&THEIRS]).acts();
+    static ROOT: Command = Command::new("apiary").summary("a yard").commands(&[&HIVE, &QUEEN]);
+    fn before(call: &Call<'_, Diary>) -> Done {
+        call.context().note(call.path());
+        Ok(())
+    }
+    static PROGRAM: Program<Diary> = Program::new(
+        &ROOT,
+        &[
+            Route::before(&HIVE, before),
+            Route::new(&OURS, |_| Ok(())),
+            Route::new(&QUEEN, |call| before(&call)),
+        ],
+    );
+    let flaws = clavret::Provable::flaws(&PROGRAM);
+    let flaws: Vec<String> = flaws.iter().map(ToString::to_string).collect();
+    assert_eq!(flaws, ["apiary queen list: no route leads to it"]);
+    let told = rehearse(&PROGRAM).words(["queen", "list"]).run_in(&Diary::default());
+    told.fails(1, "apiary: no handler for `apiary queen list`\n");
+    assert_eq!(Diary::after(&PROGRAM, "hive list"), "apiary hive list", "before it");
+    assert_eq!(Diary::after(&PROGRAM, "queen"), "apiary queen", "instead of a subcommand");
+}
+
+#[test]
 fn an_async_function_without_an_executor_is_told() {
     let told = rehearse(&order::WITHOUT).words(["hive", "add", "A7"]).run_in(&Diary::default());
     told.fails(1, "apiary: `apiary hive add` is async, and the program has no executor");

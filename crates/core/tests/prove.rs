@@ -92,6 +92,15 @@ fn texts_that_are_missing_or_mislead_are_flaws() {
         apiary move: the help of HIVE ends with a full stop, unlike most
     "#]],
     );
+    static SAME: Command = Command::new("below").summary("takes it too").takes(&[COUNT.param()]);
+    let (count, below) = ([COUNT.param()], [&SAME]);
+    let above = Command::draft("above").summary("takes it").takes(&count).commands(&below);
+    has(
+        &above,
+        expect![[r#"
+        above below: --count is a key of `above` too, and its value would be either's
+    "#]],
+    );
     let twice = [BARE.param(), BARE.param()];
     has(
         &Command::draft("Twice").takes(&twice),

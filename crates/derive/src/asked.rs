@@ -5,6 +5,7 @@
 //! asked!(operand 1 "hive": String, "hive to inspect")
 //! asked!(flag "calm" 'c', "the colony was calm")
 //! asked!(tally "v", "say more")
+//! asked!(bundle Period)
 //! asked!(program "inspect", "record what an inspection found")
 //! ```
 //!
@@ -12,9 +13,10 @@
 //! it, must be known of places that are never reached, and a static has no inferred type.
 
 use proc_macro2::{Ident, Span, TokenStream};
-use quote::quote;
+use quote::{quote, quote_spanned};
 use syn::ext::IdentExt;
 use syn::parse::{Parse, ParseStream};
+use syn::spanned::Spanned;
 use syn::{Expr, LitChar, LitInt, LitStr, Token, Type, parse_quote};
 
 use crate::command::{Below, Node};
@@ -48,13 +50,11 @@ impl Parse for Question {
             true => Some(input.parse()?),
             false => None,
         };
-        let name =
-            if what == "program" && !input.peek(LitStr) { None } else { Some(input.parse()?) };
+        let is_nameless = what == "bundle" || (what == "program" && !input.peek(LitStr));
+        let name = if is_nameless { None } else { Some(input.parse()?) };
         let short = if input.peek(LitChar) { Some(input.parse()?) } else { None };
-        let ty = match input.parse::<Option<Token![:]>>()? {
-            Some(_) => Some(input.parse()?),
-            None => None,
-        };
+        let has_type = what == "bundle" || input.parse::<Option<Token![:]>>()?.is_some();
+        let ty = if has_type { Some(input.parse()?) } else { None };
         let default = match input.parse::<Option<Token![=]>>()? {
             Some(_) => Some(input.parse()?),
             None => None,
@@ -83,16 +83,17 @@ pub(crate) fn ask(question: Question, errors: &mut Errors) -> TokenStream {
         set("short", short.span(), parse_quote!(#short));
     }
     if let Some(default) = &question.default {
-        set("default", syn::spanned::Spanned::span(default), default.clone());
+        set("default", default.span(), default.clone());
     }
     match question.what.to_string().as_str() {
+        "bundle" => bundle(&question, &settings, errors),
         "program" => program(&question, settings, errors),
         "operand" => parameter(Role::Operand, &question, settings, errors),
         "option" => parameter(Role::Option, &question, settings, errors),
         "flag" => parameter(Role::Flag, &question, settings, errors),
         "tally" => parameter(Role::Tally, &question, settings, errors),
         _ => {
-            let message = "expected `operand`, `option`, `flag`, `tally` or `program`";
+            let message = "expected `operand`, `option`, `flag`, `tally`, `bundle` or `program`";
             errors.on(&question.what, message);
             quote!()
         }
@@ -128,16 +129,48 @@ fn parameter(
     let (key, declared) = (&parameter.key, parameter.to_static());
     let number = question.number.as_ref().map_or(quote!(0), |number| quote!(#number));
     let place = place(&quote!(::clavret::__::Asked::Param(#key.param(), #number)));
-    let bin = bin();
+    let base = base();
     quote! {{
         #declared
         #place
-        ::clavret::__::ask(&#key, ::core::module_path!(), || {
-            ::clavret::__::Command::draft(#bin)
-                .summary(::core::env!("CARGO_PKG_DESCRIPTION"))
-                .package(::clavret::package!())
-        })
+        ::clavret::__::ask(&#key, #base)
     }}
+}
+
+/// The values of a declared struct, by reference: they are moved out of the reading once.
+fn bundle(question: &Question, settings: &[Setting], errors: &mut Errors) -> TokenStream {
+    for setting in settings {
+        errors.at(setting.name.span(), "a bundle has a heading alone: `bundle Period, \"period\"`");
+    }
+    let Some(ty) = &question.ty else { return quote!() };
+    let of = quote_spanned!(ty.span()=> <#ty as ::clavret::__::Declare>::COMMAND);
+    let heading = match &question.help {
+        Some(heading) => quote!(#heading),
+        None => quote!(#of.summary_text()),
+    };
+    let make = quote_spanned!(ty.span()=> ::clavret::__::Bundle::of(#of, #heading));
+    let (place, base) = (place(&quote!(::clavret::__::Asked::Bundle(&__BUNDLE))), base());
+    quote! {{
+        static __BUNDLE: ::clavret::__::Bundle<'static> = #make;
+        static __VALUES: ::std::sync::OnceLock<#ty> = ::std::sync::OnceLock::new();
+        #place
+        __VALUES.get_or_init(|| ::clavret::__::ask_bundle::<#ty>(#base))
+    }}
+}
+
+/// What is known of the program at each place: its crate, and what it is where nothing tells.
+fn base() -> TokenStream {
+    let bin = bin();
+    quote! {
+        ::clavret::__::Base {
+            module: ::core::module_path!(),
+            command: || {
+                ::clavret::__::Command::draft(#bin)
+                    .summary(::core::env!("CARGO_PKG_DESCRIPTION"))
+                    .package(::clavret::package!())
+            },
+        }
+    }
 }
 
 /// What pages say of the program itself, and what goes for all of it.

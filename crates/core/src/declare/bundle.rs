@@ -1,5 +1,7 @@
 //! A reusable set of parameters with a heading, for several commands to take.
 
+use std::slice::Iter;
+
 use super::command::Command;
 use super::param::Param;
 use super::rule::Rule;
@@ -54,5 +56,27 @@ impl<'d> Bundle<'d> {
     pub const fn rules(mut self, rules: &'d [Rule<'d>]) -> Self {
         self.rules = rules;
         self
+    }
+}
+
+/// The parameters of a command: its own, then those of its bundles. By hand, as nearly every step of a
+/// reading goes through it.
+#[derive(Debug)]
+pub(super) struct Params<'d> {
+    pub(super) list: Iter<'d, &'d Param<'d>>,
+    pub(super) bundles: Iter<'d, &'d Bundle<'d>>,
+}
+
+impl<'d> Iterator for Params<'d> {
+    type Item = &'d Param<'d>;
+
+    #[inline]
+    fn next(&mut self) -> Option<Self::Item> {
+        loop {
+            if let Some(param) = self.list.next() {
+                return Some(param);
+            }
+            self.list = self.bundles.next()?.params.iter();
+        }
     }
 }

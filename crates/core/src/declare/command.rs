@@ -2,7 +2,7 @@
 
 use std::fmt;
 
-use super::bundle::Bundle;
+use super::bundle::{Bundle, Params};
 use super::config::Config;
 use super::names::{name_fault, same};
 use super::package::Package;
@@ -465,8 +465,7 @@ impl<'d> Command<'d> {
 
     /// The parameters that it takes, in the order declared: its own, then those of its bundles.
     pub fn params(&self) -> impl Iterator<Item = &'d Param<'d>> + use<'d> {
-        let bundled = self.bundles.iter().flat_map(|bundle| bundle.params);
-        self.params.iter().chain(bundled).copied()
+        Params { list: self.params.iter(), bundles: self.bundles.iter() }
     }
 
     /// The same by their number, for what runs while the compiler does.

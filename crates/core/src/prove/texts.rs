@@ -1,7 +1,7 @@
 //! Texts and names: is help there, does it end alike, does it fit, does a name mislead?
 
 use super::Flaw;
-use crate::declare::{Command, Param, Role};
+use crate::declare::{Command, Param, Role, is_record};
 use crate::page::{Page, facts};
 use crate::read::{Length, Path};
 use crate::text::{Look, columns};
@@ -17,9 +17,22 @@ pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
             flaws.push(format!("{} has no help", param.spelled()));
         }
     }
+    look_at_keys(path, flaws);
     look_at_names(command, flaws);
     look_at_placeholders(command, flaws);
     look_at_width(path, flaws);
+}
+
+/// One key at two levels of a path: a reading could not tell whose value is asked for.
+fn look_at_keys(path: &Path<'_>, flaws: &mut Vec<String>) {
+    let Some((leaf, above)) = path.commands().split_last() else { return };
+    for upper in above {
+        for param in leaf.params().filter(|param| upper.params().any(|own| is_record(own, param))) {
+            let (name, upper) = (param.spelled(), upper.name);
+            flaws
+                .push(format!("{name} is a key of `{upper}` too, and its value would be either's"));
+        }
+    }
 }
 
 /// Names that hide what every program understands, or stand for two things.

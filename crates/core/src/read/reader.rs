@@ -85,7 +85,8 @@ impl<'d> Trail<'d> {
 
     /// Whether one of the commands has rules, or a test of the whole.
     pub(super) fn has_rules(&self) -> bool {
-        self.levels().any(|level| level.command.relations().next().is_some())
+        self.levels()
+            .any(|level| !level.command.rules.is_empty() || !level.command.bundles.is_empty())
     }
 
     pub(super) fn has_checks(&self) -> bool {

@@ -47,9 +47,9 @@ enum Work {
 }
 
 /// The typed values, if the line reads.
-pub(crate) fn read(words: &[OsString]) -> Option<Inspection> {
+pub(crate) fn read(words: &[OsString]) -> Option<Apiary> {
     match <Apiary as Declare>::COMMAND.read(words) {
-        Outcome::Reading(mut reading) => Some(Apiary::from_reading(&mut reading).into()),
+        Outcome::Reading(mut reading) => Some(Apiary::from_reading(&mut reading)),
         _ => None,
     }
 }

@@ -2,6 +2,7 @@
 //! by `main` and rehearsed by tests.
 
 use std::error::Error;
+use std::ffi::OsString;
 use std::process::ExitCode;
 
 use clavret_core::{Command, Path, Reading};
@@ -10,7 +11,7 @@ use crate::call::{Call, Executor};
 use crate::declared::Routed;
 use crate::end::Done;
 use crate::route::{Route, handler, route, unrouted};
-use crate::run::perform;
+use crate::run::{perform, words};
 use crate::streams::Streams;
 
 /// A declaration and its handlers, whose context is a `C`: what all of its commands share.
@@ -113,7 +114,7 @@ impl<C: 'static> Program<C> {
     /// with its causes; 2 when the line was refused.
     #[must_use = "`main` returns it, so that a refused line ends with status 2"]
     pub fn run_in(&self, context: &C) -> ExitCode {
-        self.perform(&Streams::SYSTEM, &crate::run::words(), Context::Given(context))
+        self.play(&Streams::SYSTEM, &words(), Context::Given(context)).into()
     }
 
     /// Runs it with a context that is made from the line: of the values of the root, say.
@@ -123,23 +124,14 @@ impl<C: 'static> Program<C> {
         make: impl FnOnce(&mut Call<'_>) -> Result<C, E>,
     ) -> ExitCode {
         let mut make = made_by(make);
-        self.perform(&Streams::SYSTEM, &crate::run::words(), Context::Made(&mut make))
-    }
-
-    fn perform(
-        &self,
-        streams: &Streams<'_>,
-        words: &[std::ffi::OsString],
-        context: Context<'_, C>,
-    ) -> ExitCode {
-        self.play(streams, words, context).into()
+        self.play(&Streams::SYSTEM, &words(), Context::Made(&mut make)).into()
     }
 
     /// Reads the words and does what they ask for; gives the exit status.
     pub(crate) fn play<'p>(
         &self,
         streams: &'p Streams<'p>,
-        words: &'p [std::ffi::OsString],
+        words: &'p [OsString],
         mut context: Context<'_, C>,
     ) -> u8 {
         perform(self.root, words, streams, &mut |reading| {

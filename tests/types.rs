@@ -206,6 +206,31 @@ fn pages_and_completion_are_those_of_values() {
     prove(Apiary::COMMAND);
 }
 
+/// Names that generated ones must not meet.
+#[derive(Declare)]
+enum Names {
+    Add {
+        #[operand]
+        code: String,
+    },
+    AddCode {
+        #[operand]
+        command: String,
+        #[flag]
+        r#as: bool,
+    },
+}
+
+#[test]
+fn names_that_look_alike_do_not_meet() {
+    let words = ["add-code", "A7", "--as"];
+    let Outcome::Reading(mut reading) = Names::COMMAND.read(&words) else { panic!() };
+    match Names::from_reading(&mut reading) {
+        Names::AddCode { command, r#as } => assert_eq!((command.as_str(), r#as), ("A7", true)),
+        Names::Add { code } => panic!("`add {code}` was not called"),
+    }
+}
+
 #[track_caller]
 fn read(line: &str) -> Apiary {
     let words: Vec<&str> = line.split(' ').filter(|word| !word.is_empty()).collect();

@@ -9,6 +9,12 @@ enum Hive {
     Add(Add),
 }
 
+#[derive(Declare)]
+enum Queen {
+    #[declare(takes(clavret::COLOR))]
+    Mark(Add),
+}
+
 struct Stranger;
 
 #[derive(Declare)]

@@ -52,7 +52,7 @@ pub(crate) fn declare(
         below: Below::Listed(commands),
         more: &[],
     };
-    let command = Ident::new("__COMMAND", ident.span());
+    let command = crate::names::command(ident.span());
     let group = node.to_statics(&command, errors);
     let of = quote!(#service);
     let (declared, routes) = (declared(&of, &command), routes(&of, &[], &own, &bounds));

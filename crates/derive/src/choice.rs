@@ -44,11 +44,9 @@ fn offer(variant: &Variant, errors: &mut Errors) -> TokenStream {
     let own = variant.attrs.iter().filter(|attribute| attribute.path().is_ident("offer"));
     let settings: Vec<_> = own.flat_map(|attribute| of_mark(attribute, errors)).collect();
     let kebab = kebab(ident);
-    let (mut name, mut setters) = (quote!(#kebab), quote!());
-    let summary = Docs::of(&variant.attrs, errors).summary;
-    if !summary.is_empty() && !settings.iter().any(|setting| setting.is("help")) {
-        setters.extend(quote!(.help(#summary)));
-    }
+    // A word has help alone, which is all of what is written above it.
+    let docs = Docs { description: String::new(), ..Docs::of(&variant.attrs, errors) };
+    let (mut name, mut setters) = (quote!(#kebab), docs.setters("help", &settings));
     for (setting, takes) in known(&settings, "an offer", &[SETTERS], &[], errors) {
         match setting.is("name") {
             true => name = setting.value(errors).map_or(name, |value| quote!(#value)),

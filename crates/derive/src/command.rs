@@ -3,6 +3,7 @@
 
 use proc_macro2::{Ident, TokenStream};
 use quote::{quote, quote_spanned};
+use syn::spanned::Spanned;
 use syn::{Expr, ExprCall, Type};
 
 use crate::docs::Docs;
@@ -80,7 +81,8 @@ impl Node<'_> {
         let span = self.ident.span();
         let kebab = kebab(self.ident);
         let mut name = quote!(#kebab);
-        let (mut setters, mut last, mut rules) = (self.docs(), quote!(), Vec::new());
+        let (mut setters, mut last, mut rules) =
+            (self.docs.setters("summary", &self.settings), quote!(), Vec::new());
         let mut others = Vec::new();
         for (setting, takes) in right {
             if setting.is("name") {
@@ -100,6 +102,10 @@ impl Node<'_> {
         }
         let mut params: Vec<TokenStream> = self.parameters.iter().map(Parameter::param).collect();
         params.extend(others);
+        if matches!(self.below, Below::Copy(_)) && !(params.is_empty() && rules.is_empty()) {
+            let message = "the type in the parentheses says what its command takes, and its rules";
+            errors.at(span, message);
+        }
         let mut lists = quote!();
         if !params.is_empty() {
             lists.extend(quote_spanned!(span=> .takes(&[#(#params),*])));
@@ -121,7 +127,7 @@ impl Node<'_> {
                 quote_spanned!(span=> .commands(&[#(#commands),*]))
             }
             Below::Of(ty) => {
-                let ty_span = syn::spanned::Spanned::span(ty);
+                let ty_span = ty.span();
                 let below = quote_spanned!(ty_span=> <#ty as ::clavret::__::Subcommands>::COMMAND);
                 let acts =
                     quote_spanned!(ty_span=> <#ty as ::clavret::__::Subcommands>::IS_OPTIONAL);
@@ -133,19 +139,6 @@ impl Node<'_> {
             #bundles
             static #command: ::clavret::__::Command<'static> = #start #setters #lists #last;
         }
-    }
-
-    fn docs(&self) -> TokenStream {
-        let is_set = |name: &str| self.settings.iter().any(|setting| setting.is(name));
-        let Docs { summary, description } = &self.docs;
-        let mut setters = quote!();
-        if !summary.is_empty() && !is_set("summary") {
-            setters.extend(quote!(.summary(#summary)));
-        }
-        if !description.is_empty() && !is_set("description") {
-            setters.extend(quote!(.description(#description)));
-        }
-        setters
     }
 
     /// Statics of the bundles, and the call that lists them.
@@ -164,7 +157,7 @@ impl Node<'_> {
                     .map(|text| quote!(#text)),
             };
             let name = crate::names::hidden(&[self.ident, field], field.span());
-            let span = syn::spanned::Spanned::span(ty);
+            let span = ty.span();
             let of = quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND);
             let heading = heading.unwrap_or_else(|| quote!(#of.summary_text()));
             let make = quote_spanned!(span=> ::clavret::__::Bundle::of(#of, #heading));

@@ -1,8 +1,11 @@
 //! Documentation as help: the first paragraph is the summary, what follows the description.
 
+use proc_macro2::{Ident, Span, TokenStream};
+use quote::quote;
 use syn::{Attribute, Expr, ExprLit, Lit, Meta};
 
 use crate::errors::Errors;
+use crate::settings::Setting;
 
 /// What a documentation comment says.
 #[derive(Default)]
@@ -29,6 +32,19 @@ impl Docs {
             }
         }
         Docs::from_lines(&lines)
+    }
+
+    /// The calls of the setters of both texts, unless settings say otherwise; `first` is the one of the
+    /// summary.
+    pub(crate) fn setters(&self, first: &str, settings: &[Setting]) -> TokenStream {
+        let mut setters = TokenStream::new();
+        for (name, text) in [(first, &self.summary), ("description", &self.description)] {
+            if !text.is_empty() && !settings.iter().any(|setting| setting.is(name)) {
+                let name = Ident::new(name, Span::call_site());
+                setters.extend(quote!(.#name(#text)));
+            }
+        }
+        setters
     }
 
     fn from_lines(lines: &[String]) -> Docs {

@@ -2,6 +2,7 @@
 
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
+use syn::spanned::Spanned;
 use syn::{DataEnum, DeriveInput, Fields, Variant};
 
 use crate::command::{Below, Node, listed};
@@ -45,7 +46,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors)
         below: Below::Listed(commands),
         more: MORE,
     };
-    let command = Ident::new("__COMMAND", ident.span());
+    let command = crate::names::command(ident.span());
     let own = node.to_statics(&command, errors);
     let of = quote!(#ident);
     let (declared, routes) = (declared(&of, &command), acting(&of, &types));
@@ -78,7 +79,7 @@ fn declare_variant(
         Fields::Unit => quote!(#owner::#ident),
         Fields::Unnamed(unnamed) if unnamed.unnamed.len() == 1 => {
             let ty = &unnamed.unnamed[0].ty;
-            let span = syn::spanned::Spanned::span(ty);
+            let span = ty.span();
             below = Below::Copy(quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND));
             let value =
                 quote_spanned!(span=> <#ty as ::clavret::__::FromReading>::from_reading(#reading));

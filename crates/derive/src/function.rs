@@ -4,7 +4,7 @@
 //! own in Rust), which carries the command: `inspect(…)` is the function, `inspect::COMMAND` its
 //! command, `Route::of::<inspect>()` its handler.
 
-use proc_macro2::{Ident, TokenStream};
+use proc_macro2::TokenStream;
 use quote::quote;
 use syn::ItemFn;
 
@@ -65,7 +65,7 @@ pub(crate) fn declare(
         below,
         more: MORE,
     };
-    let command = Ident::new("__COMMAND", ident.span());
+    let command = crate::names::command(ident.span());
     let statics = node.to_statics(&command, errors);
     let visibility = &function.vis;
     let (keys, declared) = (keys(&ident, visibility, &node.parameters), declared(&of, &command));

@@ -36,12 +36,14 @@ pub(crate) fn upper(ident: &Ident) -> Ident {
     Ident::new(&kebab(ident).replace('-', "_").to_uppercase(), ident.span())
 }
 
-/// The name of a generated static: `__FRAMES`, and for the field of a variant `__ADD_FRAMES`.
+/// The name of a generated static: `__FRAMES`, and for the field of a variant `__ADD__FRAMES`. No part
+/// has two underscores in a row, so no two are one.
 pub(crate) fn hidden(parts: &[&Ident], span: Span) -> Ident {
-    let mut name = String::from("_");
-    for part in parts {
-        name.push('_');
-        name += &upper(part).to_string();
-    }
+    let name: String = parts.iter().map(|part| format!("__{}", upper(part))).collect();
     Ident::new(&name, span)
+}
+
+/// The static of the command itself; in lower case, as no parameter's is.
+pub(crate) fn command(span: Span) -> Ident {
+    Ident::new("__command", span)
 }

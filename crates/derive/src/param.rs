@@ -121,15 +121,8 @@ impl Parameter {
         let right = known(&settings, role.article(), role.setters(), Role::OTHERS, errors);
         let key = hidden(&[owners, &[ident]].concat(), ident.span());
         let kebab = kebab(ident);
-        let (mut name, mut setters, mut checks) = (quote!(#kebab), quote!(), quote!());
-        let is_set = |name: &str| settings.iter().any(|setting| setting.is(name));
-        let Docs { summary, description } = docs;
-        if !summary.is_empty() && !is_set("help") {
-            setters.extend(quote!(.help(#summary)));
-        }
-        if !description.is_empty() && !is_set("description") {
-            setters.extend(quote!(.description(#description)));
-        }
+        let setters = docs.setters("help", &settings);
+        let (mut name, mut setters, mut checks) = (quote!(#kebab), setters, quote!());
         if role == Role::Tally
             && !matches!(ty, Type::Path(path) if path.path.segments.last().is_some_and(|last| last.ident == "u32"))
         {

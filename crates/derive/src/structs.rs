@@ -2,6 +2,7 @@
 
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
+use syn::spanned::Spanned;
 use syn::{DataStruct, DeriveInput, Field, Fields, Type, Visibility};
 
 use crate::command::{Below, Node, listed};
@@ -58,7 +59,7 @@ fn add(
     errors: &mut Errors,
 ) {
     let Some(ident) = &field.ident else { return };
-    let (ty, span) = (&field.ty, syn::spanned::Spanned::span(&field.ty));
+    let (ty, span) = (&field.ty, field.ty.span());
     let value = match read(ident, ty, &field.attrs, owners, errors) {
         Marked::Parameter(parameter) => {
             let value = parameter.take(reading);
@@ -118,7 +119,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
     let (parameters, bundles) = (contents.parameters, contents.bundles);
     let node =
         Node { ident, is: "a command", docs, settings, parameters, bundles, below, more: MORE };
-    let command = Ident::new("__COMMAND", ident.span());
+    let command = crate::names::command(ident.span());
     let statics = node.to_statics(&command, errors);
     let keys = keys(ident, &input.vis, &node.parameters);
     let declared = declared(&quote!(#ident), &command);
@@ -144,7 +145,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
 
 /// A declared type as a subcommand.
 pub(crate) fn of_type(ty: Type) -> (TokenStream, TokenStream) {
-    let span = syn::spanned::Spanned::span(&ty);
+    let span = ty.span();
     (quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND), quote!(#ty))
 }
 
@@ -157,7 +158,7 @@ pub(crate) fn routes(
     bounds: &TokenStream,
 ) -> TokenStream {
     let below = types.iter().map(|ty| {
-        let span = syn::spanned::Spanned::span(ty);
+        let span = ty.span();
         quote_spanned!(span=> #ty: ::clavret::__::Routed<__C>)
     });
     quote! {

@@ -40,7 +40,7 @@ pub(crate) fn of_item(item: &Item) -> TokenStream {
 }
 
 fn routed(of: &TokenStream) -> TokenStream {
-    let command = quote::format_ident!("__COMMAND");
+    let command = crate::names::command(proc_macro2::Span::call_site());
     let own = quote!(::clavret::__::Route::below(&#command, |_| Ok(())),);
     let (declared, routes) = (declared(of, &command), routes(of, &[], &own, &quote!()));
     quote! {

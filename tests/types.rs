@@ -6,8 +6,8 @@ use std::path::PathBuf;
 
 use clavret::{
     Attached, Choice, Command, Config, Declare, Flag, FromReading, Length, Look, Objection,
-    Operand, Opt, Outcome, Page, Path, Reading, Refers, Rule, Shell, Tail, Tally, package, prove,
-    script,
+    Operand, Opt, Outcome, Page, Path, Program, Reading, Refers, Rule, Shell, Tail, Tally, package,
+    prove, rehearse, script,
 };
 
 /// The tree by values.
@@ -221,8 +221,19 @@ enum Names {
     },
 }
 
+/// a function
+#[clavret::declare]
+fn run(#[operand] command: String, #[option] reading: Option<u8>, #[flag] call: bool) {
+    assert_eq!((command.as_str(), reading, call), ("A7", Some(3), true));
+}
+
+static RUN: Program = Program::of::<run>();
+
 #[test]
 fn names_that_look_alike_do_not_meet() {
+    rehearse(&RUN).words(["A7", "--reading", "3", "--call"]).run().succeeds();
+    assert_eq!(run::COMMAND.name(), "run");
+    assert_eq!(clavret::Key::record(run::COMMAND_KEY).name(), "command");
     let words = ["add-code", "A7", "--as"];
     let Outcome::Reading(mut reading) = Names::COMMAND.read(&words) else { panic!() };
     match Names::from_reading(&mut reading) {

@@ -78,7 +78,7 @@ impl Arguments {
         };
         let (ident, ty, call) = (&pattern.ident, &*typed.ty, self.call.clone());
         let span = ty.span();
-        let taken = format_ident!("__{}", ident, span = Span::mixed_site());
+        let taken = format_ident!("__given_{}", ident, span = Span::mixed_site());
         match read(ident, ty, &attributes, owners, errors) {
             Marked::Parameter(parameter) => {
                 let key = &parameter.key;

@@ -19,7 +19,7 @@ use syn::parse::{Parse, ParseStream};
 use syn::spanned::Spanned;
 use syn::{Expr, LitChar, LitInt, LitStr, Token, Type, parse_quote};
 
-use crate::command::{Below, Node};
+use crate::command::{Below, Is, Node};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::param::{Parameter, Role};
@@ -184,7 +184,7 @@ fn program(question: &Question, mut settings: Vec<Setting>, errors: &mut Errors)
     }
     let node = Node {
         ident: &ident,
-        is: "a program that asks in place",
+        is: Is::Program,
         docs: Docs {
             summary: question.help.as_ref().map(LitStr::value).unwrap_or_default(),
             description: String::new(),

@@ -6,7 +6,7 @@ use quote::quote;
 use syn::{Attribute, ImplItem, ImplItemFn, ItemImpl, Type};
 
 use crate::arguments::{Arguments, When};
-use crate::command::{Below, Node};
+use crate::command::{Below, Is, Node};
 use crate::docs::Docs;
 use crate::errors::{Errors, ONE_STATIC};
 use crate::names::hidden;
@@ -44,7 +44,7 @@ pub(crate) fn declare(
     }
     let node = Node {
         ident: &ident,
-        is: "a group of commands",
+        is: Is::Group,
         docs: Docs::of(&block.attrs, errors),
         settings,
         parameters: Vec::new(),
@@ -84,7 +84,7 @@ fn declare_method(
     let below = Below::Nothing;
     let node = Node {
         ident: &ident,
-        is: "a command",
+        is: Is::Below,
         docs,
         settings,
         parameters,

@@ -48,8 +48,7 @@ const RULES: &[Setter] = &[
 pub(crate) struct Node<'n> {
     /// What it is called in Rust.
     pub(crate) ident: &'n Ident,
-    /// What it is, for what is said of its settings.
-    pub(crate) is: &'n str,
+    pub(crate) is: Is,
     pub(crate) docs: Docs,
     pub(crate) settings: Vec<Setting>,
     pub(crate) parameters: Vec<Parameter>,
@@ -57,6 +56,29 @@ pub(crate) struct Node<'n> {
     pub(crate) below: Below,
     /// Settings that the caller has read, such as `before` of a function.
     pub(crate) more: &'static [Setter],
+}
+
+/// What a command may be, for what is said of its settings.
+#[derive(Clone, Copy, PartialEq, Eq)]
+pub(crate) enum Is {
+    /// One that may be the root.
+    Command,
+    /// One of a group or an enum, which never is.
+    Below,
+    /// An `impl` block.
+    Group,
+    /// A program that asks in place.
+    Program,
+}
+
+impl Is {
+    const fn text(self) -> &'static str {
+        match self {
+            Is::Command | Is::Below => "a command",
+            Is::Group => "a group of commands",
+            Is::Program => "a program that asks in place",
+        }
+    }
 }
 
 /// Where the subcommands of a command come from.
@@ -77,7 +99,8 @@ impl Node<'_> {
         refuse_twins(&parameters, errors);
         let keys = self.parameters.iter().map(Parameter::to_static);
         let (bundles, bundle_list) = self.bundles(errors);
-        let right = known(&self.settings, self.is, &[SETTERS, RULES, self.more], &[], errors);
+        let right =
+            known(&self.settings, self.is.text(), &[SETTERS, RULES, self.more], &[], errors);
         let span = self.ident.span();
         let kebab = kebab(self.ident);
         let mut name = quote!(#kebab);
@@ -116,10 +139,14 @@ impl Node<'_> {
         }
         let start = match &self.below {
             Below::Copy(command) => quote_spanned!(span=> (*#command).named(#name)),
-            _ => {
-                quote_spanned!(span=> ::clavret::__::Command::new(#name).package(::clavret::package!()))
-            }
+            _ => quote_spanned!(span=> ::clavret::__::Command::new(#name)),
         };
+        // The package tells of a whole program.
+        let package = match self.is {
+            Is::Below => quote!(),
+            Is::Command | Is::Group | Is::Program => quote!(.package(::clavret::package!())),
+        };
+        let package = if matches!(self.below, Below::Copy(_)) { quote!() } else { package };
         lists.extend(match &self.below {
             Below::Nothing | Below::Copy(_) => quote!(),
             Below::Listed(commands) => {
@@ -137,7 +164,7 @@ impl Node<'_> {
         quote! {
             #(#keys)*
             #bundles
-            static #command: ::clavret::__::Command<'static> = #start #setters #lists #last;
+            static #command: ::clavret::__::Command<'static> = #start #package #setters #lists #last;
         }
     }
 

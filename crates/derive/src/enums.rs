@@ -5,7 +5,7 @@ use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{DataEnum, DeriveInput, Fields, Variant};
 
-use crate::command::{Below, Node, listed};
+use crate::command::{Below, Is, Node, listed};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::names::hidden;
@@ -38,7 +38,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors)
     commands.extend(types.iter().cloned().map(of_type));
     let node = Node {
         ident,
-        is: "a command",
+        is: Is::Command,
         docs: Docs::of(&input.attrs, errors),
         settings,
         parameters: Vec::new(),
@@ -104,7 +104,6 @@ fn declare_variant(
     };
     let docs = Docs::of(&variant.attrs, errors);
     let settings = container(&variant.attrs, errors);
-    let node =
-        Node { ident, is: "a command", docs, settings, parameters, bundles, below, more: &[] };
+    let node = Node { ident, is: Is::Below, docs, settings, parameters, bundles, below, more: &[] };
     (node.to_statics(command, errors), value)
 }

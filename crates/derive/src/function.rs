@@ -9,7 +9,7 @@ use quote::quote;
 use syn::ItemFn;
 
 use crate::arguments::{Arguments, When};
-use crate::command::{Below, Node, listed};
+use crate::command::{Below, Is, Node, listed};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::settings::{Setter, Setting, Takes, span_of};
@@ -57,7 +57,7 @@ pub(crate) fn declare(
     let Arguments { parameters, bundles, .. } = arguments;
     let node = Node {
         ident: &ident,
-        is: "a command",
+        is: Is::Command,
         docs,
         settings,
         parameters,

@@ -5,7 +5,7 @@ use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{DataStruct, DeriveInput, Field, Fields, Type, Visibility};
 
-use crate::command::{Below, Node, listed};
+use crate::command::{Below, Is, Node, listed};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::marks::{Marked, read};
@@ -118,7 +118,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
     let docs = Docs::of(&input.attrs, errors);
     let (parameters, bundles) = (contents.parameters, contents.bundles);
     let node =
-        Node { ident, is: "a command", docs, settings, parameters, bundles, below, more: MORE };
+        Node { ident, is: Is::Command, docs, settings, parameters, bundles, below, more: MORE };
     let command = crate::names::command(ident.span());
     let statics = node.to_statics(&command, errors);
     let keys = keys(ident, &input.vis, &node.parameters);
@@ -199,7 +199,11 @@ pub(crate) fn keys(
     parameters: &[Parameter],
 ) -> TokenStream {
     let constants = parameters.iter().map(|parameter| {
-        let (name, key, ty) = (upper(&parameter.ident), &parameter.key, parameter.key_type());
+        let (mut name, key, ty) = (upper(&parameter.ident), &parameter.key, parameter.key_type());
+        if name == "COMMAND" {
+            // So is the command itself called.
+            name = Ident::new("COMMAND_KEY", name.span());
+        }
         let doc = format!("The key of `{}`.", parameter.ident);
         quote!(#[doc = #doc] #visibility const #name: &'static #ty = &#key;)
     });

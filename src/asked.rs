@@ -8,7 +8,8 @@ use clavret_core::{Bundle, Command, Key, Param, Reading};
 use linkme::distributed_slice;
 
 use crate::declared::FromReading;
-use crate::run::{perform, words};
+use crate::process::begin;
+use crate::run::perform;
 use crate::streams::{Streams, locked};
 
 /// Where something is asked for.
@@ -69,7 +70,7 @@ pub fn ask_bundle<T: FromReading>(base: Base) -> T {
 fn read(base: Base) -> Mutex<Reading<'static>> {
     static STREAMS: Streams<'static> = Streams::SYSTEM;
     let root: &'static Command<'static> = Box::leak(Box::new(root(base)));
-    let words: &'static [OsString] = words().leak();
+    let words: &'static [OsString] = begin().leak();
     let mut found = None;
     let status = perform(root, words, &STREAMS, &mut |reading| {
         found = Some(reading);

@@ -66,6 +66,7 @@ mod end;
 #[cfg(feature = "files")]
 mod files;
 mod package;
+mod process;
 mod program;
 mod prove;
 mod rehearse;

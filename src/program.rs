@@ -10,8 +10,9 @@ use clavret_core::{Command, Path, Reading};
 use crate::call::{Call, Executor};
 use crate::declared::Routed;
 use crate::end::Done;
+use crate::process::begin;
 use crate::route::{Route, handler, route, unrouted};
-use crate::run::{perform, words};
+use crate::run::perform;
 use crate::streams::Streams;
 
 /// A declaration and its handlers, whose context is a `C`: what all of its commands share.
@@ -114,7 +115,7 @@ impl<C: 'static> Program<C> {
     /// with its causes; 2 when the line was refused.
     #[must_use = "`main` returns it, so that a refused line ends with status 2"]
     pub fn run_in(&self, context: &C) -> ExitCode {
-        self.play(&Streams::SYSTEM, &words(), Context::Given(context)).into()
+        self.play(&Streams::SYSTEM, &begin(), Context::Given(context)).into()
     }
 
     /// Runs it with a context that is made from the line: of the values of the root, say.
@@ -124,7 +125,7 @@ impl<C: 'static> Program<C> {
         make: impl FnOnce(&mut Call<'_>) -> Result<C, E>,
     ) -> ExitCode {
         let mut make = made_by(make);
-        self.play(&Streams::SYSTEM, &words(), Context::Made(&mut make)).into()
+        self.play(&Streams::SYSTEM, &begin(), Context::Made(&mut make)).into()
     }
 
     /// Reads the words and does what they ask for; gives the exit status.

@@ -12,6 +12,7 @@ use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, When, Words,
 use crate::call::Call;
 use crate::declared::FromReading;
 use crate::end::{Done, Ending, Failure};
+use crate::process::begin;
 use crate::streams::Streams;
 use crate::terminal::Stream;
 
@@ -43,7 +44,7 @@ pub fn run<E: Ending>(
         Some(handler) => handler(Call::new(reading, &(), &streams)).done(),
         None => Ok(()),
     };
-    perform(root, &words(), &streams, &mut handle).into()
+    perform(root, &begin(), &streams, &mut handle).into()
 }
 
 /// Runs a program that a type declares, and gives its values to `handler`: see [`run`].
@@ -64,11 +65,6 @@ pub fn run<E: Ending>(
 #[must_use = "`main` returns it, so that a refused line ends with status 2"]
 pub fn run_as<T: FromReading, E: Ending>(handler: impl FnOnce(T) -> E) -> ExitCode {
     run(T::COMMAND, |mut call| handler(call.values()))
-}
-
-/// The words of the process, its name left out.
-pub(crate) fn words() -> Vec<OsString> {
-    std::env::args_os().skip(1).collect()
 }
 
 /// Reads words and does what they ask for; gives the exit status.

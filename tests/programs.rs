@@ -261,19 +261,23 @@ fn rehearsals_run_side_by_side() {
 fn what_cannot_be_written_is_told_unless_the_reader_is_gone() {
     use std::process::{Command, Stdio};
     let built = std::env::current_exe().unwrap();
-    let program = built.ancestors().nth(2).unwrap().join("examples/functions");
-    let run = |line: &str, out: Stdio| {
-        let mut command = Command::new(&program);
+    let examples = built.ancestors().nth(2).unwrap().join("examples");
+    // One writes to the streams, the others print.
+    let run = |example: &str, line: &str, out: Stdio| {
+        let mut command = Command::new(examples.join(example));
         let child = command.args(line.split(' ')).stdout(out).stderr(Stdio::piped());
         let output = child.spawn().unwrap().wait_with_output().unwrap();
         (output.status.code(), String::from_utf8(output.stderr).unwrap())
     };
     for line in ["A7", "--help"] {
-        let (reader, writer) = io::pipe().unwrap();
-        drop(reader);
-        assert_eq!(run(line, writer.into()), (Some(0), String::new()), "`{line}`");
+        for example in ["functions", "values", "types", "in_place"] {
+            let (reader, writer) = io::pipe().unwrap();
+            drop(reader);
+            let told = run(example, line, writer.into());
+            assert_eq!(told, (Some(0), String::new()), "`{example} {line}`");
+        }
         let full = std::fs::File::options().write(true).open("/dev/full").unwrap();
         let said = "inspect: No space left on device (os error 28)\n".to_owned();
-        assert_eq!(run(line, full.into()), (Some(1), said), "`{line}`");
+        assert_eq!(run("functions", line, full.into()), (Some(1), said), "`{line}`");
     }
 }

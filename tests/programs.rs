@@ -62,7 +62,7 @@ mod order {
 
     /// list them
     #[clavret::declare(name = "all")]
-    fn list(diary: &Diary) {
+    pub(super) fn list(diary: &Diary) {
         diary.note("list");
     }
 
@@ -106,6 +106,29 @@ fn a_missing_handler_is_found_by_address_where_names_are_alike() {
     told.fails(1, "apiary: no handler for `apiary queen list`\n");
     assert_eq!(Diary::after(&PROGRAM, "hive list"), "apiary hive list", "before it");
     assert_eq!(Diary::after(&PROGRAM, "queen"), "apiary queen", "instead of a subcommand");
+}
+
+/// A function's command beside the variants of an enum.
+#[derive(Declare)]
+#[declare(commands(order::list, clavret::Help))]
+enum Tools {
+    /// light the smoker
+    Smoke,
+}
+
+impl clavret::Act<Diary> for Tools {
+    fn act(self, call: &Call<'_, Diary>) -> Done {
+        call.context().note("smoke");
+        Ok(())
+    }
+}
+
+#[test]
+fn a_function_stands_beside_the_variants_of_an_enum() {
+    static TOOLS: Program<Diary> = Program::of::<Tools>();
+    assert_eq!(Diary::after(&TOOLS, "smoke"), "smoke");
+    assert_eq!(Diary::after(&TOOLS, "all"), "list");
+    assert_eq!(Diary::after(&TOOLS, "help all"), "", "the library answers it");
 }
 
 #[test]

@@ -398,3 +398,25 @@ fn a_root_says_where_it_is_from_and_descriptions_keep_their_lists_and_code() {
     "#]]
     .assert_eq(&Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN.width(64)));
 }
+
+#[test]
+fn emphasis_and_code_of_a_description_are_coloured_and_keep_their_marks() {
+    static FRAMES: Opt<u8> =
+        Opt::new("frames").help("a *count*").description("A (`u8`), *not\nmore*, or *.toml.");
+    static ROOT: Command = Command::new("count")
+        .description("**Counts** `two words`; 2 * 3, a_b and _all of it_.")
+        .takes(&[FRAMES.param()]);
+
+    let page = Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN.color(true));
+    let lines: Vec<&str> = page.lines().filter(|line| line.contains(['*', '_', '`'])).collect();
+    let shown = |line: &str| line.trim_start().replace("\x1b[0m", "]").replace("\x1b[", "[");
+    let lines: Vec<String> = lines.into_iter().map(shown).collect();
+    assert_eq!(
+        lines,
+        [
+            "[2mabout]      [1m**Counts**] [1m`two] [1mwords`;] 2 * 3, a_b and [3m_all] [3mof] [3mit_.]",
+            "[2moption]     [1m    --frames] [3mFRAMES]    a *count*",
+            "A [1m(`u8`),] [3m*not] [3mmore*,] or *.toml.",
+        ]
+    );
+}

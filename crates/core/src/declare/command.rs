@@ -342,7 +342,8 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// A longer description for the full page; an empty line starts a new paragraph.
+    /// A longer description for the full page, in Markdown: an empty line starts a new paragraph,
+    /// lists and code keep their lines, and emphasis and code within a line their marks.
     #[must_use]
     pub const fn description(mut self, description: &'d str) -> Self {
         self.description = description;

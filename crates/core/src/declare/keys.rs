@@ -119,7 +119,8 @@ macro_rules! setters {
             self
         }
 
-        /// A longer description for the full page.
+        /// A longer description for the full page, as that of a
+        /// [command](super::Command::description).
         #[must_use]
         pub const fn description(mut self, description: &'d str) -> Self {
             self.param.description = description;

@@ -160,20 +160,17 @@ fn entry(param: &Param<'_>, command: &Command<'_>, length: Length, wording: &Wor
     if param.role != Role::Operand {
         facts::push_names(&mut name, param.short, param.long());
     }
-    let (hole, mut help) = (param.holes(0), facts::help(param, command, wording));
-    let mut hole = hole;
+    let (mut hole, help) = (param.holes(0), facts::help(param, command, wording));
     if param.is_attached() {
         // Attached to the long name only.
         hole = String::new();
         name.put(&("[=".to_owned() + &param.hole(0) + "]"));
     }
-    if length == Length::Full && !param.description.is_empty() {
-        if !help.is_empty() {
-            help.put("\n");
-        }
-        help.put(&paragraphs(param.description));
-    }
-    Entry { name, hole, help, offers: facts::offers(param) }
+    let description = match length {
+        Length::Short => String::new(),
+        Length::Full => paragraphs(param.description),
+    };
+    Entry { name, hole, help, description, offers: facts::offers(param) }
 }
 
 fn examples(command: &Command<'_>) -> Vec<Entry> {

@@ -55,7 +55,7 @@ impl Page<'_> {
             match &section.body {
                 Body::Synopsis(pieces) => drawing.synopsis(&self.title, pieces),
                 Body::Text(text) => {
-                    drawing.sheet.flow(drawing.left, text);
+                    drawing.sheet.flow_marked(drawing.left, text);
                     drawing.sheet.end();
                 }
                 Body::Entries(Layout::Column, entries) => drawing.entries(entries),
@@ -125,7 +125,15 @@ impl Drawing {
                 sheet.pad(at);
             }
             sheet.put(Ink::Hole, &entry.hole);
-            sheet.beside(column, &entry.help);
+            if !entry.help.is_empty() || entry.description.is_empty() {
+                sheet.beside(column, &entry.help);
+            } else if sheet.column() + 2 > column {
+                sheet.end();
+            }
+            if !entry.description.is_empty() {
+                sheet.flow_marked(column, &entry.description);
+                sheet.end();
+            }
             self.close(&entry.offers, column);
         }
     }

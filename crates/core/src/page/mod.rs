@@ -79,6 +79,8 @@ struct Entry {
     /// What stands for a value: `COUNT`.
     hole: String,
     help: String,
+    /// What stands below the help, in Markdown.
+    description: String,
     /// The words it may be, when they have help of their own.
     offers: Vec<Entry>,
 }
@@ -87,7 +89,8 @@ impl Entry {
     #[inline(never)]
     fn plain(name: &str, help: &str) -> Self {
         let (name, help) = (name.to_owned(), help.to_owned());
-        Entry { name, hole: String::new(), help, offers: Vec::new() }
+        let (hole, description) = (String::new(), String::new());
+        Entry { name, hole, help, description, offers: Vec::new() }
     }
 }
 

@@ -4,11 +4,13 @@
 //! * `sheet.rs`: text in the making, wrapped and in columns (pages and faults).
 //! * `quote.rs`: a word as a shell needs it, nothing invisible left (faults, fixes).
 //! * `paint.rs`: [`Look`] and colour (pages and faults).
+//! * `marked.rs`: emphasis and code of Markdown (pages).
 //! * `near.rs`: the nearest of some names (faults and fixes).
 //! * `part.rs`: parts of words (declaring, reading, faults).
 //! * `order.rs`: one sort for all (reading, faults, pages).
 
 mod columns;
+mod marked;
 mod near;
 mod order;
 mod paint;

@@ -3,6 +3,7 @@
 //! What is called from many places is kept out of line: pages and faults are drawn once in the life
 //! of a process, and their code is most of what a small program carries.
 
+use super::marked::inks;
 use super::{Ink, Look, Put, columns, item_mark, visible};
 
 /// Lines that begin with so many spaces are code: their spaces stay.
@@ -12,6 +13,8 @@ const CODE: usize = 4;
 pub(crate) struct Sheet {
     pub(crate) look: Look,
     text: String,
+    /// What flows is Markdown.
+    is_marked: bool,
     /// The column that the next piece stands at, and the one that the text has reached: the spaces
     /// between are only written when a piece follows, so no line ends in spaces.
     column: usize,
@@ -20,7 +23,7 @@ pub(crate) struct Sheet {
 
 impl Sheet {
     pub(crate) fn new(look: Look) -> Self {
-        Sheet { look, text: String::new(), column: 0, reached: 0 }
+        Sheet { look, text: String::new(), is_marked: false, column: 0, reached: 0 }
     }
 
     pub(crate) fn finish(self) -> String {
@@ -101,20 +104,26 @@ impl Sheet {
             // What follows an item's mark hangs behind it.
             let hang = indent + item_mark(bare);
             let (left, width) = (left + hang, width.saturating_sub(hang).max(1));
-            let mut words = bare.split(' ');
+            let mut words: Vec<&str> = bare.split(' ').filter(|word| !word.is_empty()).collect();
             if hang > indent {
-                self.put(Ink::Plain, words.next().unwrap_or_default());
+                self.put(Ink::Plain, words.remove(0));
                 self.pad(left);
             }
-            for word in words {
-                if !word.is_empty() {
-                    self.flow_word(left, width, word);
-                }
+            let inks = if self.is_marked { inks(&words) } else { Vec::new() };
+            for (at, word) in words.into_iter().enumerate() {
+                self.flow_word(left, width, inks.get(at).copied().unwrap_or(Ink::Plain), word);
             }
         }
     }
 
-    fn flow_word(&mut self, left: usize, width: usize, word: &str) {
+    /// The same for Markdown, whose emphasis and code have inks of their own.
+    pub(crate) fn flow_marked(&mut self, left: usize, text: &str) {
+        self.is_marked = true;
+        self.flow(left, text);
+        self.is_marked = false;
+    }
+
+    fn flow_word(&mut self, left: usize, width: usize, ink: Ink, word: &str) {
         let wide = columns(word);
         if self.column > left {
             if self.column + 1 + wide > left + width {
@@ -124,7 +133,7 @@ impl Sheet {
             }
         }
         if wide <= width {
-            self.put(Ink::Plain, word);
+            self.put(ink, word);
             return;
         }
         let mut buffer = [0; 4];
@@ -133,7 +142,7 @@ impl Sheet {
             if self.column > left && self.column + columns(letter) > left + width {
                 self.next_line(left);
             }
-            self.put(Ink::Plain, letter);
+            self.put(ink, letter);
         }
     }
 

@@ -5,7 +5,7 @@
 //! a build error for statics and a list of [`Problem`]s for a tree made at run time; both come
 //! from the one set of rules in `rules.rs`.
 //!
-//! * `command.rs`: [`Command`], a node of the tree.
+//! * `command.rs`: [`Command`], a node of the tree, as it is declared; `node.rs`: what it is asked.
 //! * `param.rs`: [`Param`], the untyped record behind every key; `called.rs`: its names, and what
 //!   stands for its value.
 //! * `bundle.rs`: parameters that several commands take together.
@@ -33,6 +33,7 @@ mod kind;
 mod kinds;
 mod message;
 mod names;
+mod node;
 mod package;
 mod param;
 mod path;

@@ -1,0 +1,164 @@
+//! What a command is asked: by a developer for what was declared, by the later stages for what a word
+//! may mean.
+
+use std::fmt;
+
+use super::Command;
+use super::bundle::Params;
+use super::names::same;
+use super::param::Param;
+use super::problem::Problem;
+use super::rule::Rule;
+use super::rules;
+use crate::wording::Wording;
+
+impl<'d> Command<'d> {
+    /// What is wrong with the tree from here on, everything at once. A static has nothing to list:
+    /// it would not have been built.
+    pub fn problems(&self) -> Vec<Problem<'d>> {
+        let mut problems = Vec::new();
+        let mut waiting: Vec<&Command<'d>> = vec![self];
+        while let Some(command) = waiting.pop() {
+            problems.extend((0..).map_while(|skip| rules::problem(command, skip)));
+            waiting.extend(command.commands.iter().rev());
+        }
+        problems
+    }
+
+    /// The name it was declared with.
+    pub const fn name(&self) -> &'d str {
+        self.name
+    }
+
+    /// What it does, in a few words.
+    pub const fn summary_text(&self) -> &'d str {
+        self.summary
+    }
+
+    /// The version that it was declared with; empty without one.
+    pub const fn version_text(&self) -> &'d str {
+        self.package.version
+    }
+
+    /// The parameters that it takes, in the order declared: its own, then those of its bundles.
+    pub fn params(&self) -> impl Iterator<Item = &'d Param<'d>> + use<'d> {
+        Params { list: self.params.iter(), bundles: self.bundles.iter() }
+    }
+
+    /// The same by their number, for what runs while the compiler does.
+    pub(super) const fn param(&self, mut at: usize) -> Option<&'d Param<'d>> {
+        if at < self.params.len() {
+            return Some(self.params[at]);
+        }
+        at -= self.params.len();
+        let mut b = 0;
+        while b < self.bundles.len() {
+            let params = self.bundles[b].params;
+            if at < params.len() {
+                return Some(params[at]);
+            }
+            at -= params.len();
+            b += 1;
+        }
+        None
+    }
+
+    pub(super) const fn param_count(&self) -> usize {
+        let (mut count, mut b) = (self.params.len(), 0);
+        while b < self.bundles.len() {
+            count += self.bundles[b].params.len();
+            b += 1;
+        }
+        count
+    }
+
+    /// The relations between what it takes: its own, then those of its bundles.
+    pub(crate) fn relations(&self) -> impl Iterator<Item = &'d Rule<'d>> + use<'d> {
+        self.rules.iter().chain(self.bundles.iter().flat_map(|bundle| bundle.rules))
+    }
+
+    /// The subcommands, in the order declared.
+    pub const fn subcommands(&self) -> &'d [&'d Command<'d>] {
+        self.commands
+    }
+
+    /// Whether it does something without a subcommand too.
+    pub const fn is_acting(&self) -> bool {
+        self.acts
+    }
+
+    /// Whether the library does its work: [`HELP`](crate::HELP) and [`COMPLETIONS`](crate::COMPLETIONS),
+    /// as they come, or with another summary or more names.
+    pub const fn is_standard(&self) -> bool {
+        self.standard.is_some()
+    }
+
+    /// Whether it cannot be told from another one while the compiler runs, which knows no addresses.
+    pub const fn is_alike(&self, other: &Command<'_>) -> bool {
+        same(self.name, other.name)
+            && same(self.summary, other.summary)
+            && self.param_count() == other.param_count()
+            && self.commands.len() == other.commands.len()
+    }
+
+    /// The phrases that pages and faults below this root are made of.
+    pub(crate) fn words(&self) -> &Wording {
+        self.wording.unwrap_or(&Wording::ENGLISH)
+    }
+
+    /// Its `k`-th name: its own, then the aliases.
+    pub(super) const fn called(&self, k: usize) -> Option<&'d str> {
+        match k {
+            0 => Some(self.name),
+            _ if k <= self.aliases.len() => Some(self.aliases[k - 1]),
+            _ if k <= self.aliases.len() + self.former.len() => {
+                Some(self.former[k - 1 - self.aliases.len()])
+            }
+            _ => None,
+        }
+    }
+
+    /// The subcommand that answers to a word.
+    pub(crate) fn find(&self, word: &[u8]) -> Option<&'d Command<'d>> {
+        self.find_name(word).or_else(|| {
+            let by_alias = |command: &&&Command<'d>| {
+                let mut names = command.aliases.iter().chain(command.former);
+                names.any(|alias| alias.as_bytes() == word)
+            };
+            self.commands.iter().find(by_alias).copied()
+        })
+    }
+
+    /// Whether the word is a name that it had before.
+    pub(crate) fn was_called(&self, word: &[u8]) -> bool {
+        self.former.iter().any(|former| former.as_bytes() == word)
+    }
+
+    fn find_name(&self, word: &[u8]) -> Option<&'d Command<'d>> {
+        if self.sorted && self.commands.len() > Self::SCANNED {
+            let at = self.commands.binary_search_by(|command| command.name.as_bytes().cmp(word));
+            return at.ok().map(|at| self.commands[at]);
+        }
+        self.commands.iter().find(|command| command.name.as_bytes() == word).copied()
+    }
+
+    /// Up to so many subcommands are looked through one after the other.
+    const SCANNED: usize = 8;
+
+    /// The operands that take words by their position, in the order they are typed.
+    pub(crate) fn operands(&self) -> impl Iterator<Item = &'d Param<'d>> + 'd {
+        self.params().filter(|param| param.is_positional())
+    }
+
+    /// Whether a word may stand behind its name: an operand, or a subcommand of its own.
+    pub(crate) fn takes_words(&self) -> bool {
+        self.operands().next().is_some() || !self.commands.is_empty()
+    }
+}
+
+/// Its name says which one it is; the tree below it would fill pages.
+impl fmt::Debug for Command<'_> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        f.debug_struct("Command").field("name", &self.name).finish_non_exhaustive()
+    }
+}

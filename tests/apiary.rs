@@ -5,6 +5,10 @@ use std::process::{Command, Output};
 
 use expect_test::{Expect, expect};
 
+#[allow(dead_code)]
+#[path = "../examples/apiary/app/mod.rs"]
+mod app;
+
 /// A folder of the test's own, and the example run in it.
 struct Stage {
     folder: tempfile::TempDir,
@@ -59,6 +63,24 @@ impl Stage {
         let said = String::from_utf8(output.stderr).unwrap();
         expected.assert_eq(&said.replace(&*self.path().to_string_lossy(), "~"));
     }
+}
+
+#[test]
+fn the_declaration_holds_what_it_promises() {
+    clavret::prove(&app::PROGRAM);
+}
+
+#[test]
+fn it_is_rehearsed_in_process_too() {
+    let stage = Stage::new();
+    let rehearse = |line: &str| {
+        let apiary = clavret::rehearse(&app::PROGRAM).variable("XDG_DATA_HOME", stage.path());
+        apiary.words(line.split(' ')).config("quiet = true").run_with(app::Desk::of)
+    };
+    rehearse("inspect A7 -cf6 --on 2026-10-01").prints("").mentions("put 12 made-up hives into");
+    rehearse("hive list --as csv").succeeds().mentions("A7,,green,10,2026-10-01,6,calm,\n");
+    rehearse("hive retire A7 --because x").refuses("3 to 200 characters");
+    rehearse("inspect Z9").fails(1, "apiary: no hive Z9 in the yard");
 }
 
 #[test]

@@ -84,7 +84,7 @@ pub(crate) fn route<C>(routes: &[Route<C>], call: Call<'_, C>) -> Done {
     let path = call.path();
     for command in path.commands() {
         each(routes, &mut |way| match way {
-            Way::Before(at, action) if same(at, command) => action(&call),
+            Way::Before(at, action) if at.is(command) => action(&call),
             _ => Ok(()),
         })?;
     }
@@ -98,12 +98,12 @@ pub(crate) fn route<C>(routes: &[Route<C>], call: Call<'_, C>) -> Done {
 /// those below too.
 pub(crate) fn handler<C>(routes: &[Route<C>], path: &Path<'_>) -> Option<Handler<C>> {
     for command in path.commands().iter().rev() {
-        let is_own = same(command, path.leaf());
+        let is_own = command.is(path.leaf());
         let mut found = None;
         each(routes, &mut |way| {
             match way {
-                Way::Own(at, handler) if is_own && same(at, command) => found = Some(*handler),
-                Way::Below(at, handler) if same(at, command) => found = Some(*handler),
+                Way::Own(at, handler) if is_own && at.is(command) => found = Some(*handler),
+                Way::Below(at, handler) if at.is(command) => found = Some(*handler),
                 _ => {}
             }
             Ok(())
@@ -114,10 +114,6 @@ pub(crate) fn handler<C>(routes: &[Route<C>], path: &Path<'_>) -> Option<Handler
         }
     }
     None
-}
-
-fn same(a: &Command<'_>, b: &Command<'_>) -> bool {
-    std::ptr::eq(std::ptr::from_ref(a).cast::<()>(), std::ptr::from_ref(b).cast::<()>())
 }
 
 fn each<C>(routes: &[Route<C>], look: &mut dyn FnMut(&Way<C>) -> Done) -> Done {

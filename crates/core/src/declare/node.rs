@@ -93,6 +93,11 @@ impl<'d> Command<'d> {
         self.standard.is_some()
     }
 
+    /// Whether this is one and the same command as another, by its address: a copy is none.
+    pub fn is(&self, other: &Command<'_>) -> bool {
+        std::ptr::eq(std::ptr::from_ref(self).cast::<()>(), std::ptr::from_ref(other).cast::<()>())
+    }
+
     /// Whether it cannot be told from another one while the compiler runs, which knows no addresses.
     pub const fn is_alike(&self, other: &Command<'_>) -> bool {
         same(self.name, other.name)

@@ -50,7 +50,7 @@ impl<'d> Path<'d> {
     pub fn to(root: &'d Command<'d>, command: &Command<'_>) -> Option<Self> {
         let mut waiting = vec![Path::of(root)];
         while let Some(path) = waiting.pop() {
-            if same(path.leaf(), command) {
+            if path.leaf().is(command) {
                 return Some(path);
             }
             waiting.extend(path.leaf().commands.iter().map(|next| path.clone().with(next)));
@@ -100,11 +100,6 @@ impl fmt::Display for Path<'_> {
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         f.write_str(&self.text())
     }
-}
-
-/// Whether two references are to one and the same command.
-fn same(a: &Command<'_>, b: &Command<'_>) -> bool {
-    std::ptr::eq(std::ptr::from_ref(a).cast::<()>(), std::ptr::from_ref(b).cast::<()>())
 }
 
 /// The values of a command line, asked for by their typed keys.
@@ -183,12 +178,12 @@ impl<'d> Reading<'d> {
 
     /// Whether this is the command that was read.
     pub fn is(&self, command: &Command<'_>) -> bool {
-        same(self.command(), command)
+        self.command().is(command)
     }
 
     /// Whether the command is on the way from the root to the one that was read, that one included.
     pub fn passes(&self, command: &Command<'_>) -> bool {
-        self.is(command) || self.trail.levels().any(|level| same(level.command, command))
+        self.is(command) || self.trail.levels().any(|level| level.command.is(command))
     }
 
     /// The commands from the root to the one that was read.

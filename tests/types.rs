@@ -209,6 +209,11 @@ fn pages_and_completion_are_those_of_values() {
 /// Names that generated ones must not meet.
 #[derive(Declare)]
 enum Names {
+    /** in a block comment.
+     *
+     * - a *list*
+     * - of two
+     */
     Add {
         #[operand]
         code: String,
@@ -232,6 +237,11 @@ static RUN: Program = Program::of::<run>();
 #[test]
 fn names_that_look_alike_do_not_meet() {
     rehearse(&RUN).words(["A7", "--reading", "3", "--call"]).run().succeeds();
+    let add = Names::COMMAND.subcommands()[0];
+    let page = Page::of(&Path::of(Names::COMMAND).below(add), Length::Full).draw(Look::PLAIN);
+    let about = "names add   in a block comment\n\nusage      names add CODE\n\n\
+                 about      - a *list*\n           - of two\n";
+    assert!(page.starts_with(about), "{page}");
     assert_eq!(run::COMMAND.name(), "run");
     assert_eq!(clavret::Key::record(run::COMMAND_KEY).name(), "command");
     let words = ["add-code", "A7", "--as"];

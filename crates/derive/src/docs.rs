@@ -26,7 +26,7 @@ impl Docs {
             }
             match &meta.value {
                 Expr::Lit(ExprLit { lit: Lit::Str(text), .. }) => {
-                    lines.extend(text.value().split('\n').map(str::to_owned));
+                    lines.extend(without_stars(&text.value()));
                 }
                 other => errors.on(other, "help must be written here, as a comment or a string"),
             }
@@ -64,6 +64,24 @@ impl Docs {
         };
         Docs { summary, description: lines[end..].join("\n").trim_matches('\n').to_owned() }
     }
+}
+
+/// The lines of a text; those of a block comment without the stars that they may begin with.
+fn without_stars(text: &str) -> Vec<String> {
+    let mut lines: Vec<&str> = text.split('\n').collect();
+    let behind = |line: &str| line.trim_start().strip_prefix('*').is_some_and(is_behind_star);
+    let rest = lines.iter().skip(1).filter(|line| !line.trim().is_empty());
+    if lines.len() > 1 && rest.clone().count() > 0 && rest.clone().all(|line| behind(line)) {
+        for line in lines.iter_mut().skip(1) {
+            *line = line.trim_start().strip_prefix('*').unwrap_or_default();
+        }
+    }
+    lines.into_iter().map(str::to_owned).collect()
+}
+
+/// `*text*` is emphasis, and no star of a comment.
+fn is_behind_star(rest: &str) -> bool {
+    rest.is_empty() || rest.starts_with(' ')
 }
 
 /// Whether an attribute is documentation.

@@ -57,7 +57,7 @@ impl<C: 'static> Program<C> {
     /// In a static, so that the build stops: when no route leads to a command.
     #[track_caller]
     pub const fn new(root: &'static Command<'static>, routes: &'static [Route<C>]) -> Self {
-        if let Some(problem) = unrouted(routes, root) {
+        if let Some(problem) = unrouted(routes, root, "") {
             problem.stop();
         }
         Program { root, routes, executor: None }

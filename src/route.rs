@@ -131,6 +131,7 @@ fn each<C>(routes: &[Route<C>], look: &mut dyn FnMut(&Way<C>) -> Done) -> Done {
 pub(crate) const fn unrouted<C>(
     routes: &[Route<C>],
     root: &'static Command<'static>,
+    above: &'static str,
 ) -> Option<Problem<'static>> {
     if leads(routes, root, true) {
         return None;
@@ -138,11 +139,11 @@ pub(crate) const fn unrouted<C>(
     let below = root.subcommands();
     if (below.is_empty() || root.is_acting()) && !root.is_standard() && !leads(routes, root, false)
     {
-        return Some(Problem::Unrouted { command: root.name() });
+        return Some(Problem::Unrouted { command: root.name(), above });
     }
     let mut i = 0;
     while i < below.len() {
-        if let Some(problem) = unrouted(routes, below[i]) {
+        if let Some(problem) = unrouted(routes, below[i], root.name()) {
             return Some(problem);
         }
         i += 1;

@@ -120,6 +120,8 @@ pub enum Problem<'d> {
     Unrouted {
         /// The command.
         command: &'d str,
+        /// The command above it; empty for the root.
+        above: &'d str,
     },
     /// An operand said to be accepted throughout, or a count that no list can have.
     Times {
@@ -214,9 +216,10 @@ impl Problem<'_> {
                 let text = text.text("` is none of those of the command `").text(command);
                 text.text("` (list it in `commands` before)")
             }
-            Problem::Unrouted { command } => {
-                let text = text.text("no route leads to the command `").text(command);
-                text.text("`, so a line that calls it would do nothing")
+            Problem::Unrouted { command, above } => {
+                let text = text.text("no route leads to the command `").text(above);
+                let text = if above.is_empty() { text } else { text.text(" ") };
+                text.text(command).text("`, so a line that calls it would do nothing")
             }
             Problem::Times { name } => {
                 text.text("`").text(name).text("` can never be given as often as `times` asks")

@@ -35,7 +35,7 @@ use crate::system::{SYSTEM, first_line};
 /// rehearse(&PROGRAM).words(["A7", "--loud"]).run().refuses("--loud is not an option here");
 /// ```
 pub fn rehearse<C: 'static>(program: &Program<C>) -> Rehearsal<'_, C> {
-    Rehearsal { program, words: Vec::new(), world: Own::default(), look: Look::PLAIN }
+    Rehearsal { program, words: Vec::new(), given: Given::default(), look: Look::PLAIN }
 }
 
 /// A program about to be run: see [`rehearse`].
@@ -44,7 +44,7 @@ pub fn rehearse<C: 'static>(program: &Program<C>) -> Rehearsal<'_, C> {
 pub struct Rehearsal<'p, C: 'static = ()> {
     program: &'p Program<C>,
     words: Vec<OsString>,
-    world: Own,
+    given: Given,
     look: Look,
 }
 
@@ -57,20 +57,20 @@ impl<C: 'static> Rehearsal<'_, C> {
 
     /// An environment variable. Without it the program finds none set.
     pub fn variable(mut self, name: &str, value: impl Into<OsString>) -> Self {
-        self.world.variables.push((name.to_owned(), value.into()));
+        self.given.variables.push((name.to_owned(), value.into()));
         self
     }
 
     /// The text of the config file, in the form that the ending of its declared name says.
     #[cfg(feature = "config")]
     pub fn config(mut self, text: impl Into<String>) -> Self {
-        self.world.config = Some(text.into());
+        self.given.config = Some(text.into());
         self
     }
 
     /// What stands on standard input.
     pub fn input(mut self, input: impl Into<Vec<u8>>) -> Self {
-        self.world.input = Mutex::new(Cursor::new(input.into()));
+        self.given.input = input.into();
         self
     }
 
@@ -101,9 +101,12 @@ impl<C: 'static> Rehearsal<'_, C> {
     }
 
     fn play(&self, context: Context<'_, C>) -> Rehearsed {
+        // Each run has the whole input before it.
+        let input = Mutex::new(Cursor::new(self.given.input.clone()));
+        let world = Own { given: &self.given, input: &input };
         let stage = Stage {
-            world: &self.world,
-            input: &self.world.input,
+            world: &world,
+            input: &input,
             look: self.look,
             out: Mutex::default(),
             err: Mutex::default(),
@@ -121,18 +124,25 @@ impl Rehearsal<'_> {
     }
 }
 
-/// The world of a rehearsal: its own variables, settings and standard input; the system's files.
+/// What a rehearsal is given of the world.
 #[derive(Debug, Default)]
-struct Own {
+struct Given {
     variables: Vec<(String, OsString)>,
     #[cfg(feature = "config")]
     config: Option<String>,
-    input: Mutex<Cursor<Vec<u8>>>,
+    input: Vec<u8>,
 }
 
-impl World for Own {
+/// The world of one run: the variables, settings and standard input that it is given; the system's
+/// files.
+struct Own<'r> {
+    given: &'r Given,
+    input: &'r Mutex<Cursor<Vec<u8>>>,
+}
+
+impl World for Own<'_> {
     fn variable(&self, name: &str) -> Option<OsString> {
-        let set = self.variables.iter().rev().find(|(set, _)| set == name);
+        let set = self.given.variables.iter().rev().find(|(set, _)| set == name);
         set.map(|(_, value)| value.clone())
     }
 
@@ -143,14 +153,14 @@ impl World for Own {
     #[expect(clippy::unbuffered_bytes)] // It stands in memory already.
     fn first_line(&self, file: &Path) -> Result<OsString, String> {
         match file == OsStr::new("-") {
-            true => first_line(&mut Kept(&self.input).bytes()),
+            true => first_line(&mut Kept(self.input).bytes()),
             false => SYSTEM.first_line(file),
         }
     }
 
     #[cfg(feature = "config")]
     fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, String> {
-        match (file, &self.config) {
+        match (file, &self.given.config) {
             (Some(_), _) => SYSTEM.settings(name, file),
             (None, Some(text)) => Ok(Some(crate::config::understood(name.as_ref(), text.clone()))),
             (None, None) => Ok(None),

@@ -249,8 +249,10 @@ fn a_rehearsal_has_what_it_is_given_and_no_more() {
         .config("frames = 6")
         .input("secret\nthe rest")
         .width(60)
-        .words(["--token-file", "-", "--from", "-"])
-        .run_with(|call| Ok::<_, io::Error>(call.path().to_string()));
+        .words(["--token-file", "-", "--from", "-"]);
+    let run = || full.run_with(|call| Ok::<_, io::Error>(call.path().to_string()));
+    assert_eq!(run(), run(), "each run has all that it is given");
+    let full = run();
     let out = "Some(\"here\") Some(6) Some(\"secret\") \"the rest\" Some(\"there\")\n";
     full.prints(out);
     assert_eq!(full.err, "given: --from is deprecated; use --input\n60 of given\n");

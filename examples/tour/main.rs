@@ -7,7 +7,7 @@
 mod app;
 
 use std::error::Error;
-use std::io::Write;
+use std::io::{IsTerminal, Write};
 use std::path::Path;
 
 use clavret::{Outcome, candidates, rehearse};
@@ -92,7 +92,8 @@ impl Tour {
 
     /// What a line prints, and the status it ends with.
     fn shows(&self, line: &str) -> std::io::Result<()> {
-        let told = rehearse(&app::PROGRAM).words(line.split(' ')).run_with(app::Desk::of);
+        let apiary = rehearse(&app::PROGRAM).color(self.out().is_terminal());
+        let told = apiary.words(line.split(' ')).run_with(app::Desk::of);
         writeln!(self.out(), "$ apiary {line}\n{}{}[status {}]\n", told.out, told.err, told.status)
     }
 

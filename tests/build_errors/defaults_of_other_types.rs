@@ -1,4 +1,9 @@
-use clavret::Declare;
+use clavret::{Choice, Declare};
+
+#[derive(Clone, Copy, Choice)]
+enum Form {
+    Table,
+}
 
 #[derive(Declare)]
 struct Inspect {
@@ -8,6 +13,8 @@ struct Inspect {
     note: String,
     #[option(default = true)]
     temp: f64,
+    #[option(name = "as", default = Form::Table)]
+    form: Form,
 }
 
 fn main() {}

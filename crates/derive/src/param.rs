@@ -223,9 +223,8 @@ fn default(setting: &Setting, ty: &Type, errors: &mut Errors) -> (TokenStream, T
             quote!(const _: <#ty as ::clavret::__::Shape>::Item = #value;),
         ),
         None => {
-            let value_span = value.span();
-            let check = quote_spanned!(value_span=> ::clavret::__::word::<#ty>(#value));
-            (quote_spanned!(span=> .#name(#value)), quote!(const _: () = #check;))
+            let word = quote_spanned!(value.span()=> ::clavret::__::word::<#ty>(#value));
+            (quote_spanned!(span=> .#name(#word)), quote!())
         }
     }
 }

@@ -357,7 +357,7 @@ fn a_root_says_where_it_is_from_and_descriptions_keep_their_lists_and_code() {
         .description(
             "Keeps what is *found*,\nin `TOML`:\n\n- a file for each hive, which is written anew \
              whenever something is recorded\n- nothing else\n  at all\n\n1. one\n10. ten\n\nLook:\n\n    \
-             [hive]\n    code  = 7\n\n```text\nfenced   code\n```\nAnd that is all.",
+             [hive]\n    code  = 7\n\n```text\nfenced   code\n```\nAnd that is all,\n20. at most.",
         )
         .package(
             Package::new("1.2.0")
@@ -386,7 +386,7 @@ fn a_root_says_where_it_is_from_and_descriptions_keep_their_lists_and_code() {
                        code  = 7
 
                        fenced   code
-                   And that is all.
+                   And that is all, 20. at most.
 
         anywhere       --version    the version
                    -h, --help       -h for a short page, --help for this

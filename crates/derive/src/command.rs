@@ -273,10 +273,12 @@ impl Node<'_> {
     }
 }
 
-/// A path in `commands(inspect, hive::Hives)`: a declared function, block or type.
-pub(crate) fn listed(setting: &Setting, errors: &mut Errors) -> Vec<Type> {
+/// The paths in `commands(inspect, hive::Hives)`, where that is set: each a declared function, block or
+/// type.
+pub(crate) fn listed(settings: &[Setting], errors: &mut Errors) -> Vec<Type> {
     let mut types = Vec::new();
-    for value in setting.values(errors) {
+    let set = settings.iter().find(|setting| setting.is("commands"));
+    for value in set.map_or(Vec::new(), |setting| setting.values(errors)) {
         match value {
             Expr::Path(path) => types.push(syn::parse_quote!(#path)),
             Expr::Call(ExprCall { func, .. }) => {

@@ -50,7 +50,8 @@ impl Docs {
     fn from_lines(lines: &[String]) -> Docs {
         // `/// text` begins with a space, and so does each line of `/** … */` that is set so.
         let margin = lines.iter().filter(|line| !line.trim().is_empty());
-        let margin = margin.map(|line| line.len() - line.trim_start().len()).min().unwrap_or(0);
+        let spaces = |line: &String| line.len() - line.trim_start_matches(' ').len();
+        let margin = margin.map(spaces).min().unwrap_or(0);
         let line = |line: &String| line.get(margin..).unwrap_or("").trim_end().to_owned();
         let lines: Vec<String> = lines.iter().map(line).collect();
         let start = lines.iter().position(|line| !line.is_empty()).unwrap_or(lines.len());

@@ -31,10 +31,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors)
         errors.on(ident, "expected a variant for each subcommand, found none");
     }
     let settings = container(&input.attrs, errors);
-    let types = match settings.iter().find(|setting| setting.is("commands")) {
-        Some(setting) => listed(setting, errors),
-        None => Vec::new(),
-    };
+    let types = listed(&settings, errors);
     commands.extend(types.iter().cloned().map(of_type));
     let node = Node {
         ident,

@@ -31,10 +31,7 @@ pub(crate) fn declare(
     }
     let before = span_of(&settings, "before");
     let when = if before.is_some() { When::Before } else { When::Called };
-    let types = match settings.iter().find(|setting| setting.is("commands")) {
-        Some(setting) => listed(setting, errors),
-        None => Vec::new(),
-    };
+    let types = listed(&settings, errors);
     let acts = settings.iter().any(|setting| setting.is("acts") || setting.is("default_command"));
     match before {
         Some(span) if types.is_empty() => {

@@ -8,7 +8,7 @@ use syn::{Expr, ExprLit, ExprUnary, Lit, Type, UnOp};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::names::{hidden, kebab};
-use crate::settings::{Setter, Setting, Takes, known};
+use crate::settings::{Given, Setter, Setting, Takes, known};
 
 /// What a parameter is on the command line.
 #[derive(Clone, Copy, PartialEq, Eq)]
@@ -123,9 +123,7 @@ impl Parameter {
         let kebab = kebab(ident);
         let setters = docs.setters("help", &settings);
         let (mut name, mut setters, mut checks) = (quote!(#kebab), setters, quote!());
-        if role == Role::Tally
-            && !matches!(ty, Type::Path(path) if path.path.segments.last().is_some_and(|last| last.ident == "u32"))
-        {
+        if role == Role::Tally && !is_u32(ty) {
             errors.on(ty, "a tally is a `u32`: how often it is given");
         }
         let mut letters = Vec::new();
@@ -139,14 +137,7 @@ impl Parameter {
                 setters.extend(setter);
                 checks.extend(check);
             } else {
-                if let crate::settings::Given::Value(Expr::Lit(ExprLit {
-                    lit: Lit::Char(letter),
-                    ..
-                })) = &setting.value
-                    && (setting.is("short") || setting.is("opposite_short"))
-                {
-                    letters.push((letter.value(), letter.span()));
-                }
+                letters.extend(letter(setting));
                 setters.extend(setting.call(takes, errors));
             }
         }
@@ -208,6 +199,24 @@ impl Parameter {
     pub(crate) fn take(&self, reading: &Ident) -> TokenStream {
         let key = &self.key;
         quote!(#reading.take(&#key))
+    }
+}
+
+/// As it is written: a macro knows no types.
+fn is_u32(ty: &Type) -> bool {
+    let Type::Path(path) = ty else { return false };
+    path.path.segments.last().is_some_and(|last| last.ident == "u32")
+}
+
+/// The letter that a setting takes for the parameter, and where it stands.
+fn letter(setting: &Setting) -> Option<(char, Span)> {
+    match &setting.value {
+        Given::Value(Expr::Lit(ExprLit { lit: Lit::Char(letter), .. }))
+            if setting.is("short") || setting.is("opposite_short") =>
+        {
+            Some((letter.value(), letter.span()))
+        }
+        _ => None,
     }
 }
 

@@ -11,7 +11,7 @@ use crate::errors::Errors;
 use crate::marks::{Marked, read};
 use crate::names::upper;
 use crate::param::Parameter;
-use crate::settings::{Setter, Setting, Takes};
+use crate::settings::{Setter, Setting, Takes, span_of};
 
 /// The settings of a container: those of each `#[declare(…)]` on it.
 pub(crate) fn container(attributes: &[syn::Attribute], errors: &mut Errors) -> Vec<Setting> {
@@ -95,21 +95,16 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
     let settings = container(&input.attrs, errors);
     let reading = Ident::new("reading", Span::mixed_site());
     let contents = contents(&data.fields, &[], &reading, errors);
-    let (of, mut types) = (quote!(#ident), Vec::new());
-    let below = match (contents.commands, settings.iter().find(|setting| setting.is("commands"))) {
-        (Some(ty), None) => Below::Of(ty),
-        (None, Some(setting)) => {
-            types = listed(setting, errors);
-            Below::Listed(types.iter().cloned().map(of_type).collect())
+    let (of, types) = (quote!(#ident), listed(&settings, errors));
+    let below = match contents.commands {
+        Some(ty) => {
+            if let Some(span) = span_of(&settings, "commands") {
+                errors.at(span, "the commands are those of the field marked `#[commands]`");
+            }
+            Below::Of(ty)
         }
-        (None, None) => Below::Nothing,
-        (Some(_), Some(setting)) => {
-            errors.at(
-                setting.name.span(),
-                "the commands are those of the field marked `#[commands]`",
-            );
-            Below::Nothing
-        }
+        None if types.is_empty() => Below::Nothing,
+        None => Below::Listed(types.iter().cloned().map(of_type).collect()),
     };
     // A group leaves the work to its commands, unless it acts too.
     let is_group = !types.is_empty() && !settings.iter().any(|setting| setting.is("acts"));

@@ -1,8 +1,8 @@
 //! Descriptions as lines to be wrapped. They may be written in Markdown: paragraphs, lists and code
-//! keep their shape; emphasis and code within a line stay as they are typed, which is how Markdown
-//! is meant to be read.
+//! keep their shape; emphasis and code within a line keep their marks, with which Markdown is meant to
+//! be read.
 
-use crate::text::Put;
+use crate::text::{Put, item_mark};
 
 /// The indent of code, which is not wrapped within its lines' spaces.
 const CODE: &str = "    ";
@@ -26,7 +26,7 @@ pub(super) fn paragraphs(description: &str) -> String {
                 text.put("\n\n");
             }
             is_apart = true;
-        } else if is_item(bare) {
+        } else if is_item(bare, is_apart || in_list) {
             next_line(&mut text, &line[..line.len() - line.trim_start().len()]);
             text.put(bare);
             (is_apart, in_list) = (false, true);
@@ -51,7 +51,9 @@ fn next_line(text: &mut String, indent: &str) {
     text.put(indent);
 }
 
-/// Whether a line is an item of a list: `- `, `* `, `+ `, `1. `.
-fn is_item(line: &str) -> bool {
-    crate::text::item_mark(line) > 0
+/// Whether a line is an item of a list: `- `, `* `, `+ `, `1. `. Within a paragraph a number is only one
+/// where a list begins with it: a sentence may end with a year at the start of a line.
+fn is_item(line: &str, may_go_on: bool) -> bool {
+    let is_number = line.starts_with(|first: char| first.is_ascii_digit());
+    item_mark(line) > 0 && (may_go_on || !is_number || line.starts_with("1."))
 }

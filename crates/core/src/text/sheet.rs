@@ -13,8 +13,6 @@ const CODE: usize = 4;
 pub(crate) struct Sheet {
     pub(crate) look: Look,
     text: String,
-    /// What flows is Markdown.
-    is_marked: bool,
     /// The column that the next piece stands at, and the one that the text has reached: the spaces
     /// between are only written when a piece follows, so no line ends in spaces.
     column: usize,
@@ -23,7 +21,7 @@ pub(crate) struct Sheet {
 
 impl Sheet {
     pub(crate) fn new(look: Look) -> Self {
-        Sheet { look, text: String::new(), is_marked: false, column: 0, reached: 0 }
+        Sheet { look, text: String::new(), column: 0, reached: 0 }
     }
 
     pub(crate) fn finish(self) -> String {
@@ -92,35 +90,39 @@ impl Sheet {
             if at > 0 {
                 self.next_line(left);
             }
-            let bare = paragraph.trim_start_matches(' ');
-            let indent = paragraph.len() - bare.len();
-            if at > 0 || indent > 0 {
-                self.pad(left + indent);
-            }
-            if indent >= CODE {
-                self.put(Ink::Plain, bare);
-                continue;
-            }
-            // What follows an item's mark hangs behind it.
-            let hang = indent + item_mark(bare);
-            let (left, width) = (left + hang, width.saturating_sub(hang).max(1));
-            let mut words: Vec<&str> = bare.split(' ').filter(|word| !word.is_empty()).collect();
-            if hang > indent {
-                self.put(Ink::Plain, words.remove(0));
-                self.pad(left);
-            }
-            let inks = if self.is_marked { inks(&words) } else { Vec::new() };
-            for (at, word) in words.into_iter().enumerate() {
-                self.flow_word(left, width, inks.get(at).copied().unwrap_or(Ink::Plain), word);
+            for word in paragraph.split(' ') {
+                if !word.is_empty() {
+                    self.flow_word(left, width, Ink::Plain, word);
+                }
             }
         }
     }
 
-    /// The same for Markdown, whose emphasis and code have inks of their own.
+    /// The same for the lines of Markdown: code stays as it is, what follows the mark of a list's item
+    /// hangs behind it, and emphasis and code within a line have inks of their own.
     pub(crate) fn flow_marked(&mut self, left: usize, text: &str) {
-        self.is_marked = true;
-        self.flow(left, text);
-        self.is_marked = false;
+        self.pad(left);
+        for (at, line) in text.split('\n').enumerate() {
+            if at > 0 {
+                self.next_line(left);
+            }
+            let bare = line.trim_start_matches(' ');
+            let indent = line.len() - bare.len();
+            self.pad(left + indent);
+            if indent >= CODE {
+                self.put(Ink::Plain, bare);
+                continue;
+            }
+            let (mark, rest) = bare.split_at(item_mark(bare));
+            self.put(Ink::Plain, mark.trim_end());
+            let left = left + indent + mark.len();
+            self.pad(left);
+            let width = self.look.width.saturating_sub(left).max(1);
+            let words: Vec<&str> = rest.split(' ').filter(|word| !word.is_empty()).collect();
+            for (word, ink) in words.iter().zip(inks(&words)) {
+                self.flow_word(left, width, ink, word);
+            }
+        }
     }
 
     fn flow_word(&mut self, left: usize, width: usize, ink: Ink, word: &str) {

@@ -1,0 +1,45 @@
+//! The apiary as its users meet it, and as its developers prove it.
+
+mod records;
+mod refusals;
+mod stage;
+
+#[allow(dead_code)]
+#[path = "../../examples/apiary/app/mod.rs"]
+mod app;
+
+use std::process::Command;
+
+use stage::Stage;
+
+#[test]
+fn the_declaration_holds_what_it_promises() {
+    clavret::prove(&app::PROGRAM);
+}
+
+#[test]
+fn it_is_rehearsed_in_process_too() {
+    let stage = Stage::new();
+    let rehearse = |line: &str| {
+        let apiary = clavret::rehearse(&app::PROGRAM).variable("XDG_DATA_HOME", stage.path());
+        apiary.words(line.split(' ')).config("quiet = true").run_with(app::Desk::of)
+    };
+    rehearse("inspect A7 -cf6 --on 2026-10-01").prints("").mentions("put 12 made-up hives into");
+    rehearse("hive list --as csv").succeeds().mentions("A7,,green,10,2026-10-01,6,calm,\n");
+    rehearse("hive retire A7 --because x").refuses("3 to 200 characters");
+    rehearse("inspect Z9").fails(1, "apiary: no hive Z9 in the yard");
+}
+
+#[test]
+fn the_tour_and_the_smallest_program_run() {
+    let built = std::env::current_exe().unwrap();
+    let examples = built.ancestors().nth(2).unwrap().join("examples");
+    let tour = Command::new(examples.join("tour")).output().unwrap();
+    let said = String::from_utf8(tour.stdout).unwrap();
+    assert!(tour.status.success(), "{said}");
+    for part in ["$ apiary inspect --help", "things to put right", "TAB", "--restless"] {
+        assert!(said.contains(part), "no `{part}` in {said}");
+    }
+    let smallest = Command::new(examples.join("smallest")).args(["A7", "-cf6"]).output().unwrap();
+    assert_eq!(String::from_utf8_lossy(&smallest.stdout), "A7: 6 frames of brood, calm\n");
+}

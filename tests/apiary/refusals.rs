@@ -1,0 +1,263 @@
+//! What is refused, wherever it was said: in words, in the environment, in a config file.
+
+use std::process::Command;
+
+use expect_test::expect;
+
+use crate::stage::Stage;
+
+#[test]
+fn what_is_wrong_is_said_on_standard_error_with_status_2() {
+    let stage = Stage::new();
+    stage.fails(
+        2,
+        "inspect A7 -f many --clam",
+        expect![[r#"
+        apiary inspect: 2 things to put right
+
+          apiary inspect A7 -f many --clam
+                               ^^^^ ^^^^^^
+                               1    2
+          1  --frames takes a whole number from 0 to 20; 'many' is not one
+          2  --clam is not an option here; --calm is
+
+          like  apiary inspect A7 -f COUNT --calm
+          page  apiary inspect --help
+    "#]],
+    );
+    stage.fails(
+        2,
+        "inspect A7 --clam",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 --clam
+                            ^^^^^^
+          --clam is not an option here; --calm is
+
+          try   apiary inspect A7 --calm
+          page  apiary inspect --help
+    "#]],
+    );
+    stage.fails(
+        2,
+        "inspect a7 --on 2026-02-30",
+        expect![[r#"
+            apiary inspect: 2 things to put right
+
+              apiary inspect a7 --on 2026-02-30
+                             ^^      ^^^^^^^^^^
+                             1       2
+              1  HIVE takes a capital letter and a number, such as A7; 'a7' is not one
+              2  --on takes a date, such as 2026-05-01; the calendar has no 2026-02-30
+
+              like  apiary inspect HIVE --on DATE
+              page  apiary inspect --help
+        "#]],
+    );
+    stage.fails(
+        2,
+        "hive add D1 --at -99 18.4",
+        expect![[r#"
+        apiary hive add: one thing to put right
+
+          apiary hive add D1 --at -99 18.4
+                                  ^^^^^^^^
+          --at refuses '-99 18.4': a latitude is from -90 to 90, and -99 is not
+
+          like  apiary hive add D1 --at LAT LON
+          page  apiary hive add --help
+    "#]],
+    );
+    stage.fails(
+        2,
+        "hive",
+        expect![[r#"
+            apiary hive   the hives of the yard
+
+            usage      apiary hive COMMAND ...
+
+            commands   add                  add a hive to the yard
+                       list                 list the hives with their last inspections
+                       move                 note that a hive stands elsewhere
+                       retire               give a hive up; its records stay
+
+            anywhere   -y, --yard DIR       folder of the logbook, else one of your own: a
+                                            folder that exists; $APIARY_YARD stands in for
+                                            it
+                           --config FILE    settings to go by, else apiary/config.toml in
+                                            your config folder: a path ending in .toml or
+                                            .json
+                       -q, --quiet          say only what went wrong
+                       -v                   say more; may be repeated
+                           --color WHEN     auto, always or never, and auto unless given
+                       -h, --help           -h for this page, --help for all of it
+        "#]],
+    );
+    assert!(stage.prints("inspect -f many --clam --help").starts_with("apiary inspect   record"));
+    assert_eq!(stage.prints("--version"), concat!("apiary ", env!("CARGO_PKG_VERSION"), "\n"));
+    // Nothing was recorded, so nothing was made.
+    assert!(!stage.path().join("apiary").exists());
+}
+
+#[test]
+fn settings_and_the_environment_stand_in_for_words() {
+    let stage = Stage::new();
+    let write = |path: &str, text: &str| {
+        let path = stage.path().join(path);
+        std::fs::create_dir_all(path.parent().unwrap()).unwrap();
+        std::fs::write(path, text).unwrap();
+    };
+    write("garden/G1.toml", "code = \"G1\"\nframes = 8\n");
+    let listed = stage.run_with("APIARY_YARD", "garden", "hive list --as csv");
+    assert!(String::from_utf8(listed.stdout).unwrap().contains("\nG1,,,8,"));
+    // The first file that is found counts, and the option names another.
+    write("shared/apiary/config.toml", "quiet = true\n");
+    write(
+        "config/apiary/config.toml",
+        "yard = \"garden\"\n[hive.list]\nas = \"csv\"\nsort = [\"code\"]\n",
+    );
+    assert!(stage.prints("hive list").ends_with("\nG1,,,8,,,,\n"));
+    write("mine.json", "{\"yard\": \"garden\", \"hive\": {\"list\": {\"as\": \"json\"}}}");
+    assert!(stage.prints("--config mine.json hive list").starts_with("[\n"));
+    write(
+        "config/apiary/config.toml",
+        "yrd = \"garden\"\n[hive.list]\nsort = [\"code\", \"colour\"]\n[inspect]\nframes = 0x15\n",
+    );
+    stage.fails(
+        2,
+        "hive list",
+        expect![[r#"
+            apiary hive list: 2 things to put right
+
+              ~/config/apiary/config.toml:1:1
+              yrd = "garden"
+              ^^^
+              1
+
+              ~/config/apiary/config.toml:3:17
+              sort = ["code", "colour"]
+                              ^^^^^^^^
+                              2
+
+              1  'yrd' is not a setting here; yard is
+              2  sort takes code, place, queen, frames, inspected or temper; 'colour' is not
+                 one
+
+              page  apiary hive list --help
+        "#]],
+    );
+    stage.fails(
+        2,
+        "inspect A7 --clam",
+        expect![[r#"
+            apiary inspect: 3 things to put right
+
+              apiary inspect A7 --clam
+                                ^^^^^^
+                                1
+
+              ~/config/apiary/config.toml:1:1
+              yrd = "garden"
+              ^^^
+              2
+
+              ~/config/apiary/config.toml:5:10
+              frames = 0x15
+                       ^^^^
+                       3
+
+              1  --clam is not an option here; --calm is
+              2  'yrd' is not a setting here; yard is
+              3  frames takes a whole number from 0 to 20; '0x15' is above that
+
+              page  apiary inspect --help
+        "#]],
+    );
+    write("config/apiary/config.toml", "yard = garden\n");
+    stage.fails(
+        2,
+        "hive list",
+        expect![[r#"
+            apiary hive list: one thing to put right
+
+              ~/config/apiary/config.toml:1:8
+              yard = garden
+                     ^^^^^^
+              string values must be quoted, expected literal string
+
+              page  apiary hive list --help
+        "#]],
+    );
+    std::fs::remove_file(stage.path().join("config/apiary/config.toml")).unwrap();
+    std::fs::create_dir(stage.path().join("config/apiary/config.toml")).unwrap();
+    assert!(stage.prints("help hive").starts_with("apiary hive "));
+    let unread = String::from_utf8(stage.run("hive list").stderr).unwrap();
+    assert!(unread.contains("the config file cannot be read: "), "{unread}");
+    write("mine.json", "{\"yard\": \"garden\",}");
+    stage.fails(
+        2,
+        "--config mine.json hive list",
+        expect![[r#"
+            apiary hive list: one thing to put right
+
+              mine.json:1:18
+              {"yard": "garden",}
+                               ^
+              trailing commas are not allowed
+
+              page  apiary hive list --help
+        "#]],
+    );
+    write("mine.json", "{\"inspect\": {\"frames\": [1, 2], \"at\": null}}");
+    stage.fails(
+        2,
+        "--config mine.json inspect G1",
+        expect![[r#"
+            apiary inspect: 2 things to put right
+
+              mine.json:1:28
+              {"inspect": {"frames": [1, 2], "at": null}}
+                                         ^
+                                         1
+
+              mine.json:1:32
+              {"inspect": {"frames": [1, 2], "at": null}}
+                                             ^^^^
+                                             2
+
+              1  frames takes exactly 1, not 2
+              2  'at' is not a setting here
+
+              page  apiary inspect --help
+        "#]],
+    );
+}
+
+#[test]
+fn colour_is_used_when_the_line_asks_even_where_it_is_wrong() {
+    let stage = Stage::new();
+    assert!(stage.prints("--color always --help").contains('\u{1b}'));
+    assert!(!stage.prints("--help").contains('\u{1b}'));
+    let refused = stage.run("--color=always inspect --clam").stderr;
+    assert!(String::from_utf8(refused).unwrap().contains("\u{1b}[1;35m^"));
+}
+
+#[test]
+fn a_reader_that_goes_away_is_no_failure() {
+    let stage = Stage::new();
+    let built = std::env::current_exe().unwrap();
+    let program = built.ancestors().nth(2).unwrap().join("examples/apiary");
+    for line in ["--help", "hive list", "completions bash"] {
+        let mut child = Command::new(&program)
+            .args(line.split(' '))
+            .env("XDG_DATA_HOME", stage.path())
+            .stdout(std::process::Stdio::piped())
+            .stderr(std::process::Stdio::piped())
+            .spawn()
+            .unwrap();
+        drop(child.stdout.take());
+        let output = child.wait_with_output().unwrap();
+        assert!(output.status.success() && output.stderr.is_empty(), "`{line}` gave {output:?}");
+    }
+}

@@ -1,13 +1,14 @@
 //! The config file: found by the XDG base-directory rules, and understood as TOML or JSON, with the
 //! place of each key and value. What the keys mean is the core's to say.
 
+use std::collections::HashSet;
 use std::env;
 use std::fs;
-use std::io::ErrorKind;
+use std::io::{ErrorKind, Read};
 use std::ops::Range;
 use std::path::{Path, PathBuf};
 
-use clavret_core::{Setting, Settings};
+use clavret_core::{Setting, Settings, visible};
 use jsonc_parser::ast;
 use toml::de::{DeTable, DeValue};
 
@@ -18,14 +19,40 @@ pub(crate) fn settings(name: &str, file: Option<&Path>) -> Result<Option<Setting
         None => folders().into_iter().map(|folder| folder.join(name)).collect(),
     };
     for path in candidates {
-        match fs::read_to_string(&path) {
-            Ok(text) => return Ok(Some(understood(&path, text))),
-            Err(error) if error.kind() == ErrorKind::NotFound && file.is_none() => {}
-            Err(error) if file.is_none() => return Err(format!("{}: {error}", path.display())),
-            Err(error) => return Err(error.to_string()),
+        match bytes(&path, file.is_some()) {
+            Ok(Some(bytes)) => return Ok(Some(understood(&path, bytes))),
+            Ok(None) => {}
+            Err(reason) if file.is_none() => {
+                return Err(format!("{}: {reason}", visible(&path.display().to_string())));
+            }
+            Err(reason) => return Err(reason),
         }
     }
     Ok(None)
+}
+
+/// The most that is read of a file: a larger one is none that anybody wrote.
+const LARGEST: u64 = 64 << 20;
+
+/// What a file holds; nothing where one that is only looked for is not there. A file that is named may
+/// be a pipe, such as a shell's `<(…)`; one that is found must be a file, or reading it might never
+/// end.
+fn bytes(path: &Path, is_named: bool) -> Result<Option<Vec<u8>>, String> {
+    if !is_named {
+        match fs::metadata(path) {
+            Ok(found) if !found.is_file() => return Err("it is not a regular file".to_owned()),
+            Ok(_) => {}
+            Err(error) if error.kind() == ErrorKind::NotFound => return Ok(None),
+            Err(error) => return Err(error.to_string()),
+        }
+    }
+    let mut bytes = Vec::new();
+    let file = fs::File::open(path).map_err(|error| error.to_string())?;
+    file.take(LARGEST + 1).read_to_end(&mut bytes).map_err(|error| error.to_string())?;
+    if bytes.len() as u64 > LARGEST {
+        return Err("it is larger than 64 MiB, the most that is read of one".to_owned());
+    }
+    Ok(Some(bytes))
 }
 
 /// The folders of the XDG base-directory rules, the most important first. A path that is not
@@ -47,19 +74,31 @@ enum Node {
     Nothing,
 }
 
-/// What a text sets; its form is told by what the path ends in.
-pub(crate) fn understood(path: &Path, text: String) -> Settings {
-    let is_json = path.extension().is_some_and(|extension| extension.eq_ignore_ascii_case("json"));
-    let root = if is_json { from_json(&text) } else { from_toml(&text) };
+/// What a file's bytes set; its form is told by what the path ends in. A byte-order mark in front is no
+/// part of the text.
+pub(crate) fn understood(path: &Path, bytes: Vec<u8>) -> Settings {
+    let bytes = bytes.strip_prefix(b"\xef\xbb\xbf").unwrap_or(&bytes);
     let mut settings = Settings { file: path.display().to_string(), ..Settings::default() };
-    match root {
+    let text = match std::str::from_utf8(bytes) {
+        Ok(text) => text,
+        Err(error) => {
+            // The place is told in the text as it is shown, with a mark for what is none.
+            let at = error.valid_up_to();
+            settings.text = String::from_utf8_lossy(bytes).into_owned();
+            let wrong = at..at + char::REPLACEMENT_CHARACTER.len_utf8();
+            settings.error = Some((wrong, "this is no text in UTF-8".to_owned()));
+            return settings;
+        }
+    };
+    let is_json = path.extension().is_some_and(|extension| extension.eq_ignore_ascii_case("json"));
+    match if is_json { from_json(text) } else { from_toml(text) } {
         Ok(root) => {
-            flatten(root, &mut Vec::new(), &mut settings.entries);
+            flatten(root, &mut Vec::new(), &mut settings);
             settings.entries.sort_by_key(|entry| entry.path.last().map(|key| key.1.start));
         }
         Err(error) => settings.error = Some(error),
     }
-    settings.text = text;
+    settings.text = text.to_owned();
     settings
 }
 
@@ -118,7 +157,7 @@ fn from_json(text: &str) -> Result<Node, Malformed> {
     };
     match jsonc_parser::parse_to_ast(text, &Default::default(), &options) {
         Ok(parsed) => match parsed.value {
-            Some(object @ ast::Value::Object(_)) => Ok(json_value(&object)),
+            Some(object @ ast::Value::Object(_)) => json_value(&object),
             None => Ok(Node::Nothing),
             Some(_) => Err((0..text.len().min(1), "expected an object of settings".to_owned())),
         },
@@ -133,40 +172,49 @@ fn from_json(text: &str) -> Result<Node, Malformed> {
     }
 }
 
-fn json_value(value: &ast::Value<'_>) -> Node {
+fn json_value(value: &ast::Value<'_>) -> Result<Node, Malformed> {
     use jsonc_parser::common::Ranged;
-    match value {
+    Ok(match value {
         ast::Value::StringLit(text) => Node::Scalar(text.value.to_string()),
         ast::Value::NumberLit(number) => Node::Scalar(number.value.to_owned()),
         ast::Value::BooleanLit(truth) => Node::Scalar(truth.value.to_string()),
         ast::Value::NullKeyword(_) => Node::Nothing,
         ast::Value::Array(array) => {
-            let item = |item: &ast::Value<'_>| (json_value(item), item.start()..item.end());
-            Node::List(array.elements.iter().map(item).collect())
+            let item = |item: &ast::Value<'_>| Ok((json_value(item)?, item.start()..item.end()));
+            Node::List(array.elements.iter().map(item).collect::<Result<_, _>>()?)
         }
         ast::Value::Object(object) => {
-            let entry = |property: &ast::ObjectProp<'_>| {
-                let (name, value) = (&property.name, &property.value);
-                let (key, place) = (name.as_str().to_owned(), name.start()..name.end());
-                (key, place, json_value(value), value.start()..value.end())
-            };
-            Node::Table(object.properties.iter().map(entry).collect())
+            let mut known = HashSet::new();
+            let mut table = Vec::new();
+            for ast::ObjectProp { name, value, .. } in &object.properties {
+                let place = name.start()..name.end();
+                // RFC 8259 leaves open which of them counts: so none does.
+                if !known.insert(name.as_str()) {
+                    return Err((place, format!("the key '{}' stands twice", name.as_str())));
+                }
+                let value_place = value.start()..value.end();
+                table.push((name.as_str().to_owned(), place, json_value(value)?, value_place));
+            }
+            Node::Table(table)
         }
-    }
+    })
 }
 
 /// Tables into settings, each with the keys that lead there. Lists of lists are the words of values
 /// that take several; a null sets nothing.
-fn flatten(node: Node, path: &mut Vec<(String, Range<usize>)>, entries: &mut Vec<Setting>) {
+fn flatten(node: Node, path: &mut Vec<(String, Range<usize>)>, settings: &mut Settings) {
     let Node::Table(table) = node else { return };
     for (key, place, value, value_place) in table {
         path.push((key, place));
         match value {
-            Node::Table(ref table) if !table.is_empty() => flatten(value, path, entries),
+            Node::Table(ref table) if !table.is_empty() => flatten(value, path, settings),
+            Node::Nothing => {
+                settings.unset.push(Setting { path: path.clone(), values: Vec::new() });
+            }
             value => {
                 let mut values = Vec::new();
                 scalars(value, value_place, &mut values);
-                entries.push(Setting { path: path.clone(), values });
+                settings.entries.push(Setting { path: path.clone(), values });
             }
         }
         path.pop();

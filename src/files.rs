@@ -7,7 +7,7 @@ use std::fs::File;
 use std::io::{self, BufRead, BufReader, BufWriter, Read, Write};
 use std::path::{Path, PathBuf};
 
-use clavret_core::{FromWord, Kind, Misfit, Refers};
+use clavret_core::{FromWord, Kind, Misfit, Refers, visible};
 use tempfile::NamedTempFile;
 
 use crate::streams::Streams;
@@ -157,7 +157,8 @@ fn like_any_file<'b, 'p, 's>(
 
 /// An error with the file's name in front of it.
 fn named(path: &Path, error: &io::Error) -> io::Error {
-    io::Error::new(error.kind(), format!("{}: {error}", path.display()))
+    let name = visible(&path.display().to_string());
+    io::Error::new(error.kind(), format!("{name}: {error}"))
 }
 
 /// An output that is being written. What is written becomes the file when it is

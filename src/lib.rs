@@ -87,6 +87,7 @@ pub use clavret_core::{
     Occurrence, Offer, Operand, Opt, Origin, Outcome, Package, Page, Param, Path, Place, Presence,
     Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step, Tail,
     TailShape, Tally, Unit, When, Whole, Word, Wording, Words, World, candidates, script, valid,
+    visible,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it

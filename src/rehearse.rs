@@ -162,7 +162,10 @@ impl World for Own<'_> {
     fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, String> {
         match (file, &self.given.config) {
             (Some(_), _) => SYSTEM.settings(name, file),
-            (None, Some(text)) => Ok(Some(crate::config::understood(name.as_ref(), text.clone()))),
+            (None, Some(text)) => {
+                let text = text.clone().into_bytes();
+                Ok(Some(crate::config::understood(name.as_ref(), text)))
+            }
             (None, None) => Ok(None),
         }
     }

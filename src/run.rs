@@ -7,7 +7,7 @@ use std::ffi::OsString;
 use std::io::{self, ErrorKind, Write};
 use std::process::ExitCode;
 
-use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, When, Words, script};
+use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, When, Words, script, visible};
 
 use crate::call::Call;
 use crate::declared::FromReading;
@@ -111,8 +111,8 @@ fn respond(
             print(root, &Page::of(&path, length).draw(look(Stream::Out)), streams)
         }
         Outcome::Version(path) => {
-            let version = path.root().version_text();
-            print(root, &format!("{} {version}\n", root.name()), streams)
+            let version = format!("{} {}", root.name(), path.root().version_text());
+            print(root, &(visible(&version) + "\n"), streams)
         }
         Outcome::Script(path, shell) => print(root, &script(path.root(), shell), streams),
         Outcome::Faults(faults) if faults.is_command_missing() => {

@@ -222,7 +222,23 @@ fn forms_that_a_declaration_asks_for_are_followed() {
     static ADD: Command = Command::new("add");
     static HIVE: Command = Command::new("hive").commands(&[&ADD, &LIST]).default_command(&LIST);
     let mut bash = Bash::with(&script(&HIVE, Shell::Bash), "_hive", "hive");
-    for line in ["", "list --", "ls --to", "list --when ", "list --when -- ", "auto ", "list au"] {
+    for line in [
+        "",
+        "list --",
+        "ls --to",
+        "list --when ",
+        "list --when -- ",
+        "auto ",
+        "list au",
+        "--",
+        "au",
+        "--wh",
+        "--token x ",
+        "--token x --",
+        "-- ",
+        "-- auto ",
+        "--when=auto ad",
+    ] {
         let (before, prefix) = line.rsplit_once(' ').unwrap_or(("", line));
         let words: Vec<&str> = before.split(' ').filter(|word| !word.is_empty()).collect();
         assert_eq!(
@@ -237,6 +253,7 @@ fn forms_that_a_declaration_asks_for_are_followed() {
     assert_eq!(sides.words("sides --sides='never;au\t"), ["--sides=never;auto"]);
     assert_eq!(sides.words("sides --sides never\\;al\t"), ["--sides", "never;always"]);
     assert_eq!(bash.offers("hive list --when=a"), ["auto", "always"]);
+    assert_eq!(bash.offers("hive --when=a"), ["auto", "always"]);
     assert_eq!(bash.offers("hive list --token-file pl"), ["plain.txt"]);
 }
 

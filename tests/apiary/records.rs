@@ -127,29 +127,27 @@ fn honey_is_harvested_and_labelled() {
         2,
         &format!("harvest B1 {}", many.join(" ")),
         expect![[r#"
-        apiary harvest: one thing to put right
+            apiary harvest: one thing to put right
 
-          apiary harvest B1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1
-                                                                    ^
-          '1' is a word more than apiary harvest takes
+              apiary harvest B1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1
+                                                                        ^
+              KILOGRAMS takes at most 20, not 21
 
-          try   apiary harvest B1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1 1
-          page  apiary harvest --help
-    "#]],
+              page  apiary harvest --help
+        "#]],
     );
     stage.fails(
         2,
         "harvest B1 3 --barrel -j 4",
         expect![[r#"
-        apiary harvest: one thing to put right
+            apiary harvest: one thing to put right
 
-          apiary harvest B1 3 --barrel -j 4
-                              ^^^^^^^^ ^^
-          only one of --jars and --barrel can be given
+              apiary harvest B1 3 --barrel -j 4
+                                  ^^^^^^^^ ^^
+              only one of --jars and --barrel can be given
 
-          try   apiary harvest B1 3 --barrel
-          page  apiary harvest --help
-    "#]],
+              page  apiary harvest --help
+        "#]],
     );
     stage.fails(
         1,
@@ -176,15 +174,15 @@ fn hives_are_moved_given_up_and_gone_through() {
         2,
         "hive move A7",
         expect![[r#"
-        apiary hive move: one thing to put right
+            apiary hive move: one thing to put right
 
-          apiary hive move A7 PLACE
-                              ^^^^^
-          PLACE is missing: where it stands from now on, in a few words
+              apiary hive move A7 PLACE
+                                  +++++
+              PLACE is missing: where it stands from now on, in a few words
 
-          like  apiary hive move A7 PLACE
-          page  apiary hive move --help
-    "#]],
+              like  apiary hive move A7 PLACE
+              page  apiary hive move --help
+        "#]],
     );
     stage.fails(
         1,

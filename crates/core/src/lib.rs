@@ -56,5 +56,5 @@ pub use read::{
     Expects, Fault, FaultKind, Faults, Length, Meaning, Objection, Occurrence, Origin, Outcome,
     Path, Place, Presence, Reader, Reading, Setting, Settings, Step, Word, Words, World,
 };
-pub use text::Look;
+pub use text::{Look, visible};
 pub use wording::Wording;

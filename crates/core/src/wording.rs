@@ -1,7 +1,7 @@
 //! Every fixed phrase that a user of a program may read, in one table.
 
 use crate::declare::{At, Kind, Limits, Noun, Param};
-use crate::text::Put;
+use crate::text::{Put, digits};
 
 /// The fixed phrases of pages and faults. A program may replace them, such as for another language:
 /// `Wording { no_value: "…", ..Wording::ENGLISH }`, given to
@@ -12,6 +12,8 @@ pub struct Wording {
     // Faults: the head and the foot.
     pub one_fault: &'static str,
     pub many_faults: &'static str,
+    /// Counts in words, from one on; those beyond are in digits.
+    pub counts: &'static [&'static str],
     pub more_faults: &'static str,
     pub fix: &'static str,
     pub outline: &'static str,
@@ -19,26 +21,39 @@ pub struct Wording {
     pub command_hole: &'static str,
     // Faults: one sentence each.
     pub option_unknown: &'static str,
+    pub options_unknown: &'static str,
+    pub help_apart: &'static str,
     pub other_has: &'static str,
     pub others_have: &'static str,
     pub could_be: &'static str,
     pub option_repeated: &'static str,
     pub option_missing: &'static str,
+    pub options_missing: &'static str,
     pub command_unknown: &'static str,
+    pub command_has: &'static str,
+    pub commands_have: &'static str,
     pub command_missing: &'static str,
     pub none_here: &'static str,
     pub one_is: &'static str,
     pub many_are: &'static str,
     pub operand_missing: &'static str,
+    pub operands_missing: &'static str,
     pub operand_extra: &'static str,
+    pub operands_extra: &'static str,
     pub value_missing: &'static str,
+    pub value_rest: &'static str,
     pub no_value: &'static str,
+    pub no_values: &'static str,
     pub value_apart: &'static str,
     pub value_attached: &'static str,
     pub value_misfit: &'static str,
     pub not_one: &'static str,
+    pub not_ones: &'static str,
+    pub is_option: &'static str,
     pub above: &'static str,
+    pub are_above: &'static str,
     pub below: &'static str,
+    pub are_below: &'static str,
     pub value_refused: &'static str,
     pub not_text: &'static str,
     pub too_few: &'static str,
@@ -58,6 +73,7 @@ pub struct Wording {
     pub excludes: &'static str,
     pub needed_with: &'static str,
     pub setting_unknown: &'static str,
+    pub settings_unknown: &'static str,
     pub wrong_default: &'static str,
     pub deprecated: &'static str,
     pub error: &'static str,
@@ -137,32 +153,46 @@ impl Wording {
     pub const ENGLISH: Wording = Wording {
         one_fault: "one thing to put right",
         many_faults: "{0} things to put right",
+        counts: &["one", "two", "three", "four", "five", "six", "seven", "eight", "nine"],
         more_faults: "and {0} more",
         fix: "try",
         outline: "like",
         page: "page",
         command_hole: "COMMAND",
         option_unknown: "{0} is not an option here",
+        options_unknown: "{0} are not options here",
+        help_apart: "-h asks for the page only among letters that take no value",
         other_has: "{0} has it",
         others_have: "{0} have it",
         could_be: "{0} could be {1}",
         option_repeated: "{0} may be given only once",
         option_missing: "{0} is needed",
+        options_missing: "{0} are needed",
         command_unknown: "{0} is not a command here",
+        command_has: "{0} has {1}",
+        commands_have: "{0} have {1}",
         command_missing: "a command is missing",
         none_here: "there are none",
         one_is: "{0} is",
         many_are: "{0} are",
         operand_missing: "{0} is missing",
-        operand_extra: "{0} is a word more than {1} takes",
+        operands_missing: "{0} are missing",
+        operand_extra: "{0} is one word too many for {1}",
+        operands_extra: "{0} are {2} words too many for {1}",
         value_missing: "{0} takes {1}, and nothing follows it",
+        value_rest: "{0} takes {1}, and {2} is missing",
         no_value: "{0} takes no value",
+        no_values: "{0} take no value",
         value_apart: "{0} takes a value only as {1}",
         value_attached: "{0} takes {1} words, each on its own",
         value_misfit: "{0} takes {1}",
         not_one: "{0} is not one",
+        not_ones: "{0} are not",
+        is_option: "{0} is an option here",
         above: "{0} is above that",
+        are_above: "{0} are above that",
         below: "{0} is below that",
+        are_below: "{0} are below that",
         value_refused: "{0} refuses {1}",
         not_text: "{0} takes text in UTF-8, and {1} is not",
         too_few: "{0} takes at least {1}, not {2}",
@@ -182,6 +212,7 @@ impl Wording {
         excludes: "{0} does not go with {1}",
         needed_with: "{0} is needed when {1} is {2}",
         setting_unknown: "{0} is not a setting here",
+        settings_unknown: "{0} are not settings here",
         deprecated: "{0} is deprecated; use {1}",
         wrong_default: "the default of {0} does not read",
         error: "{0}: {1}",
@@ -303,6 +334,34 @@ impl Wording {
             }
         }
     }
+
+    /// A count in a sentence.
+    pub(crate) fn count(&self, count: usize) -> String {
+        let word = count.checked_sub(1).and_then(|at| self.counts.get(at));
+        word.map_or_else(|| digits(count), |word| (*word).to_owned())
+    }
+
+    /// A list of what would be right, in the phrase for one or for several.
+    pub(crate) fn counted<S: AsRef<str>>(&self, one: &str, many: &str, items: &[S]) -> String {
+        let phrase = if items.len() == 1 { one } else { many };
+        fill(phrase, &[&self.choices(items, self.and)])
+    }
+
+    /// What would be right; beyond eight they are counted.
+    pub(crate) fn choices<S: AsRef<str>>(&self, items: &[S], last: &str) -> String {
+        let more = items.len().saturating_sub(Self::MOST_LISTED);
+        let last = if more > 0 { self.comma } else { last };
+        let shown = items.iter().take(Self::MOST_LISTED).map(AsRef::as_ref);
+        let mut list = self.list(shown, last);
+        if more > 0 {
+            list.put(self.comma);
+            list.put(&fill(self.more_faults, &[&digits(more)]));
+        }
+        list
+    }
+
+    /// Things that a sentence lists when none of them is near.
+    const MOST_LISTED: usize = 8;
 
     /// `a, b or c`.
     pub(crate) fn list<'i>(&self, items: impl Iterator<Item = &'i str>, last: &str) -> String {

@@ -181,9 +181,8 @@ fn what_no_repair_mends_is_still_explained() {
 
               apiary inspect A7 A8
                                 ^^
-              'A8' is a word more than apiary inspect takes
+              'A8' is one word too many for apiary inspect
 
-              try   apiary inspect A7
               page  apiary inspect --help
         "#]],
     );

@@ -3,28 +3,30 @@
 use std::ffi::OsString;
 
 use clavret_core::{
-    Attached, Command, FaultKind, Flag, Length, Look, Operand, Opt, Outcome, Page, Param, Path,
-    Reading, Rule, Tally, candidates,
+    Attached, Command, FaultKind, Flag, Length, Look, Objection, Operand, Opt, Outcome, Page,
+    Param, Path, Reading, Rule, Tally, candidates,
 };
 use proptest::prelude::*;
 use proptest::sample::{Index, subsequence};
 
 /// A parameter of some shape, with the key that asks for it.
 #[derive(Debug, Clone, Copy)]
-enum Key {
+pub(crate) enum Key {
     Byte(&'static Opt<'static, Option<u8>>),
     Texts(&'static Opt<'static, Vec<String>>),
     Pair(&'static Opt<'static, Option<(i8, i8)>>),
     Maybe(&'static Opt<'static, Attached<u8>>),
     Flag(&'static Flag<'static>),
     Tally(&'static Tally<'static>),
+    Once(&'static Opt<'static, Option<u8>>),
+    Secret(&'static Opt<'static, Option<String>>),
     Operands(&'static Operand<'static, Vec<String>>),
     Operand(&'static Operand<'static, Option<i8>>),
 }
 
 /// What a parameter was given.
 #[derive(Debug, Clone, PartialEq)]
-enum Value {
+pub(crate) enum Value {
     Byte(Option<u8>),
     Texts(Vec<String>),
     Pair(Option<(i8, i8)>),
@@ -33,7 +35,7 @@ enum Value {
     Tally(u32),
 }
 
-fn leak<T>(value: T) -> &'static T {
+pub(crate) fn leak<T>(value: T) -> &'static T {
     Box::leak(Box::new(value))
 }
 
@@ -51,13 +53,17 @@ impl Key {
             3 => Key::Maybe(named!(Opt::draft(name))),
             4 => Key::Flag(named!(Flag::draft(name).opposite(leak(format!("no-{name}"))))),
             5 => Key::Tally(named!(Tally::draft(name))),
-            6 => Key::Operands(leak(Operand::draft(name))),
+            6 => Key::Once(named!(Opt::draft(name).once())),
+            SECRET => Key::Secret(named!(Opt::draft(name).secret())),
+            TEXTS => Key::Operands(leak(Operand::draft(name))),
             _ => Key::Operand(leak(Operand::draft(name))),
         }
     }
 
-    fn param(self) -> &'static Param<'static> {
+    pub(crate) fn param(self) -> &'static Param<'static> {
         match self {
+            Key::Once(key) => key.param(),
+            Key::Secret(key) => key.param(),
             Key::Byte(key) => key.param(),
             Key::Texts(key) => key.param(),
             Key::Pair(key) => key.param(),
@@ -69,8 +75,10 @@ impl Key {
         }
     }
 
-    fn ask(self, reading: &Reading<'_>) -> Value {
+    pub(crate) fn ask(self, reading: &Reading<'_>) -> Value {
         match self {
+            Key::Once(key) => Value::Byte(*reading.get(key)),
+            Key::Secret(key) => Value::Texts(reading.get(key).clone().into_iter().collect()),
             Key::Byte(key) => Value::Byte(*reading.get(key)),
             Key::Texts(key) => Value::Texts(reading.get(key).clone()),
             Key::Pair(key) => Value::Pair(*reading.get(key)),
@@ -97,7 +105,10 @@ impl Key {
         let byte = (seed / 8) as u8;
         match self {
             _ if seed.is_multiple_of(5) => (self.nothing(), Vec::new()),
-            Key::Byte(_) => (Value::Byte(Some(byte)), vec![with(byte.to_string())]),
+            Key::Byte(_) | Key::Once(_) => (Value::Byte(Some(byte)), vec![with(byte.to_string())]),
+            Key::Secret(_) => {
+                (Value::Texts(vec![format!("-s{byte}")]), vec![with(format!("-s{byte}"))])
+            }
             Key::Texts(_) => {
                 let texts = [format!("a{byte}"), "-x".into(), "".into(), r"b\c".into()];
                 let texts = texts[..1 + seed as usize % 4].to_vec();
@@ -137,8 +148,8 @@ impl Key {
 
     fn nothing(self) -> Value {
         match self {
-            Key::Byte(_) | Key::Operand(_) => Value::Byte(None),
-            Key::Texts(_) | Key::Operands(_) => Value::Texts(Vec::new()),
+            Key::Byte(_) | Key::Once(_) | Key::Operand(_) => Value::Byte(None),
+            Key::Texts(_) | Key::Secret(_) | Key::Operands(_) => Value::Texts(Vec::new()),
             Key::Pair(_) => Value::Pair(None),
             Key::Maybe(_) => Value::Maybe(Attached::Absent),
             Key::Flag(_) => Value::Flag(false),
@@ -147,12 +158,39 @@ impl Key {
     }
 }
 
+const SECRET: u8 = 7;
+const TEXTS: u8 = 8;
+const NUMBER: u8 = 9;
+
 /// A tree of two levels: the root's parameters, and those of each subcommand.
-#[derive(Debug, Clone)]
-struct Tree {
-    root: &'static Command<'static>,
-    throughout: Vec<Key>,
-    below: Vec<(&'static Command<'static>, Vec<Key>)>,
+#[derive(Clone)]
+pub(crate) struct Tree {
+    pub(crate) root: &'static Command<'static>,
+    /// The same root without a default subcommand, and without a test of the whole.
+    pub(crate) plain: &'static Command<'static>,
+    pub(crate) throughout: Vec<Key>,
+    /// What the root alone takes; some commands below use the same names.
+    pub(crate) above: Vec<Key>,
+    pub(crate) below: Vec<(&'static Command<'static>, Vec<Key>)>,
+    pub(crate) default: Option<usize>,
+}
+
+/// What a person needs to see of a tree that fails.
+impl std::fmt::Debug for Tree {
+    fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
+        let keys = |keys: &[Key]| {
+            let sort = |key: &Key| {
+                let debugged = format!("{key:?}");
+                format!("{}:{}", key.param().name(), debugged.split('(').next().unwrap_or_default())
+            };
+            keys.iter().map(sort).collect::<Vec<_>>().join(" ")
+        };
+        write!(f, "{} | {}", keys(&self.throughout), keys(&self.above))?;
+        for (command, own) in &self.below {
+            write!(f, " | {}({})", command.name(), keys(own))?;
+        }
+        write!(f, " default {:?}", self.default)
+    }
 }
 
 /// Parameters whose names differ: `qa`, `qb` and so on, their short names the second letter.
@@ -170,48 +208,80 @@ fn command(
     keys: &[Key],
     commands: Vec<&'static Command<'static>>,
     excludes: bool,
-) -> &'static Command<'static> {
+) -> Command<'static> {
     let params = leak(keys.iter().map(|key| key.param()).collect::<Vec<_>>());
     let mut command = Command::draft(name).takes(params).commands(leak(commands));
     if excludes && params.len() > 1 {
         command = command.rules(leak([Rule::only_one(&params[..2])]));
     }
-    leak(command)
+    command
 }
 
-fn tree() -> impl Strategy<Value = Tree> {
-    let below = (prop::collection::vec(0..6_u8, 0..4), 0..4_u8, any::<bool>());
+/// A test of the whole that nobody can foresee.
+fn odd(reading: &Reading<'_>) -> Result<(), Objection> {
+    match reading.occurrences().count() % 4 {
+        3 => Err(Objection::new("too odd")),
+        _ => Ok(()),
+    }
+}
+
+pub(crate) fn tree() -> impl Strategy<Value = Tree> {
+    let sorts = |most: usize| prop::collection::vec(0..8_u8, 0..most);
+    let below = (sorts(4), sorts(2), 0..4_u8, any::<bool>());
     let below = prop::collection::vec(below, 1..4);
-    (prop::collection::vec(0..6_u8, 0..4), below).prop_map(|(above, below)| {
-        // Letters a to d above, i to l below; h is left for help.
-        let throughout = keys('q', 0, &above, true);
+    let whole = (prop::option::of(0..3_usize), any::<bool>(), any::<bool>());
+    (sorts(4), sorts(3), below, whole).prop_map(|(wide, above, below, (default, judged, short))| {
+        // Letters a to d throughout, e to g of the root, i to l below; h is left for help.
+        let throughout = keys('q', 0, &wide, true);
+        let above = keys('s', 4, &above, false);
         let below = below.into_iter().zip(["add", "list", "move"]).map(
-            |((sorts, operands, excludes), name)| {
-                let mut keys = keys('r', 8, &sorts, false);
+            |((sorts, shared, operands, excludes), name)| {
+                let mut keys =
+                    [keys('r', 8, &sorts, false), self::keys('s', 4, &shared, false)].concat();
                 if operands % 2 == 1 {
-                    keys.push(Key::new(6, "words", 'w', false));
+                    keys.push(Key::new(TEXTS, "words", 'w', false));
                 }
                 if operands / 2 == 1 {
-                    keys.push(Key::new(7, "number", 'n', false));
+                    keys.push(Key::new(NUMBER, "number", 'n', false));
                 }
-                (command(name, &keys, Vec::new(), excludes), keys)
+                (leak(command(name, &keys, Vec::new(), excludes)), keys)
             },
         );
-        let below: Vec<_> = below.collect();
+        let below: Vec<(&'static Command<'static>, Vec<Key>)> =
+            below.map(|(command, keys)| (command as _, keys)).collect();
         let commands = below.iter().map(|below| below.0).collect();
-        let root = command("apiary", &throughout, commands, false);
-        Tree { root, throughout, below }
+        let own = [throughout.clone(), above.clone()].concat();
+        let mut root = command("apiary", &own, commands, false);
+        if short {
+            root = root.abbreviations();
+        }
+        let plain = leak(root);
+        let default = default.filter(|at| *at < below.len());
+        if let Some(at) = default {
+            root = root.default_command(below[at].0);
+        }
+        if judged {
+            root = root.check(odd);
+        }
+        Tree { root: leak(root), plain, throughout, above, below, default }
     })
 }
 
 /// Words that a tree may know, and some that it does not.
-fn words() -> impl Strategy<Value = Vec<OsString>> {
-    let likely = "(add|list|move|lsit|--|-|-[a-l]{1,3}[0-9]?|--(no-)?[qr][a-l](=[a-z0-9,]{0,3})?|-?[0-9]{1,3}|[a-z]{0,3}|'[$ ]')";
+pub(crate) fn words() -> impl Strategy<Value = Vec<OsString>> {
+    let likely = "(add|list|move|lsit|--|-|-[a-l]{1,3}[0-9]?|--(no-)?[qrs][a-l](=[a-z0-9,]{0,3})?|--[qrs]{1,2}|-?[0-9]{1,3}|[a-z]{0,3}|'[$ ]'|[qr][a-l][=:][a-z]?)";
     prop::collection::vec(likely.prop_map(OsString::from), 0..8)
 }
 
+/// So many cases, or as many as the environment asks for.
+pub(crate) fn config(cases: u32) -> ProptestConfig {
+    let asked = std::env::var("PROPTEST_CASES").ok().and_then(|cases| cases.parse().ok());
+    let cases = asked.unwrap_or(cases);
+    ProptestConfig { cases, failure_persistence: None, ..ProptestConfig::default() }
+}
+
 /// The words of a line as a POSIX shell parts them: quotes, and `$'…'` with octal escapes.
-fn parted(line: &str) -> Vec<String> {
+pub(crate) fn parted(line: &str) -> Vec<String> {
     let (mut words, mut word, mut rest) = (Vec::new(), None::<Vec<u8>>, line);
     while let Some(letter) = rest.chars().next() {
         let quote = if rest.starts_with("$'") { "$'" } else { &rest[..letter.len_utf8()] };
@@ -251,7 +321,7 @@ fn parted(line: &str) -> Vec<String> {
 }
 
 proptest! {
-    #![proptest_config(ProptestConfig { cases: 1000, failure_persistence: None, ..ProptestConfig::default() })]
+    #![proptest_config(config(1000))]
 
     /// Whatever the declaration and the words: an outcome, which draws; and what is offered under
     /// `try` reads, as a shell would part it.
@@ -286,9 +356,9 @@ proptest! {
     fn a_line_of_values_reads_back(
         tree in tree(),
         at: Index,
-        seeds in prop::collection::vec(any::<u32>(), 10),
-        order in Just((0..10_usize).collect::<Vec<_>>()).prop_shuffle(),
-        before in subsequence((0..10_usize).collect::<Vec<_>>(), 0..10),
+        seeds in prop::collection::vec(any::<u32>(), 16),
+        order in Just((0..16_usize).collect::<Vec<_>>()).prop_shuffle(),
+        before in subsequence((0..16_usize).collect::<Vec<_>>(), 0..16),
     ) {
         let (leaf, own) = &tree.below[at.index(tree.below.len())];
         let mut expected = Vec::new();
@@ -315,8 +385,8 @@ proptest! {
         options.sort_by_key(|option| option.0);
         let options: Vec<String> = options.into_iter().flat_map(|option| option.1).collect();
         let line = [above.concat(), vec![leaf.name().to_owned()], options, operands].concat();
-        let Outcome::Reading(reading) = tree.root.read(&line) else {
-            let Outcome::Faults(faults) = tree.root.read(&line) else { panic!("{line:?}") };
+        let Outcome::Reading(reading) = tree.plain.read(&line) else {
+            let Outcome::Faults(faults) = tree.plain.read(&line) else { panic!("{line:?}") };
             return Err(TestCaseError::fail(faults.draw(Look::PLAIN)));
         };
         prop_assert!(reading.is(leaf));
@@ -327,9 +397,9 @@ proptest! {
 
     /// A rule is broken by two of its members, and by no single one.
     #[test]
-    fn members_of_a_rule_exclude_each_other(sorts in prop::collection::vec(0..6_u8, 2), seeds in prop::array::uniform2(any::<u32>())) {
+    fn members_of_a_rule_exclude_each_other(sorts in prop::collection::vec(0..8_u8, 2), seeds in prop::array::uniform2(any::<u32>())) {
         let keys = keys('r', 8, &sorts, false);
-        let root = command("apiary", &keys, Vec::new(), true);
+        let root = leak(command("apiary", &keys, Vec::new(), true));
         let words: Vec<Vec<String>> = keys.iter().zip(seeds).map(|(key, seed)| key.spell(seed).1.concat()).collect();
         for single in &words {
             prop_assert!(matches!(root.read(single), Outcome::Reading(_)), "{single:?}");

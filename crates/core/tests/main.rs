@@ -16,4 +16,5 @@ mod read;
 mod regression;
 mod rules;
 mod secrets;
+mod trust;
 mod world;

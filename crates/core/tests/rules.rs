@@ -24,43 +24,37 @@ fn one_at_least_and_none_beside_another() {
         &LABEL,
         "",
         expect![[r#"
-        at least one of --mail and --site is needed
-
-        like  label --mail EMAIL
-    "#]],
+            at least one of --mail and --site is needed
+        "#]],
     );
     refuses(
         &LABEL,
         "-q",
         expect![[r#"
-        label -q --mail EMAIL
-                 ^^^^^^^^^^^^
-        at least one of --mail and --site is needed
+            label -q --mail EMAIL
+                     ++++++++++++
+            at least one of --mail and --site is needed
 
-        like  label -q --mail EMAIL
-    "#]],
+            like  label -q --mail EMAIL
+        "#]],
     );
     refuses(
         &LABEL,
         "-m a --site b -q",
         expect![[r#"
-        label -m a --site b -q
-                   ^^^^^^   ^^
-        --quiet does not go with --site
-
-        try   label -m a -q
-    "#]],
+            label -m a --site b -q
+                       ^^^^^^   ^^
+            --quiet does not go with --site
+        "#]],
     );
     refuses(
         &LABEL,
         "-qma --site=b",
         expect![[r#"
-        label -qma --site=b
-              ^^   ^^^^^^
-        --quiet does not go with --site
-
-        try   label -qma
-    "#]],
+            label -qma --site=b
+                  ^^   ^^^^^^
+            --quiet does not go with --site
+        "#]],
     );
 }
 
@@ -85,43 +79,41 @@ fn together_or_not_at_all_and_needed_with_a_value() {
         &REPORT,
         "--lon 2",
         expect![[r#"
-        report --lon 2 --lat LAT
-                       ^^^^^^^^^
-        --lat and --lon go together; --lat is missing
+            report --lon 2 --lat LAT
+                           +++++++++
+            --lat and --lon go together; --lat is missing
 
-        like  report --lon 2 --lat LAT
-    "#]],
+            like  report --lon 2 --lat LAT
+        "#]],
     );
     refuses(
         &REPORT,
         "--as=csv",
         expect![[r#"
-        report --as=csv --out FILE
-                        ^^^^^^^^^^
-        --out is needed when --as is csv
-    "#]],
+            report --as=csv --out FILE
+                            ++++++++++
+            --out is needed when --as is csv
+        "#]],
     );
     refuses(
         &REPORT,
         "-o x",
         expect![[r#"
-        report -o x FROM
-                    ^^^^
-        --out needs FROM beside it
+            report -o x FROM
+                        ++++
+            --out needs FROM beside it
 
-        like  report -o x FROM
-    "#]],
+            like  report -o x FROM
+        "#]],
     );
     refuses(
         &REPORT,
         "-o x -- A7 --as=csv",
         expect![[r#"
-        report -o x -- A7 --as=csv
-                          ^^^^^^^^
-        '--as=csv' is a word more than report takes
-
-        try   report -o x A7 --as=csv
-    "#]],
+            report -o x -- A7 --as=csv
+                              ^^^^^^^^
+            '--as=csv' is one word too many for report
+        "#]],
     );
 }
 
@@ -150,46 +142,38 @@ fn only_one_of_several() {
         &HARVEST,
         "-bj6",
         expect![[r#"
-        harvest -bj6
-                ^^^
-        only one of --jars, --barrel and TANK can be given
-
-        try   harvest -b
-    "#]],
+            harvest -bj6
+                    ^^^
+            only one of --jars, --barrel and TANK can be given
+        "#]],
     );
     refuses(
         &HARVEST,
         "-b blue -j 6",
         expect![[r#"
-        harvest -b blue -j 6
-                ^^ ^^^^ ^^
-        only one of --jars, --barrel and TANK can be given
-
-        try   harvest -b
-    "#]],
+            harvest -b blue -j 6
+                    ^^ ^^^^ ^^
+            only one of --jars, --barrel and TANK can be given
+        "#]],
     );
     static BELOW: Command = Command::new("apiary").commands(&[&HARVEST]);
     refuses(
         &BELOW,
         "harvest -b blue -j 6",
         expect![[r#"
-        apiary harvest -b blue -j 6
-                       ^^ ^^^^ ^^
-        only one of --jars, --barrel and TANK can be given
-
-        try   apiary harvest -b
-    "#]],
+            apiary harvest -b blue -j 6
+                           ^^ ^^^^ ^^
+            only one of --jars, --barrel and TANK can be given
+        "#]],
     );
     refuses(
         &HARVEST,
         "-j 6 -b -j 12",
         expect![[r#"
-        harvest -j 6 -b -j 12
-                ^^   ^^
-        only one of --jars, --barrel and TANK can be given
-
-        try   harvest -b
-    "#]],
+            harvest -j 6 -b -j 12
+                    ^^   ^^
+            only one of --jars, --barrel and TANK can be given
+        "#]],
     );
     refuses(
         &HARVEST,

@@ -22,8 +22,7 @@ fn secrets_are_dots_wherever_they_would_show() {
           --at            -
           --tag           -
           --calm          -
-          --loud    0     -
-    "#]]
+          --loud    0     -"#]]
     .assert_eq(&format!("{:?}", reads(files, "list --token swarm")));
     refuses(
         files,
@@ -144,14 +143,13 @@ fn secrets_are_dots_wherever_they_would_show() {
         files,
         "list --token-file none --cuont 3",
         expect![[r#"
-        apiary list: one thing to put right
+            apiary list: one thing to put right
 
-          apiary list --token-file none --cuont 3
-                                        ^^^^^^^
-          --cuont is not an option here; --count is
+              apiary list --token-file none --cuont •••
+                                            ^^^^^^^
+              --cuont is not an option here; --count is
 
-          try   apiary list --token-file none --count 3
-          page  apiary list --help
-    "#]],
+              page  apiary list --help
+        "#]],
     );
 }

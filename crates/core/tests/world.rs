@@ -167,8 +167,7 @@ fn words_win_over_variables_these_over_the_config_file_and_that_over_defaults() 
           --at      -3 4     $APIARY_AT
           --tag     k=3 l=4  config.toml:5:14
           --calm    off      $APIARY_CALM
-          --loud    0        -
-    "#]]
+          --loud    0        -"#]]
     .assert_eq(&format!("{reading:?}"));
     assert_eq!(reading.get(&SORT), &["a", "b"]);
     assert_eq!((*reading.get(&CALM), *reading.get(&AT)), (Some(false), Some((-3.0, 4.0))));
@@ -215,7 +214,7 @@ fn faults_from_elsewhere_show_their_own_line() {
         expect![[r#"
             apiary list: 2 things to put right
 
-              apiary list --cuont 3
+              apiary list --cuont •••
                           ^^^^^^^
                           1
 
@@ -289,16 +288,16 @@ fn faults_from_elsewhere_show_their_own_line() {
         world(&[], &[]),
         "--config yours.toml list --cuont 3",
         expect![[r#"
-        apiary list: 2 things to put right
+            apiary list: 2 things to put right
 
-          apiary --config yours.toml list --cuont 3
-                          ^^^^^^^^^^      ^^^^^^^
-                          1               2
-          1  --config names a file that cannot be read: no such file
-          2  --cuont is not an option here; --count is
+              apiary --config yours.toml list --cuont •••
+                              ^^^^^^^^^^      ^^^^^^^
+                              1               2
+              1  --config names a file that cannot be read: no such file
+              2  --cuont is not an option here; --count is
 
-          page  apiary list --help
-    "#]],
+              page  apiary list --help
+        "#]],
     );
     refuses(
         world(&[], &[]),
@@ -400,29 +399,28 @@ fn rules_see_what_the_words_say() {
         world(&[], &[]),
         "harvest --jars 3",
         expect![[r#"
-        apiary harvest: one thing to put right
+            apiary harvest: one thing to put right
 
-          apiary harvest --jars 3 --moisture MOISTURE
-                                  ^^^^^^^^^^^^^^^^^^^
-          --jars needs --moisture beside it
+              apiary harvest --jars 3 --moisture MOISTURE
+                                      +++++++++++++++++++
+              --jars needs --moisture beside it
 
-          like  apiary harvest --jars 3 --moisture MOISTURE
-          page  apiary harvest --help
-    "#]],
+              like  apiary harvest --jars 3 --moisture MOISTURE
+              page  apiary harvest --help
+        "#]],
     );
     refuses(
         world(&[], &[]),
         "harvest --jars 3 --barrel --moisture 17",
         expect![[r#"
-        apiary harvest: one thing to put right
+            apiary harvest: one thing to put right
 
-          apiary harvest --jars 3 --barrel --moisture 17
-                         ^^^^^^   ^^^^^^^^
-          only one of --jars and --barrel can be given
+              apiary harvest --jars 3 --barrel --moisture 17
+                             ^^^^^^   ^^^^^^^^
+              only one of --jars and --barrel can be given
 
-          try   apiary harvest --barrel --moisture 17
-          page  apiary harvest --help
-    "#]],
+              page  apiary harvest --help
+        "#]],
     );
 }
 

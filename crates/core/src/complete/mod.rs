@@ -41,22 +41,46 @@ pub fn script(root: &Command<'_>, shell: Shell) -> String {
 pub fn candidates<W: Word>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec<String> {
     let mut reader = Reader::new(root, words.len());
     reader.step_all(Words::new(words));
-    let mut found = match reader.expects() {
-        Expects::Value(param, at) => return values(param, at, prefix),
-        _ if prefix.starts_with('-') && !reader.is_past_options() => options(root, &reader),
-        Expects::Command(command) => command_names(command),
-        Expects::Operand(_) if reader.leaf().standard == Some(Standard::Help) => {
-            return begun(topic(root, &reader, words), prefix);
+    if let Expects::Value(param, at) = reader.expects() {
+        return values(param, at, prefix);
+    }
+    let mut found: Vec<String> = Vec::new();
+    let mut refers = false;
+    loop {
+        let (mut here, can_look_up) = expected(root, &reader, words, prefix);
+        here.retain(|word| word.starts_with(prefix) && !found.contains(word));
+        found.extend(here);
+        refers |= can_look_up;
+        // What the default subcommand knows may stand here too; a name on both levels is the upper one's.
+        if !reader.step_into_default() {
+            break;
         }
-        Expects::Operand(param) => values(param, 0, prefix),
-        Expects::Nothing => Vec::new(),
-    };
+    }
     // Where only free text or nothing is wanted, the options are what can be offered.
-    let refers = matches!(reader.expects(), Expects::Operand(param) if looks_up(param));
     if found.is_empty() && prefix.is_empty() && !refers && !reader.is_past_options() {
         found = options(root, &reader);
     }
-    begun(found, prefix)
+    found
+}
+
+/// What a reader expects that begins so, and whether a shell can look up more.
+fn expected<W: Word>(
+    root: &Command<'_>,
+    reader: &Reader<'_>,
+    words: &[W],
+    prefix: &str,
+) -> (Vec<String>, bool) {
+    let found = match reader.expects() {
+        _ if prefix.starts_with('-') && !reader.is_past_options() => options(root, reader),
+        Expects::Command(command) => command_names(command),
+        Expects::Operand(_) if reader.leaf().standard == Some(Standard::Help) => {
+            // Behind a topic without a name of its own there is nothing to offer, options neither.
+            return (topic(root, reader, words), true);
+        }
+        Expects::Operand(param) => return (values(param, 0, prefix), looks_up(param)),
+        Expects::Value(..) | Expects::Nothing => Vec::new(),
+    };
+    (found, false)
 }
 
 fn begun(mut found: Vec<String>, prefix: &str) -> Vec<String> {
@@ -66,6 +90,10 @@ fn begun(mut found: Vec<String>, prefix: &str) -> Vec<String> {
 
 /// The choices that begin so; of several values in a word, the last one is completed.
 fn values(param: &Param<'_>, at: usize, prefix: &str) -> Vec<String> {
+    // What was typed of a secret is not said again.
+    if param.secret {
+        return Vec::new();
+    }
     let last =
         param.delimiter.and_then(|delimiter| prefix.rfind(delimiter).map(|at| (at, delimiter)));
     let Some((end, delimiter)) = last else { return begun(offers(param, at), prefix) };

@@ -16,6 +16,18 @@ _§_enter() { # goes to the state $1
   _§_state "$1"
   reach=("${wide[@]}" "${reach[@]}")
 }
+_§_has() { # whether the state $1, or its default subcommand, has the option $2
+  local commands=() own=() operands=() behind= ends= otherwise= wide=() reach=() code
+  _§_state "$1"
+  reach=("${wide[@]}")
+  _§_name "$2" || { [[ -n $otherwise ]] && _§_has "$otherwise" "$2"; }
+}
+_§_option() { # finds the option $1, here or where the default subcommands lead; sets code
+  _§_name "$1" && return 0
+  [[ -n $otherwise ]] && _§_has "$otherwise" "$1" || return 1
+  _§_enter "$otherwise"
+  _§_option "$1"
+}
 _§_below() { # the state of the subcommand $1; sets next
   local i
   for ((i = 0; i < ${#commands[@]}; i += 2)); do
@@ -65,13 +77,14 @@ _§_walk() { # follows all words but the last
       [[ $pending == *+* ]] && pending=${pending#*+} || pending=
     elif [[ -z $ended && $word == -- ]]; then
       ended=1
+      while [[ -n $otherwise ]]; do _§_enter "$otherwise"; done
     elif [[ -z $ended && $word == --*=* ]]; then
-      :
+      _§_option "${word%%=*}"
     elif [[ -z $ended && $word == --* ]]; then
-      _§_name "$word" && [[ $code != =* ]] && pending=$code
+      _§_option "$word" && [[ $code != =* ]] && pending=$code
     elif [[ -z $ended && $word == -?* ]]; then
       for ((at = 1; at < ${#word}; at++)); do
-        _§_name "-${word:at:1}" || break
+        _§_option "-${word:at:1}" || break
         [[ -n $code ]] || continue
         [[ $code == =* ]] || ((at + 1 < ${#word})) || pending=$code
         break
@@ -82,7 +95,7 @@ _§_walk() { # follows all words but the last
         _§_enter "$next"
       elif [[ -n $otherwise ]]; then
         _§_enter "$otherwise"
-        typed+=("$word")
+        i=$((i - 1)) # the same word, read there
       else
         commands=() operands=()
       fi
@@ -159,6 +172,15 @@ _§_names() { # offers the subcommands that begin with $1
   done
   _§_offer '' "$1"
 }
+_§_once() { # leaves out what is offered twice
+  local -A seen=()
+  local word all=("${COMPREPLY[@]}")
+  COMPREPLY=()
+  for word in "${all[@]}"; do
+    [[ -n ${seen["x$word"]} ]] || COMPREPLY+=("$word")
+    seen["x$word"]=1
+  done
+}
 _§_operand() { # offers what the next operand may be
   local i left=${#typed[@]} kind=
   [[ -n $ended && -n $behind ]] && { _§_value "$behind" '' "$1"; return; }
@@ -182,7 +204,7 @@ _§_operand() { # offers what the next operand may be
   [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pfdxuo]* ]] && _§_options ''
 }
 _§() {
-  local words commands own reach operands behind ends otherwise typed=() pending= ended= next code cut bare open quote
+  local words commands own reach operands behind ends otherwise= typed=() pending= ended= next code cut bare open quote
   COMPREPLY=()
   _§_words
   _§_enter 0
@@ -197,12 +219,23 @@ _§() {
   if [[ -n $pending ]]; then
     _§_value "${pending%%+*}" '' "$last"
   elif [[ -z $ended && $last == --*=* ]]; then
-    _§_name "${last%%=*}" && [[ -n $code && $code != *+* ]] &&
+    _§_option "${last%%=*}" && [[ -n $code && $code != *+* ]] &&
       _§_value "${code#=}" "${last%%=*}=" "${last#*=}"
   elif [[ -z $ended && $last == -* ]]; then
     _§_options "$last"
+    [[ -z $otherwise ]] && return
+    while [[ -n $otherwise ]]; do
+      _§_enter "$otherwise"
+      _§_options "$last"
+    done
+    _§_once
   elif [[ -z $ended && ${#commands[@]} -gt 0 ]]; then
+    # What the default subcommand knows may stand here too.
     _§_names "$last"
+    while [[ -n $otherwise ]]; do
+      _§_enter "$otherwise"
+      if [[ ${#commands[@]} -gt 0 ]]; then _§_names "$last"; else _§_operand "$last"; fi
+    done
   else
     _§_operand "$last"
   fi

@@ -71,14 +71,11 @@ impl<'d> Param<'d> {
         names.filter(|name| !name.0.is_empty() && self.role != Role::Operand)
     }
 
-    /// Whether it answers to a long name, aliases included.
-    pub(crate) fn is_called(&self, name: &str) -> bool {
-        self.long_names().any(|long| long == name)
-    }
-
-    /// All long names that answer, without the empty ones.
-    pub(crate) fn long_names(&self) -> impl Iterator<Item = &'d str> + '_ {
-        (0..).map_while(|k| self.long_name(k)).filter(|name| name.len() > 1)
+    /// The long names that it goes by today, without dashes and aliases included: what is abbreviated,
+    /// and near to what was mistyped. Names that it had before answer, and are offered to nobody.
+    pub(crate) fn today(&self) -> impl Iterator<Item = (&'d str, Hit)> + '_ {
+        let names = (0..).map_while(|k| Some((self.long_name(k)?, self.name_hit(k))));
+        names.filter(|(name, hit)| name.len() > 1 && *hit != Hit::Former)
     }
 
     /// Whether it is called by this long name; aliases are looked at apart, as they are rare.
@@ -95,6 +92,16 @@ impl<'d> Param<'d> {
     /// Whether it is called by a letter.
     pub(crate) fn has_letter(&self, letter: u8) -> bool {
         letter != 0 && (letter == self.short || letter == self.opposite_short)
+    }
+
+    /// Whether one of its letters is a digit.
+    pub(crate) fn has_digit(&self) -> bool {
+        self.short.is_ascii_digit() || self.opposite_short.is_ascii_digit()
+    }
+
+    /// Whether a negative number may be one of its words.
+    pub(crate) fn takes_negative(&self) -> bool {
+        self.kinds().iter().any(|kind| kind.negative)
     }
 
     /// Which of all its long names this is, those included that are seldom typed.
@@ -182,10 +189,10 @@ impl<'d> Param<'d> {
     }
 
     /// Whether a word reads as a value of one word.
-    fn accepts(&self, word: &str) -> bool {
+    pub(crate) fn accepts(&self, word: impl AsRef<OsStr>) -> bool {
         let (mut cell, mut wrong) = (Cell::default(), Vec::new());
         let words: &[&OsStr] = &[word.as_ref()];
-        let mut feed = Feed { first: 0, words, param: self, wrong: &mut wrong };
+        let mut feed = Feed { first: 0, words, equals: None, param: self, wrong: &mut wrong };
         (self.form.fill)(&mut cell, &mut feed);
         wrong.is_empty()
     }

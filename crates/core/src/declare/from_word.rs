@@ -108,19 +108,6 @@ pub(crate) enum Reason {
     Own(Cow<'static, str>),
 }
 
-impl Reason {
-    /// The reason with dots for a secret, which it may repeat.
-    #[cold]
-    pub(crate) fn without(self, secret: &str) -> Self {
-        match self {
-            Reason::Own(text) if !secret.is_empty() => {
-                Reason::Own(text.replace(secret, crate::text::DOTS).into())
-            }
-            other => other,
-        }
-    }
-}
-
 impl Misfit {
     /// The word is not of the kind; the kind says what would be.
     pub const fn new() -> Self {
@@ -156,14 +143,22 @@ fn text(word: &OsStr) -> Result<&str, Misfit> {
 }
 
 fn whole<T: FromStr<Err = ParseIntError>>(word: &OsStr) -> Result<T, Misfit> {
-    text(word)?.parse().map_err(|error| misfit(word, &error))
+    let text = text(word)?;
+    text.parse().map_err(|error| misfit(text, 10, &error))
 }
 
-fn misfit(word: &OsStr, error: &ParseIntError) -> Misfit {
+/// What is wrong with a word that is no number of the type. The standard library tells of too many digits
+/// before it has looked at what follows them.
+fn misfit(word: &str, radix: u32, error: &ParseIntError) -> Misfit {
+    let digits = word.strip_prefix(['-', '+']).unwrap_or(word);
+    let is_number = !digits.is_empty() && digits.chars().all(|letter| letter.is_digit(radix));
     match error.kind() {
-        IntErrorKind::PosOverflow => Misfit { reason: Reason::Above },
-        IntErrorKind::NegOverflow => Misfit { reason: Reason::Below },
-        _ if below_zero(word) => Misfit { reason: Reason::Below },
+        IntErrorKind::PosOverflow if is_number => Misfit { reason: Reason::Above },
+        IntErrorKind::NegOverflow if is_number => Misfit { reason: Reason::Below },
+        // An unsigned type calls a minus sign and digits no number at all.
+        IntErrorKind::InvalidDigit if is_number && word.starts_with('-') => {
+            Misfit { reason: Reason::Below }
+        }
         _ => Misfit::new(),
     }
 }
@@ -186,14 +181,6 @@ fn from_code(text: &str) -> Option<(String, u32)> {
     (begins && !digits.ends_with('_')).then(|| (sign.to_owned() + &digits.replace('_', ""), radix))
 }
 
-/// Whether the word is a minus sign and digits: an unsigned type calls that no number at all.
-fn below_zero(word: &OsStr) -> bool {
-    match word.as_encoded_bytes() {
-        [b'-', digits @ ..] => !digits.is_empty() && digits.iter().all(u8::is_ascii_digit),
-        _ => false,
-    }
-}
-
 macro_rules! whole_numbers {
     ($($type:ty: $limits:expr, $sign:ident;)*) => {$(
         impl FromWord for $type {
@@ -211,7 +198,7 @@ macro_rules! whole_numbers {
                     return whole(word);
                 }
                 let (digits, radix) = from_code(text(word)?).ok_or(Misfit::new())?;
-                <$type>::from_str_radix(&digits, radix).map_err(|error| misfit(word, &error))
+                <$type>::from_str_radix(&digits, radix).map_err(|error| misfit(&digits, radix, &error))
             }
         }
 

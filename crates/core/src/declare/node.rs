@@ -155,9 +155,35 @@ impl<'d> Command<'d> {
         self.params().filter(|param| param.is_positional())
     }
 
-    /// Whether a word may stand behind its name: an operand, or a subcommand of its own.
-    pub(crate) fn takes_words(&self) -> bool {
-        self.operands().next().is_some() || !self.commands.is_empty()
+    /// All commands below it, parents first.
+    pub(crate) fn below(&self) -> Vec<&'d Command<'d>> {
+        let mut below = self.commands.to_vec();
+        let mut at = 0;
+        while let Some(command) = below.get(at) {
+            below.extend(command.commands);
+            at += 1;
+        }
+        below
+    }
+
+    /// Whether one of its parameters is called by a letter.
+    pub(crate) fn has_letter(&self, letter: u8) -> bool {
+        self.params().any(|param| param.has_letter(letter))
+    }
+
+    /// Whether a word behind its name is one of its subcommands, or an operand of its own.
+    pub(crate) fn takes_word(&self, word: &[u8]) -> bool {
+        self.operands().next().is_some() || self.find(word).is_some()
+    }
+
+    /// Whether a word begins its name, or another that it goes by today.
+    pub(crate) fn is_begun(&self, word: &[u8]) -> bool {
+        !self.hidden && self.shown_names().any(|name| name.as_bytes().starts_with(word))
+    }
+
+    /// The names that it goes by today: its own, then the aliases.
+    pub(crate) fn shown_names(&self) -> impl Iterator<Item = &'d str> + use<'d> {
+        std::iter::once(self.name).chain(self.aliases.iter().copied())
     }
 }
 

@@ -4,6 +4,7 @@
 //! or a pair of two. A [`Shape`] is what a key gives: a unit that is needed (or defaulted), an
 //! `Option` of one, a `Vec` of them.
 
+use std::borrow::Cow;
 use std::collections::{BTreeMap, HashSet};
 use std::ffi::OsStr;
 use std::fmt::Debug;
@@ -21,6 +22,8 @@ pub struct Feed<'f> {
     /// The place of the first of the words among all of the parameter's.
     pub(crate) first: usize,
     pub(crate) words: &'f [&'f OsStr],
+    /// Where the `=` of an entry is, if it is not the first one.
+    pub(crate) equals: Option<usize>,
     pub(crate) param: &'f Param<'f>,
     pub(crate) wrong: &'f mut Vec<Wrong>,
 }
@@ -51,6 +54,11 @@ impl Feed<'_> {
 
     #[cold]
     fn misfit<T>(&mut self, at: usize, reason: Reason) -> Option<T> {
+        let reason = match reason {
+            // What a type says of a secret may well repeat it.
+            Reason::Own(_) if self.param.secret => Reason::NotOne,
+            reason => reason,
+        };
         self.wrong.push(Wrong { at: self.first + at, more: 0, refused: false, reason });
         None
     }
@@ -61,7 +69,9 @@ impl Feed<'_> {
         let value = value?;
         for test in self.param.tests() {
             if let Err(refusal) = test.test(&value) {
-                let (at, reason) = (self.first + at, refusal.into());
+                let is_told = !self.param.secret || test.is_discreet();
+                let reason = if is_told { refusal.into() } else { Reason::NotOne };
+                let at = self.first + at;
                 self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
                 return None;
             }
@@ -283,13 +293,22 @@ impl<T: FromWord> Shape for Attached<T> {
     }
 }
 
+/// The key and the value of an entry: in front of and behind its `=`, the first one unless told.
+pub(crate) fn sides(
+    word: &OsStr,
+    equals: Option<usize>,
+) -> Option<(Cow<'_, OsStr>, Cow<'_, OsStr>)> {
+    let first = || word.as_encoded_bytes().iter().position(|&byte| byte == b'=');
+    let equals = equals.or_else(first)?;
+    Some((part(word, 0, equals), part(word, equals + 1, word.len())))
+}
+
 /// The key and the value of an entry, tested as a pair.
 fn entry<K: FromWord, V: FromWord>(feed: &mut Feed<'_>) -> Option<(K, V)> {
     let word = *feed.words.first()?;
-    let Some(equals) = word.as_encoded_bytes().iter().position(|&byte| byte == b'=') else {
+    let Some((key, value)) = sides(word, feed.equals) else {
         return feed.misfit(0, Reason::NotOne);
     };
-    let (key, value) = (part(word, 0, equals), part(word, equals + 1, word.len()));
     let sides: [&OsStr; 2] = [&key, &value];
     let (before, mut sides) =
         (feed.wrong.len(), Feed { words: &sides, wrong: feed.wrong, ..*feed });

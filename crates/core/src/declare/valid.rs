@@ -36,6 +36,12 @@ pub trait Test: Debug + Send + Sync {
         Cow::Borrowed("")
     }
 
+    /// Whether what it says of a value never repeats it, nor any of it. What others say of a
+    /// [secret](super::Opt::secret) is not shown.
+    fn is_discreet(&self) -> bool {
+        false
+    }
+
     /// A word whose value passes, where the kind's own example may not.
     fn example(&self) -> Option<String> {
         self.bounds().map(|(low, _)| low)
@@ -91,6 +97,10 @@ impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> 
 
     fn bounds(&self) -> Option<(String, String)> {
         Some((self.low.to_string(), self.high.to_string()))
+    }
+
+    fn is_discreet(&self) -> bool {
+        true
     }
 }
 
@@ -181,6 +191,10 @@ where
         format!("a multiple of {}", self.0).into()
     }
 
+    fn is_discreet(&self) -> bool {
+        true
+    }
+
     fn example(&self) -> Option<String> {
         Some(self.0.to_string())
     }
@@ -256,6 +270,10 @@ impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<T> {
             .into()
     }
 
+    fn is_discreet(&self) -> bool {
+        true
+    }
+
     fn example(&self) -> Option<String> {
         self.values.first().filter(|_| self.accepts).map(T::to_string)
     }
@@ -298,6 +316,10 @@ impl Test for Length {
             (least, most) => format!("{least} to {most} characters"),
         }
         .into()
+    }
+
+    fn is_discreet(&self) -> bool {
+        true
     }
 
     fn example(&self) -> Option<String> {

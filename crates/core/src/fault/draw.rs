@@ -3,12 +3,12 @@
 use std::fmt;
 
 use super::echo::{Echo, Mark};
-use super::fix::Offer;
-use crate::read::{Fault, FaultKind, Faults, Place};
+use super::fix::{MOST as MOST_MENDED, Offer};
+use crate::read::{Fault, Faults};
 use crate::text::{Ink, Look, Sheet, columns, digits};
 use crate::wording::fill;
 
-/// Faults that are shown; the rest is counted.
+/// Things to put right that are shown; the rest is counted.
 const MOST: usize = 10;
 /// The indent of everything but the head.
 const INDENT: usize = 2;
@@ -35,40 +35,25 @@ impl<'d> Faults<'d> {
     /// ");
     /// ```
     pub fn draw(&self, look: Look) -> String {
-        let repaired = self.repaired();
-        let mut list = Vec::new();
-        for (at, fault) in self.list.iter().enumerate() {
+        let told = self.told_alone();
+        let groups = self.groups(&told);
+        let repaired = if groups.len() <= MOST_MENDED { self.repaired() } else { None };
+        let groups = match &repaired {
             // What goes away when something else is mended is not the user's mistake.
-            let is_told = match &repaired {
-                Some(repaired) => repaired.told.contains(&at),
-                None => !self.is_value_of_unknown(at),
-            };
-            if is_told {
-                list.push(fault);
+            Some(repaired) => {
+                let both = repaired.told.iter().filter(|at| told.binary_search(at).is_ok());
+                self.groups(&both.copied().collect::<Vec<_>>())
             }
-        }
+            None => groups,
+        };
         let mut sheet = Sheet::new(look);
-        self.draw_head(list.len(), &mut sheet);
-        let shown = &list[..list.len().min(MOST)];
-        self.draw_lines(shown, list.len() > 1, &mut sheet);
-        self.draw_sentences(shown, list.len(), &mut sheet);
+        self.draw_head(groups.len(), &mut sheet);
+        let shown = &groups[..groups.len().min(MOST)];
+        self.draw_lines(shown, groups.len() > 1, &mut sheet);
+        self.draw_sentences(shown, groups.len(), &mut sheet);
         sheet.end();
         self.draw_foot(repaired.and_then(|repaired| repaired.offer), &mut sheet);
         sheet.finish()
-    }
-
-    /// Whether a word too many stands behind an option that is not known: it may well be its value.
-    fn is_value_of_unknown(&self, at: usize) -> bool {
-        let (fault, before) = (&self.list[at], at.checked_sub(1).map(|at| &self.list[at]));
-        let (Some(before), Place::At { word, .. }) = (before, fault.place) else { return false };
-        let is_option =
-            matches!(before.kind, FaultKind::OptionUnknown | FaultKind::OptionAmbiguous);
-        // With something attached, an option has its value.
-        let stands_before = matches!(
-            before.place,
-            Place::At { word: at, end, .. } if at + 1 == word && end == self.words.word(at).len()
-        );
-        fault.kind == FaultKind::OperandExtra && is_option && stands_before
     }
 
     fn draw_head(&self, count: usize, sheet: &mut Sheet) {
@@ -86,9 +71,9 @@ impl<'d> Faults<'d> {
     }
 
     /// The line, and the lines of variables and of the config file that faults are about.
-    fn draw_lines(&self, shown: &[&Fault<'d>], numbered: bool, sheet: &mut Sheet) {
+    fn draw_lines(&self, shown: &[Vec<&Fault<'d>>], numbered: bool, sheet: &mut Sheet) {
         let width = sheet.look.width.saturating_sub(INDENT + 1);
-        let outside = |at: usize| self.echo_outside(at, shown[at]);
+        let outside = |at: usize| self.echo_outside(at, shown[at][0]);
         let lines: Vec<_> = (0..shown.len()).map(outside).collect();
         let lines_outside = lines.iter().flatten().count();
         let is_echoed = self.words.count() > 0 && lines.iter().any(Option::is_none);
@@ -110,14 +95,14 @@ impl<'d> Faults<'d> {
         }
     }
 
-    fn draw_sentences(&self, shown: &[&Fault<'d>], count: usize, sheet: &mut Sheet) {
+    fn draw_sentences(&self, shown: &[Vec<&Fault<'d>>], count: usize, sheet: &mut Sheet) {
         let numbered = count > 1;
         let gutter = if numbered { INDENT + digits(shown.len()).len() + 2 } else { INDENT };
-        for (at, fault) in shown.iter().enumerate() {
+        for (at, group) in shown.iter().enumerate() {
             if numbered {
                 sheet.pad(INDENT).put(Ink::Mark, &digits(at + 1));
             }
-            sheet.flow(gutter, &self.sentence(fault));
+            sheet.flow(gutter, &self.sentence(group));
             sheet.end();
         }
         if shown.len() < count {
@@ -154,19 +139,24 @@ impl fmt::Debug for Faults<'_> {
     }
 }
 
-/// The line as typed, carets under the faults, and under these their numbers.
+/// The line as typed, carets under the faults and plus signs under what is missing, and under these
+/// their numbers.
 fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
-    sheet.pad(INDENT).put(Ink::Plain, &echo.text);
+    sheet.pad(INDENT);
+    for (is_missing, piece) in echo.pieces() {
+        sheet.put(if is_missing { Ink::Missing } else { Ink::Plain }, &piece);
+    }
     sheet.end();
     for row in rows(&echo.marks) {
         for mark in &row {
-            let carets = "^".repeat(mark.columns.len());
+            let sign = if mark.is_missing { "+" } else { "^" };
+            let carets = sign.repeat(mark.columns.len());
             sheet.pad(INDENT + mark.columns.start).put(Ink::Mark, &carets);
         }
         sheet.end();
         if numbered {
             for mark in &row {
-                sheet.pad(INDENT + mark.columns.start).put(Ink::Mark, &digits(mark.fault + 1));
+                sheet.pad(INDENT + mark.columns.start).put(Ink::Mark, &digits(mark.number + 1));
             }
             sheet.end();
         }
@@ -183,7 +173,7 @@ fn rows(marks: &[Mark]) -> Vec<Row<'_>> {
         let start = mark.columns.start;
         let free = |row: &&mut Row<'_>| {
             row.last().is_none_or(|last| {
-                let number = last.columns.start + digits(last.fault + 1).len() + 1;
+                let number = last.columns.start + digits(last.number + 1).len() + 1;
                 start >= last.columns.end.max(number)
             })
         };

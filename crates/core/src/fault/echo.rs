@@ -1,14 +1,17 @@
 //! A line as typed, or one from elsewhere, and the columns at which its faults stand.
 
-use std::borrow::Cow;
-use std::ffi::OsStr;
 use std::ops::Range;
 
 use crate::read::{Fault, FaultKind, Faults, Place, has_secret, secret_settings};
-use crate::text::{DOTS, Put, Quoted, columns, part, visible};
+use crate::text::{DOTS, Put, Quoted, columns, in_order, visible};
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
+
+/// Places of one thing to put right that are marked.
+const MOST_MARKS: usize = 10;
+/// Characters without a width that are shown one behind the other.
+const MOST_STACKED: usize = 8;
 
 /// A line as it is shown, and the columns that faults are about, in the order of the line.
 pub(super) struct Echo {
@@ -16,44 +19,58 @@ pub(super) struct Echo {
     pub(super) marks: Vec<Mark>,
 }
 
-/// Columns of a line, and which of the shown faults they are about.
+/// Columns of a line, and which of the shown things to put right they are about.
 #[derive(Clone)]
 pub(super) struct Mark {
-    pub(super) fault: usize,
+    pub(super) number: usize,
     pub(super) columns: Range<usize>,
+    /// What stands there was not typed.
+    pub(super) is_missing: bool,
+}
+
+/// A place of the line that is marked.
+enum Marked<'f, 'd> {
+    Missing(&'f Fault<'d>),
+    Typed(Range<usize>),
+    /// The word belongs to the one before it.
+    More,
 }
 
 impl<'d> Faults<'d> {
     /// The line with the shown faults marked; placeholders stand where something is missing, and dots
-    /// for what is secret.
-    pub(super) fn echo(&self, shown: &[&Fault<'d>]) -> Echo {
+    /// for what may be secret.
+    pub(super) fn echo(&self, shown: &[Vec<&Fault<'d>>]) -> Echo {
         let root = self.path.root();
         let mut echo = Echo { text: root.name.to_owned(), marks: Vec::new() };
         let mut column = columns(&echo.text);
+        let mut places = places(shown).into_iter().peekable();
         let count = self.words.count();
         for at in 0..=count {
-            for (number, fault) in shown.iter().enumerate() {
-                if fault.place == Place::Before(at) {
-                    let hole = missing(fault, root.words().command_hole);
-                    echo.mark(number, column + 1..column + 1 + columns(&hole));
-                    append(&mut echo.text, &mut column, &hole);
-                }
+            let here = |place: &(usize, usize, Marked<'_, 'd>)| place.0 == at;
+            let missing = |place: &(usize, usize, Marked<'_, 'd>)| {
+                here(place) && matches!(place.2, Marked::Missing(_))
+            };
+            while let Some((_, number, Marked::Missing(fault))) = places.next_if(missing) {
+                let hole = hole(fault, root.words().command_hole);
+                echo.mark(number, column + 1..column + 1 + columns(&hole), true);
+                append(&mut echo.text, &mut column, &hole);
             }
             if at == count {
                 break;
             }
-            let quoted = Quoted::new(&self.masked(at));
-            for (number, fault) in shown.iter().enumerate() {
-                let places = std::iter::once(&fault.place).chain(&fault.also);
-                for place in places {
-                    let Place::At { word, start, end } = *place else { continue };
-                    if word == at {
-                        let (start, end) = self.unmasked(at, start, end);
-                        let (from, to) = quoted.span(start, end);
-                        echo.mark(number, column + 1 + from..column + 1 + to.max(from + 1));
-                    } else if (word + 1..=word + fault.more).contains(&at) {
+            let word = self.dark.shown(self.words, at, 0, self.words.word(at).len());
+            let quoted = Quoted::new(&word);
+            while let Some((_, number, place)) = places.next_if(here) {
+                match place {
+                    Marked::Typed(bytes) => {
+                        let moved = |byte| self.dark.moved(at, byte);
+                        let (from, to) = quoted.span(moved(bytes.start), moved(bytes.end));
+                        let to = to.max(from + 1);
+                        echo.mark(number, column + 1 + from..column + 1 + to, false);
+                    }
+                    _ => {
                         let end = column + 1 + columns(&quoted.text);
-                        let mark = echo.marks.iter_mut().rfind(|mark| mark.fault == number);
+                        let mark = echo.marks.iter_mut().rfind(|mark| mark.number == number);
                         mark.into_iter().for_each(|mark| mark.columns.end = end);
                     }
                 }
@@ -61,33 +78,6 @@ impl<'d> Faults<'d> {
             append(&mut echo.text, &mut column, &quoted.text);
         }
         echo
-    }
-
-    /// A word with dots for what is secret in it.
-    fn masked(&self, at: usize) -> Cow<'d, OsStr> {
-        let word = self.words.word(at);
-        match self.secrets.iter().find(|secret| secret.0 == at) {
-            None => Cow::Borrowed(word),
-            Some((_, bytes)) => {
-                let mut masked = part(word, 0, bytes.start).into_owned();
-                masked.push(DOTS);
-                masked.push(part(word, bytes.end, word.len()));
-                masked.into()
-            }
-        }
-    }
-
-    /// Where bytes of a word stand once dots are in it.
-    fn unmasked(&self, at: usize, start: usize, end: usize) -> (usize, usize) {
-        let Some((_, bytes)) = self.secrets.iter().find(|secret| secret.0 == at) else {
-            return (start, end);
-        };
-        let moved = |byte: usize| match byte {
-            _ if byte <= bytes.start => byte,
-            _ if byte >= bytes.end => byte - bytes.len() + DOTS.len(),
-            _ => bytes.start,
-        };
-        (moved(start), moved(end).max(moved(start)))
     }
 
     /// What a fault shows that is not on the line: where that is, and its own line. Nothing for one
@@ -111,12 +101,13 @@ impl<'d> Faults<'d> {
         let (value, (from, to)) = if param.secret {
             (DOTS.to_owned(), (0, columns(DOTS)))
         } else {
-            let quoted = Quoted::new(&self.variable(fault));
+            let value = self.variable(fault);
+            let quoted = Quoted::new(&value);
             let span = quoted.span(bytes.start, bytes.end);
             (quoted.text, span)
         };
         echo.text.put(&value);
-        echo.mark(number, column + from..column + to.max(from + 1));
+        echo.mark(number, column + from..column + to.max(from + 1), false);
         Some(echo)
     }
 
@@ -145,7 +136,7 @@ impl<'d> Faults<'d> {
         let (before, meant) = (shown(line_start..from), shown(from..to));
         let column = columns(&before);
         let mut echo = Echo { text: before, marks: Vec::new() };
-        echo.mark(number, column..column + columns(&meant).max(1));
+        echo.mark(number, column..column + columns(&meant).max(1), false);
         echo.text.put(&meant);
         echo.text.put(&shown(to..line_end));
         Some((place, echo))
@@ -166,6 +157,31 @@ fn masked(text: &str, bytes: Range<usize>, secrets: &[Range<usize>]) -> String {
     visible(&(shown + text.get(done..bytes.end).unwrap_or_default()))
 }
 
+/// The places of the line that are marked, in its order, each with the number of what it is about.
+fn places<'f, 'd>(shown: &[Vec<&'f Fault<'d>>]) -> Vec<(usize, usize, Marked<'f, 'd>)> {
+    let mut places = Vec::new();
+    for (number, group) in shown.iter().enumerate() {
+        for fault in group.iter().take(MOST_MARKS) {
+            for place in std::iter::once(&fault.place).chain(&fault.also) {
+                match *place {
+                    Place::Before(word) => places.push((word, number, Marked::Missing(fault))),
+                    Place::At { word, start, end } => {
+                        places.push((word, number, Marked::Typed(start..end)));
+                        let more = word + 1..=word + fault.more;
+                        places.extend(more.map(|word| (word, number, Marked::More)));
+                    }
+                    _ => {}
+                }
+            }
+        }
+    }
+    in_order(places, |(word, _, place)| match place {
+        Marked::Missing(_) => (*word, 0),
+        Marked::Typed(bytes) => (*word, bytes.start + 1),
+        Marked::More => (*word, 1),
+    })
+}
+
 fn append(text: &mut String, column: &mut usize, word: &str) {
     text.push(' ');
     text.put(word);
@@ -173,7 +189,7 @@ fn append(text: &mut String, column: &mut usize, word: &str) {
 }
 
 /// What would stand where something is missing.
-fn missing(fault: &Fault<'_>, command: &str) -> String {
+fn hole(fault: &Fault<'_>, command: &str) -> String {
     let Some(param) = fault.param else { return command.to_owned() };
     let holes = param.holes(fault.count);
     match fault.kind {
@@ -186,14 +202,32 @@ fn missing(fault: &Fault<'_>, command: &str) -> String {
 }
 
 impl Echo {
-    fn mark(&mut self, fault: usize, columns: Range<usize>) {
-        self.marks.push(Mark { fault, columns });
+    fn mark(&mut self, number: usize, columns: Range<usize>, is_missing: bool) {
+        self.marks.push(Mark { number, columns, is_missing });
+    }
+
+    /// The text in pieces: what was typed, and what is missing.
+    pub(super) fn pieces(&self) -> Vec<(bool, String)> {
+        let mut missing = self.marks.iter().filter(|mark| mark.is_missing).peekable();
+        let mut pieces: Vec<(bool, String)> = Vec::new();
+        let mut column = 0;
+        for letter in self.text.chars() {
+            while missing.next_if(|mark| mark.columns.end <= column).is_some() {}
+            let is_missing = missing.peek().is_some_and(|mark| mark.columns.start <= column);
+            match pieces.last_mut() {
+                Some((is_same, piece)) if *is_same == is_missing => piece.push(letter),
+                _ => pieces.push((is_missing, letter.to_string())),
+            }
+            column += columns(letter.encode_utf8(&mut [0; 4]));
+        }
+        pieces
     }
 
     /// The echo within `width` columns: where it is longer, only a window around each mark is
     /// left, with `…` at the cuts.
     pub(super) fn within(self, width: usize) -> Echo {
-        if columns(&self.text) <= width {
+        let is_short = self.text.chars().take(4 * width + 1).count() <= 4 * width;
+        if is_short && columns(&self.text) <= width {
             return self;
         }
         let windows = self.windows();
@@ -203,8 +237,13 @@ impl Echo {
         let mut shift = Vec::new();
         let mut windows_left = windows.iter().peekable();
         let mut open = false;
+        let mut stacked = 0;
         for letter in self.text.chars() {
             let wide = columns(letter.encode_utf8(&mut [0; 4]));
+            stacked = if wide == 0 { stacked + 1 } else { 0 };
+            if stacked > MOST_STACKED {
+                continue;
+            }
             while windows_left.next_if(|window| window.end <= column).is_some() {}
             let inside = windows_left.peek().is_some_and(|window| window.start <= column);
             if inside {
@@ -223,14 +262,14 @@ impl Echo {
             let place = shift.partition_point(|known| known.0 < at);
             shift.get(place).map_or(used, |known| known.1)
         };
-        for Mark { fault, columns } in self.marks {
+        for Mark { number, columns, is_missing } in self.marks {
             let start = moved(columns.start);
             // A mark that is longer than a window is cut like the text above it.
             let end = match columns.len() {
                 len if len > 2 * WINDOW => start + WINDOW,
                 _ => moved(columns.end),
             };
-            cut.mark(fault, start..end.max(start + 1));
+            cut.mark(number, start..end.max(start + 1), is_missing);
         }
         cut
     }

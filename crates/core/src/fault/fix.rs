@@ -1,20 +1,24 @@
 //! The line repaired, one fault after the other. Each fault has a few repairs that may help
-//! (`repair.rs`); each of them is made, the line is read again, and the best one stays: the one that
-//! leaves the fewest faults, then the least far-reaching, then the shortest.
+//! (`repair.rs`); each of them is made, the line is read again, and what keeps the meanings of the other
+//! words (`keep.rs`) may be chosen: the one that is alone at its cost. Whoever copies a line that is
+//! offered does so without thought; where several would do, none is.
 
-use std::ffi::{OsStr, OsString};
+use super::edit::{Line, Word, shown, typed};
+use super::keep::{keeps, loses_nothing};
+use super::repair::{Class, Cost, Repair};
+use crate::declare::Param;
+use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
+use crate::text::{in_order, part};
 
-use super::repair::Repair;
-use crate::declare::{Command, Param};
-use crate::read::{Around, Fault, FaultKind, Faults, Outcome, Place, Words};
-use crate::text::{Put, Quoted, in_order, part};
-
-/// Faults of a line that are repaired; with more the line is beyond mending.
-const MOST: usize = 8;
-/// Readings for each fault.
+/// Things to put right on a line that is repaired; with more the line is beyond mending.
+pub(super) const MOST: usize = 8;
+/// Readings for each fault. With more that may help, none is chosen.
 const READINGS: usize = 16;
 /// Words that are read again in all, so that a line of a million words is not read a hundred times.
 const WORDS: usize = 4_000_000;
+
+/// Bytes of a line that is offered; nobody copies a longer one.
+const LONGEST: usize = 1 << 16;
 
 /// What came of the search for a line that reads.
 pub(super) struct Repaired {
@@ -33,89 +37,40 @@ pub(super) struct Offer {
     pub(super) has_holes: bool,
 }
 
-/// A word of a line that is being repaired.
-#[derive(Clone, Default)]
-pub(super) struct Word {
-    /// As it is read again: with an example in each hole.
-    pub(super) typed: OsString,
-    /// As it is shown, where that is not just the typed word, quoted.
-    shown: Option<String>,
-    /// Which word of the line as typed it was.
-    from: Option<usize>,
-}
-
-impl Word {
-    pub(super) fn text(text: &OsStr) -> Self {
-        Word { typed: text.to_owned(), ..Word::default() }
-    }
-
-    pub(super) fn hole(param: &Param<'_>, at: usize) -> Self {
-        let (typed, shown) = (param.example(at).into(), Some(param.hole(at)));
-        Word { typed, shown, from: None }
-    }
-
-    pub(super) fn push_text(&mut self, text: &OsStr) {
-        self.typed.push(text);
-        if let Some(shown) = &mut self.shown
-            && !text.is_empty()
-        {
-            shown.put(&Quoted::new(text).text);
-        }
-    }
-
-    pub(super) fn push(&mut self, other: &Word) {
-        match &other.shown {
-            None => self.push_text(&other.typed),
-            Some(hole) => {
-                let before = if self.typed.is_empty() { String::new() } else { self.text_shown() };
-                self.shown.get_or_insert(before).put(hole);
-                self.typed.push(&other.typed);
-            }
-        }
-    }
-
-    fn text_shown(&self) -> String {
-        self.shown.clone().unwrap_or_else(|| Quoted::new(&self.typed).text)
-    }
-}
-
-/// A line that is being repaired.
-pub(super) type Line = Vec<Word>;
-
 impl<'d> Faults<'d> {
     /// The line with every fault repaired, if it reads then. What is wrong elsewhere, in a variable
-    /// or the config file, is not mended by a line; and a line with a secret in it is not shown.
+    /// or the config file, is not mended by a line.
     #[inline(never)]
     pub(super) fn repaired(&self) -> Option<Repaired> {
-        if self.list.len() > MOST {
-            return None;
-        }
         let words = self.words.iter().enumerate();
-        let mut line: Line =
-            words.map(|(at, word)| Word { from: Some(at), ..Word::text(word) }).collect();
+        let mut line: Line = words.map(|(at, word)| Word::typed(at, word)).collect();
         let mut left = WORDS / (line.len() + 1);
-        let (root, around) = (self.path.root(), self.around.for_trial());
-        let mut told = Vec::new();
-        for _ in 0..=MOST {
-            let typed: Vec<&OsStr> = line.iter().map(|word| &*word.typed).collect();
-            let faults = read(root, &typed, &around);
-            let on_line = faults.iter().flat_map(|faults| faults.list.iter().enumerate());
-            let on_line = on_line.filter(|(_, fault)| fault.is_on_line());
+        let (root, around) = (self.path.root(), self.around.for_trial(Trial::Read));
+        let (mut told, mut excused) = (Vec::new(), Vec::new());
+        // One thing to put right may be several faults, and each may show another one.
+        for _ in 0..2 * MOST {
+            let words = typed(&line);
+            let now = match root.read_around(Words::new(&words), around.clone()) {
+                Outcome::Faults(faults) => faults,
+                outcome => {
+                    let offer = self.offer(&line, outcome, excused);
+                    return self.told(told, offer);
+                }
+            };
             // Names first: what stands behind one is only understood once it is known. What may be
             // mended by leaving words out comes last, when what else is wrong with them is told.
-            let pick = on_line.min_by_key(|(_, fault)| fault.turn());
-            let (Some(now), Some((pick, _))) = (&faults, pick) else {
-                return self.told(&line, told, faults.is_none());
+            let on_line = now.list.iter().enumerate().filter(|(_, fault)| fault.is_on_line());
+            let Some((pick, _)) = on_line.min_by_key(|(_, fault)| fault.turn()) else {
+                return self.told(told, None);
             };
             let (repair, tried) = now.best(&line, pick, &around, left.min(READINGS));
             left -= tried;
             let repair = repair?;
-            // What was typed is not left out for a fault that the user is not told of.
-            if repair.drops() && self.original(&now.list[pick], &line, &told).is_none() {
-                return None;
-            }
             for fault in repair.mends.iter().map(|&at| &now.list[at]) {
                 told.extend(self.original(fault, &line, &told));
+            }
+            if repair.cost.class == Class::Dropped {
+                excused.extend(now.list[pick].param.map(|param| std::ptr::from_ref(param).addr()));
             }
             line = repair.line;
         }
@@ -124,22 +79,51 @@ impl<'d> Faults<'d> {
 
     /// What is told of faults that are all mended, but for those that are elsewhere. A trial sees no
     /// files: where nothing was to be mended, what is wrong is in one.
-    fn told(&self, line: &Line, mut told: Vec<usize>, reads: bool) -> Option<Repaired> {
+    fn told(&self, mut told: Vec<usize>, offer: Option<Offer>) -> Option<Repaired> {
         if told.is_empty() {
             return None;
         }
-        let is_of_file = |fault: &Fault<'_>| fault.kind == FaultKind::FileUnread;
         for (at, fault) in self.list.iter().enumerate() {
-            if !fault.is_on_line() || is_of_file(fault) {
+            if !fault.is_on_line() || fault.kind == FaultKind::FileUnread {
                 told.push(at);
             }
         }
-        let told = in_order(told, |&at| (at, 0));
-        let offer = reads && self.secrets.is_empty() && !self.list.iter().any(is_of_file);
-        Some(Repaired { offer: offer.then(|| shown(self.path.root(), line)), told })
+        Some(Repaired { offer, told: in_order(told, |&at| (at, 0)) })
     }
 
-    /// The best repair of a fault, and how many lines were read to find it.
+    /// A line that reads, if it may be copied without thought: nothing in it may be secret, its files
+    /// can be read, and the program's own tests hold nothing against it.
+    fn offer(&self, line: &Line, outcome: Outcome<'_>, excused: Vec<usize>) -> Option<Offer> {
+        let is_of_file = |fault: &Fault<'_>| fault.kind == FaultKind::FileUnread;
+        if !self.dark.is_empty() || self.list.iter().any(is_of_file) {
+            return None;
+        }
+        let root = self.path.root();
+        let has_holes = line.iter().any(Word::is_hole);
+        if let Outcome::Reading(reading) = outcome {
+            let names_file = reading.steps().iter().any(|step| step.meaning() == Meaning::File);
+            let typed_line: Line =
+                self.words.iter().enumerate().map(|(at, word)| Word::typed(at, word)).collect();
+            let trace = reading.into_trace();
+            // Each repair kept what it did not touch; several of them may lose a word all the same.
+            let is_kept = loses_nothing(self, &typed_line, line, &trace, excused);
+            let (words, around) = (typed(line), self.around.for_trial(Trial::Judged));
+            let judged = || match has_holes {
+                true => true,
+                false => {
+                    let judged = root.read_around(Words::new(&words), around);
+                    !matches!(judged, Outcome::Faults(_))
+                }
+            };
+            if names_file || !is_kept || !judged() {
+                return None;
+            }
+        }
+        let shown = shown(root, line);
+        (shown.len() <= LONGEST).then_some(Offer { shown, has_holes })
+    }
+
+    /// The best repair of a fault, if it is alone at its cost; and how many lines were read to find it.
     fn best(
         &self,
         line: &Line,
@@ -147,33 +131,52 @@ impl<'d> Faults<'d> {
         around: &Around<'_>,
         allowed: usize,
     ) -> (Option<Repair>, usize) {
-        let root = self.path.root();
-        let is_ambiguous = matches!(
-            self.list[pick].kind,
-            FaultKind::OptionAmbiguous | FaultKind::CommandAmbiguous
-        );
-        let mut best: Option<(usize, usize, usize, Repair)> = None;
-        let (mut tried, mut helped) = (0, 0);
-        for repair in self.repairs(line, pick) {
-            if tried == allowed {
-                break;
-            }
-            tried += 1;
-            let typed: Vec<&OsStr> = repair.line.iter().map(|word| &*word.typed).collect();
-            let after = read(root, &typed, around);
-            if !after.as_ref().is_none_or(|after| self.is_better(after, pick, &repair)) {
-                continue;
-            }
-            helped += 1;
-            let faults = after.map_or(0, |after| after.list.len());
-            let rank = (faults, repair.cost, repair.line.len());
-            if best.as_ref().is_none_or(|(faults, cost, len, _)| rank < (*faults, *cost, *len)) {
-                best = Some((rank.0, rank.1, rank.2, repair));
+        use FaultKind::{CommandAmbiguous, OptionAmbiguous};
+        let repairs = self.repairs(line, pick);
+        let tried = repairs.len();
+        if tried > allowed {
+            return (None, 0);
+        }
+        let is_ambiguous = matches!(self.list[pick].kind, OptionAmbiguous | CommandAmbiguous);
+        let mut best: Option<Tried> = None;
+        let mut is_alone = true;
+        for repair in repairs {
+            let Some(tried) = self.attempt(line, pick, repair, around) else { continue };
+            match &best {
+                // Which of several names an abbreviation stands for, only the user knows.
+                Some(_) if is_ambiguous => is_alone = false,
+                Some(best) if tried.rank() == best.rank() => {
+                    is_alone &= tried.reading == best.reading;
+                }
+                Some(best) if tried.rank() > best.rank() => {}
+                _ => (best, is_alone) = (Some(tried), true),
             }
         }
-        // Which of several names an abbreviation stands for, only the user knows.
-        let repair = best.map(|best| best.3).filter(|_| !is_ambiguous || helped == 1);
-        (repair, tried)
+        (best.filter(|_| is_alone).map(|best| best.repair), tried)
+    }
+
+    /// A repair made and the line read again, if less is wrong with it and all else is as it was.
+    fn attempt(
+        &self,
+        line: &Line,
+        pick: usize,
+        repair: Repair,
+        around: &Around<'_>,
+    ) -> Option<Tried> {
+        let words = typed(&repair.line);
+        let (faults, trace) = match self.path.root().read_around(Words::new(&words), around.clone())
+        {
+            Outcome::Faults(after) if self.is_better(&after, pick, &repair) => {
+                (after.list.len(), after.trace)
+            }
+            Outcome::Faults(_) => return None,
+            Outcome::Reading(reading) => (0, reading.into_trace()),
+            // A request is answered whatever else stands on the line.
+            _ => return Some(Tried { faults: 0, reading: Vec::new(), repair }),
+        };
+        let is_kept = keeps(self, line, pick, &repair, &trace);
+        let reading = values(&trace, &words);
+        is_kept.then_some(Tried { faults, reading, repair })
     }
 
     /// Whether a repaired line has less wrong with it. A name that is mended may show what stands
@@ -181,7 +184,7 @@ impl<'d> Faults<'d> {
     fn is_better(&self, after: &Faults<'_>, pick: usize, repair: &Repair) -> bool {
         let names = |faults: &Faults<'_>| faults.list.iter().filter(|f| f.is_of_name()).count();
         let is_fewer = after.list.len() < self.list.len();
-        is_fewer || self.list[pick].is_of_name() && repair.renames() && names(after) < names(self)
+        is_fewer || self.list[pick].is_of_name() && repair.renames && names(after) < names(self)
     }
 
     /// Which fault of the line as typed a fault of the line being repaired is.
@@ -202,80 +205,36 @@ impl<'d> Faults<'d> {
     }
 }
 
-#[inline(never)]
-fn shown(root: &Command<'_>, line: &Line) -> Offer {
-    let mut shown = root.name.to_owned();
-    let mut has_holes = false;
-    for word in line {
-        shown.put(" ");
-        shown.put(&word.text_shown());
-        has_holes |= word.shown.is_some();
-    }
-    Offer { shown, has_holes }
+/// A repair that helps, and what the line reads as then.
+struct Tried {
+    faults: usize,
+    /// The words of each parameter, by its address, in the order of the line.
+    reading: Vec<(usize, usize, std::ffi::OsString)>,
+    repair: Repair,
 }
 
-/// What is wrong with a line, examples in its holes.
-fn read<'l>(
-    root: &'l Command<'l>,
-    line: &'l [&'l OsStr],
-    around: &Around<'l>,
-) -> Option<Faults<'l>> {
-    match root.read_around(Words::new(line), around.clone()) {
-        Outcome::Faults(faults) => Some(faults),
-        _ => None,
+impl Tried {
+    fn rank(&self) -> (Cost, usize) {
+        (self.repair.cost, self.faults)
     }
 }
 
-/// What is done to a line.
-pub(super) enum Edit {
-    /// The bytes from `start` to `end` of a word give way to something else; `apart`, which then
-    /// begins a word of its own.
-    Replace { word: usize, start: usize, end: usize, with: Word, apart: bool },
-    /// Words are put in front of a word.
-    Insert { word: usize, words: Line },
-    /// A word is left out.
-    Drop { word: usize },
-}
-
-impl Edit {
-    pub(super) fn order(&self) -> (usize, usize) {
-        match self {
-            Edit::Replace { word, start, .. } => (*word, *start + 1),
-            Edit::Insert { word, .. } => (*word, 0),
-            Edit::Drop { word } => (*word, usize::MAX),
-        }
+/// What is read as what, so that two lines can be told from each other.
+fn values(
+    trace: &Trace<'_>,
+    words: &[&std::ffi::OsStr],
+) -> Vec<(usize, usize, std::ffi::OsString)> {
+    let mut values = Vec::new();
+    for used in trace.uses().iter().filter(|used| used.param != 0) {
+        let bytes = used.step.bytes();
+        let text = match used.step.is_of_value() {
+            true => part(words[used.step.word()], bytes.start, bytes.end).into_owned(),
+            // A name is the same however it is spelt; an opposite is another.
+            false => format!("{:?}", used.step.meaning()).into(),
+        };
+        values.push((used.param, used.index, text));
     }
-}
-
-/// The line with the edits made, which stand in order.
-pub(super) fn edited(line: &Line, edits: Vec<Edit>) -> Line {
-    let mut new = Line::new();
-    let mut edits = edits.into_iter().peekable();
-    for at in 0..=line.len() {
-        let from = line.get(at).and_then(|word| word.from);
-        let mut made = Word { from, ..Word::default() };
-        let (mut done, mut is_dropped) = (0, false);
-        while let Some(edit) = edits.next_if(|edit| edit.order().0 == at) {
-            match edit {
-                Edit::Insert { words, .. } => new.extend(words),
-                Edit::Drop { .. } => is_dropped = true,
-                Edit::Replace { start, end, with, apart, .. } => {
-                    made.push_text(&part(&line[at].typed, done, start));
-                    if apart {
-                        new.push(std::mem::replace(&mut made, Word { from, ..Word::default() }));
-                    }
-                    made.push(&with);
-                    done = end;
-                }
-            }
-        }
-        let Some(word) = line.get(at).filter(|_| !is_dropped) else { continue };
-        if done == 0 && made.typed.is_empty() && made.shown.is_none() {
-            new.push(word.clone());
-        } else {
-            made.push_text(&part(&word.typed, done, word.typed.len()));
-            new.push(made);
-        }
-    }
-    new
+    let path = trace.commands().map(|command| std::ptr::from_ref(command).addr());
+    values.extend(path.map(|command| (command, 0, Default::default())));
+    in_order(values, |value| (value.0, value.1))
 }

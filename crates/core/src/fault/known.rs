@@ -1,42 +1,53 @@
-//! What is known where something unknown stands: the nearest name, all that begin so, all there are.
+//! What is known where something unknown stands: the nearest names, all that begin so, all there are.
 
-use super::say::MOST_LISTED;
-use crate::read::{Fault, FaultKind, Faults, Path, Place, Reader, Setting, is_settable};
-use crate::text::{Put, digits, nearest, part};
+use std::borrow::Cow;
+use std::ffi::OsStr;
+
+use crate::declare::Param;
+use crate::read::{Fault, FaultKind, Faults, Place, Setting, is_settable};
+use crate::text::{near, part};
 use crate::wording::{Wording, fill};
 
 impl<'d> Faults<'d> {
-    /// What is said of an unknown option: which commands have it, or which one is near.
+    /// What is said of an unknown option: which commands have it, or which ones are near.
     pub(super) fn known_option(&self, fault: &Fault<'d>, wording: &Wording) -> Option<String> {
         let root = self.path.root();
         let mut owners = Vec::new();
         for names in self.owners(fault, root) {
             owners.push(root.name.to_owned() + " " + &names.join(" "));
         }
-        let phrase = match (owners.len(), self.near_option(fault)) {
-            (0, Some(near)) => return Some(fill(wording.one_is, &[&near])),
-            (0, None) => return None,
-            (1, _) => wording.other_has,
-            _ => wording.others_have,
-        };
-        Some(fill(phrase, &[&wording.list(owners.iter().map(String::as_str), wording.and)]))
+        if !owners.is_empty() {
+            return Some(wording.counted(wording.other_has, wording.others_have, &owners));
+        }
+        let (_, near) = self.near_options(fault);
+        (!near.is_empty()).then(|| wording.counted(wording.one_is, wording.many_are, &near))
+    }
+
+    /// The word of a fault about a name, and the name; nothing where it may be a secret, which even a
+    /// name near to it would tell of.
+    pub(super) fn named(&self, fault: &Fault<'_>) -> Option<(usize, Cow<'d, OsStr>)> {
+        let Place::At { word, start, end } = fault.place else { return None };
+        let is_dark = self.dark.start(word).is_some_and(|dark| dark < end);
+        (!is_dark).then(|| (word, part(self.words.word(word), start, end)))
     }
 
     /// The names that an ambiguous abbreviation may stand for, dashes included.
     pub(super) fn begun(&self, fault: &Fault<'d>) -> Vec<String> {
-        let Place::At { word, start, end } = fault.place else { return Vec::new() };
-        let typed = part(self.words.word(word), start, end).to_string_lossy().into_owned();
+        let Some((word, typed)) = self.named(fault) else { return Vec::new() };
+        let typed = typed.to_string_lossy();
         let mut names = Vec::new();
         if fault.kind == FaultKind::CommandAmbiguous {
-            let known = command_names(&self.path).filter(|name| name.starts_with(&typed));
-            names.extend(known.map(str::to_owned));
+            // Of a command's names one is enough.
+            for command in self.path.leaf().commands.iter().filter(|command| !command.hidden) {
+                let name = command.shown_names().find(|name| name.starts_with(&*typed));
+                names.extend(name.map(str::to_owned));
+            }
         } else {
             let typed = typed.trim_start_matches('-');
-            for name in self.option_names(word).into_iter().filter(|name| name.starts_with(typed)) {
+            for name in self.option_names(word, |name| name.starts_with(typed)) {
                 names.push("--".to_owned() + name);
             }
         }
-        names.truncate(MOST_LISTED);
         names
     }
 
@@ -56,76 +67,98 @@ impl<'d> Faults<'d> {
         let mut names: Vec<&str> = command.commands.iter().map(|command| command.name).collect();
         for param in command.params() {
             if !param.is_hidden() && is_settable(command, param) {
-                names.extend(param.long_names());
+                names.extend(param.today().map(|name| name.0));
             }
         }
         names.retain(|name| *name != typed.trim_matches('\''));
-        nearest(typed.trim_matches('\''), &mut names.into_iter()).map(str::to_owned)
+        let (_, nearest) = near(typed.trim_matches('\''), &mut names.into_iter());
+        nearest.first().map(|name| (*name).to_owned())
     }
 
-    /// The nearest of the options that are in reach where the unknown one stands, dashes included.
-    pub(super) fn near_option(&self, fault: &Fault<'d>) -> Option<String> {
-        let Place::At { word, start, end } = fault.place else { return None };
-        let typed = part(self.words.word(word), start, end);
-        let typed = typed.to_str()?;
+    /// The nearest of the options that are in reach where the unknown one stands, dashes included, and
+    /// how many slips away they are.
+    pub(super) fn near_options(&self, fault: &Fault<'d>) -> (usize, Vec<String>) {
+        let Some((word, typed)) = self.named(fault) else { return Default::default() };
         // A short name that is not known has no near ones: all letters are equally far.
-        let typed = typed
-            .strip_prefix("--")
-            .or_else(|| typed.strip_prefix('-').filter(|typed| typed.chars().count() > 1))?;
-        nearest(typed, &mut self.option_names(word).into_iter()).map(|name| "--".to_owned() + name)
+        let typed = typed.to_str().and_then(|typed| {
+            let short = || typed.strip_prefix('-').filter(|typed| typed.chars().count() > 1);
+            typed.strip_prefix("--").or_else(short)
+        });
+        let Some(typed) = typed else { return Default::default() };
+        let (distance, names) = near(typed, &mut self.option_names(word, |_| true).into_iter());
+        (distance, names.into_iter().map(|name| "--".to_owned() + name).collect())
     }
 
-    /// The long names that are known where a word stands, without dashes.
-    pub(super) fn option_names(&self, word: usize) -> Vec<&'d str> {
-        let reader = self.reader_before(word);
+    /// The parameters that a misspelt option may be: those of the nearest names.
+    pub(super) fn near_params(&self, fault: &Fault<'d>) -> Vec<&'d Param<'d>> {
+        let Place::At { word, .. } = fault.place else { return Vec::new() };
+        let (_, names) = self.near_options(fault);
+        let is_near = |param: &&Param<'_>| {
+            let mut bare = names.iter().map(|name| &name[2..]);
+            bare.any(|name| param.today().any(|own| own.0 == name))
+        };
+        match names.is_empty() {
+            true => Vec::new(),
+            false => self.trace.reach_in(word).into_iter().filter(is_near).collect(),
+        }
+    }
+
+    /// The long names that are known in a word, without dashes; of each parameter's name and aliases
+    /// the first for which `is_meant` holds.
+    fn option_names(&self, word: usize, is_meant: impl Fn(&str) -> bool) -> Vec<&'d str> {
         let mut names = Vec::new();
-        for param in reader.reach() {
-            if !param.is_hidden() {
-                names.extend(param.long_names());
+        for param in self.trace.reach_in(word).into_iter().filter(|param| !param.is_hidden()) {
+            let mut hits = Vec::new();
+            for (name, hit) in param.today().filter(|name| is_meant(name.0)) {
+                if !hits.contains(&hit) {
+                    hits.push(hit);
+                    names.push(name);
+                }
             }
         }
-        names.push("help");
-        if !self.path.root().package.version.is_empty() {
-            names.push("version");
-        }
+        let version = (!self.path.root().package.version.is_empty()).then_some("version");
+        names.extend(std::iter::once("help").chain(version).filter(|name| is_meant(name)));
         names
     }
 
-    /// The nearest subcommand to an unknown one.
-    pub(super) fn near_command(&self, fault: &Fault<'d>) -> Option<&'d str> {
-        let Place::At { word, start, end } = fault.place else { return None };
-        let typed = part(self.words.word(word), start, end);
-        nearest(typed.to_str()?, &mut command_names(&self.path))
+    /// Whether a word is an option where it stands.
+    pub(super) fn is_option(&self, word: usize, typed: &OsStr) -> bool {
+        let reach = self.trace.reach_in(word);
+        match typed.as_encoded_bytes() {
+            [b'-', b'-', name @ ..] if !name.is_empty() => {
+                let name = name.split(|&byte| byte == b'=').next().unwrap_or_default();
+                reach.iter().any(|param| param.find_name(name).is_some())
+            }
+            [b'-', letter] => reach.iter().any(|param| param.has_letter(*letter)),
+            _ => false,
+        }
     }
 
+    /// The nearest subcommands to an unknown one, and how many slips away they are.
+    pub(super) fn near_commands(&self, fault: &Fault<'d>) -> (usize, Vec<&'d str>) {
+        let Some((_, typed)) = self.named(fault) else { return Default::default() };
+        let seen = self.path.leaf().commands.iter().filter(|command| !command.hidden);
+        let mut names = seen.flat_map(|command| command.shown_names());
+        typed.to_str().map_or_else(Default::default, |typed| near(typed, &mut names))
+    }
+
+    /// What is said of an unknown command: which ones have it, which are near, or all there are.
     pub(super) fn known_commands(&self, fault: &Fault<'d>, wording: &Wording) -> String {
-        if let Some(near) = self.near_command(fault) {
-            return fill(wording.one_is, &[near]);
+        let ways: Vec<String> = self.ways_to(fault).iter().map(|names| names.join(" ")).collect();
+        if let Some((_, typed)) = self.named(fault).filter(|_| !ways.is_empty()) {
+            let phrase = if ways.len() == 1 { wording.command_has } else { wording.commands_have };
+            let ways = wording.choices(&ways, wording.and);
+            return fill(phrase, &[&ways, &typed.to_string_lossy()]);
         }
-        let names: Vec<&str> = command_names(&self.path).collect();
-        let more = names.len().saturating_sub(MOST_LISTED);
-        let last = if more > 0 { wording.comma } else { wording.and };
-        let mut list = wording.list(names.iter().take(MOST_LISTED).copied(), last);
-        if more > 0 {
-            list.put(wording.comma);
-            list.put(&fill(wording.more_faults, &[&digits(more)]));
+        let (_, near) = self.near_commands(fault);
+        if !near.is_empty() {
+            return wording.counted(wording.one_is, wording.many_are, &near);
         }
-        let phrase = match names.len() {
-            0 => wording.none_here,
-            1 => wording.one_is,
-            _ => wording.many_are,
-        };
-        fill(phrase, &[&list])
+        let seen = self.path.leaf().commands.iter().filter(|command| !command.hidden);
+        let names: Vec<&str> = seen.map(|command| command.name).collect();
+        match names.is_empty() {
+            true => wording.none_here.to_owned(),
+            false => wording.counted(wording.one_is, wording.many_are, &names),
+        }
     }
-
-    /// The state of the reader in front of a word.
-    pub(super) fn reader_before(&self, word: usize) -> Reader<'d> {
-        let mut reader = Reader::new(self.path.root(), word);
-        reader.step_all(self.words.before(word));
-        reader
-    }
-}
-
-fn command_names<'d>(path: &Path<'d>) -> impl Iterator<Item = &'d str> {
-    path.leaf().commands.iter().filter(|command| !command.hidden).map(|command| command.name)
 }

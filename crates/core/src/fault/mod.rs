@@ -5,16 +5,20 @@
 //!
 //! * `say.rs`: a sentence for each fault, which says what would be right.
 //! * `known.rs`, `owners.rs`: what is known where a name is not, and which commands know the name.
-//! * `fix.rs`: the line repaired, and read again before it is offered; `repair.rs`, `surplus.rs`: what may
-//!   help.
+//! * `told.rs`: which faults are told, and which of them in one sentence.
+//! * `fix.rs`: the line repaired, and read again before it is offered; `edit.rs`: its words and what is
+//!   done to them; `repair.rs`, `surplus.rs`: what may help; `keep.rs`: what must stay as it is.
 //! * `echo.rs`: the line as typed, and where each byte of it is shown.
 //! * `draw.rs`: head, line with carets, sentences, foot.
 
 mod draw;
 mod echo;
+mod edit;
 mod fix;
+mod keep;
 mod known;
 mod owners;
 mod repair;
 mod say;
 mod surplus;
+mod told;

@@ -1,50 +1,65 @@
 //! Where in the tree a name is known that is not known here: for an unknown option the commands that
 //! have it, for an unknown command those of that name further down.
 
-use std::ffi::OsStr;
-
-use crate::declare::{Command, Hit};
+use crate::declare::{Command, Hit, Param};
 use crate::read::{Fault, Faults, Place};
-use crate::text::part;
 
 impl<'d> Faults<'d> {
     /// The commands below one that have the option of a fault, each as the names that lead there.
     pub(super) fn owners(&self, fault: &Fault<'_>, top: &'d Command<'d>) -> Vec<Vec<&'d str>> {
-        let Place::At { word, start, end } = fault.place else { return Vec::new() };
-        let typed = part(self.words.word(word), start, end);
-        let typed = typed.as_encoded_bytes();
-        let has = |command: &Command<'_>| {
-            command.params().any(|param| {
-                let letter = |letter| param.has_letter(letter);
-                !param.is_hidden()
-                    && match typed {
-                        [b'-', b'-', name @ ..] => {
-                            matches!(param.find_name(name), Some(hit) if hit != Hit::Former)
-                        }
-                        [b'-', short] => letter(*short),
-                        [short] if start > 0 => letter(*short),
-                        _ => false,
-                    }
-            })
-        };
-        search(top, &|command| has(command))
+        search(top, &|command| command.params().any(|param| self.is_called_so(param, fault)))
     }
 
-    /// The names above the commands of a name, below one.
-    pub(super) fn below(&self, top: &'d Command<'d>, name: &OsStr) -> Vec<Vec<&'d str>> {
-        let found = search(top, &|command| command.name.as_bytes() == name.as_encoded_bytes());
+    /// The names that lead to the commands of an unknown one's name, further down the tree.
+    pub(super) fn ways_to(&self, fault: &Fault<'_>) -> Vec<Vec<&'d str>> {
+        let Some((_, typed)) = self.named(fault) else { return Vec::new() };
+        let is_called = |command: &Command<'d>| {
+            command.shown_names().any(|name| name.as_bytes() == typed.as_encoded_bytes())
+        };
+        let found = search(self.path.leaf(), &is_called);
         let above = |mut names: Vec<&'d str>| {
             names.pop();
             names
         };
         found.into_iter().map(above).filter(|names| !names.is_empty()).collect()
     }
+
+    /// The parameters of all commands that an unknown option may be: those that are called so.
+    pub(super) fn owning_params(&self, fault: &Fault<'_>) -> Vec<&'d Param<'d>> {
+        let mut params = Vec::new();
+        for way in self.owners(fault, self.path.root()) {
+            let mut command = self.path.root();
+            for name in way {
+                command = command.find(name.as_bytes()).unwrap_or(command);
+            }
+            let has = |param: &&'d Param<'d>| self.is_called_so(param, fault);
+            params.extend(command.params().find(has));
+        }
+        params
+    }
+
+    /// Whether an unknown option is a parameter's name.
+    fn is_called_so(&self, param: &Param<'_>, fault: &Fault<'_>) -> bool {
+        let (Some((_, typed)), Place::At { start, .. }) = (self.named(fault), fault.place) else {
+            return false;
+        };
+        let letter = |letter| param.has_letter(letter);
+        !param.is_hidden()
+            && match typed.as_encoded_bytes() {
+                [b'-', b'-', name @ ..] => {
+                    matches!(param.find_name(name), Some(hit) if hit != Hit::Former)
+                }
+                [b'-', short] => letter(*short),
+                [short] if start > 0 => letter(*short),
+                _ => false,
+            }
+    }
 }
 
 /// The first few commands below one for which something holds, each as the names that lead there.
 /// Those nearest to it come first.
 fn search<'d>(top: &'d Command<'d>, holds: &dyn Fn(&Command<'d>) -> bool) -> Vec<Vec<&'d str>> {
-    const MOST: usize = 4;
+    const MOST: usize = 8;
     let mut found = Vec::new();
     let mut level: Vec<(Vec<&'d str>, &'d Command<'d>)> = vec![(Vec::new(), top)];
     while !level.is_empty() && found.len() < MOST {

@@ -1,40 +1,55 @@
 //! What may help against a fault: a few repairs each, the likely ones first. Whether one does is seen
 //! when the line is read again.
 
-use std::ffi::OsStr;
+use std::ffi::OsString;
 
-use super::fix::{Edit, Line, Word, edited};
-use crate::declare::Role;
-use crate::read::{Fault, FaultKind, Faults, Meaning, Place, Reader, Step, Words};
-use crate::text::{in_order, nearest, part};
+use super::edit::{Edit, Line, Word, edited};
+use crate::declare::{FromWord, Param, Role};
+use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
+use crate::text::{in_order, near, part};
 
 /// A line that may be right.
 pub(super) struct Repair {
     pub(super) line: Line,
-    /// How far it goes: a name for another is little, words left out are much.
-    pub(super) cost: usize,
+    pub(super) cost: Cost,
+    /// Whether a name is mended or moved, and no more.
+    pub(super) renames: bool,
     /// The faults that it mends, by their places in the list.
     pub(super) mends: Vec<usize>,
 }
 
-impl Repair {
-    /// Whether a name is mended or moved, and no more.
-    pub(super) fn renames(&self) -> bool {
-        self.cost <= MOVED
-    }
-
-    /// Whether something that was typed is left out.
-    pub(super) fn drops(&self) -> bool {
-        self.cost == DROPPED
-    }
+/// How far a repair goes, compared in this order.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+pub(super) struct Cost {
+    pub(super) class: Class,
+    /// Slips of the fingers; or words that are put in.
+    pub(super) distance: usize,
+    /// Words that stand elsewhere.
+    pub(super) moved: usize,
 }
 
-/// What a repair goes as far as.
-pub(super) const NAMED: usize = 1;
-pub(super) const MOVED: usize = 2;
-pub(super) const FILLED: usize = 3;
-pub(super) const ADDED: usize = 4;
-pub(super) const DROPPED: usize = 5;
+/// What is done, from little to much.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+pub(super) enum Class {
+    /// A word is spelt otherwise.
+    Spelled,
+    /// A value is attached to its name, or parted from it.
+    Attached,
+    /// Words become one.
+    Quoted,
+    /// Words stand elsewhere.
+    Moved,
+    /// Words are put in, and where a value is wrong something else for it.
+    Inserted,
+    /// A value goes that stands twice where it may once.
+    Dropped,
+}
+
+impl Class {
+    pub(super) const fn at(self, distance: usize) -> Cost {
+        Cost { class: self, distance, moved: 0 }
+    }
+}
 
 /// The repairs of one fault in the making.
 pub(super) struct Bench<'f, 'd> {
@@ -57,7 +72,6 @@ impl<'d> Faults<'d> {
             FaultKind::OperandMissing => bench.operands_missing(),
             FaultKind::OptionMissing | FaultKind::ValueMissing => bench.missing(),
             FaultKind::OperandExtra => bench.operand_extra(),
-            FaultKind::CommandMissing => bench.drop_terminator(),
             FaultKind::ValueUnwanted => bench.value_unwanted(),
             FaultKind::ValueAttached => bench.value_attached(),
             FaultKind::ValueMisfit
@@ -77,23 +91,26 @@ impl<'d> Faults<'d> {
 
 impl<'d> Bench<'_, 'd> {
     #[inline(never)]
-    pub(super) fn add(&mut self, cost: usize, edits: Vec<Edit>) {
+    pub(super) fn add(&mut self, cost: Cost, edits: Vec<Edit>) {
         let line = edited(self.line, in_order(edits, Edit::order));
         self.add_line(cost, line);
     }
 
-    pub(super) fn add_line(&mut self, cost: usize, line: Line) {
-        self.repairs.push(Repair { line, cost, mends: vec![self.pick] });
+    fn add_line(&mut self, cost: Cost, line: Line) {
+        let renames = self.fault.is_of_name();
+        self.repairs.push(Repair { line, cost, renames, mends: vec![self.pick] });
     }
 
-    pub(super) fn replace(&mut self, cost: usize, with: Word) {
+    pub(super) fn replace(&mut self, cost: Cost, with: &str) {
         if let Place::At { word, start, end } = self.fault.place {
+            let with = Word::text(with.as_ref());
             self.add(cost, vec![Edit::Replace { word, start, end, with, apart: false }]);
         }
     }
 
-    pub(super) fn insert(&mut self, cost: usize, word: usize, words: Line) {
-        self.add(cost, vec![Edit::Insert { word, words }]);
+    /// Puts words in, each of which is a step.
+    pub(super) fn insert(&mut self, word: usize, words: Line) {
+        self.add(Class::Inserted.at(words.len()), vec![Edit::Insert { word, words }]);
     }
 
     /// The word of the fault and the bytes in it.
@@ -104,35 +121,36 @@ impl<'d> Bench<'_, 'd> {
         }
     }
 
-    /// What each word of the line was taken for.
-    pub(super) fn steps(&self) -> Vec<Step> {
-        let mut reader = Reader::new(self.faults.path.root(), self.line.len());
-        let words: Vec<&OsStr> = self.line.iter().map(|word| &*word.typed).collect();
-        reader.step_all(Words::new(&words));
-        reader.steps().to_vec()
+    /// The bytes of a word of the line.
+    pub(super) fn bytes(&self, word: usize) -> &[u8] {
+        self.line[word].typed.as_encoded_bytes()
     }
 
     fn option_unknown(&mut self) {
         let Some((word, start, _)) = self.place() else { return };
-        if let Some(near) = self.faults.near_option(self.fault) {
-            self.replace(NAMED, Word::text(near.as_ref()));
+        let owners = self.faults.owners(self.fault, self.faults.path.root());
+        // A name that is right elsewhere is no slip.
+        if owners.is_empty() {
+            let (distance, names) = self.faults.near_options(self.fault);
+            for name in names {
+                self.replace(Class::Spelled.at(distance), &name);
+            }
         }
         if start == 0 {
             self.move_behind(word);
         }
         self.command_of_option(word);
         // An operand that begins with a dash; what is an option elsewhere, or nearly one, is none.
-        let is_long = self.line[word].typed.as_encoded_bytes().starts_with(b"--");
-        let root = self.faults.path.root();
-        if !is_long && self.repairs.is_empty() && self.faults.owners(self.fault, root).is_empty() {
-            self.insert(ADDED, word, vec![Word::text("--".as_ref())]);
+        if !self.bytes(word).starts_with(b"--") && self.repairs.is_empty() && owners.is_empty() {
+            self.insert(word, vec![Word::text("--".as_ref())]);
+            self.repairs.iter_mut().for_each(|repair| repair.renames = false);
         }
     }
 
     /// An option in front of the command that takes it moves behind: alone, or with a word or two
     /// behind it as its value.
     fn move_behind(&mut self, word: usize) {
-        let above = self.faults.reader_before(word).leaf();
+        let above = self.faults.trace.leaf_before(word);
         let rest = &self.line[word..];
         for taken in 1..rest.len().min(4) {
             let (option, behind) = rest.split_at(taken);
@@ -142,50 +160,36 @@ impl<'d> Bench<'_, 'd> {
             let ended = behind.iter().position(|word| word.typed == "--").unwrap_or(behind.len());
             let (options, operands) = behind.split_at(ended);
             let line = [&self.line[..word], options, option, operands].concat();
-            self.add_line(MOVED, line);
+            self.add_line(Cost { moved: taken, ..Class::Moved.at(0) }, line);
         }
     }
 
-    /// The commands that have the option: one below the command at hand is put in front, one beside
-    /// takes its place.
+    /// The commands below the one at hand that have the option: their names are put in front.
     fn command_of_option(&mut self, word: usize) {
-        let reached = self.faults.reader_before(word).leaf();
-        if !reached.commands.is_empty() {
-            for names in self.faults.owners(self.fault, reached).into_iter().take(4) {
-                let names = names.iter().map(|name| Word::text(name.as_ref())).collect();
-                self.insert(MOVED, word, names);
-            }
-            return;
-        }
-        let path = &self.faults.path.0;
-        let Some(&above) = path.len().checked_sub(2).and_then(|at| path.get(at)) else { return };
-        let named = self.steps().into_iter().rfind(|step| step.meaning() == Meaning::Command);
-        let (Some(named), [names]) = (named, &self.faults.owners(self.fault, above)[..]) else {
-            return;
-        };
-        if let [name] = names[..] {
-            let (word, end) = (named.word(), named.bytes().end);
-            let with = Word::text(name.as_ref());
-            self.add(DROPPED, vec![Edit::Replace { word, start: 0, end, with, apart: false }]);
+        let reached = self.faults.trace.leaf_before(word);
+        for names in self.faults.owners(self.fault, reached) {
+            self.insert(word, names.iter().map(|name| Word::text(name.as_ref())).collect());
         }
     }
 
     fn command_unknown(&mut self) {
         let Some((word, ..)) = self.place() else { return };
-        if let Some(near) = self.faults.near_command(self.fault) {
-            self.replace(NAMED, Word::text(near.as_ref()));
-        }
         // A command of that name further down the tree: what is above it was left out.
-        let typed = self.line[word].typed.clone();
-        for names in self.faults.below(self.faults.path.leaf(), &typed).into_iter().take(4) {
-            let names = names.iter().map(|name| Word::text(name.as_ref())).collect();
-            self.insert(MOVED, word, names);
+        let ways = self.faults.ways_to(self.fault);
+        for names in &ways {
+            self.insert(word, names.iter().map(|name| Word::text(name.as_ref())).collect());
+        }
+        if ways.is_empty() {
+            let (distance, names) = self.faults.near_commands(self.fault);
+            for name in names {
+                self.replace(Class::Spelled.at(distance), name);
+            }
         }
     }
 
     fn ambiguous(&mut self) {
         for name in self.faults.begun(self.fault) {
-            self.replace(NAMED, Word::text(name.as_ref()));
+            self.replace(Class::Spelled.at(0), &name);
         }
     }
 
@@ -203,34 +207,64 @@ impl<'d> Bench<'_, 'd> {
                 mends.push(at);
             }
         }
-        let line = edited(self.line, edits);
-        self.repairs.push(Repair { line, cost: FILLED, mends });
+        self.add(Class::Inserted.at(edits.len()), edits);
+        self.repairs.iter_mut().for_each(|repair| repair.mends.clone_from(&mends));
     }
 
     pub(super) fn missing(&mut self) {
         if let Place::Before(word) = self.fault.place {
-            self.insert(FILLED, word, missing(self.fault));
+            self.insert(word, missing(self.fault));
         }
     }
 
+    /// Something attached to what takes nothing: a value that the letter in front takes only attached
+    /// to its long name; or, behind a flag, a word that says which.
     fn value_unwanted(&mut self) {
         let Some((word, start, end)) = self.place() else { return };
-        let Some(param) = self.fault.param.filter(|param| param.is_attached()) else {
-            return self.replace(NAMED, Word::default());
+        let Some(param) = self.fault.param else { return };
+        let attached = part(&self.line[word].typed, start, end).into_owned();
+        if param.is_attached() {
+            // `-cwhen` means `--color=when`; letters in front stay a word of their own.
+            let mut with = Word::text((param.spelled() + "=").as_ref());
+            with.push_text(&attached);
+            let (from, apart) = if start > 2 { (start - 1, true) } else { (0, false) };
+            let edit = Edit::Replace { word, start: from, end, with, apart };
+            return self.add(Class::Attached.at(1), vec![edit]);
+        }
+        let says = bool::from_word(&part(&attached, 1, attached.len()));
+        let is_opposite = self.faults.trace.steps.iter().any(|step| {
+            step.word() == word && step.bytes().end == start && step.meaning() == Meaning::Opposite
+        });
+        let name = match (param.role(), says) {
+            (Role::Flag, Ok(says)) if says != is_opposite => param.spelled(),
+            (Role::Flag, Ok(_)) if !param.opposite.is_empty() => "--".to_owned() + param.opposite,
+            // What says neither is not left out.
+            _ => return,
         };
-        // `-cwhen` means `--color=when`; letters in front stay a word of their own.
-        let mut with = Word::text((param.spelled() + "=").as_ref());
-        with.push_text(&part(&self.line[word].typed, start, end));
-        let (from, apart) = if start > 2 { (start - 1, true) } else { (0, false) };
-        self.add(NAMED, vec![Edit::Replace { word, start: from, end, with, apart }]);
+        let with = Word::text(name.as_ref());
+        let edit = Edit::Replace { word, start: 0, end, with, apart: false };
+        self.add(Class::Spelled.at(1), vec![edit]);
     }
 
-    /// `--at=LAT LON`: the first value becomes a word of its own.
+    /// `--at=LAT LON`, `--at=LAT,LON`: each value becomes a word of its own.
     fn value_attached(&mut self) {
-        let Some((word, start, end)) = self.place() else { return };
-        let (cut, value) = attached(self.line[word].typed.as_encoded_bytes(), start);
-        let with = Word::text(&part(&self.line[word].typed, value, end));
-        self.add(NAMED, vec![Edit::Replace { word, start: cut, end, with, apart: true }]);
+        let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param) else {
+            return;
+        };
+        let (cut, value) = attached(self.bytes(word), start);
+        let value = part(&self.line[word].typed, value, end).into_owned();
+        let values = value.to_str().map(|text| text.trim_start_matches('=').split(','));
+        let mut values: Line =
+            values.into_iter().flatten().map(|value| Word::text(value.as_ref())).collect();
+        if values.len() != param.kinds().len() {
+            values = vec![Word::text(&value)];
+        }
+        let rest = values.split_off(1);
+        let mut edits = vec![Edit::Insert { word: word + 1, words: rest }];
+        for with in values {
+            edits.push(Edit::Replace { word, start: cut, end, with, apart: true });
+        }
+        self.add(Class::Attached.at(1), edits);
     }
 
     /// A value that is refused gives way to the choice that is near it, or to a hole; or its word
@@ -240,31 +274,82 @@ impl<'d> Bench<'_, 'd> {
             return;
         };
         let at = self.fault.which;
-        let typed = part(&self.line[word].typed, start, end);
+        if start > 0 && self.letters_behind(word, start, param) {
+            return;
+        }
+        let typed = part(&self.line[word].typed, start, end).into_owned();
+        let is_option = start == 0 && self.faults.is_option(word, &typed);
+        let offers = param.word_kind(at).into_iter().flat_map(|kind| kind.offers());
+        let (distance, nearest) = match typed.to_str().filter(|_| !is_option) {
+            Some(typed) => near(typed, &mut offers.map(|offer| offer.0)),
+            None => Default::default(),
+        };
+        for near in &nearest {
+            self.fill(Class::Spelled.at(distance), Word::text(near.as_ref()));
+        }
+        if start == 0 && !(is_option && self.fits_behind(word, param)) {
+            let words: Line = (at..param.kinds().len()).map(|at| Word::hole(param, at)).collect();
+            self.insert(word, words);
+        }
+        // What is an option here is not thrown away.
+        if nearest.is_empty() && !is_option {
+            self.fill(Class::Inserted.at(1), Word::hole(param, at));
+        }
+    }
+
+    /// Puts something else in the place of a value, and holes in those of the words behind it that
+    /// belong to it.
+    fn fill(&mut self, cost: Cost, with: Word) {
+        let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param) else {
+            return;
+        };
         // Behind a short name a hole would look like letters of the cluster; behind a delimiter or
         // an `=` it does not.
-        let before = start.checked_sub(1).map(|at| self.line[word].typed.as_encoded_bytes()[at]);
+        let before = start.checked_sub(1).map(|at| self.bytes(word)[at]);
         let apart = before.is_some_and(|byte| byte.is_ascii_alphanumeric());
-        let offers = param.word_kind(at).into_iter().flat_map(|kind| kind.offers());
-        let near =
-            typed.to_str().and_then(|typed| nearest(typed, &mut offers.map(|offer| offer.0)));
-        let mut fill = |with: Word, cost: usize| {
-            let mut edits = vec![Edit::Replace { word, start, end, with, apart }];
-            for next in 1..=self.fault.more {
-                let (word, with) = (word + next, Word::hole(param, at + next));
-                let end = self.line[word].typed.len();
-                edits.push(Edit::Replace { word, start: 0, end, with, apart: false });
-            }
-            self.add(cost, edits);
+        let mut edits = vec![Edit::Replace { word, start, end, with, apart }];
+        for next in 1..=self.fault.more {
+            let (word, with) = (word + next, Word::hole(param, self.fault.which + next));
+            let end = self.line[word].typed.len();
+            edits.push(Edit::Replace { word, start: 0, end, with, apart: false });
+        }
+        self.add(cost, edits);
+    }
+
+    /// Whether the word behind one would do for a parameter: what stands between may be misplaced.
+    fn fits_behind(&self, word: usize, param: &Param<'_>) -> bool {
+        self.line.get(word + 1).is_some_and(|next| param.accepts(&next.typed))
+    }
+
+    /// `-fc 6`: the letter that takes a value stands before others that take none. It moves behind
+    /// them. Tells whether the word is such a one.
+    fn letters_behind(&mut self, word: usize, start: usize, param: &Param<'d>) -> bool {
+        let bytes = self.bytes(word);
+        let (letters, letter) = (&bytes[start..], start - 1);
+        let reach = self.faults.trace.reach_in(word);
+        let is_flag = |letter: &u8| {
+            let found = reach.iter().find(|param| param.has_letter(*letter));
+            found.is_some_and(|param| param.kinds().is_empty())
         };
-        match near {
-            Some(near) => fill(Word::text(near.as_ref()), NAMED),
-            None => fill(Word::hole(param, at), FILLED),
+        let is_cluster =
+            bytes[0] == b'-' && param.has_letter(bytes[letter]) && !bytes.starts_with(b"--");
+        if !is_cluster || letters.is_empty() || !letters.iter().all(is_flag) {
+            return false;
         }
-        if start == 0 {
-            let words = (at..param.kinds().len()).map(|at| Word::hole(param, at)).collect();
-            self.insert(ADDED, word, words);
-        }
+        let whole = &self.line[word].typed;
+        let mut moved = part(whole, 0, letter).into_owned();
+        moved.push(part(whole, start, whole.len()));
+        moved.push(part(whole, letter, start));
+        let end = whole.len();
+        let edit = |moved: &OsString| {
+            let with = Word::text(moved);
+            Edit::Replace { word, start: 0, end, with, apart: false }
+        };
+        self.add(Cost { moved: 1, ..Class::Moved.at(0) }, vec![edit(&moved)]);
+        let words = (0..param.kinds().len()).map(|at| Word::hole(param, at)).collect();
+        let hole = Edit::Insert { word: word + 1, words };
+        self.add(Class::Inserted.at(1), vec![edit(&moved), hole]);
+        true
     }
 }
 

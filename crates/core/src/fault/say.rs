@@ -3,83 +3,183 @@
 use std::error::Error;
 use std::ffi::OsString;
 
-use crate::declare::{Command, Noun, Param, Reason, Sort};
+use crate::declare::{Command, FromWord, Noun, Param, Reason, Sort};
 use crate::read::{Fault, FaultKind, Faults, Place};
-use crate::text::{DOTS, Put, Quoted, columns, digits, part, visible};
+use crate::text::{DOTS, Put, columns, digits, part, quoted, visible};
 use crate::wording::{Wording, fill};
 
 /// Columns of a word that a sentence shows in full.
 const LONGEST: usize = 48;
-/// Commands that a sentence lists when none is near.
-pub(super) const MOST_LISTED: usize = 8;
+
+/// Names of what was typed, or is missing, that a sentence lists.
+const MOST_TYPED: usize = 4;
 
 impl<'d> Faults<'d> {
-    /// What is wrong, and what would be right, in a sentence.
-    pub(crate) fn sentence(&self, fault: &Fault<'d>) -> String {
+    /// What is wrong, and what would be right, in a sentence: of one fault, or of several that differ
+    /// in names alone.
+    pub(crate) fn sentence(&self, group: &[&Fault<'d>]) -> String {
         let wording = self.path.root().words();
-        let typed = self.typed(fault);
+        let Some(&fault) = group.first() else { return String::new() };
         let name = self.name(fault);
+        let typed = || self.listed(group, |fault| self.typed(fault));
+        let several =
+            |one: &'static str, many: &'static str| if group.len() > 1 { many } else { one };
         match fault.kind {
+            FaultKind::OptionUnknown if self.is_help_letter(fault) => wording.help_apart.to_owned(),
             FaultKind::OptionUnknown => {
-                let right = self.known_option(fault, wording);
-                joined(wording, fill(wording.option_unknown, &[&self.typed_option(fault)]), right)
+                let names = self.listed(group, |fault| self.typed_option(fault));
+                let phrase = several(wording.option_unknown, wording.options_unknown);
+                joined(wording, fill(phrase, &[&names]), self.known_option(fault, wording))
             }
             FaultKind::OptionAmbiguous | FaultKind::CommandAmbiguous => {
-                let names = self.begun(fault);
-                let names = wording.list(names.iter().map(String::as_str), wording.or);
-                fill(wording.could_be, &[typed.trim_matches('\''), &names])
+                let names = wording.choices(&self.begun(fault), wording.or);
+                fill(wording.could_be, &[typed().trim_matches('\''), &names])
             }
-            FaultKind::OptionRepeated => fill(wording.option_repeated, &[&name]),
+            FaultKind::OptionRepeated => {
+                fill(wording.option_repeated, &[&self.listed(group, |fault| self.name(fault))])
+            }
+            FaultKind::OptionMissing if group.len() > 1 => {
+                fill(wording.options_missing, &[&self.listed(group, |fault| self.name(fault))])
+            }
             FaultKind::OptionMissing => {
                 with_help(wording, fill(wording.option_missing, &[&name]), fault)
             }
             FaultKind::CommandUnknown => {
                 let known = self.known_commands(fault, wording);
-                joined(wording, fill(wording.command_unknown, &[&typed]), Some(known))
+                joined(wording, fill(wording.command_unknown, &[&typed()]), Some(known))
             }
             FaultKind::CommandMissing => {
                 let known = self.known_commands(fault, wording);
                 joined(wording, wording.command_missing.to_owned(), Some(known))
             }
             FaultKind::OperandMissing => {
-                let name = fault.param.map(|param| param.hole(fault.count)).unwrap_or_default();
-                with_help(wording, fill(wording.operand_missing, &[&name]), fault)
+                let hole = |fault: &Fault<'d>| {
+                    fault.param.map(|param| param.hole(fault.count)).unwrap_or_default()
+                };
+                match group.len() {
+                    1 => {
+                        let missing = fill(wording.operand_missing, &[&hole(fault)]);
+                        with_help(wording, missing, fault)
+                    }
+                    _ => fill(wording.operands_missing, &[&self.listed(group, hole)]),
+                }
             }
-            FaultKind::OperandExtra => fill(wording.operand_extra, &[&typed, &self.path.text()]),
-            FaultKind::ValueMissing => {
-                let takes =
-                    fault.param.map(|param| takes(wording, param, fault.count)).unwrap_or_default();
-                fill(wording.value_missing, &[&name, &takes])
+            FaultKind::OperandExtra => {
+                let phrase = several(wording.operand_extra, wording.operands_extra);
+                let count = wording.count(group.len());
+                fill(phrase, &[&typed(), &self.path.text(), &count])
             }
+            FaultKind::ValueMissing => value_missing(wording, fault, &name),
             FaultKind::ValueUnwanted => match fault.param.filter(|param| param.is_attached()) {
                 Some(param) => {
                     let long = param.spelled() + "=" + &param.hole(0);
                     fill(wording.value_apart, &[&self.letter_before(fault), &long])
                 }
-                None => fill(wording.no_value, &[&self.name_before(fault)]),
+                None => {
+                    let names = self.listed(group, |fault| self.name_before(fault));
+                    fill(several(wording.no_value, wording.no_values), &[&names])
+                }
             },
             FaultKind::ValueAttached => {
                 let words = fault.param.map_or(0, |param| param.kinds().len());
                 fill(wording.value_attached, &[&name, &digits(words)])
             }
             FaultKind::ValueMisfit | FaultKind::ValueRefused | FaultKind::PathRefused => {
-                refused(wording, fault, &name, &typed)
+                self.refused(group, &name, &typed())
             }
-            FaultKind::ValueNotText => fill(wording.not_text, &[&name, &typed]),
+            FaultKind::ValueNotText => fill(wording.not_text, &[&name, &typed()]),
             FaultKind::ValuesMiscounted => miscounted(wording, fault, &name),
-            FaultKind::ValueTwice => fill(wording.value_twice, &[&name, &typed]),
+            FaultKind::ValueTwice => fill(wording.value_twice, &[&name, &typed()]),
             FaultKind::FileUnread if fault.place == Place::Nowhere => {
                 fill(wording.settings_unread, &[&reason(fault)])
             }
             FaultKind::FileUnread => fill(wording.file_unread, &[&name, &reason(fault)]),
             FaultKind::RuleBroken => broken(wording, fault),
+            // A test that is about a secret says no more than what that takes.
+            FaultKind::ReadingRefused if !matches!(fault.reason, Some(Reason::Own(_))) => {
+                self.refused(group, &name, &typed())
+            }
             FaultKind::ReadingRefused | FaultKind::SettingMalformed => reason(fault),
             FaultKind::SettingUnknown => {
-                let near = self.near_setting(fault, &typed);
+                let near = self.near_setting(fault, &self.typed(fault));
                 let near = near.map(|near| fill(wording.one_is, &[&near]));
-                joined(wording, fill(wording.setting_unknown, &[&typed]), near)
+                let phrase = several(wording.setting_unknown, wording.settings_unknown);
+                joined(wording, fill(phrase, &[&typed()]), near)
             }
         }
+    }
+
+    /// The names of several faults; beyond the first few they are counted.
+    fn listed(&self, group: &[&Fault<'d>], name: impl Fn(&Fault<'d>) -> String) -> String {
+        let wording = self.path.root().words();
+        let names: Vec<String> = group.iter().take(MOST_TYPED).map(|fault| name(fault)).collect();
+        let more = group.len().saturating_sub(MOST_TYPED);
+        let last = if more > 0 { wording.comma } else { wording.and };
+        let list = wording.list(names.iter().map(String::as_str), last);
+        match more {
+            0 => list,
+            more => list + " " + &fill(wording.more_faults, &[&digits(more)]),
+        }
+    }
+
+    /// Why a value is refused, of one or of several.
+    fn refused(&self, group: &[&Fault<'d>], name: &str, typed: &str) -> String {
+        let wording = self.path.root().words();
+        let Some((fault, param)) = group.first().and_then(|fault| Some((fault, fault.param?)))
+        else {
+            return String::new();
+        };
+        if let Some(Reason::Count(count)) = fault.reason {
+            let each = param.kinds().len().max(1);
+            return fill(wording.value_count, &[name, &digits(each), &digits(count)]);
+        }
+        let right = match &fault.reason {
+            Some(Reason::Other(right)) => visible(right),
+            _ => takes(wording, param, fault.which),
+        };
+        let takes = fill(wording.value_misfit, &[name, &right]);
+        let several = group.len() > 1;
+        let why = match &fault.reason {
+            Some(Reason::Own(reason)) if fault.kind == FaultKind::ValueRefused => {
+                let refuses = fill(wording.value_refused, &[name, typed]);
+                return refuses + wording.colon + &visible(reason);
+            }
+            Some(Reason::Own(reason)) => visible(reason),
+            Some(Reason::Above) if several => fill(wording.are_above, &[typed]),
+            Some(Reason::Below) if several => fill(wording.are_below, &[typed]),
+            Some(Reason::Above) => fill(wording.above, &[typed]),
+            Some(Reason::Below) => fill(wording.below, &[typed]),
+            Some(Reason::Absent) => fill(wording.nothing_at, &[typed]),
+            Some(Reason::Present) => fill(wording.something_at, &[typed]),
+            Some(Reason::NotFile) => fill(wording.is_directory, &[typed]),
+            Some(Reason::NotDirectory) => fill(wording.is_file, &[typed]),
+            _ if self.takes_option(fault) => fill(wording.is_option, &[typed]),
+            _ if several => fill(wording.not_ones, &[typed]),
+            _ => fill(wording.not_one, &[typed]),
+        };
+        let sentence = takes + wording.semicolon + &why;
+        match (fault.kind, fault.place) {
+            (FaultKind::ReadingRefused, _) => sentence,
+            (_, Place::Nowhere) => fill(wording.wrong_default, &[name]) + wording.colon + &sentence,
+            _ => sentence,
+        }
+    }
+
+    /// Whether what was taken for a value is an option where it stands.
+    pub(super) fn takes_option(&self, fault: &Fault<'d>) -> bool {
+        match fault.place {
+            Place::At { word, start: 0, end } if !fault.param.is_some_and(|param| param.secret) => {
+                self.is_option(word, &part(self.words.word(word), 0, end))
+            }
+            _ => false,
+        }
+    }
+
+    /// Whether an unknown option is the letter of a page, which is known when it stands apart.
+    pub(super) fn is_help_letter(&self, fault: &Fault<'d>) -> bool {
+        let Place::At { word, start, end } = fault.place else { return false };
+        let typed = part(self.words.word(word), start, end);
+        matches!((start, typed.as_encoded_bytes()), (0, b"-h") | (1.., b"h"))
     }
 
     /// The parameter of a fault as it was named: by an option, a variable or a key.
@@ -98,14 +198,15 @@ impl<'d> Faults<'d> {
     }
 
     /// The bytes that the fault is about, as a sentence shows them.
-    fn typed(&self, fault: &Fault<'d>) -> String {
+    pub(super) fn typed(&self, fault: &Fault<'d>) -> String {
         let bare = match fault.place {
             // What is in a secret's file is a secret too.
             Place::At { .. } if reads_secret(fault) => DOTS.to_owned(),
             Place::At { word, start, end } => {
                 let mut bare = self.shown_part(word, start, end);
-                for word in self.words.iter().skip(word + 1).take(fault.more) {
-                    bare = bare + " " + &Quoted::new(word).text;
+                for word in word + 1..=word + fault.more {
+                    bare.put(" ");
+                    bare.put(&self.shown_part(word, 0, self.words.word(word).len()));
                 }
                 bare
             }
@@ -116,7 +217,7 @@ impl<'d> Faults<'d> {
             }
             Place::Variable { start, end } => {
                 let value = self.variable(fault);
-                cut(&Quoted::new(&part(&value, start, end)).text)
+                cut(&quoted(&part(&value, start, end)))
             }
             Place::Setting { start, end } => {
                 let settings = self.around.settings.as_deref();
@@ -139,18 +240,10 @@ impl<'d> Faults<'d> {
         value.and_then(|(param, world)| world.variable(param.variable)).unwrap_or_default()
     }
 
-    /// Whether bytes of a word are secret.
-    pub(super) fn is_secret(&self, word: usize, start: usize, end: usize) -> bool {
-        self.secrets.iter().any(|(at, bytes)| *at == word && start < bytes.end && bytes.start < end)
-    }
-
-    /// Bytes of a word as a sentence shows them: a long one is cut in its middle, or behind its
-    /// beginning where it has wide characters.
+    /// Bytes of a word as a sentence shows them, dots for what may be secret: a long one is cut in its
+    /// middle, or behind its beginning where it has wide characters.
     fn shown_part(&self, word: usize, start: usize, end: usize) -> String {
-        if self.is_secret(word, start, end) {
-            return DOTS.to_owned();
-        }
-        cut(&Quoted::new(&part(self.words.word(word), start, end)).text)
+        cut(&quoted(&self.dark.shown(self.words, word, start, end)))
     }
 
     /// An unknown option as it would be typed alone: a letter from within a cluster gets its dash.
@@ -174,22 +267,16 @@ impl<'d> Faults<'d> {
     }
 }
 
-/// A text that is too long for a sentence loses its middle.
+/// A text that is too long for a sentence loses its middle. Characters without a width count too.
 #[inline(never)]
 fn cut(shown: &str) -> String {
-    let letters = columns(shown);
-    if letters <= LONGEST {
+    let letters: Vec<char> = shown.chars().take(8 * LONGEST).collect();
+    if columns(shown) <= LONGEST && letters.len() <= LONGEST {
         return shown.to_owned();
     }
-    let mut cut = String::new();
-    for (at, letter) in shown.chars().enumerate() {
-        match at {
-            _ if at < LONGEST / 2 || at + LONGEST / 4 >= letters => cut.push(letter),
-            _ if at == LONGEST / 2 => cut.put("…"),
-            _ => {}
-        }
-    }
-    cut
+    let behind: Vec<char> = shown.chars().rev().take(LONGEST / 4).collect();
+    let before = letters.iter().take(LONGEST / 2);
+    before.chain(&['…']).chain(behind.iter().rev()).collect()
 }
 
 /// Whether a fault is about a secret's value, which may stand in a file.
@@ -224,9 +311,8 @@ fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
 
 /// What a parameter takes as its `at`-th word: the noun of its kind with its limits.
 fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
-    let Some(kind) = param.word_kind(at).or(param.kinds().last().copied()) else {
-        return String::new();
-    };
+    // A flag has a word only where that comes from elsewhere, or is attached.
+    let kind = param.word_kind(at).or(param.kinds().last().copied()).unwrap_or(bool::KIND);
     let mut limits = String::new();
     for test in param.tests() {
         if let Some((low, high)) = test.bounds() {
@@ -246,36 +332,14 @@ fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
     if limits.is_empty() { noun } else { noun + " " + &limits }
 }
 
-fn refused(wording: &Wording, fault: &Fault<'_>, name: &str, typed: &str) -> String {
+/// A value that is missing, or the rest of one of several words.
+fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     let Some(param) = fault.param else { return String::new() };
-    if let Some(Reason::Count(count)) = fault.reason {
-        let each = param.kinds().len().max(1);
-        return fill(wording.value_count, &[name, &digits(each), &digits(count)]);
+    if fault.count > 0 {
+        let (all, rest) = (param.holes(0), param.holes(fault.count));
+        return fill(wording.value_rest, &[name, &all, &rest]);
     }
-    let right = match &fault.reason {
-        Some(Reason::Other(right)) => visible(right),
-        _ => takes(wording, param, fault.which),
-    };
-    let takes = fill(wording.value_misfit, &[name, &right]);
-    let why = match &fault.reason {
-        Some(Reason::Above) => fill(wording.above, &[typed]),
-        Some(Reason::Below) => fill(wording.below, &[typed]),
-        Some(Reason::Absent) => fill(wording.nothing_at, &[typed]),
-        Some(Reason::Present) => fill(wording.something_at, &[typed]),
-        Some(Reason::NotFile) => fill(wording.is_directory, &[typed]),
-        Some(Reason::NotDirectory) => fill(wording.is_file, &[typed]),
-        Some(Reason::Own(reason)) if fault.kind == FaultKind::ValueRefused => {
-            let refuses = fill(wording.value_refused, &[name, typed]);
-            return refuses + wording.colon + &visible(reason);
-        }
-        Some(Reason::Own(reason)) => visible(reason),
-        _ => fill(wording.not_one, &[typed]),
-    };
-    let sentence = takes + wording.semicolon + &why;
-    match fault.place {
-        Place::Nowhere => fill(wording.wrong_default, &[name]) + wording.colon + &sentence,
-        _ => sentence,
-    }
+    fill(wording.value_missing, &[name, &takes(wording, param, 0)])
 }
 
 /// What a rule asks for, with the names of its members.
@@ -310,13 +374,17 @@ fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
 
 impl Command<'_> {
     /// What is said of an error that ended a program: its name and the message, then each cause
-    /// on a line.
+    /// on a line. The text may be anybody's: nothing of it reaches a terminal but what is seen.
     pub fn failure(&self, error: &(dyn Error + 'static)) -> String {
         let wording = self.words();
-        let first = fill(wording.error, &[self.name, &error.to_string()]);
+        // A message of several lines, such as a parser's, stays below its own first one.
+        let text = |error: &dyn Error| {
+            let text = error.to_string();
+            let lines: Vec<String> = text.trim_end().lines().map(visible).collect();
+            lines.join("\n    ")
+        };
+        let first = fill(wording.error, &[self.name, &text(error)]);
         let causes = std::iter::successors(error.source(), |&cause| cause.source());
-        // A cause of several lines, such as a parser's, stays below its own first one.
-        let text = |cause: &dyn Error| cause.to_string().trim_end().replace('\n', "\n    ");
         let causes = causes.map(|cause| fill(wording.cause, &[&text(cause)]));
         std::iter::once(first).chain(causes).map(|line| line + "\n").collect()
     }

@@ -1,82 +1,116 @@
-//! What may help against too much: words left out, attached to the name in front, or parted from what
-//! excludes them; and against a broken rule, which may ask for less or for more.
+//! What may help against too much: words attached to the name in front, or made one, or a value left out
+//! that stands twice; and against a broken rule that asks for more. Nothing else is left out: what was
+//! typed was meant.
 
-use super::fix::{Edit, Line, Word};
-use super::repair::{Bench, DROPPED, FILLED, MOVED, NAMED};
-use crate::declare::{Param, Role, Sort};
-use crate::read::{Meaning, Place, Step};
+use super::edit::{Edit, Line, Word};
+use super::repair::{Bench, Class};
+use crate::declare::{Noun, Param, Role, Sort};
+use crate::read::{FaultKind, Meaning, Place, Step};
 use crate::text::part;
 
-impl<'d> Bench<'_, 'd> {
+impl Bench<'_, '_> {
     pub(super) fn operand_extra(&mut self) {
         let Some((word, ..)) = self.place() else { return };
         self.attach(word);
-        let reach = self.faults.reader_before(word).reach();
         // A name without its dashes.
         let typed = self.line[word].typed.to_string_lossy().into_owned();
-        if reach.iter().any(|param| !param.is_hidden() && param.is_called(&typed)) {
-            self.replace(NAMED, Word::text(("--".to_owned() + &typed).as_ref()));
+        let reach = self.faults.trace.reach_in(word);
+        let is_called =
+            |param: &&Param<'_>| !param.is_hidden() && param.today().any(|(name, _)| name == typed);
+        if reach.iter().any(|param| is_called(&param)) {
+            self.replace(Class::Spelled.at(2), &("--".to_owned() + &typed));
         }
-        self.drop_terminator();
-        self.add(DROPPED, vec![Edit::Drop { word }]);
+        self.quote(word);
     }
 
     /// A value that the option in front takes only attached: `--color always`.
     fn attach(&mut self, word: usize) {
-        let before = self.steps().into_iter().rfind(|step| step.word() + 1 == word);
+        let steps = &self.faults.trace.steps;
+        let before = steps.iter().rfind(|step| step.word() + 1 == word);
         let Some(before) = before.filter(|step| step.meaning() == Meaning::Name) else { return };
         let (start, end) = (before.bytes().start, before.bytes().end);
-        let spelled = part(&self.line[word - 1].typed, start, end).to_string_lossy().into_owned();
-        let is_meant = |param: &&&Param<'_>| {
-            let letter = || [b'-', param.short].as_slice() == spelled.as_bytes();
-            param.is_attached() && (param.spelled() == spelled || letter())
-        };
-        let reach = self.faults.reader_before(word).reach();
-        if let Some(param) = reach.iter().find(is_meant) {
+        if let Some(param) = self.faults.trace.param(before).filter(|param| param.is_attached()) {
             let mut with = Word::text((param.spelled() + "=").as_ref());
             with.push_text(&self.line[word].typed);
             let edit = Edit::Replace { word: word - 1, start, end, with, apart: start > 1 };
-            self.add(NAMED, vec![edit, Edit::Drop { word }]);
+            self.add(Class::Attached.at(1), vec![edit, Edit::Drop { word }]);
         }
     }
 
-    /// Without the `--` a word may be a subcommand's name.
-    pub(super) fn drop_terminator(&mut self) {
-        let steps = self.steps();
-        if let Some(end) = steps.iter().find(|step| step.meaning() == Meaning::Terminator) {
-            self.add(MOVED, vec![Edit::Drop { word: end.word() }]);
+    /// Words behind a text that read as one text with it: `the old orchard`.
+    fn quote(&mut self, word: usize) {
+        let trace = &self.faults.trace;
+        let is_extra = |at: &usize| {
+            self.faults.list.iter().any(|fault| {
+                fault.kind == FaultKind::OperandExtra
+                    && matches!(fault.place, Place::At { word, .. } if word == *at)
+            })
+        };
+        let Some(text) = word.checked_sub(1) else { return };
+        let last = (word..self.line.len()).take_while(is_extra).last();
+        let value = trace.steps.iter().rfind(|step| step.word() == text && step.is_of_value());
+        let is_text = |step: &&Step| {
+            let kind = trace.param(step).and_then(|param| param.word_kind(0));
+            kind.is_some_and(|kind| kind.noun == Noun::Text)
+        };
+        let (Some(last), Some(value)) = (last, value.filter(is_text)) else { return };
+        let first = part(&self.line[text].typed, value.bytes().start, value.bytes().end);
+        let is_number = first.as_encoded_bytes().iter().all(u8::is_ascii_digit);
+        let mut rest = (word..=last).map(|at| self.line[at].typed.to_str());
+        // Codes and paths are several things, not one text.
+        if !(is_number || is_prose(first.to_str())) || !rest.all(is_prose) {
+            return;
+        }
+        let mut joined = self.line[text].typed.clone();
+        for at in word..=last {
+            joined.push(" ");
+            joined.push(&self.line[at].typed);
+        }
+        let (start, end) = (0, self.line[text].typed.len());
+        let with = Word::text(&joined);
+        let mut edits = vec![Edit::Replace { word: text, start, end, with, apart: false }];
+        edits.extend((word..=last).map(|word| Edit::Drop { word }));
+        self.add(Class::Quoted.at(last - text), edits);
+        let mut mends = Vec::new();
+        for (at, fault) in self.faults.list.iter().enumerate() {
+            let is_joined =
+                matches!(fault.place, Place::At { word: at, .. } if (word..=last).contains(&at));
+            mends.extend(Some(at).filter(|_| is_joined));
+        }
+        if let Some(repair) = self.repairs.last_mut() {
+            repair.mends = mends;
         }
     }
 
+    /// Too few are filled up; which of too many goes, only the user knows.
     pub(super) fn miscounted(&mut self) {
-        if self.fault.param.is_some_and(|param| param.role() == Role::Operand) {
-            self.operands_missing();
-            self.drop_value();
-        } else if matches!(self.fault.place, Place::Before(_)) {
-            self.missing();
-        } else {
-            self.drop_value();
+        if !matches!(self.fault.place, Place::Before(_)) {
+            return;
+        }
+        match self.fault.param.map(Param::role) {
+            Some(Role::Operand) => self.operands_missing(),
+            _ => self.missing(),
         }
     }
 
     /// What counts is the last one: those before it go.
     pub(super) fn repeated(&mut self) {
-        let steps = self.steps();
+        let steps = &self.faults.trace.steps;
         let Some((word, start, _)) = self.place() else { return };
         let at = steps.iter().position(|s| s.word() == word && s.bytes().start == start);
         let Some(repeated) = at.map(|at| steps[at]) else { return };
         let is_same = |at: &usize| steps[*at].slot == repeated.slot && !steps[*at].is_of_value();
         let mut names: Vec<usize> = (0..steps.len()).filter(is_same).collect();
         names.pop();
-        let edits = names.into_iter().flat_map(|name| dropped(&steps, name, self.line));
-        self.add(DROPPED, edits.collect());
+        let edits = names.into_iter().flat_map(|name| dropped(steps, name, self.line));
+        self.add(Class::Dropped.at(1), edits.collect());
     }
 
     /// The value of the fault goes, with the name in front of it; one of several in a word goes with
     /// its delimiter.
     pub(super) fn drop_value(&mut self) {
         let Some((word, start, end)) = self.place() else { return };
-        let steps = self.steps();
+        let steps = &self.faults.trace.steps;
         let Some(at) = steps.iter().position(|step| {
             step.word() == word && step.bytes().contains(&start) && step.is_of_value()
         }) else {
@@ -86,52 +120,42 @@ impl<'d> Bench<'_, 'd> {
         if bytes != (start..end) {
             let (start, end) =
                 if start > bytes.start { (start - 1, end) } else { (start, end + 1) };
-            let with = Word::default();
-            return self.add(DROPPED, vec![Edit::Replace { word, start, end, with, apart: false }]);
+            let edit = Edit::Replace { word, start, end, with: Word::default(), apart: false };
+            return self.add(Class::Dropped.at(1), vec![edit]);
         }
         let name = match step.meaning() {
             Meaning::Operand => Some(at),
             _ => steps[..at].iter().rposition(|name| name.slot == step.slot && !name.is_of_value()),
         };
         if let Some(name) = name {
-            let edits = dropped(&steps, name, self.line);
-            self.add(DROPPED, edits);
+            let edits = dropped(steps, name, self.line);
+            self.add(Class::Dropped.at(1), edits);
         }
     }
 
+    /// A rule that asks for more has it put in; which of what excludes each other stays, only the user
+    /// knows.
     pub(super) fn rule_broken(&mut self) {
-        let Some(rule) = self.fault.rule else { return };
-        let members = rule.members.iter().copied();
-        if let Place::Before(word) = self.fault.place {
-            let wanted: Vec<&Param<'d>> = match rule.sort {
-                Sort::AtLeastOne => members.collect(),
-                _ => self.fault.param.into_iter().collect(),
-            };
-            for param in wanted {
-                self.insert(FILLED, word, given(param));
-            }
-            return;
-        }
-        // One of those that exclude each other stays.
-        let steps = self.steps();
-        let places = std::iter::once(self.fault.place).chain(self.fault.also.iter().copied());
-        let places: Vec<Place> = places.collect();
-        let at = |place: &Place| steps.iter().find(|step| step.place() == *place).copied();
-        for kept in places.iter().filter_map(at) {
-            let others: Vec<Step> = places.iter().filter_map(at).filter(|o| *o != kept).collect();
-            // An option goes wherever it is given; which operand a word is for is not known yet.
-            let goes = |step: &Step| match step.meaning() {
-                Meaning::Value => false,
-                Meaning::Operand => others.contains(step),
-                _ => others
-                    .iter()
-                    .any(|other| other.meaning() != Meaning::Operand && other.slot == step.slot),
-            };
-            let names = (0..steps.len()).filter(|&at| goes(&steps[at]));
-            let edits = names.flat_map(|name| dropped(&steps, name, self.line)).collect();
-            self.add(DROPPED, edits);
+        let (Some(rule), Place::Before(word)) = (self.fault.rule, self.fault.place) else { return };
+        let wanted: Vec<&Param<'_>> = match rule.sort {
+            Sort::AtLeastOne => rule.members.to_vec(),
+            _ => self.fault.param.into_iter().collect(),
+        };
+        for param in wanted {
+            let words = given(param);
+            // However many words one takes, it is one thing more.
+            self.add(Class::Inserted.at(1), vec![Edit::Insert { word, words }]);
         }
     }
+}
+
+/// Whether a word is one of a sentence.
+fn is_prose(word: Option<&str>) -> bool {
+    word.is_some_and(|word| {
+        let bare = word.trim_end_matches(['.', ',', '!', '?', ';', ':']);
+        let is_letter = |letter: char| letter.is_alphabetic() || "'’-".contains(letter);
+        bare.starts_with(char::is_alphabetic) && bare.chars().all(is_letter)
+    })
 }
 
 /// Leaves out what was typed by a name and the words that are its value, or an operand.

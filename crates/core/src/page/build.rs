@@ -132,8 +132,8 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
                 continue;
             }
             short_free &= param.short != b'h' && param.opposite_short != b'h';
-            long_free &= !param.is_called("help");
-            version_free &= !param.is_called("version");
+            long_free &= param.find_name(b"help").is_none();
+            version_free &= param.find_name(b"version").is_none();
             if param.throughout && !param.is_hidden() {
                 entries.push(entry(param, command, length, wording));
             }

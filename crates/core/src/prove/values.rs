@@ -60,7 +60,7 @@ fn refusal(param: &Param<'_>, words: &[String]) -> Option<String> {
     let command = Command::draft("prove").takes(&params);
     match command.read(words) {
         Outcome::Faults(faults) => {
-            let said: Vec<String> = faults.iter().map(|fault| faults.sentence(fault)).collect();
+            let said: Vec<String> = faults.iter().map(|fault| faults.sentence(&[fault])).collect();
             Some(said.join("; "))
         }
         _ => None,
@@ -84,7 +84,7 @@ fn look_at_line(path: &Path<'_>, example: &str, flaws: &mut Vec<String>) {
         Outcome::Faults(faults) => {
             // A default that does not read is told once, and not of each line.
             let typed = faults.iter().filter(|fault| !matches!(fault.place(), Place::Nowhere));
-            let said: Vec<String> = typed.map(|fault| faults.sentence(fault)).collect();
+            let said: Vec<String> = typed.map(|fault| faults.sentence(&[fault])).collect();
             if !said.is_empty() {
                 let said = said.join("; ");
                 flaws.push(format!("the example `{example}` does not read: {said}"));

@@ -8,7 +8,7 @@ use super::reader::{Chain, Slot};
 use super::source::{Outer, parts};
 use super::step::{Meaning, Step};
 use super::word::Words;
-use crate::declare::{Cell, Feed, FromWord, Param, Reason, Role, Wrong};
+use crate::declare::{Cell, Feed, FromWord, Param, Reason, Role, Wrong, sides};
 use crate::text::part;
 
 /// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
@@ -46,7 +46,7 @@ fn fill_cell(
     words: &[&OsStr],
     wrong: &mut Vec<Wrong>,
 ) {
-    (param.form.fill)(cell, &mut Feed { first, words, param, wrong });
+    (param.form.fill)(cell, &mut Feed { first, words, equals: None, param, wrong });
 }
 
 /// What a flag's words say: the last one wins.
@@ -70,7 +70,12 @@ fn worded_flag(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mu
         None => last > 0 && steps.get(last - 1).is_some_and(|s| s.meaning == Meaning::Opposite),
     };
     let mut truth = None;
-    for (at, piece) in pieces(slot, steps, words).iter().enumerate() {
+    let pieces = pieces(slot, steps, words);
+    if let Some(outer) = slot.outer.as_ref().filter(|outer| outer.words.len() != 1) {
+        let reason = Reason::Count(outer.words.len());
+        wrong.push(Wrong { at: usize::MAX, more: 0, refused: false, reason });
+    }
+    for (at, piece) in pieces.iter().enumerate() {
         match bool::from_word(&piece.text) {
             Ok(word) => truth = Some(word != is_opposite),
             Err(misfit) => {
@@ -84,9 +89,24 @@ fn worded_flag(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mu
 }
 
 /// A word of a parameter's value as it is converted, and where it stands.
+#[derive(Debug)]
 pub(super) struct Piece<'w> {
     pub(super) text: Cow<'w, OsStr>,
     pub(super) place: Place,
+    /// Where the `=` of an entry is that a config file has as a key and its value: the key may have
+    /// one in it. Of words it is the first one.
+    pub(super) equals: Option<usize>,
+}
+
+impl<'w> Piece<'w> {
+    pub(super) fn new(text: impl Into<Cow<'w, OsStr>>, place: Place) -> Self {
+        Piece { text: text.into(), place, equals: None }
+    }
+
+    /// The key and the value of an entry.
+    pub(super) fn sides(&self) -> Option<(Cow<'_, OsStr>, Cow<'_, OsStr>)> {
+        sides(&self.text, self.equals)
+    }
 }
 
 /// The words of a slot's value, wherever they come from; those of a flag's names are none.
@@ -102,7 +122,7 @@ fn pieces_of<'w>(
     words: Words<'w>,
 ) -> Vec<Piece<'w>> {
     let owned = |parts: Vec<(OsString, Place)>| {
-        parts.into_iter().map(|(text, place)| Piece { text: text.into(), place })
+        parts.into_iter().map(|(text, place)| Piece::new(text, place))
     };
     let mut pieces = Vec::new();
     for step in chain.steps(steps) {
@@ -115,14 +135,15 @@ fn pieces_of<'w>(
             };
             pieces.extend(owned(parts(param, &word, place)));
         } else if step.is_of_value() {
-            pieces.push(Piece { text: typed(&step, words), place: step.place() });
+            pieces.push(Piece::new(typed(&step, words), step.place()));
         }
     }
     match (outer, param.default) {
         _ if chain.count > 0 => {}
         (Some(outer), _) => {
-            for (text, place) in &outer.words {
-                pieces.push(Piece { text: Cow::Borrowed(text), place: *place });
+            for word in &outer.words {
+                let (place, equals) = (word.place, word.equals);
+                pieces.push(Piece { text: Cow::Borrowed(&word.text), place, equals });
             }
         }
         (None, Some(default)) => {
@@ -149,7 +170,8 @@ fn units(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<
     let pieces = pieces_of(param, *chain, outer.as_deref(), steps, words);
     let all: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).collect();
     for (unit, words) in all.chunks_exact(each).enumerate() {
-        fill_cell(param, cell, unit * each, words, wrong);
+        let (first, equals) = (unit * each, pieces[unit * each].equals);
+        (param.form.fill)(cell, &mut Feed { first, words, equals, param, wrong });
     }
     let is_whole = if param.form.many { all.len().is_multiple_of(each) } else { all.len() == each };
     if chain.count == 0 && !is_whole {
@@ -184,10 +206,6 @@ pub(super) fn faults<'d>(
         };
         let piece = pieces.get(at);
         let place = piece.map_or(nowhere, |piece| piece.place);
-        let reason = match piece {
-            Some(piece) if param.secret => reason.without(&piece.text.to_string_lossy()),
-            _ => reason,
-        };
         let which = at % param.kinds().len().max(1);
         faults.push(Fault { which, reason: Some(reason), more, ..Fault::of(kind, place, param) });
     }

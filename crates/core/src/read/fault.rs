@@ -1,8 +1,8 @@
 //! The facts of what is wrong with a command line. How it is mended and drawn is stage 3.
 
-use std::ops::Range;
-
 use super::reading::Path;
+use super::secret::Dark;
+use super::trace::Trace;
 use super::word::Words;
 use super::world::Around;
 use crate::declare::{Param, Reason, Rule};
@@ -187,8 +187,10 @@ pub struct Faults<'d> {
     pub(crate) words: Words<'d>,
     pub(crate) list: Vec<Fault<'d>>,
     pub(crate) around: Around<'d>,
-    /// The words and bytes in them that are secret, in order.
-    pub(crate) secrets: Vec<(usize, Range<usize>)>,
+    /// What was understood all the same.
+    pub(crate) trace: Trace<'d>,
+    /// What may be secret.
+    pub(crate) dark: Dark,
 }
 
 impl<'d> Faults<'d> {

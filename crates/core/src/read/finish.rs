@@ -1,16 +1,18 @@
 //! What is only known behind the last word: which operand each word is for, what is missing, and
 //! what the line is as a whole.
 
-use std::ops::Range;
-
 use super::convert;
 use super::fault::{Fault, FaultKind, Faults, Place};
 use super::reader::{Asked, Chain, Reader, Slot};
 use super::reading::{Length, Outcome, Path, Reading};
 use super::relation::typed_places;
+use super::secret::dark;
+use super::source::is;
 use super::step::{Meaning, NONE, Step};
+use super::trace::Trace;
 use super::word::Words;
-use crate::declare::{Param, Role, SHELL, Standard, TOPIC, Tail, Times};
+use super::world::Trial;
+use crate::declare::{Command, Param, Role, SHELL, Standard, TOPIC, Tail, Times};
 use crate::text::in_order;
 
 impl<'d> Reader<'d> {
@@ -43,10 +45,28 @@ impl<'d> Reader<'d> {
     }
 
     #[cold]
-    fn refused(self, words: Words<'d>) -> Faults<'d> {
-        let secrets = secrets(&self.slots, &self.steps, words);
-        let (path, around) = (self.trail.path(), self.around);
-        Faults { path, words, list: in_order(self.faults, Fault::order), around, secrets }
+    fn refused(mut self, words: Words<'d>) -> Faults<'d> {
+        let (path, around) = (self.trail.path(), std::mem::take(&mut self.around));
+        let faults = std::mem::take(&mut self.faults);
+        let list = self.in_line_order(faults);
+        let trace = self.into_trace();
+        let dark = dark(&trace, words);
+        Faults { path, words, list, around, trace, dark }
+    }
+
+    /// Faults as their places stand in the line; what is missing at one place in the order declared.
+    fn in_line_order(&self, faults: Vec<Fault<'d>>) -> Vec<Fault<'d>> {
+        let slots = self.slots.iter().enumerate();
+        let slots = slots.map(|(at, slot)| (std::ptr::from_ref(slot.param).addr(), at)).collect();
+        let slots = in_order(slots, |slot| *slot);
+        let declared = |fault: &Fault<'d>| {
+            let param = fault.param.map_or(0, |param| std::ptr::from_ref(param).addr());
+            let slot = slots.binary_search_by_key(&param, |slot| slot.0);
+            // A rule comes behind what it is about.
+            let is_rule = fault.rule.is_some();
+            slot.map_or((usize::from(is_rule), 0), |at| (usize::from(is_rule), slots[at].1))
+        };
+        in_order(in_order(faults, declared), Fault::order)
     }
 
     #[inline]
@@ -88,13 +108,13 @@ impl<'d> Reader<'d> {
         // With too few for all, the last ones go without: `move A7` lacks the place, not the code.
         let is_short = left < needed;
         let mut at = self.operands.first;
+        let mut tails = Vec::new();
         for (slot, param) in (leaf.base as usize..).zip(leaf.command.params()) {
             if param.role != Role::Operand {
                 continue;
             }
             if !param.is_positional() {
-                let behind = param.tail == Some(Tail::AfterDashes);
-                self.take_tail(slot, if behind { self.behind } else { self.kept });
+                tails.push((slot, param));
                 continue;
             }
             let Times { min, max } = param.word_count();
@@ -111,7 +131,11 @@ impl<'d> Reader<'d> {
             }
         }
         if left > 0 {
-            self.extra_operands(at);
+            self.extra_operands(at, left);
+        }
+        for (slot, param) in tails {
+            let behind = param.tail == Some(Tail::AfterDashes);
+            self.take_tail(slot, if behind { self.behind } else { self.kept });
         }
     }
 
@@ -135,13 +159,41 @@ impl<'d> Reader<'d> {
         }
     }
 
+    /// Words that no operand takes. Behind `--` they belong to what keeps the unknown options, with
+    /// the `--`; of a list that is full they are too many, and otherwise of the command.
     #[cold]
-    fn extra_operands(&mut self, at: u32) {
-        let extra = Chain { first: at, ..self.operands };
-        let extra: Vec<Step> = extra.steps(&self.steps).collect();
-        for step in extra {
-            self.faults.push(Fault::new(FaultKind::OperandExtra, step.place()));
+    fn extra_operands(&mut self, at: u32, left: u32) {
+        let leaf = self.leaf();
+        let extra: Vec<(u32, Step)> = self.operands_from(at).collect();
+        let end = self.steps.iter().position(|step| step.meaning == Meaning::Terminator);
+        let is_full = |list: &&Param<'_>| {
+            list.form.many && list.kinds().len() == 1 && list.word_count().max < u32::MAX
+        };
+        let list = leaf.operands().find(is_full);
+        for (at, step) in extra {
+            match end.filter(|&end| leaf.tails.unknown_options && end < at as usize) {
+                Some(end) => {
+                    if self.steps[end].meaning == Meaning::Terminator {
+                        self.steps[end].meaning = Meaning::Operand;
+                        self.kept.push(&mut self.steps, end as u32);
+                    }
+                    self.kept.push(&mut self.steps, at);
+                }
+                None => self.faults.push(match list {
+                    Some(list) => {
+                        let count = list.word_count().max.saturating_add(left) as usize;
+                        let fault = Fault::of(FaultKind::ValuesMiscounted, step.place(), list);
+                        Fault { count, ..fault }
+                    }
+                    None => Fault::new(FaultKind::OperandExtra, step.place()),
+                }),
+            }
         }
+    }
+
+    fn operands_from(&self, at: u32) -> impl Iterator<Item = (u32, Step)> + '_ {
+        let step = |at: u32| Some((at, *self.steps.get(at as usize)?));
+        std::iter::successors(step(at), move |(_, last)| step(last.next))
     }
 
     /// Gives `count` steps from `at` on to a slot; gives the step behind them.
@@ -169,7 +221,7 @@ impl<'d> Reader<'d> {
         if self.lost || given == 0 && self.has_variable(param) {
             return;
         }
-        let place = Place::Before(self.word as usize);
+        let place = self.end_of_operands(param);
         // Of a list there are too few; of a pair the other word is missing.
         let is_list = given > 0 && param.form.many;
         let kind = if is_list { FaultKind::ValuesMiscounted } else { FaultKind::OperandMissing };
@@ -221,7 +273,8 @@ impl<'d> Reader<'d> {
         if !param.instead.is_empty() && is_given {
             self.warned.push((param.spelled(), param.instead.to_owned()));
         }
-        if is_given && param.kinds().iter().any(|kind| kind.has_deprecated) {
+        // Which word a secret was is told nobody.
+        if is_given && !param.secret && param.kinds().iter().any(|kind| kind.has_deprecated) {
             for (at, piece) in convert::pieces(slot, &self.steps, words).iter().enumerate() {
                 let kind = param.kinds()[at % param.kinds().len()];
                 let offered = kind.offered().filter(|offered| !offered.instead.is_empty());
@@ -250,7 +303,8 @@ impl<'d> Reader<'d> {
     fn option_missing(&mut self, slot: usize, param: &'d Param<'d>) {
         let waiting = self.pending.is_some_and(|pending| pending.slot as usize == slot);
         if !waiting && !self.lost {
-            self.faults.push(Fault::of(FaultKind::OptionMissing, self.end_of_options(), param));
+            let place = self.end_of_options(param);
+            self.faults.push(Fault::of(FaultKind::OptionMissing, place, param));
         }
     }
 
@@ -270,16 +324,22 @@ impl<'d> Reader<'d> {
         }
         let extra = pieces.get((max as usize).saturating_mul(each)).map(|piece| piece.place);
         let outer = slot.outer.as_ref().map(|outer| outer.place);
-        let place = extra.or(outer).unwrap_or_else(|| self.end_of_options());
+        let place = extra.or(outer).unwrap_or_else(|| self.end_of_options(param));
         let fault = Fault::of(FaultKind::ValuesMiscounted, place, param);
         self.faults.push(Fault { count, ..fault });
     }
 
-    /// Where one more option would go: options end at `--`, or at the first operand where the
-    /// commands say so.
-    pub(super) fn end_of_options(&self) -> Place {
-        let leaf = self.leaf();
-        let ends_at_operand = leaf.tails.raw || self.operands_end;
+    /// Where one more option would go: in front of the next command where only its own takes it, else
+    /// of `--`, or of the first operand where the commands say that options end there.
+    pub(super) fn end_of_options(&self, param: &Param<'_>) -> Place {
+        let levels: Vec<_> = self.trail.levels().collect();
+        let has = |command: &Command<'_>| command.params().any(|own| is(own, param));
+        if !param.throughout
+            && let Some(above) = levels.windows(2).find(|levels| has(levels[0].command))
+        {
+            return Place::Before(above[1].word as usize);
+        }
+        let ends_at_operand = self.leaf().tails.raw || self.operands_end;
         let ends = |step: &&Step| match step.meaning {
             Meaning::Terminator => true,
             Meaning::Operand => ends_at_operand,
@@ -287,6 +347,15 @@ impl<'d> Reader<'d> {
         };
         let end = self.steps.iter().find(ends);
         Place::Before(end.map_or(self.word, |step| step.word) as usize)
+    }
+
+    /// Where one more operand would go: behind the last word, but in front of a `--` behind which the
+    /// words are another's.
+    pub(super) fn end_of_operands(&self, param: &Param<'_>) -> Place {
+        let end = self.steps.iter().find(|step| step.meaning == Meaning::Terminator);
+        let is_apart = self.leaf().tails.after_dashes && param.tail != Some(Tail::AfterDashes);
+        let end = end.filter(|_| is_apart).map_or(self.word, |end| end.word);
+        Place::Before(end as usize)
     }
 }
 
@@ -296,58 +365,48 @@ impl<'d> Reading<'d> {
     #[inline(always)]
     fn outcome(self) -> Outcome<'d> {
         if self.command().standard == Some(Standard::Help) {
-            return topic(&self);
+            return topic(self);
         }
         if self.command().standard == Some(Standard::Completions) {
             return Outcome::Script(Path::of(self.path().root()), *self.get(&SHELL));
         }
-        if self.trail.has_checks()
-            && let Some(fault) = self.refusal()
-        {
-            return fault;
+        if self.trail.has_checks() {
+            return self.refusal().map_or_else(|refused| refused, Outcome::Reading);
         }
         Outcome::Reading(self)
     }
 
-    /// A line that is only tried has no values of files to be tested.
+    /// What the developers' own tests hold against it. What is in a file is not there for them on a
+    /// line that is only tried.
     #[cold]
-    fn refusal(&self) -> Option<Outcome<'d>> {
-        let is_unread = |slot: &Slot<'_>| !slot.param.file_name.is_empty();
-        if self.around.is_trial && self.slots.iter().any(is_unread) {
-            return None;
+    fn refusal(self) -> Result<Self, Outcome<'d>> {
+        let is_unread = |step: &Step| step.meaning == Meaning::File;
+        let is_tested = match self.around.trial {
+            Trial::No => true,
+            Trial::Read => false,
+            Trial::Judged => !self.steps.iter().any(is_unread),
+        };
+        match is_tested.then(|| self.objection()).flatten() {
+            Some(fault) => Err(self.refused(None, fault)),
+            None => Ok(self),
         }
-        Some(self.refused(self.path(), self.objection()?))
     }
 
     /// A line that reads, and is refused all the same.
     #[cold]
-    fn refused(&self, path: Path<'d>, fault: Fault<'d>) -> Outcome<'d> {
+    fn refused(self, path: Option<Path<'d>>, fault: Fault<'d>) -> Outcome<'d> {
+        let path = path.unwrap_or_else(|| self.path());
         let (words, around) = (self.words, self.around.clone());
-        let secrets = secrets(&self.slots, &self.steps, words);
-        Outcome::Faults(Faults { path, words, list: vec![fault], around, secrets })
+        let trace = self.into_trace();
+        let dark = dark(&trace, words);
+        Outcome::Faults(Faults { path, words, list: vec![fault], around, trace, dark })
     }
-}
 
-/// The words that are secret, and those that are attached to an unknown option while a secret is in
-/// reach: it may be that one, misspelt.
-fn secrets(slots: &[Slot<'_>], steps: &[Step], words: Words<'_>) -> Vec<(usize, Range<usize>)> {
-    let mut secrets = Vec::new();
-    if !slots.iter().any(|slot| slot.param.secret) {
-        return secrets;
+    /// What was understood, without the values.
+    pub(crate) fn into_trace(self) -> Trace<'d> {
+        let params = self.slots.iter().map(|slot| slot.param).collect();
+        Trace::new(&self.trail, params, self.steps)
     }
-    for (at, step) in steps.iter().enumerate() {
-        let is_file = || at > 0 && steps[at - 1].meaning == Meaning::File;
-        let slot = slots.get(step.slot as usize);
-        if step.is_of_value() && slot.is_some_and(|slot| slot.param.secret) && !is_file() {
-            secrets.push((step.word(), step.bytes()));
-        } else if step.meaning == Meaning::Unknown {
-            let word = words.word(step.word()).as_encoded_bytes();
-            if let Some(equals) = word.iter().position(|&byte| byte == b'=') {
-                secrets.push((step.word(), equals + 1..word.len()));
-            }
-        }
-    }
-    secrets
 }
 
 /// An operand of several words a unit takes whole units.
@@ -357,7 +416,7 @@ fn whole_units(param: &Param<'_>, share: u32) -> u32 {
 }
 
 /// `help hive add`: the page of the command that the words name.
-fn topic<'d>(reading: &Reading<'d>) -> Outcome<'d> {
+fn topic(reading: Reading<'_>) -> Outcome<'_> {
     let mut path = Path::of(reading.path().root());
     let named = reading.steps().iter().filter(|step| step.meaning == Meaning::Operand);
     for (step, name) in named.zip(reading.get(&TOPIC)) {
@@ -365,7 +424,7 @@ fn topic<'d>(reading: &Reading<'d>) -> Outcome<'d> {
             Some(command) => path = path.with(command),
             None => {
                 let fault = Fault::new(FaultKind::CommandUnknown, step.place());
-                return reading.refused(path, fault);
+                return reading.refused(Some(path), fault);
             }
         }
     }

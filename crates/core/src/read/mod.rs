@@ -24,6 +24,7 @@
 //! * `touch.rs`: what touches the world, and so comes last.
 //! * `finish.rs`: what is only known behind the last word; `convert.rs`: words into typed values.
 //! * `relation.rs`: rules between parameters, and the developer's test of the whole.
+//! * `trace.rs`: what was understood, right or wrong; `secret.rs`: what of a refused line is dark.
 //! * `reading.rs`: the result, `show.rs`, `serialise.rs`: what else it tells;
 //!   `fault.rs`: the facts of what is wrong.
 
@@ -34,12 +35,14 @@ mod options;
 mod reader;
 mod reading;
 mod relation;
+mod secret;
 #[cfg(feature = "serde")]
 mod serialise;
 mod show;
 mod source;
 mod step;
 mod touch;
+mod trace;
 mod word;
 mod world;
 
@@ -53,4 +56,5 @@ pub use word::{Word, Words};
 pub use world::{Presence, Setting, Settings, World};
 
 pub(crate) use source::{has_secret, is_settable, secret_settings};
-pub(crate) use world::Around;
+pub(crate) use trace::{Trace, Use};
+pub(crate) use world::{Around, Trial};

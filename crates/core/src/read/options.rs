@@ -23,7 +23,8 @@ enum Begun<'d> {
 
 impl<'d> Reader<'d> {
     /// `--name`, `--name=value`.
-    pub(super) fn long(&mut self, bytes: &[u8], name: &[u8]) {
+    pub(super) fn long(&mut self, bytes: &[u8]) {
+        let name = &bytes[2..];
         let equals = name.iter().position(|&byte| byte == b'=');
         let name = equals.map_or(name, |at| &name[..at]);
         let end = name.len() + 2;
@@ -37,7 +38,7 @@ impl<'d> Reader<'d> {
             }
             None => match self.standard(name) {
                 Some(asked) => self.ask(asked, 0, end, attached, bytes.len()),
-                None => self.other_long(bytes, name, end, attached),
+                None => self.other_long(bytes, name, attached),
             },
         }
     }
@@ -45,9 +46,10 @@ impl<'d> Reader<'d> {
     /// A long name that nothing in reach is called: an abbreviation, an option of the default
     /// subcommand, one to be kept, or unknown.
     #[cold]
-    fn other_long(&mut self, bytes: &[u8], name: &[u8], end: usize, attached: Option<usize>) {
-        let leaf = self.leaf();
-        if self.abbreviations && !name.is_empty() {
+    fn other_long(&mut self, bytes: &[u8], name: &[u8], attached: Option<usize>) {
+        let (leaf, end) = (self.leaf(), name.len() + 2);
+        let abbreviated = self.abbreviations && !name.is_empty();
+        if abbreviated {
             match self.abbreviated(name) {
                 Begun::One(found) => return self.named(&found, 0, end, attached, bytes.len()),
                 Begun::Standard(asked) => return self.ask(asked, 0, end, attached, bytes.len()),
@@ -58,30 +60,35 @@ impl<'d> Reader<'d> {
                 Begun::None => {}
             }
         }
-        if let Some(otherwise) = leaf.otherwise
-            && otherwise.params().any(|param| param.find_name(name).is_some())
-        {
-            self.enter(otherwise);
-            return self.long(bytes, name);
+        let begins = |param: &Param<'_>| {
+            !param.is_hidden() && param.today().any(|(full, _)| full.as_bytes().starts_with(name))
+        };
+        let knows =
+            |param: &Param<'_>| param.find_name(name).is_some() || abbreviated && begins(param);
+        if self.enter_default(|default| default.params().any(knows)) {
+            return self.long(bytes);
         }
         if leaf.tails.unknown_options {
             return self.keep(bytes.len());
         }
+        // Without a name, what is attached is all there is to point at.
+        let end = if name.is_empty() { bytes.len() } else { end };
         self.unknown(0, bytes.len(), 0, end);
     }
 
-    /// The names in reach that begin so.
+    /// The names in reach that begin so. A name and its aliases are one; an opposite is another.
     fn abbreviated(&self, name: &[u8]) -> Begun<'d> {
         let mut begun = Begun::None;
         let seen = |(_, param): &(u32, &Param<'_>)| !param.is_hidden();
         for (slot, param) in self.slots_in_reach().into_iter().filter(seen) {
-            for (full, hit) in param.shown_names() {
-                if full.len() > 1 && full.as_bytes().starts_with(name) {
-                    begun = match begun {
-                        Begun::None => Begun::One(Found { slot, param, hit }),
-                        _ => return Begun::Several,
-                    };
-                }
+            for (_, hit) in param.today().filter(|(full, _)| full.as_bytes().starts_with(name)) {
+                begun = match begun {
+                    Begun::None => Begun::One(Found { slot, param, hit }),
+                    Begun::One(known) if known.slot == slot && known.hit == hit => {
+                        Begun::One(known)
+                    }
+                    _ => return Begun::Several,
+                };
             }
         }
         for full in ["help", "version"] {
@@ -116,22 +123,64 @@ impl<'d> Reader<'d> {
             let start = if at == 1 { 0 } else { at };
             if let Some(found) = self.find_short(bytes[at]) {
                 let takes = !found.param.kinds().is_empty();
+                if at == 1 && self.is_long_name(&found, bytes) {
+                    return self.unknown_letter(bytes, at, start);
+                }
                 let rest = (takes && at + 1 < bytes.len()).then_some(at);
                 self.named(&found, start, at + 1, rest, bytes.len());
                 if takes {
                     return;
                 }
             } else if bytes[at] == b'h' {
-                self.ask(Asked::Page(Length::Short), start, at + 1, None, bytes.len());
-            } else if let Some(otherwise) = self.otherwise_for(bytes[at]) {
-                self.enter(otherwise);
+                self.help_letter(bytes, at, start);
+            } else if self.enter_default(|default| default.has_letter(bytes[at])) {
                 continue;
+            } else if at == 1 && self.enter_default_for_number(bytes) {
+                return self.operand(bytes.len());
             } else {
-                self.unknown_letter(bytes, at, start);
-                return;
+                return self.unknown_letter(bytes, at, start);
             }
             at += 1;
         }
+    }
+
+    /// `-h` asks for a page; in a cluster only where each letter is known and none takes a value, as
+    /// the word may well be meant as something else.
+    #[cold]
+    fn help_letter(&mut self, bytes: &[u8], at: usize, start: usize) {
+        let known = |&letter: &u8| match self.known_letter(letter) {
+            Some(param) => Some(param.kinds().is_empty()),
+            None => (letter == b'h').then_some(true),
+        };
+        let letters: Vec<Option<bool>> = bytes[1..].iter().map(known).collect();
+        if letters.iter().all(|known| *known == Some(true)) {
+            return self.ask(Asked::Page(Length::Short), start, at + 1, None, bytes.len());
+        }
+        let value = letters.iter().position(|known| *known == Some(false));
+        let unknown = letters.iter().position(Option::is_none);
+        match (value, unknown) {
+            // The letter that is not known is what is wrong; behind one with a value there is none.
+            (value, Some(unknown)) if value.is_none_or(|value| unknown < value) => {
+                self.push(Meaning::Help, start, at + 1, NONE);
+            }
+            _ => self.unknown(start, at + 1, start, at + 1),
+        }
+    }
+
+    /// What a letter means here, or to the default subcommand.
+    fn known_letter(&self, letter: u8) -> Option<&'d Param<'d>> {
+        let of_default = || {
+            let defaults = std::iter::successors(self.leaf().otherwise, |next| next.otherwise);
+            defaults.flat_map(Command::params).find(|param| param.has_letter(letter))
+        };
+        self.find_short(letter).map(|found| found.param).or_else(of_default)
+    }
+
+    /// Whether a word is a long name behind a single dash, which its first letter could only take for a
+    /// value where none may be attached.
+    #[inline]
+    fn is_long_name(&self, found: &Found<'d>, bytes: &[u8]) -> bool {
+        found.param.kinds().len() > 1 && self.find_long(cut_name(bytes)).is_some()
     }
 
     /// Whether each letter of a cluster has a meaning, up to one whose value is the rest.
@@ -149,10 +198,17 @@ impl<'d> Reader<'d> {
         true
     }
 
-    /// The default subcommand, where it knows the letter.
-    fn otherwise_for(&self, letter: u8) -> Option<&'d Command<'d>> {
-        let otherwise = self.leaf().otherwise?;
-        otherwise.params().any(|param| param.has_letter(letter)).then_some(otherwise)
+    /// Goes to the default subcommand for a negative number, where that would read it as an operand.
+    #[cold]
+    fn enter_default_for_number(&mut self, bytes: &[u8]) -> bool {
+        let is_digit = Param::has_digit;
+        let above = self.reach().iter().any(|param| param.throughout && is_digit(param));
+        !above
+            && is_number(&bytes[1..])
+            && self.enter_default(|default| {
+                default.operands().next().is_some_and(Param::takes_negative)
+                    && !default.params().any(is_digit)
+            })
     }
 
     /// A name that is known. `attached` is the last byte before an attached value: the `=` of a
@@ -258,10 +314,9 @@ impl<'d> Reader<'d> {
     /// An unknown letter in a cluster. A long name behind a single dash (`-calm`) is one fault, not
     /// one for each letter.
     fn unknown_letter(&mut self, bytes: &[u8], at: usize, start: usize) {
-        let name_end = bytes.iter().position(|&byte| byte == b'=').unwrap_or(bytes.len());
-        if self.find_long(&bytes[1..name_end]).is_some() {
-            self.unknown(start, bytes.len(), 0, name_end);
-            return;
+        let name = cut_name(bytes);
+        if self.find_long(name).is_some() {
+            return self.unknown(start, bytes.len(), 0, name.len() + 1);
         }
         let continues = |&&byte: &&u8| byte & 0b1100_0000 == 0b1000_0000;
         let more = bytes[at + 1..].iter().take_while(continues).count();
@@ -301,13 +356,15 @@ impl<'d> Reader<'d> {
         if !(digit.is_ascii_digit() || digit == b'.') || !is_number(&bytes[1..]) {
             return false;
         }
-        let takes = |operand: &Param<'_>| operand.kinds().iter().any(|kind| kind.negative);
-        let is_digit = |param: &Param<'_>| {
-            param.short.is_ascii_digit() || param.opposite_short.is_ascii_digit()
-        };
-        self.wanted_operand().is_some_and(takes)
-            && self.trail.find(|param| is_digit(param).then_some(())).is_none()
+        self.wanted_operand().is_some_and(Param::takes_negative)
+            && self.trail.find(|param| param.has_digit().then_some(())).is_none()
     }
+}
+
+/// The name in a word with a single dash, up to its `=`.
+fn cut_name(bytes: &[u8]) -> &[u8] {
+    let end = bytes.iter().position(|&byte| byte == b'=').unwrap_or(bytes.len());
+    &bytes[1..end]
 }
 
 /// Digits with at most one point, and perhaps an exponent: `5`, `.5`, `1e3`.

@@ -8,7 +8,7 @@ use super::source::Outer;
 use super::step::{Meaning, NONE, Step};
 use super::word::Words;
 use super::world::Around;
-use crate::declare::{Cell, Command, Param, Tail};
+use crate::declare::{Cell, Command, Param, Role, Tail};
 
 /// Steps through the words of a command line one by one.
 ///
@@ -62,11 +62,12 @@ pub(super) struct Trail<'d> {
     leaf: Option<Level<'d>>,
 }
 
-/// A command, and where the slots of its parameters begin.
+/// A command, where the slots of its parameters begin, and the word at which it was reached.
 #[derive(Debug, Clone, Copy)]
-pub(super) struct Level<'d> {
-    pub(super) command: &'d Command<'d>,
-    pub(super) base: u32,
+pub(crate) struct Level<'d> {
+    pub(crate) command: &'d Command<'d>,
+    pub(crate) base: u32,
+    pub(crate) word: u32,
 }
 
 impl<'d> Trail<'d> {
@@ -214,7 +215,7 @@ impl<'d> Reader<'d> {
     /// Starts at a program's root; `words` says for how many words to make room.
     #[inline]
     pub fn new(root: &'d Command<'d>, words: usize) -> Self {
-        let level = Level { command: root, base: 0 };
+        let level = Level { command: root, base: 0, word: 0 };
         let mut reader = Reader {
             trail: Trail { root: level, between: Vec::new(), leaf: None },
             slots: Vec::with_capacity(16),
@@ -259,11 +260,8 @@ impl<'d> Reader<'d> {
             self.operand(bytes.len());
         } else {
             match bytes {
-                b"--" => {
-                    self.ended = true;
-                    self.push(Meaning::Terminator, 0, 2, NONE);
-                }
-                [b'-', b'-', name @ ..] => self.long(bytes, name),
+                b"--" => self.terminator(),
+                [b'-', b'-', ..] => self.long(bytes),
                 [b'-', digit, ..] if self.is_negative(*digit, bytes) => self.operand(bytes.len()),
                 [b'-', _, ..] => self.cluster(bytes),
                 _ => self.plain(bytes),
@@ -326,7 +324,8 @@ impl<'d> Reader<'d> {
     pub(super) fn enter(&mut self, command: &'d Command<'d>) {
         self.operands_end |= command.operands_end;
         self.abbreviations |= command.abbreviations;
-        self.trail.enter(Level { command, base: self.slots.len() as u32 });
+        let (base, word) = (self.slots.len() as u32, self.word);
+        self.trail.enter(Level { command, base, word });
         self.add_slots(command);
     }
 
@@ -371,26 +370,50 @@ impl<'d> Reader<'d> {
         }
     }
 
-    /// A word that is no subcommand's name: an abbreviation of one, an operand of the default
+    /// A word that is no subcommand's name: an abbreviation of one, a word for the default
     /// subcommand, or unknown.
     #[cold]
     fn other_command(&mut self, command: &'d Command<'d>, bytes: &[u8]) {
-        let mut begun = command.commands.iter().filter(|next| {
-            self.abbreviations && !next.hidden && next.name.as_bytes().starts_with(bytes)
-        });
+        let abbreviated = self.abbreviations && !bytes.is_empty();
+        let mut begun = command.commands.iter().filter(|next| abbreviated && next.is_begun(bytes));
         match (begun.next(), begun.next()) {
-            (Some(next), None) if !bytes.is_empty() => self.command(next, bytes.len()),
-            (Some(_), Some(_)) if !bytes.is_empty() => {
-                self.unknown_command(FaultKind::CommandAmbiguous, bytes.len());
-            }
-            _ => match command.otherwise {
-                Some(otherwise) if otherwise.takes_words() => {
-                    self.enter(otherwise);
-                    self.plain(bytes);
-                }
-                _ => self.unknown_command(FaultKind::CommandUnknown, bytes.len()),
-            },
+            (Some(next), None) => self.command(next, bytes.len()),
+            (Some(_), Some(_)) => self.unknown_command(FaultKind::CommandAmbiguous, bytes.len()),
+            _ if self.enter_default(|default| default.takes_word(bytes)) => self.plain(bytes),
+            _ => self.unknown_command(FaultKind::CommandUnknown, bytes.len()),
         }
+    }
+
+    /// `--`, which is no option: what follows is for the default subcommand, if that takes operands.
+    #[cold]
+    fn terminator(&mut self) {
+        self.enter_default(|default| default.params().any(|param| param.role() == Role::Operand));
+        self.ended = true;
+        self.push(Meaning::Terminator, 0, 2, NONE);
+    }
+
+    /// Goes to the default subcommand, or on to its own, as if it were named before the word at
+    /// hand: to the first for which `knows` holds. Tells whether there is one.
+    pub(super) fn enter_default(&mut self, knows: impl Fn(&Command<'d>) -> bool) -> bool {
+        if self.lost {
+            return false;
+        }
+        let mut way = Vec::new();
+        let mut next = self.leaf().otherwise;
+        while let Some(default) = next {
+            way.push(default);
+            if knows(default) {
+                way.into_iter().for_each(|default| self.enter(default));
+                return true;
+            }
+            next = default.otherwise;
+        }
+        false
+    }
+
+    /// Goes to the default subcommand, whatever it takes: what completion asks next.
+    pub(crate) fn step_into_default(&mut self) -> bool {
+        self.enter_default(|_| true)
     }
 
     #[cold]
@@ -400,7 +423,7 @@ impl<'d> Reader<'d> {
         self.fault(kind, 0, len);
     }
 
-    fn operand(&mut self, len: usize) {
+    pub(super) fn operand(&mut self, len: usize) {
         let meaning = if self.lost { Meaning::Unread } else { Meaning::Operand };
         let at = self.push(meaning, 0, len, NONE);
         if self.lost {
@@ -413,9 +436,6 @@ impl<'d> Reader<'d> {
         }
         self.operands.push(&mut self.steps, at);
         self.ended |= self.operands_end || leaf.tails.raw;
-        if let Some(otherwise) = leaf.otherwise {
-            self.enter(otherwise);
-        }
     }
 
     /// Keeps a word with an unknown option in it for the operand that takes these.

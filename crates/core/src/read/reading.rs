@@ -8,7 +8,7 @@ use super::step::Step;
 use super::word::{Word, Words};
 use super::world::{Around, World};
 use crate::declare::{COLOR, Command, FromWord, Key, Param, Shell, When, is_key};
-use crate::text::{Put, part};
+use crate::text::{Put, part, visible};
 use crate::wording::fill;
 
 /// What a command line turned out to be.
@@ -165,7 +165,7 @@ impl<'d> Reading<'d> {
         let mut text = String::new();
         for (old, instead) in &self.warned {
             let warning = fill(wording.deprecated, &[old, instead]);
-            text.put(&fill(wording.error, &[&self.path().text(), &warning]));
+            text.put(&visible(&fill(wording.error, &[&self.path().text(), &warning])));
             text.put("\n");
         }
         text

@@ -89,19 +89,22 @@ impl<'d> Reader<'d> {
     /// A member that is needed and not there.
     fn lacking(&mut self, rule: &'d Rule<'d>, param: Option<&'d Param<'d>>) {
         let Some(param) = param else { return };
-        let place = if param.is_positional() {
-            Place::Before(self.word as usize)
-        } else {
-            self.end_of_options()
+        let place = match param.is_positional() {
+            true => self.end_of_operands(param),
+            false => self.end_of_options(param),
         };
         let fault = Fault::of(FaultKind::RuleBroken, place, param);
         self.faults.push(Fault { rule: Some(rule), ..fault });
     }
 
-    /// Whether a need is met: by a word, the environment or the config file.
+    /// Whether a need is met: by a word, the environment or the config file. What still waits for its
+    /// value is given too.
     fn is_met(&self, param: &Param<'_>) -> bool {
-        let slot = self.slots.iter().find(|slot| is(slot.param, param));
-        slot.is_some_and(|slot| slot.typed.count > 0 || slot.outer.is_some())
+        let Some(at) = self.slots.iter().position(|slot| is(slot.param, param)) else {
+            return false;
+        };
+        let waits = self.pending.is_some_and(|pending| pending.slot as usize == at);
+        waits || self.slots[at].typed.count > 0 || self.slots[at].outer.is_some()
     }
 
     /// Whether a parameter has a value that is no default, as a user would type it.
@@ -144,17 +147,29 @@ impl<'d> Reading<'d> {
         let outer = || meant.iter().find_map(|slot| slot.outer.as_ref().map(|outer| outer.place));
         let place = places.first().copied().or_else(outer).unwrap_or(Place::Nowhere);
         let fault = Fault::new(FaultKind::ReadingRefused, place);
-        let mut reason = Reason::Own(objection.text.into());
-        for slot in self.slots.iter().filter(|slot| slot.param.secret) {
-            for piece in convert::pieces(slot, &self.steps, self.words) {
-                reason = reason.without(&piece.text.to_string_lossy());
-            }
-        }
+        let secret = meant.iter().find(|slot| slot.param.secret).copied();
+        let (secret, reason) = match secret.or_else(|| self.told_secret(&objection.text)) {
+            // What a developer says of a secret may well repeat it.
+            Some(slot) => (Some(slot.param), Reason::NotOne),
+            None => (None, Reason::Own(objection.text.into())),
+        };
         Some(Fault {
-            param: meant.first().map(|slot| slot.param),
+            param: secret.or(meant.first().map(|slot| slot.param)),
             reason: Some(reason),
             also: places.into_iter().skip(1).collect(),
             ..fault
+        })
+    }
+
+    /// The secret whose value a text repeats, as it is or as it is debugged.
+    fn told_secret(&self, text: &str) -> Option<&Slot<'d>> {
+        let text = text.to_lowercase();
+        self.slots.iter().filter(|slot| slot.param.secret).find(|slot| {
+            convert::pieces(slot, &self.steps, self.words).iter().any(|piece| {
+                let word = piece.text.to_string_lossy().to_lowercase();
+                !word.is_empty()
+                    && (text.contains(&word) || text.contains(&*word.escape_debug().to_string()))
+            })
         })
     }
 }

@@ -59,23 +59,21 @@ impl Serialize for Value<'_, '_> {
             Role::Tally => return slot.typed.count.serialize(serializer),
             _ => {}
         }
-        let texts = reading.texts(slot);
+        let pieces = reading.counted(slot);
         let (kinds, manner) = (param.kinds(), param.manner);
         if kinds.iter().any(|kind| kind.sides.is_some()) && !param.secret {
             let mut map = serializer.serialize_map(None)?;
-            for text in &texts {
-                let text = text.to_string_lossy();
-                let (key, value) = text.split_once('=').unwrap_or((&text, ""));
+            for piece in &pieces {
+                let (key, text) = piece.sides().unwrap_or_default();
                 let kind = kinds[0].sides.map_or(kinds[0], |sides| sides.1);
-                map.serialize_entry(key, &Word { text: value.as_ref(), kind, manner })?;
+                map.serialize_entry(&key.to_string_lossy(), &Word { text: &text, kind, manner })?;
             }
             return map.end();
         }
         let each = kinds.len().max(1);
-        let words: Vec<Word<'_>> = texts
-            .iter()
-            .enumerate()
-            .map(|(at, text)| Word { text, kind: kinds[at % each], manner })
+        let words = pieces.iter().enumerate();
+        let words: Vec<Word<'_>> = words
+            .map(|(at, piece)| Word { text: &piece.text, kind: kinds[at % each], manner })
             .collect();
         match &words[..] {
             _ if param.form.many && each > 1 => {
@@ -84,10 +82,7 @@ impl Serialize for Value<'_, '_> {
             words if param.form.many => Words(words).serialize(serializer),
             [] if param.is_attached() && slot.typed.count > 0 => true.serialize(serializer),
             [] => serializer.serialize_none(),
-            // Of several occurrences the last one counts.
-            words if each > 1 => {
-                Words(&words[words.len() - each.min(words.len())..]).serialize(serializer)
-            }
+            words if each > 1 => Words(words).serialize(serializer),
             words => words[words.len() - 1].serialize(serializer),
         }
     }

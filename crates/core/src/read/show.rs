@@ -1,16 +1,16 @@
 //! What a reading tells besides its values: where each came from, in which order they were typed, and
 //! all of them as a table or serialised.
 
-use std::borrow::Cow;
+use std::ffi::OsStr;
 use std::fmt;
 use std::ops::Range;
 
-use super::convert::pieces;
+use super::convert::{Piece, pieces};
 use super::reader::Slot;
 use super::step::Meaning;
 use super::{Place, Reading};
 use crate::declare::{Key, Param, Role, is_key};
-use crate::text::{DOTS, Quoted, columns};
+use crate::text::{DOTS, columns, quoted, visible};
 
 /// Where a value came from.
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -88,8 +88,10 @@ impl<'d> Reading<'d> {
         if let Some(step) = self.steps.get(slot.typed.last as usize) {
             return Origin::Word(step.word());
         }
-        let place =
-            slot.outer.as_ref().map(|outer| outer.words.first().map_or(outer.place, |word| word.1));
+        let place = slot
+            .outer
+            .as_ref()
+            .map(|outer| outer.words.first().map_or(outer.place, |word| word.place));
         match (place, &self.around.settings) {
             (Some(Place::Setting { start, .. }), Some(settings)) => {
                 let (line, column) = settings.position(start);
@@ -152,13 +154,23 @@ impl<'d> Reading<'d> {
         })
     }
 
-    /// The words of a slot's value, as they were typed; dots for a secret.
-    pub(super) fn texts<'s>(&'s self, slot: &'s Slot<'_>) -> Vec<Cow<'s, std::ffi::OsStr>> {
-        let pieces = pieces(slot, &self.steps, self.words);
+    /// The words of a slot's value that count, as they were typed; dots for a secret. Where a
+    /// parameter gives one value, the last one typed does.
+    pub(super) fn counted<'s>(&'s self, slot: &'s Slot<'_>) -> Vec<Piece<'s>> {
+        let mut pieces = pieces(slot, &self.steps, self.words);
         if slot.param.secret && !pieces.is_empty() {
-            return vec![std::ffi::OsStr::new(DOTS).into()];
+            return vec![Piece::new(OsStr::new(DOTS), Place::Nowhere)];
         }
-        pieces.into_iter().map(|piece| piece.text).collect()
+        let each = slot.param.kinds().len().max(1);
+        if !slot.param.form.many && pieces.len() > each {
+            pieces.drain(..pieces.len() - each);
+        }
+        // An option that is given bare at last has no value, whatever it had before.
+        let last = self.steps.get(slot.typed.last as usize);
+        if slot.param.is_attached() && last.is_some_and(|step| !step.is_of_value()) {
+            pieces.clear();
+        }
+        pieces
     }
 
     /// Whether a flag is on, where anything says so.
@@ -176,13 +188,16 @@ impl<'d> Reading<'d> {
             },
             Role::Tally => slot.typed.count.to_string(),
             _ => {
-                let texts = self.texts(slot);
-                let texts = texts.iter().map(|text| Quoted::new(text).text);
+                let pieces = self.counted(slot);
+                let texts = pieces.iter().map(|piece| quoted(&piece.text));
                 texts.collect::<Vec<_>>().join(" ")
             }
         }
     }
 }
+
+/// Columns of a value that the rows above and below it make room for.
+const WIDEST: usize = 40;
 
 /// A table: the command, then a line for each parameter with its name, its value as typed and where
 /// that came from.
@@ -192,17 +207,19 @@ impl fmt::Debug for Reading<'_> {
         for slot in &self.slots {
             let origin = match self.origin_of(slot) {
                 Origin::Absent => "-".to_owned(),
-                origin => origin.to_string(),
+                origin => visible(&origin.to_string()),
             };
             rows.push([slot.param.spelled(), self.shown(slot), origin]);
         }
-        let width = |column: usize| rows.iter().map(|row| columns(&row[column])).max().unwrap_or(0);
+        let wide = |text: &str| columns(text).min(WIDEST);
+        let width = |column: usize| rows.iter().map(|row| wide(&row[column])).max().unwrap_or(0);
         let widths = [width(0), width(1)];
-        writeln!(f, "{}", self.path())?;
+        f.write_str(&visible(&self.path().text()))?;
         for [name, value, origin] in &rows {
-            let pad = |text: &str, width: usize| " ".repeat(width - columns(text) + 2);
+            // A longer value pushes aside what follows in its own row alone.
+            let pad = |text: &str, width: usize| " ".repeat(width - wide(text) + 2);
             let (behind_name, behind_value) = (pad(name, widths[0]), pad(value, widths[1]));
-            writeln!(f, "  {name}{behind_name}{value}{behind_value}{origin}")?;
+            write!(f, "\n  {}{behind_name}{value}{behind_value}{origin}", visible(name))?;
         }
         Ok(())
     }

@@ -6,18 +6,18 @@ use std::ops::Range;
 use std::path::Path;
 use std::sync::Arc;
 
-use super::convert;
+use super::convert::{self, Piece};
 use super::fault::{Fault, FaultKind, Place};
 use super::reader::{Reader, Slot};
 use super::word::Words;
-use super::world::{Setting, Settings, World};
+use super::world::{Setting, Settings, Trial, World};
 use crate::declare::{Command, Config, Hit, Noun, Param, Reason, Role, Sort};
 use crate::text::{in_order, part};
 
 /// The words of a value that was not typed, and where they stand.
 #[derive(Debug)]
 pub(super) struct Outer {
-    pub(super) words: Vec<(OsString, Place)>,
+    pub(super) words: Vec<Piece<'static>>,
     /// Where the value as a whole stands: its variable, or its key.
     pub(super) place: Place,
     /// A flag's opposite name was set.
@@ -73,6 +73,7 @@ impl<'d> Reader<'d> {
             Role::Flag => vec![(value, whole)],
             _ => parts(param, &value, |start, end| Place::Variable { start, end }),
         };
+        let words = words.into_iter().map(|(text, place)| Piece::new(text, place)).collect();
         Some(Outer { words, place: whole, is_opposite: false })
     }
 
@@ -85,7 +86,7 @@ impl<'d> Reader<'d> {
     fn load_settings(&mut self, words: Words<'_>) {
         let root = self.trail.root();
         let (Some(config), Some(world)) = (root.config, self.around.world) else { return };
-        if self.around.settings.is_some() || self.around.is_trial {
+        if self.around.settings.is_some() || self.around.trial != Trial::No {
             return;
         }
         let named = self.settings_file(config, world, words);
@@ -130,6 +131,11 @@ impl<'d> Reader<'d> {
             self.faults.push(Fault { reason: Some(Reason::Own(reason.into())), ..fault });
             return;
         }
+        for setting in &settings.unset {
+            if let Err(key) = self.find_setting(setting) {
+                self.setting_unknown(key);
+            }
+        }
         for setting in &settings.entries {
             match self.find_setting(setting) {
                 Ok(Some((slot, outer))) => {
@@ -148,12 +154,15 @@ impl<'d> Reader<'d> {
                     }
                 }
                 Ok(None) => {}
-                Err(Range { start, end }) => {
-                    let place = Place::Setting { start, end };
-                    self.faults.push(Fault::new(FaultKind::SettingUnknown, place));
-                }
+                Err(key) => self.setting_unknown(key),
             }
         }
+    }
+
+    #[cold]
+    fn setting_unknown(&mut self, key: Range<usize>) {
+        let place = Place::Setting { start: key.start, end: key.end };
+        self.faults.push(Fault::new(FaultKind::SettingUnknown, place));
     }
 
     /// The slot that a setting is for, if its command is on the line; the place of the first key that
@@ -268,17 +277,19 @@ fn outer(
     below: &[(String, Range<usize>)],
     key: &Range<usize>,
 ) -> Result<Outer, Range<usize>> {
-    let prefix = match below {
-        [] => String::new(),
-        [(name, _)] if matches!(param.kinds(), [kind] if kind.sides.is_some()) => {
-            name.clone() + "="
-        }
+    let entry = match below {
+        [] => None,
+        [(name, _)] if matches!(param.kinds(), [kind] if kind.sides.is_some()) => Some(name),
         [(_, place), ..] => return Err(place.clone()),
     };
     let mut words = Vec::new();
     for (value, Range { start, end }) in &setting.values {
         let place = Place::Setting { start: *start, end: *end };
-        words.push(((prefix.clone() + value).into(), place));
+        let text: OsString = match entry {
+            Some(name) => format!("{name}={value}").into(),
+            None => value.into(),
+        };
+        words.push(Piece { equals: entry.map(String::len), ..Piece::new(text, place) });
     }
     let place = Place::Setting { start: key.start, end: key.end };
     Ok(Outer { words, place, is_opposite: hit == Hit::Opposite })

@@ -3,13 +3,13 @@
 
 use std::path::Path;
 
-use super::convert;
+use super::convert::{self, Piece};
 use super::fault::{Fault, FaultKind};
 use super::reader::{Chain, Reader, Slot};
 use super::source::Outer;
 use super::step::Meaning;
 use super::word::Words;
-use super::world::{Presence, World};
+use super::world::{Presence, Trial, World};
 use crate::declare::{At, Reason};
 
 impl<'d> Reader<'d> {
@@ -26,7 +26,9 @@ impl<'d> Reader<'d> {
     /// be at a path. A line that is only tried does not get here.
     #[cold]
     pub(super) fn touch(&mut self, words: Words<'_>) {
-        let Some(world) = self.around.world.filter(|_| !self.around.is_trial) else { return };
+        let Some(world) = self.around.world.filter(|_| self.around.trial == Trial::No) else {
+            return;
+        };
         let mut slots = std::mem::take(&mut self.slots);
         for slot in &mut slots {
             if self.reads_file(slot) {
@@ -44,7 +46,8 @@ impl<'d> Reader<'d> {
         let place = step.place();
         match world.first_line(Path::new(&file)) {
             Ok(line) => {
-                let outer = Outer { words: vec![(line, place)], place, is_opposite: false };
+                let outer =
+                    Outer { words: vec![Piece::new(line, place)], place, is_opposite: false };
                 let typed = std::mem::replace(&mut slot.typed, Chain::EMPTY);
                 slot.outer = Some(Box::new(outer));
                 let mut wrong = Vec::new();

@@ -47,16 +47,6 @@ impl<'w> Words<'w> {
         .unwrap_or_default()
     }
 
-    /// The words in front of a place.
-    pub(crate) fn before(self, at: usize) -> Self {
-        Words(match self.0 {
-            List::Owned(words) => List::Owned(&words[..at]),
-            List::Borrowed(words) => List::Borrowed(&words[..at]),
-            List::Text(words) => List::Text(&words[..at]),
-            List::OwnedText(words) => List::OwnedText(&words[..at]),
-        })
-    }
-
     pub(crate) fn iter(self) -> impl Iterator<Item = &'w OsStr> {
         (0..self.count()).map(move |at| self.word(at))
     }

@@ -50,6 +50,8 @@ pub struct Settings {
     pub text: String,
     /// What it sets, in the order of the file.
     pub entries: Vec<Setting>,
+    /// The keys that it has without a value, such as JSON's `null`: they set nothing, and must be known.
+    pub unset: Vec<Setting>,
     /// What is wrong with the text, and where, when it cannot be understood.
     pub error: Option<(Range<usize>, String)>,
 }
@@ -69,19 +71,31 @@ pub struct Setting {
 pub(crate) struct Around<'d> {
     pub(crate) world: Option<&'d dyn World>,
     pub(crate) settings: Option<Arc<Settings>>,
-    pub(crate) is_trial: bool,
+    pub(crate) trial: Trial,
+}
+
+/// Whether a line is only tried.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+pub(crate) enum Trial {
+    /// It was typed.
+    #[default]
+    No,
+    /// It is looked at: no file is, and the developers' own tests are not run.
+    Read,
+    /// The same, and their tests are run: the line is to be offered.
+    Judged,
 }
 
 impl Around<'_> {
     /// The same for a line that is only tried.
-    pub(crate) fn for_trial(&self) -> Self {
-        Around { is_trial: true, ..self.clone() }
+    pub(crate) fn for_trial(&self, trial: Trial) -> Self {
+        Around { trial, ..self.clone() }
     }
 }
 
 impl std::fmt::Debug for Around<'_> {
     fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
-        f.debug_struct("Around").field("is_trial", &self.is_trial).finish_non_exhaustive()
+        f.debug_struct("Around").field("trial", &self.trial).finish_non_exhaustive()
     }
 }
 

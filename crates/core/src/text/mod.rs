@@ -19,12 +19,13 @@ mod quote;
 mod sheet;
 
 pub(crate) use columns::columns;
-pub(crate) use near::nearest;
+pub(crate) use near::{Near, near};
 pub(crate) use order::in_order;
 pub(crate) use paint::Ink;
 pub use paint::Look;
 pub(crate) use part::part;
-pub(crate) use quote::{Quoted, visible};
+pub use quote::visible;
+pub(crate) use quote::{Quoted, quoted};
 pub(crate) use sheet::Sheet;
 
 /// What a secret is shown as.

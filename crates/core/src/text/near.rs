@@ -1,18 +1,50 @@
-//! The nearest of some names to a mistyped one.
+//! The names near to a mistyped one.
 
-/// The nearest name, the first of several that are equally near; `None` when all are far.
-pub(crate) fn nearest<'n>(
+/// How many slips lie between what was typed and the nearest names, and these in their order; none
+/// when all are far.
+pub(crate) fn near<'n>(
     typed: &str,
     names: &mut dyn Iterator<Item = &'n str>,
-) -> Option<&'n str> {
-    let typed: Vec<char> = typed.chars().collect();
-    // A longer word would cost its length squared, and is no slip of the fingers.
-    if typed.is_empty() || typed.len() > LONGEST {
-        return None;
-    }
+) -> (usize, Vec<&'n str>) {
+    let mut nearest = (usize::MAX, Vec::new());
+    let Some(typed) = letters(typed) else { return nearest };
     let mut rows = Rows::default();
-    let near = names.filter_map(|name| Some((rows.distance(&typed, name)?, name)));
-    near.min_by_key(|(distance, _)| *distance).map(|(_, name)| name)
+    for name in names {
+        let Some(distance) = rows.distance(&typed, name) else { continue };
+        if distance < nearest.0 {
+            nearest = (distance, Vec::new());
+        }
+        if distance == nearest.0 && !nearest.1.contains(&name) {
+            nearest.1.push(name);
+        }
+    }
+    nearest
+}
+
+/// The letters of a word; none of an empty one, and of a longer one, which would cost its length
+/// squared and is no slip of the fingers.
+fn letters(typed: &str) -> Option<Vec<char>> {
+    let is_short = !typed.is_empty() && typed.len() <= 4 * LONGEST;
+    is_short.then(|| typed.chars().collect::<Vec<_>>()).filter(|typed| typed.len() <= LONGEST)
+}
+
+/// Names that many words are held against, whatever their case.
+pub(crate) struct Near {
+    names: Vec<String>,
+    rows: Rows,
+}
+
+impl Near {
+    pub(crate) fn new<'n>(names: impl Iterator<Item = &'n str>) -> Self {
+        Near { names: names.map(str::to_lowercase).collect(), rows: Rows::default() }
+    }
+
+    /// Whether a word is one of the names, or near one.
+    pub(crate) fn has(&mut self, typed: &str) -> bool {
+        let Some(typed) = letters(typed) else { return false };
+        let typed: Vec<char> = typed.into_iter().flat_map(char::to_lowercase).collect();
+        self.names.iter().any(|name| self.rows.distance(&typed, name).is_some())
+    }
 }
 
 const LONGEST: usize = 64;

@@ -41,6 +41,8 @@ pub(crate) enum Ink {
     Name,
     /// A placeholder: something else is typed there.
     Hole,
+    /// Something that is not there, where it would stand.
+    Missing,
     /// A caret and its number.
     Mark,
 }
@@ -50,7 +52,7 @@ impl Ink {
     pub(super) const fn code(self) -> Option<&'static str> {
         match self {
             Ink::Plain => None,
-            Ink::Heading => Some("2"),
+            Ink::Heading | Ink::Missing => Some("2"),
             Ink::Name => Some("1"),
             Ink::Hole => Some("3"),
             Ink::Mark => Some("1;35"),

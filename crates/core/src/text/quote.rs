@@ -12,66 +12,69 @@ use super::{Put, columns};
 
 /// A word as it is shown, and where its bytes stand in that.
 #[derive(Debug, Clone)]
-pub(crate) struct Quoted {
+pub(crate) struct Quoted<'w> {
     pub(crate) text: String,
-    /// For each character of the word, its first byte and the column it is shown at; last, the end.
-    marks: Vec<(usize, usize)>,
+    word: &'w OsStr,
+    style: Style,
 }
 
-#[derive(Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
 enum Style {
     Bare,
     Single,
     Escaped,
 }
 
-impl Quoted {
-    pub(crate) fn new(word: &OsStr) -> Self {
+/// A word as it is shown.
+#[inline(never)]
+pub(crate) fn quoted(word: &OsStr) -> String {
+    Quoted::new(word).text
+}
+
+impl<'w> Quoted<'w> {
+    pub(crate) fn new(word: &'w OsStr) -> Self {
         let bytes = word.as_encoded_bytes();
         let style = style(bytes);
-        let mut shown = String::new();
-        let mut marks = Vec::new();
-        let mut column = 0;
-        let open = match style {
-            Style::Bare => "",
-            Style::Single => "'",
-            Style::Escaped => "$'",
-        };
-        shown.put(open);
-        column += open.len();
-        let mut at = 0;
-        for chunk in bytes.utf8_chunks() {
-            for letter in chunk.valid().chars() {
-                marks.push((at, column));
-                column += put(&mut shown, letter, style);
-                at += letter.len_utf8();
-            }
-            for byte in chunk.invalid() {
-                marks.push((at, column));
-                _ = write!(shown, "\\{byte:03o}");
-                column += 4;
-                at += 1;
-            }
-        }
-        marks.push((at, column));
+        let mut text = String::from(style.open());
+        put_all(&mut text, bytes, style);
         if style != Style::Bare {
-            shown.push('\'');
+            text.push('\'');
         }
-        Quoted { text: shown, marks }
+        Quoted { text, word, style }
     }
 
     /// The columns at which the bytes `start..end` are shown. A range that is the whole word takes
     /// the quotes in.
     pub(crate) fn span(&self, start: usize, end: usize) -> (usize, usize) {
-        let last = self.marks.last().map_or(0, |mark| mark.0);
-        if start == 0 && end == last {
+        let bytes = self.word.as_encoded_bytes();
+        if start == 0 && end == bytes.len() {
             return (0, columns(&self.text));
         }
         let column = |byte: usize| {
-            let at = self.marks.partition_point(|mark| mark.0 < byte);
-            self.marks.get(at).map_or(0, |mark| mark.1)
+            let mut before = String::from(self.style.open());
+            put_all(&mut before, &bytes[..byte.min(bytes.len())], self.style);
+            columns(&before)
         };
         (column(start), column(end))
+    }
+}
+
+impl Style {
+    const fn open(self) -> &'static str {
+        match self {
+            Style::Bare => "",
+            Style::Single => "'",
+            Style::Escaped => "$'",
+        }
+    }
+}
+
+fn put_all(shown: &mut String, bytes: &[u8], style: Style) {
+    for chunk in bytes.utf8_chunks() {
+        chunk.valid().chars().for_each(|letter| put(shown, letter, style));
+        for byte in chunk.invalid() {
+            _ = write!(shown, "\\{byte:03o}");
+        }
     }
 }
 
@@ -91,8 +94,7 @@ fn style(bytes: &[u8]) -> Style {
     style
 }
 
-fn put(shown: &mut String, letter: char, style: Style) -> usize {
-    let before = shown.len();
+fn put(shown: &mut String, letter: char, style: Style) {
     match (style, letter) {
         (Style::Single, '\'') => shown.put("'\\''"),
         (Style::Escaped, '\'') => shown.put("\\'"),
@@ -100,7 +102,6 @@ fn put(shown: &mut String, letter: char, style: Style) -> usize {
         (Style::Escaped, letter) if is_unseen(letter) => escape(shown, letter),
         (_, letter) => shown.push(letter),
     }
-    columns(&shown[before..])
 }
 
 fn escape(shown: &mut String, letter: char) {
@@ -133,8 +134,14 @@ pub(super) fn is_unseen(letter: char) -> bool {
             | '\u{2060}'..='\u{206f}' | '\u{feff}' | '\u{fff9}'..='\u{fffb}' | '\u{e0000}'..='\u{e007f}')
 }
 
-/// Text for a sentence: control characters are shown as escapes, line ends as spaces.
-pub(crate) fn visible(text: &str) -> String {
+/// Text that may be anybody's, such as a file's name, made safe for a terminal: characters that steer
+/// it, change the direction of text or cannot be seen are shown as escapes, line ends among them.
+///
+/// ```
+/// assert_eq!(clavret_core::visible("A7\u{1b}[2J\n"), r"A7\033[2J\n");
+/// ```
+#[must_use]
+pub fn visible(text: &str) -> String {
     let mut shown = String::with_capacity(text.len());
     for letter in text.chars() {
         if is_unseen(letter) { escape(&mut shown, letter) } else { shown.push(letter) }

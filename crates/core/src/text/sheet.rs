@@ -43,10 +43,8 @@ impl Sheet {
     /// Writes a piece. No text of a declaration may steer the terminal: control characters are
     /// shown as escapes.
     pub(crate) fn put(&mut self, ink: Ink, piece: &str) -> &mut Self {
-        if piece.bytes().any(|byte| byte.is_ascii_control()) {
-            return self.put_safe(ink, &visible(piece));
-        }
-        self.put_safe(ink, piece)
+        let is_plain = piece.bytes().all(|byte| byte.is_ascii() && !byte.is_ascii_control());
+        if is_plain { self.put_safe(ink, piece) } else { self.put_safe(ink, &visible(piece)) }
     }
 
     #[inline(never)]

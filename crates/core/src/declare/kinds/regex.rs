@@ -83,6 +83,10 @@ impl Test for Pattern {
         }
     }
 
+    fn is_discreet(&self) -> bool {
+        true
+    }
+
     fn example(&self) -> Option<String> {
         Some(self.example.to_owned())
     }

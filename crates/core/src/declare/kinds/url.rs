@@ -50,6 +50,10 @@ impl Test for Schemes {
         format!("an address with {}", schemes.join(" or ")).into()
     }
 
+    fn is_discreet(&self) -> bool {
+        true
+    }
+
     fn example(&self) -> Option<String> {
         self.0.first().map(|scheme| format!("{scheme}://example.org/"))
     }

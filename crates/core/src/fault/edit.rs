@@ -1,0 +1,135 @@
+//! A line that is being repaired: its words, holes among them, and what is done to them.
+
+use std::ffi::{OsStr, OsString};
+
+use crate::declare::{Command, Param};
+use crate::text::{Put, Quoted, part};
+
+/// A word of a line that is being repaired.
+#[derive(Clone, Default)]
+pub(super) struct Word {
+    /// As it is read again: with an example in each hole.
+    pub(super) typed: OsString,
+    /// As it is shown, where that is not just the typed word, quoted.
+    shown: Option<String>,
+    /// Which word of the line as typed it was.
+    pub(super) from: Option<usize>,
+}
+
+impl Word {
+    pub(super) fn text(text: &OsStr) -> Self {
+        Word { typed: text.to_owned(), ..Word::default() }
+    }
+
+    /// A word as it was typed, the `at`-th of the line.
+    pub(super) fn typed(at: usize, text: &OsStr) -> Self {
+        Word { from: Some(at), ..Word::text(text) }
+    }
+
+    pub(super) fn hole(param: &Param<'_>, at: usize) -> Self {
+        let (typed, shown) = (param.example(at).into(), Some(param.hole(at)));
+        Word { typed, shown, from: None }
+    }
+
+    pub(super) fn push_text(&mut self, text: &OsStr) {
+        self.typed.push(text);
+        if let Some(shown) = &mut self.shown
+            && !text.is_empty()
+        {
+            shown.put(&Quoted::new(text).text);
+        }
+    }
+
+    pub(super) fn push(&mut self, other: &Word) {
+        match &other.shown {
+            None => self.push_text(&other.typed),
+            Some(hole) => {
+                let before = if self.typed.is_empty() { String::new() } else { self.text_shown() };
+                self.shown.get_or_insert(before).put(hole);
+                self.typed.push(&other.typed);
+            }
+        }
+    }
+
+    /// Whether something else is to be typed for it, or for a part of it.
+    pub(super) fn is_hole(&self) -> bool {
+        self.shown.is_some()
+    }
+
+    fn text_shown(&self) -> String {
+        self.shown.clone().unwrap_or_else(|| Quoted::new(&self.typed).text)
+    }
+}
+
+/// A line that is being repaired.
+pub(super) type Line = Vec<Word>;
+
+/// The words of a line as they are read.
+pub(super) fn typed(line: &Line) -> Vec<&OsStr> {
+    line.iter().map(|word| &*word.typed).collect()
+}
+
+/// A line as it is shown: quoted, with placeholders in the holes.
+#[inline(never)]
+pub(super) fn shown(root: &Command<'_>, line: &Line) -> String {
+    let mut shown = root.name.to_owned();
+    for word in line {
+        shown.put(" ");
+        shown.put(&word.text_shown());
+    }
+    shown
+}
+
+/// What is done to a line.
+pub(super) enum Edit {
+    /// The bytes from `start` to `end` of a word give way to something else; `apart`, which then
+    /// begins a word of its own.
+    Replace { word: usize, start: usize, end: usize, with: Word, apart: bool },
+    /// Words are put in front of a word.
+    Insert { word: usize, words: Line },
+    /// A word is left out.
+    Drop { word: usize },
+}
+
+impl Edit {
+    pub(super) fn order(&self) -> (usize, usize) {
+        match self {
+            Edit::Replace { word, start, .. } => (*word, *start + 1),
+            Edit::Insert { word, .. } => (*word, 0),
+            Edit::Drop { word } => (*word, usize::MAX),
+        }
+    }
+}
+
+/// The line with the edits made, which stand in order.
+pub(super) fn edited(line: &Line, edits: Vec<Edit>) -> Line {
+    let mut new = Line::new();
+    let mut edits = edits.into_iter().peekable();
+    for at in 0..=line.len() {
+        let from = line.get(at).and_then(|word| word.from);
+        let mut made = Word { from, ..Word::default() };
+        let (mut done, mut is_dropped) = (0, false);
+        while let Some(edit) = edits.next_if(|edit| edit.order().0 == at) {
+            match edit {
+                Edit::Insert { words, .. } => new.extend(words),
+                Edit::Drop { .. } => is_dropped = true,
+                Edit::Replace { start, end, with, apart, .. } => {
+                    made.push_text(&part(&line[at].typed, done, start));
+                    if apart {
+                        new.push(std::mem::replace(&mut made, Word { from, ..Word::default() }));
+                    }
+                    made.push(&with);
+                    done = end;
+                }
+            }
+        }
+        let Some(word) = line.get(at).filter(|_| !is_dropped) else { continue };
+        if done == 0 && made.typed.is_empty() && made.shown.is_none() {
+            new.push(word.clone());
+        } else {
+            made.push_text(&part(&word.typed, done, word.typed.len()));
+            new.push(made);
+        }
+    }
+    new
+}

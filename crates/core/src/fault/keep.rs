@@ -1,0 +1,256 @@
+//! What a repair must leave as it is. A word is *settled* if no fault of a name stands before it: then
+//! its parameter is known, and which of that one's words it is. A word that is not settled keeps its
+//! place all the same, or is taken by the name that is mended, or moves up by as many as that took.
+//! Behind an unknown command nothing is known, and all is free.
+//!
+//! What reads is not lost, and what stands behind `--` stays there.
+
+use super::edit::Line;
+use super::repair::{Class, Repair};
+use crate::read::{FaultKind, Faults, Meaning, Place, Trace, Use};
+use crate::text::part;
+
+/// Whether all that a repair of a line does not touch means what it meant.
+pub(super) fn keeps(
+    before: &Faults<'_>,
+    line: &Line,
+    pick: usize,
+    repair: &Repair,
+    after: &Trace<'_>,
+) -> bool {
+    let mut change = Change::new(before, line, &repair.line, after);
+    change.mended = change.mended(word_of(before.list[pick].place));
+    change.moves_up = repair.cost.class == Class::Dropped;
+    let loses = matches!(repair.cost.class, Class::Quoted | Class::Dropped);
+    change.keeps_words() && (loses || change.keeps_values()) && change.keeps_protected()
+}
+
+/// Whether all that read in a line is still there when that is mended, whatever was done to it; but for
+/// the values of parameters that were given more often than they may be.
+pub(super) fn loses_nothing(
+    before: &Faults<'_>,
+    line: &Line,
+    mended: &Line,
+    after: &Trace<'_>,
+    excused: Vec<usize>,
+) -> bool {
+    let mut change = Change::new(before, line, mended, after);
+    change.excused = excused;
+    change.keeps_values() && change.keeps_untouched() && change.keeps_protected()
+}
+
+fn word_of(place: Place) -> Option<usize> {
+    match place {
+        Place::At { word, .. } => Some(word),
+        _ => None,
+    }
+}
+
+/// A line before and after a repair.
+struct Change<'c> {
+    line: &'c Line,
+    new: &'c Line,
+    /// The words that are not touched: which each was, and is.
+    pairs: Vec<(usize, usize)>,
+    /// The parameters that a mended name means.
+    mended: Vec<usize>,
+    /// Parameters that values may be lost of.
+    excused: Vec<usize>,
+    /// A value goes that stood twice: those behind it move up.
+    moves_up: bool,
+    /// The first words that are not settled, and that are free.
+    settled: usize,
+    free: usize,
+    /// The bytes of each word that a fault is about.
+    faulty: Vec<Vec<(usize, usize)>>,
+    /// What the bytes of each word were taken for, and are.
+    was: Vec<Vec<Use>>,
+    is: Vec<Vec<Use>>,
+}
+
+impl<'c> Change<'c> {
+    fn new(before: &Faults<'_>, line: &'c Line, new: &'c Line, after: &Trace<'_>) -> Self {
+        let mut faulty = vec![Vec::new(); line.len()];
+        let (mut settled, mut free) = (usize::MAX, usize::MAX);
+        for fault in &before.list {
+            let Place::At { word, start, end } = fault.place else { continue };
+            faulty[word].push((start, end));
+            for next in faulty.iter_mut().skip(word + 1).take(fault.more) {
+                next.push((0, usize::MAX));
+            }
+            if fault.is_of_name() {
+                settled = settled.min(word);
+            }
+            if matches!(fault.kind, FaultKind::CommandUnknown | FaultKind::CommandAmbiguous) {
+                free = free.min(word);
+            }
+        }
+        let (was, is) = (before.trace.uses(), after.uses());
+        let (was, is) = (by_word(was, line.len()), by_word(is, new.len()));
+        let (mended, excused, moves_up) = (Vec::new(), Vec::new(), false);
+        let pairs = pairs(line, new);
+        Change { line, new, pairs, mended, excused, moves_up, settled, free, faulty, was, is }
+    }
+
+    /// The parameters that are named in the word of a fault once that is repaired.
+    fn mended(&self, word: Option<usize>) -> Vec<usize> {
+        let Some(from) = word.and_then(|word| self.line[word].from) else { return Vec::new() };
+        let is_name = |used: &&Use| {
+            let is_there = self.new[used.step.word()].from == Some(from);
+            is_there && used.param != 0 && !used.step.is_of_value()
+        };
+        self.is.iter().flatten().filter(is_name).map(|used| used.param).collect()
+    }
+
+    fn keeps_words(&self) -> bool {
+        let taken = self.pairs.iter().filter(|&&(was, is)| self.is_taken(was, is)).count();
+        self.pairs.iter().filter(|pair| pair.0 <= self.free).all(|&(was, is)| {
+            self.was[was].iter().all(|used| self.keeps_use(was, used, &self.is[is], taken))
+        })
+    }
+
+    /// Whether a word has become a value of the mended name.
+    fn is_taken(&self, was: usize, is: usize) -> bool {
+        let is_value =
+            |used: &Use| used.step.meaning() == Meaning::Value && self.mended.contains(&used.param);
+        self.is[is].iter().any(is_value) && !self.was[was].iter().any(is_value)
+    }
+
+    fn keeps_use(&self, word: usize, was: &Use, is: &[Use], taken: usize) -> bool {
+        let meaning = was.step.meaning();
+        let is_known = matches!(meaning, Meaning::Command | Meaning::Help | Meaning::Terminator);
+        let has_meaning = was.param != 0 || is_known;
+        if !has_meaning || self.is_faulty(was) {
+            return true;
+        }
+        let Some(is) = is.iter().find(|is| is.step.bytes() == was.step.bytes()) else {
+            return false;
+        };
+        let same = is.param == was.param && is.step.meaning() == meaning;
+        if same && (is.index == was.index || self.moves_up) {
+            return true;
+        }
+        // What is an option here stays one.
+        let is_free = was.step.is_of_value() || meaning == Meaning::Command;
+        let is_value = is.step.meaning() == Meaning::Value && self.mended.contains(&is.param);
+        let is_value = is_free && is_value;
+        let moves_up = same && self.mended.contains(&is.param) && is.index == was.index + taken;
+        let are_operands = meaning == Meaning::Operand && is.step.meaning() == Meaning::Operand;
+        word >= self.settled
+            && (is_value || moves_up || are_operands && is.operand + taken == was.operand)
+    }
+
+    /// Whether a fault is about what a step was taken for.
+    fn is_faulty(&self, used: &Use) -> bool {
+        let bytes = used.step.bytes();
+        self.faulty[used.step.word()]
+            .iter()
+            .any(|&(start, end)| start < bytes.end && bytes.start < end || start == bytes.start)
+    }
+
+    /// Whether the values and the names of the words that are touched are still there.
+    fn keeps_values(&self) -> bool {
+        let (mut was_touched, mut is_new) =
+            (vec![true; self.line.len()], vec![true; self.new.len()]);
+        for &(was, is) in &self.pairs {
+            (was_touched[was], is_new[is]) = (false, false);
+        }
+        let touched = |words: &[bool]| -> Vec<usize> {
+            words.iter().enumerate().filter(|word| *word.1).map(|word| word.0).collect()
+        };
+        let new = touched(&is_new).into_iter().flat_map(|word| &self.is[word]);
+        let mut left: Vec<&Use> = new.collect();
+        let was = touched(&was_touched).into_iter().flat_map(|word| &self.was[word]);
+        // Each is there once for each time that it was.
+        let is_meant = |was: &&Use| {
+            let is_said = was.param != 0 || was.step.meaning() == Meaning::Command;
+            is_said && !self.is_faulty(was) && !self.excused.contains(&was.param)
+        };
+        was.filter(is_meant).all(|was| match left.iter().position(|is| self.is_same(was, is)) {
+            Some(at) => {
+                left.swap_remove(at);
+                true
+            }
+            // Words that were made one text.
+            None => left.iter().any(|is| {
+                let text = self.text(is, false);
+                let mut words = text.as_encoded_bytes().split(|&byte| byte == b' ');
+                words.any(|word| word == self.text(was, true).as_encoded_bytes())
+            }),
+        })
+    }
+
+    /// Whether a value, a name or a command of a touched word is one of the new line.
+    fn is_same(&self, was: &Use, is: &Use) -> bool {
+        let has_text =
+            |used: &Use| used.step.is_of_value() || used.step.meaning() == Meaning::Command;
+        let settled = was.step.word() < self.settled;
+        let may_be = is.param == was.param || !settled && has_text(was);
+        let same_text = || !has_text(was) || self.text(is, false) == self.text(was, true);
+        may_be && has_text(is) == has_text(was) && same_text()
+    }
+
+    /// Whether what was a value or a command in a word that is not touched still is one.
+    fn keeps_untouched(&self) -> bool {
+        self.pairs.iter().filter(|pair| pair.0 <= self.free).all(|&(was, is)| {
+            self.was[was].iter().filter(|was| !self.is_faulty(was)).all(|was| {
+                let same = |is: &Use| {
+                    let is_command = is.step.meaning() == Meaning::Command;
+                    is.step.bytes() == was.step.bytes() && (is.step.is_of_value() || is_command)
+                };
+                let meaning = was.step.meaning();
+                let is_said = was.step.is_of_value() && was.param != 0;
+                let may_be = |is: &Use| meaning == Meaning::Command || is.step.is_of_value();
+                !(is_said || meaning == Meaning::Command)
+                    || self.is[is].iter().any(|is| same(is) && may_be(is))
+            })
+        })
+    }
+
+    fn text(&self, used: &Use, is_before: bool) -> std::borrow::Cow<'_, std::ffi::OsStr> {
+        let line = if is_before { self.line } else { self.new };
+        let bytes = used.step.bytes();
+        part(&line[used.step.word()].typed, bytes.start, bytes.end)
+    }
+
+    /// Whether what stood behind `--` still does.
+    fn keeps_protected(&self) -> bool {
+        let end = |words: &[Vec<Use>]| {
+            let is_end = |used: &Use| used.step.meaning() == Meaning::Terminator;
+            words.iter().position(|uses| uses.iter().any(is_end))
+        };
+        let Some(was_end) = end(&self.was) else { return true };
+        let Some(is_end) = end(&self.is) else { return false };
+        self.pairs.iter().all(|&(was, is)| was <= was_end || is > is_end)
+    }
+}
+
+fn by_word(uses: Vec<Use>, words: usize) -> Vec<Vec<Use>> {
+    let mut by_word = vec![Vec::new(); words];
+    for used in uses {
+        by_word[used.step.word()].push(used);
+    }
+    by_word
+}
+
+/// The words of one line that stand unchanged in the other, by their places.
+fn pairs(was: &Line, is: &Line) -> Vec<(usize, usize)> {
+    let typed = was.iter().filter_map(|word| word.from).max().map_or(0, |last| last + 1);
+    let mut at = vec![usize::MAX; typed];
+    for (word, from) in was.iter().enumerate().rev().filter_map(|(at, word)| Some((at, word.from?)))
+    {
+        at[from] = word;
+    }
+    let mut pairs = Vec::new();
+    for (to, word) in is.iter().enumerate() {
+        let Some(first) = word.from.and_then(|from| at.get(from)) else { continue };
+        // A word that was parted in two stands twice.
+        let same = |was_at: &usize| {
+            was.get(*was_at).is_some_and(|was| was.from == word.from && was.typed == word.typed)
+        };
+        pairs.extend(
+            [*first, first.saturating_add(1)].iter().find(|at| same(at)).map(|&at| (at, to)),
+        );
+    }
+    pairs
+}

@@ -1,0 +1,247 @@
+//! Which faults are told, and which of them in one sentence.
+//!
+//! What only follows from another fault is not told: it goes away with that one. Faults that differ in
+//! names alone are one thing to put right.
+
+use crate::declare::{Param, Reason, hash};
+use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
+use crate::text::in_order;
+
+/// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
+const NAMES: usize = 1_000_000;
+
+/// An unknown option, or one that was taken for a value, and what stands behind it.
+struct Unknown<'d> {
+    /// Parameters that are nearly called so, or are so elsewhere.
+    params: Vec<&'d Param<'d>>,
+    /// The words behind it that it would take.
+    words: std::ops::Range<usize>,
+    /// As many operands behind it are told to be too many than really are.
+    surplus: usize,
+}
+
+impl<'d> Faults<'d> {
+    /// The faults that are told, by their places in the list: all but those in the wake of another.
+    pub(super) fn told_alone(&self) -> Vec<usize> {
+        let unknown = self.unknown_options();
+        let of_kind = |is_meant: &dyn Fn(FaultKind) -> bool| {
+            let faults = self.list.iter().filter(|fault| is_meant(fault.kind));
+            faults.filter_map(|fault| fault.param.map(address)).collect::<Vec<_>>()
+        };
+        let mut faulty = of_kind(&is_of_value);
+        for unknown in unknown.iter().flatten() {
+            faulty.extend(unknown.params.iter().map(|param| address(param)));
+        }
+        let faulty = in_order(faulty, |param| (*param, 0));
+        let is_faulty = |param: &Param<'_>| faulty.binary_search(&address(param)).is_ok();
+        let attached = of_kind(&|kind| kind == FaultKind::ValueAttached);
+        let mut surplus = 0;
+        let mut taken = 0..0;
+        let mut told = Vec::new();
+        for (at, fault) in self.list.iter().enumerate() {
+            if let Some(unknown) = &unknown[at] {
+                (taken, surplus) = (unknown.words.clone(), surplus + unknown.surplus);
+            }
+            let word = match fault.place {
+                Place::At { word, .. } => word,
+                _ => usize::MAX,
+            };
+            let is_extra = fault.kind == FaultKind::OperandExtra
+                || fault.kind == FaultKind::ValuesMiscounted && word != usize::MAX;
+            let is_in_wake = match fault.kind {
+                _ if taken.contains(&word) => true,
+                _ if is_extra && surplus > 0 => {
+                    surplus -= 1;
+                    true
+                }
+                FaultKind::OptionMissing => fault.param.is_some_and(is_faulty),
+                FaultKind::ValuesMiscounted if !is_extra => fault.param.is_some_and(is_faulty),
+                FaultKind::RuleBroken => fault.rule.is_some_and(|rule| {
+                    let when = rule.when.map(|when| when.0);
+                    rule.members.iter().copied().chain(when).any(is_faulty)
+                }),
+                FaultKind::ValueMissing | FaultKind::ValueMisfit | FaultKind::ValueRefused => {
+                    fault.param.is_some_and(|param| attached.contains(&address(param)))
+                }
+                _ => false,
+            };
+            if !is_in_wake {
+                told.push(at);
+            }
+        }
+        told
+    }
+
+    /// The unknown options, each at the place of its fault.
+    fn unknown_options(&self) -> Vec<Option<Unknown<'d>>> {
+        let mut left = NAMES;
+        let tree = self.path.root().below().len() + 1;
+        let mut unknown = Vec::new();
+        for fault in &self.list {
+            let is_option =
+                matches!(fault.kind, FaultKind::OptionUnknown | FaultKind::OptionAmbiguous);
+            let cost = tree + self.trace.params();
+            let is_of_value = fault.kind == FaultKind::ValueMisfit;
+            unknown.push(match left >= cost {
+                true if is_option => self.unknown_option(fault),
+                true if is_of_value => self.value_behind(fault),
+                _ => None,
+            });
+            left -= if is_option || is_of_value { cost.min(left) } else { 0 };
+        }
+        unknown
+    }
+
+    fn unknown_option(&self, fault: &Fault<'d>) -> Option<Unknown<'d>> {
+        let Place::At { word, start, end } = fault.place else { return None };
+        let mut params = self.owning_params(fault);
+        if params.is_empty() {
+            params = self.near_params(fault);
+        }
+        let is_alone = end == self.words.word(word).len();
+        let most = match params.iter().map(|param| param.kinds().len()).max() {
+            _ if !is_alone => 0,
+            Some(most) => most,
+            None => usize::from(start == 0),
+        };
+        let (count, surplus) = self.words_behind(word, most);
+        Some(Unknown { params, words: word + 1..word + 1 + count, surplus })
+    }
+
+    /// How many words behind one, up to some, an option in it would take; and how many of them read as
+    /// operands, so that each pushes another one out.
+    fn words_behind(&self, word: usize, most: usize) -> (usize, usize) {
+        let steps = &self.trace.steps;
+        let behind = steps.iter().skip(steps.partition_point(|step| step.word() <= word));
+        let (mut count, mut surplus) = (0, 0);
+        for step in behind.take(most) {
+            let is_dashed = self.words.word(step.word()).as_encoded_bytes().starts_with(b"-");
+            let is_word = match step.meaning() {
+                Meaning::Operand => true,
+                Meaning::Unread | Meaning::Unknown => !is_dashed,
+                _ => false,
+            };
+            if !is_word || step.word() != word + 1 + count {
+                break;
+            }
+            count += 1;
+            surplus += usize::from(self.trace.param(step).is_some());
+        }
+        (count, surplus)
+    }
+
+    /// An option was taken for a value: the word behind it may be that.
+    fn value_behind(&self, fault: &Fault<'d>) -> Option<Unknown<'d>> {
+        let Place::At { word, .. } = fault.place else { return None };
+        let next = self.words.word(word + 1);
+        if !self.takes_option(fault) || !fault.param.is_some_and(|param| param.accepts(next)) {
+            return None;
+        }
+        let (count, surplus) = self.words_behind(word, 1);
+        Some(Unknown { params: Vec::new(), words: word + 1..word + 1 + count, surplus })
+    }
+
+    /// Told faults in groups, each of which is said in one sentence; in the order of their first ones.
+    pub(super) fn groups(&self, told: &[usize]) -> Vec<Vec<&Fault<'d>>> {
+        let mut left = NAMES;
+        let mut keys = Vec::new();
+        for &at in told {
+            let fault = &self.list[at];
+            let cost = if fault.is_of_name() { self.trace.params() } else { 1 };
+            keys.push(if left >= cost { self.key(fault) } else { None });
+            left -= cost.min(left);
+        }
+        let hash = |at: &usize| keys[*at].as_ref().map_or(0, |key| hash(key.as_bytes()));
+        let mut firsts: Vec<usize> = (0..told.len()).collect();
+        let order = in_order((0..told.len()).collect(), |at| (hash(at) as usize, *at));
+        for run in order.chunk_by(|a, b| hash(a) == hash(b)) {
+            let mut known: Vec<usize> = Vec::new();
+            for &at in run.iter().filter(|at| keys[**at].is_some()) {
+                match known.iter().find(|&&first| keys[first] == keys[at]) {
+                    Some(&first) => firsts[at] = first,
+                    None => known.push(at),
+                }
+            }
+        }
+        let mut groups: Vec<Vec<&Fault<'d>>> = Vec::new();
+        let mut group_of = vec![0; told.len()];
+        for (at, &first) in firsts.iter().enumerate() {
+            if first == at {
+                group_of[at] = groups.len();
+                groups.push(Vec::new());
+            }
+            groups[group_of[first]].push(&self.list[told[at]]);
+        }
+        groups
+    }
+
+    /// What is said of a fault but for the names in it, where it may be said of several at once.
+    fn key(&self, fault: &Fault<'d>) -> Option<String> {
+        use FaultKind::{
+            OperandExtra, OperandMissing, OptionMissing, OptionRepeated, OptionUnknown,
+            SettingUnknown, ValueMisfit, ValueRefused, ValueUnwanted, ValuesMiscounted,
+        };
+        let param = fault.param.map_or(0, address);
+        let wording = self.path.root().words();
+        match fault.kind {
+            OptionUnknown if self.is_help_letter(fault) => None,
+            OptionUnknown => {
+                let known = self.known_option(fault, wording).unwrap_or_default();
+                Some(format!("option {known}"))
+            }
+            SettingUnknown => {
+                let known = self.near_setting(fault, &self.typed(fault)).unwrap_or_default();
+                Some(format!("setting {known}"))
+            }
+            OptionMissing | OperandMissing | OperandExtra | OptionRepeated => {
+                Some(format!("{:?}", fault.kind))
+            }
+            ValueUnwanted if !fault.param.is_some_and(Param::is_attached) => {
+                Some(format!("{:?}", fault.kind))
+            }
+            ValuesMiscounted if matches!(fault.place, Place::At { .. }) => {
+                Some(format!("{:?} {param} {}", fault.kind, fault.count))
+            }
+            ValueMisfit | ValueRefused if self.is_plainly_refused(fault) => {
+                let why = match &fault.reason {
+                    Some(Reason::Other(right)) => right.clone(),
+                    reason => format!("{reason:?}"),
+                };
+                Some(format!("value {param} {} {why}", fault.which))
+            }
+            _ => None,
+        }
+    }
+
+    /// Whether a value is refused in words that may be said of several.
+    fn is_plainly_refused(&self, fault: &Fault<'d>) -> bool {
+        let is_plain = matches!(
+            fault.reason,
+            Some(Reason::NotOne | Reason::Above | Reason::Below | Reason::Other(_))
+        );
+        is_plain && fault.is_on_line() && !self.takes_option(fault)
+    }
+}
+
+fn address(param: &Param<'_>) -> usize {
+    std::ptr::from_ref(param).addr()
+}
+
+/// Whether a fault is about what a parameter was given.
+const fn is_of_value(kind: FaultKind) -> bool {
+    use FaultKind::{
+        FileUnread, PathRefused, ValueAttached, ValueMisfit, ValueMissing, ValueNotText,
+        ValueRefused, ValueUnwanted,
+    };
+    matches!(
+        kind,
+        FileUnread
+            | PathRefused
+            | ValueAttached
+            | ValueMisfit
+            | ValueMissing
+            | ValueNotText
+            | ValueRefused
+            | ValueUnwanted
+    )
+}

@@ -1,0 +1,302 @@
+//! Which parts of a refused line may be secret. A secret's own words are; and where a line is not
+//! understood, whatever may have been meant for one.
+//!
+//! *In reach* are the secrets of the commands on the way and of all below the last one that was named.
+//! Where there are any, these are dark:
+//!
+//! * the words of secrets, and words too many where an operand is one;
+//! * behind an unknown command all but names that are known;
+//! * what is attached to an unknown or misplaced option, and as many words behind it as a secret may
+//!   take;
+//! * in any other word what follows `=` or `:` behind a secret's name or one near it; and where the
+//!   word is such a name, as many words behind it.
+
+use std::borrow::Cow;
+use std::ffi::OsStr;
+
+use super::step::{Meaning, NONE, Step};
+use super::trace::Trace;
+use super::word::Words;
+use crate::declare::{Param, Role, hash};
+use crate::text::{DOTS, Near, in_order, part};
+
+/// The words of a line that are dark, and from which byte on; in the order of the line.
+#[derive(Debug, Clone, Default)]
+pub(crate) struct Dark(Vec<(usize, usize)>);
+
+impl Dark {
+    pub(crate) fn is_empty(&self) -> bool {
+        self.0.is_empty()
+    }
+
+    /// The first byte of a word that is dark.
+    pub(crate) fn start(&self, word: usize) -> Option<usize> {
+        let at = self.0.binary_search_by_key(&word, |dark| dark.0).ok()?;
+        Some(self.0[at].1)
+    }
+
+    /// Bytes of a word with dots for what is dark among them.
+    pub(crate) fn shown<'w>(
+        &self,
+        words: Words<'w>,
+        word: usize,
+        start: usize,
+        end: usize,
+    ) -> Cow<'w, OsStr> {
+        let whole = words.word(word);
+        match self.start(word) {
+            Some(dark) if dark < end => {
+                let mut shown = part(whole, start.min(dark), dark).into_owned();
+                shown.push(DOTS);
+                shown.into()
+            }
+            _ => part(whole, start, end),
+        }
+    }
+
+    /// Where a byte of a word stands once dots are in it.
+    pub(crate) fn moved(&self, word: usize, byte: usize) -> usize {
+        match self.start(word) {
+            Some(dark) if byte > dark => dark + DOTS.len(),
+            _ => byte,
+        }
+    }
+}
+
+/// What is dark on a line.
+pub(super) fn dark<'d>(trace: &Trace<'d>, words: Words<'_>) -> Dark {
+    let mut search = Search::new(trace);
+    if search.most == 0 {
+        return Dark::default();
+    }
+    let mut dark = Vec::new();
+    let mut steps = &trace.steps[..];
+    while let Some(first) = steps.first() {
+        let word = first.word();
+        let count = steps.iter().take_while(|step| step.word() == word).count();
+        let (here, behind) = steps.split_at(count);
+        if let Some(start) = search.word(here, words.word(word).as_encoded_bytes()) {
+            dark.push((word, start));
+        }
+        steps = behind;
+    }
+    Dark(dark)
+}
+
+/// A walk over a line's words.
+struct Search<'t, 'd> {
+    trace: &'t Trace<'d>,
+    /// The names of the secrets in reach, and their letters.
+    names: Near,
+    letters: Vec<u8>,
+    /// What else may be named: found when an unknown name is met.
+    known: Option<Known<'d>>,
+    /// The most words that a secret takes.
+    most: usize,
+    /// An operand of the command is a secret.
+    is_operand: bool,
+    /// Words that are dark from here on, whatever they are.
+    next: usize,
+    /// An unknown command stands before.
+    lost: bool,
+    /// The slot and the meaning of the step before, for the value of a secret's file.
+    before: (u32, Meaning),
+}
+
+impl<'t, 'd> Search<'t, 'd> {
+    fn new(trace: &'t Trace<'d>) -> Self {
+        let mut secrets: Vec<&'d Param<'d>> = Vec::new();
+        for command in trace.commands().chain(trace.certain().below()) {
+            secrets.extend(command.params().filter(|param| param.secret));
+        }
+        let names = secrets.iter().flat_map(|secret| {
+            let own = [secret.name, secret.variable, secret.file_name];
+            own.into_iter().chain(secret.aliases.iter().chain(secret.former).copied())
+        });
+        let leaf = trace.commands().next_back();
+        let is_operand = |param: &Param<'_>| param.secret && param.role == Role::Operand;
+        Search {
+            trace,
+            names: Near::new(names.filter(|name| !name.is_empty())),
+            letters: secrets
+                .iter()
+                .map(|secret| secret.short)
+                .filter(|&letter| letter != 0)
+                .collect(),
+            known: None,
+            most: secrets.iter().map(|secret| secret.kinds().len()).max().unwrap_or(0),
+            is_operand: leaf.is_some_and(|leaf| leaf.params().any(is_operand)),
+            next: 0,
+            lost: false,
+            before: (NONE, Meaning::Unread),
+        }
+    }
+
+    /// The first byte of a word that is dark.
+    fn word(&mut self, steps: &[Step], bytes: &[u8]) -> Option<usize> {
+        let is_taken = self.next > 0 && bytes != b"--";
+        self.next -= usize::from(is_taken);
+        let mut start = None;
+        for step in steps {
+            let dark =
+                if self.lost { self.behind_unknown(step, bytes) } else { self.step(step, bytes) };
+            start = start.or(dark);
+            self.before = (step.slot, step.meaning);
+        }
+        if is_taken { Some(0) } else { start }
+    }
+
+    fn step(&mut self, step: &Step, bytes: &[u8]) -> Option<usize> {
+        let (start, end) = (step.bytes().start, step.bytes().end.min(bytes.len()));
+        let param = self.trace.param(step);
+        match step.meaning {
+            Meaning::Value | Meaning::Operand => match param {
+                Some(param) if param.secret && self.before != (step.slot, Meaning::File) => {
+                    // A secret that is its own name was left out, and follows.
+                    self.named(&bytes[start..end]);
+                    Some(start)
+                }
+                None if self.is_operand => Some(start),
+                // One word too many, and may well have been meant as an option.
+                None if bytes.len() > 1 && bytes.starts_with(b"-") => {
+                    self.unknown_option(0, bytes).or_else(|| self.named(bytes))
+                }
+                _ => self.named(&bytes[start..end]).map(|dark| start + dark),
+            },
+            Meaning::Unwanted => self.named(&bytes[..end]),
+            // The letter of a page among letters that are read.
+            Meaning::Unknown if end < bytes.len() => None,
+            Meaning::Unknown if bytes.len() > 1 && bytes.starts_with(b"-") => {
+                self.unknown_option(start, bytes)
+            }
+            Meaning::Unknown => {
+                self.lost = true;
+                self.named(bytes)
+            }
+            Meaning::Unread => Some(start),
+            _ => None,
+        }
+    }
+
+    /// Behind an unknown command only names that are known are shown.
+    fn behind_unknown(&mut self, step: &Step, bytes: &[u8]) -> Option<usize> {
+        match step.meaning {
+            Meaning::Value | Meaning::Operand | Meaning::Unwanted => Some(step.bytes().start),
+            Meaning::Unknown | Meaning::Unread => {
+                let name_end = bytes.iter().position(|&byte| byte == b'=').unwrap_or(bytes.len());
+                match self.is_known(&bytes[..name_end]) {
+                    true if name_end == bytes.len() => None,
+                    true => Some(name_end + 1),
+                    false => Some(0),
+                }
+            }
+            _ => None,
+        }
+    }
+
+    /// Whether something may be called so: an option with its dashes, or a command.
+    fn is_known(&mut self, name: &[u8]) -> bool {
+        let known = self.known();
+        match name {
+            b"--help" | b"--version" | b"-h" => true,
+            [b'-', b'-', long @ ..] => known.options.has(long),
+            [b'-', letter] => known.letters[*letter as usize],
+            name => known.commands.has(name),
+        }
+    }
+
+    fn known(&mut self) -> &Known<'d> {
+        let trace = self.trace;
+        self.known.get_or_insert_with(|| Known::new(trace))
+    }
+
+    /// What is attached to an option that is not known here; without that, the words behind it.
+    fn unknown_option(&mut self, start: usize, bytes: &[u8]) -> Option<usize> {
+        let cut = bytes.iter().position(|byte| matches!(byte, b'=' | b':'));
+        let name = &bytes[1..cut.unwrap_or(bytes.len())];
+        let is_long = name.starts_with(b"-") || self.known().options.has(name);
+        let attached = if is_long {
+            cut.map(|cut| cut + 1)
+        } else {
+            let letter = start.max(1);
+            let more = bytes[letter + 1..].iter().take_while(|&&byte| byte & 0xc0 == 0x80).count();
+            Some(letter + 1 + more).filter(|&end| end < bytes.len())
+        };
+        if attached.is_none() {
+            self.next = self.next.max(self.most);
+        }
+        attached
+    }
+
+    /// What follows the name of a secret in a word; where the word is all name, the words behind it.
+    fn named(&mut self, bytes: &[u8]) -> Option<usize> {
+        let mut from = 0;
+        for (at, &byte) in bytes.iter().enumerate() {
+            match byte {
+                b'=' | b':' if self.is_secret(&bytes[from..at]) => return Some(at + 1),
+                _ if byte.is_ascii_alphanumeric() || !byte.is_ascii() || b"-_.".contains(&byte) => {
+                }
+                _ => from = at + 1,
+            }
+        }
+        let bare = bytes.iter().position(u8::is_ascii_alphanumeric).unwrap_or(bytes.len());
+        if self.is_secret(&bytes[bare..]) {
+            self.next = self.next.max(self.most);
+        }
+        None
+    }
+
+    /// Whether a text is a secret's name, or near one.
+    fn is_secret(&mut self, name: &[u8]) -> bool {
+        let name = name.trim_ascii_start();
+        let dashes = name.iter().take_while(|byte| **byte == b'-').count();
+        match &name[dashes..] {
+            [letter] => self.letters.iter().any(|known| known.eq_ignore_ascii_case(letter)),
+            name => std::str::from_utf8(name).is_ok_and(|name| self.names.has(name)),
+        }
+    }
+}
+
+/// The names of the commands on the way and of those below, and of what they take.
+struct Known<'d> {
+    commands: Hashed<'d>,
+    options: Hashed<'d>,
+    letters: [bool; 256],
+}
+
+impl<'d> Known<'d> {
+    fn new(trace: &Trace<'d>) -> Self {
+        let (mut commands, mut options, mut letters) = (Vec::new(), Vec::new(), [false; 256]);
+        let below = trace.certain().below();
+        for command in trace.commands().chain(below.iter().copied()) {
+            for param in command.params() {
+                let names = (0..).map_while(|k| param.long_name(k));
+                options.extend(names.filter(|name| name.len() > 1));
+                for letter in [param.short, param.opposite_short] {
+                    letters[letter as usize] = letter != 0;
+                }
+            }
+        }
+        for command in below {
+            commands.extend(command.shown_names().chain(command.former.iter().copied()));
+        }
+        Known { commands: Hashed::new(commands), options: Hashed::new(options), letters }
+    }
+}
+
+/// Names, found by their hashes.
+struct Hashed<'d>(Vec<(usize, &'d str)>);
+
+impl<'d> Hashed<'d> {
+    fn new(names: Vec<&'d str>) -> Self {
+        let names = names.into_iter().map(|name| (hash(name.as_bytes()) as usize, name)).collect();
+        Hashed(in_order(names, |name| (name.0, 0)))
+    }
+
+    fn has(&self, name: &[u8]) -> bool {
+        let hash = hash(name) as usize;
+        let from = self.0.partition_point(|known| known.0 < hash);
+        let same = self.0[from..].iter().take_while(|known| known.0 == hash);
+        !name.is_empty() && same.into_iter().any(|known| known.1.as_bytes() == name)
+    }
+}

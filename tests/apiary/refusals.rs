@@ -192,8 +192,24 @@ fn settings_and_the_environment_stand_in_for_words() {
     std::fs::remove_file(stage.path().join("config/apiary/config.toml")).unwrap();
     std::fs::create_dir(stage.path().join("config/apiary/config.toml")).unwrap();
     assert!(stage.prints("help hive").starts_with("apiary hive "));
-    let unread = String::from_utf8(stage.run("hive list").stderr).unwrap();
-    assert!(unread.contains("the config file cannot be read: "), "{unread}");
+    // What is found must be a file, or reading it might never end.
+    let found = stage.path().join("config/apiary/config.toml");
+    let unread = || {
+        let said = String::from_utf8(stage.run("hive list").stderr).unwrap();
+        said.split_whitespace().collect::<Vec<_>>().join(" ")
+    };
+    assert!(
+        unread().contains("config/apiary/config.toml: it is not a regular file"),
+        "{}",
+        unread()
+    );
+    std::fs::remove_dir(&found).unwrap();
+    assert!(Command::new("mkfifo").arg(&found).status().unwrap().success());
+    assert!(
+        unread().contains("config/apiary/config.toml: it is not a regular file"),
+        "{}",
+        unread()
+    );
     write("mine.json", "{\"yard\": \"garden\",}");
     stage.fails(
         2,
@@ -232,6 +248,22 @@ fn settings_and_the_environment_stand_in_for_words() {
               page  apiary inspect --help
         "#]],
     );
+}
+
+#[test]
+fn a_named_config_file_may_be_a_pipe() {
+    let stage = Stage::new();
+    let built = std::env::current_exe().unwrap();
+    let program = built.ancestors().nth(2).unwrap().join("examples/apiary");
+    let config = stage.path().join("pipe.toml");
+    assert!(Command::new("mkfifo").arg(&config).status().unwrap().success());
+    let line = format!(
+        "echo 'quiet = true' > {0} & {1} --config {0} hive list --as csv",
+        config.display(),
+        program.display()
+    );
+    let bash = Command::new("bash").args(["-c", &line]).env("XDG_DATA_HOME", stage.path()).output();
+    assert!(bash.unwrap().status.success());
 }
 
 #[test]

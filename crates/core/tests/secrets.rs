@@ -1,7 +1,14 @@
 //! Secrets: dots in every text that could show them, and read from files last.
 
-use clavret_core::{Command, Look, Objection, Opt, Outcome, Setting, Settings, Words, valid};
-use expect_test::expect;
+use std::collections::BTreeMap;
+use std::ffi::OsStr;
+use std::panic::AssertUnwindSafe;
+
+use clavret_core::{
+    Command, Flag, FromWord, Kind, Look, Misfit, Objection, Operand, Opt, Outcome, Reading,
+    Setting, Settings, When, Words, candidates, valid,
+};
+use expect_test::{Expect, expect};
 
 use crate::demo::words;
 use crate::world::{APIARY, Small, TOKEN, reads, refuses, settings, world};
@@ -152,4 +159,226 @@ fn secrets_are_dots_wherever_they_would_show() {
               page  apiary list --help
         "#]],
     );
+}
+
+static QUIET: Flag = Flag::new("quiet").short('q').throughout();
+static KEY: Opt<Option<String>> = Opt::new("key")
+    .short('k')
+    .aliases(&["passphrase"])
+    .secret_file("key-file")
+    .variable("APIARY_KEY");
+static PIN: Opt<Option<(u8, u8)>> = Opt::new("pin").secret().valid(&valid::by(tell_pin));
+static HEADERS: Opt<BTreeMap<String, Loud>> = Opt::new("header").secret();
+static WORD: Opt<Option<String>> = Opt::new("word").secret().valid(&valid::by(tell_word));
+static USER: Opt<Option<String>> = Opt::new("user").short('u');
+static COUNT: Opt<Option<u8>> = Opt::new("count");
+static SITE: Operand<Option<String>> = Operand::new("site");
+static SYNC: Command = Command::new("sync")
+    .takes(&[
+        KEY.param(),
+        PIN.param(),
+        HEADERS.param(),
+        WORD.param(),
+        USER.param(),
+        COUNT.param(),
+        SITE.param(),
+    ])
+    .check(told);
+static DEEP: Command = Command::new("yard").commands(&[&SYNC]);
+static PASS: Operand<String> = Operand::new("pass").secret();
+static LOCK: Command = Command::new("lock").takes(&[PASS.param(), COUNT.param()]);
+static ROOT: Command =
+    Command::new("apiary").takes(&[QUIET.param()]).commands(&[&SYNC, &DEEP, &LOCK]);
+
+fn tell_pin(pin: &(u8, u8)) -> Result<(), String> {
+    if pin.0 == pin.1 { Ok(()) } else { Err(format!("{} is not {}", pin.0, pin.1)) }
+}
+
+#[allow(clippy::ptr_arg)] // a validator tests the type itself
+fn tell_word(word: &String) -> Result<(), String> {
+    if word.len() > 20 { Ok(()) } else { Err(format!("{} is too short", word.to_uppercase())) }
+}
+
+/// The whole is refused with every value in the reason.
+fn told(reading: &Reading<'_>) -> Result<(), Objection> {
+    match reading.get(&USER).as_deref() {
+        Some("nobody") => {
+            let all = format!("{:?} {:?}", reading.get(&KEY), reading.get(&HEADERS));
+            Err(Objection::new(all))
+        }
+        _ => Ok(()),
+    }
+}
+
+/// A type that repeats what it refuses.
+#[derive(Debug)]
+struct Loud;
+
+impl FromWord for Loud {
+    const KIND: &'static Kind = &Kind::new("a loud word", "LOUD");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        match word.to_str() {
+            Some("LOUD") => Ok(Loud),
+            Some(text) => Err(Misfit::because(format!("'{text}' is no loud word"))),
+            None => Err(Misfit::not_text()),
+        }
+    }
+}
+
+/// Lines with a secret at `%`, nearly all of them refused.
+const PLANTED: &str = "
+    snyc --key %|snyc -k %|snyc %|snyc -- %|snyc --user %|snyc --quiet -k% x|snyc key=%|snyc x % y
+    --key % sync|--key=% sync|-k % sync|-k% sync|--kye % sync|--pin % 2 sync|--pin 1 % sync|--header a=% sync
+    sync --kye %|sync --kye=%|sync --kye:%|sync --Key %|sync -K %|sync -K%|sync -qK%|sync -key=%|sync -kye=%
+    sync -- a --key %|sync -- a key=%|sync -- a --key:%|sync a APIARY_KEY=% x|sync a passphrase % x
+    sync --key:%|sync --count --key=%|sync --count key=%|sync --count=key:%|sync --user --key=% --cuont 3
+    sync --keyfile=%|sync --key % a b|sync --key=% --nosuch|sync -k % --count many
+    sync --pin % 1|sync --pin 1 %|sync --pin % %|sync --pin=% 1|sync --header %|sync --header a=%|sync --header=%=a
+    sync --word %|sync --word=%|sync --word % --count x|sync --user nobody --key %|sync --user nobody -k%
+    sync --nosuch %|sync --nosuch=%|sync --nosuch %=1|sync --nosuch:%|sync a --nosuch % %|sync a --kye -- %
+    yard --key=%|yard --key %|yard --pin % %|yard snyc --key %|yard snyc % --user %|yard snyc x --key=%
+    yard -k%|yard token % --passphrase=%|lock x%a %|lock a --count x %|lock --count %=x a b|lock -- a %
+    sync --keys %|sync --quiet=x --key %|sync 'key:% x' b|sync a ?key=%&b c|sync a —key=% c|sync a /key:% c
+";
+
+#[test]
+fn a_secret_planted_anywhere_in_a_line_is_nowhere_in_what_is_shown() {
+    let lines =
+        PLANTED.lines().flat_map(|row| row.trim().split('|')).filter(|line| !line.is_empty());
+    let mut count = 0;
+    for line in lines.filter(|line| !line.contains("--count %")) {
+        for secret in ["hum-42-sting", "7sting", "stïng~\"sting\"", "--sting"] {
+            // What looks like an option is shown as one that is not known.
+            if line.starts_with("lock") && secret.starts_with("--") {
+                continue;
+            }
+            let words = words(&line.replace('%', secret).replace('\'', ""));
+            let shown = match ROOT.read(words) {
+                Outcome::Faults(faults) => {
+                    let list: Vec<String> =
+                        faults.iter().map(|fault| format!("{fault:?}")).collect();
+                    format!("{}\n{faults:?}\n{list:?}", faults.draw(Look::PLAIN.width(100)))
+                }
+                other => format!("{other:?}"),
+            };
+            let lower = shown.to_lowercase();
+            assert!(!lower.contains("sting") && !lower.contains("stïng"), "{line}: {shown}");
+            count += 1;
+        }
+    }
+    assert!(count > 280, "{count}");
+}
+
+#[test]
+fn what_is_no_secret_stays_visible() {
+    let shows = |line: &str, expected: Expect| {
+        let Outcome::Faults(faults) = ROOT.read(words(line)) else { panic!("{line} reads") };
+        let drawn = faults.draw(Look::PLAIN);
+        let lines: Vec<&str> =
+            drawn.lines().skip(2).map(|line| line.get(2..).unwrap_or("")).collect();
+        expected.assert_eq(&lines.join("\n"));
+    };
+    shows(
+        "snyc --user bob --quiet -- x --key-file f",
+        expect![[r#"
+        apiary snyc --user ••• --quiet -- ••• --key-file •••
+               ^^^^
+        'snyc' is not a command here; sync is
+
+        page  apiary --help"#]],
+    );
+    shows(
+        "sync --user bob --kye s3 --count many",
+        expect![[r#"
+        apiary sync --user bob --kye ••• ••• many
+                               ^^^^^         ^^^^
+                               1             2
+        1  --kye is not an option here; --key is
+        2  --count takes a whole number from 0 to 255; 'many' is not one
+
+        page  apiary sync --help"#]],
+    );
+    shows(
+        "sync -- a --key s3",
+        expect![[r#"
+        apiary sync -- a --key •••
+                         ^^^^^ ^^^
+        '--key' and '•••' are two words too many for apiary sync
+
+        page  apiary sync --help"#]],
+    );
+    shows(
+        "sync --pin 1 2",
+        expect![[r#"
+        apiary sync --pin ••• •••
+                          ^^^^^^^
+        --pin takes a whole number from 0 to 255; '•••' is not one
+
+        page  apiary sync --help"#]],
+    );
+    shows(
+        "sync --header a=b --user nobody",
+        expect![[r#"
+        apiary sync --header ••• --user nobody
+                             ^^^
+        --header takes a key and a value with = between, such as text=LOUD; '•••' is
+        not one
+
+        page  apiary sync --help"#]],
+    );
+    shows(
+        "sync --user nobody --key s3cret",
+        expect![[r#"
+        apiary sync --user nobody --key •••
+        --key takes text; '•••' is not one
+
+        page  apiary sync --help"#]],
+    );
+    shows(
+        "sync --key-file f --cuont 3",
+        expect![[r#"
+        apiary sync --key-file f --cuont •••
+                                 ^^^^^^^
+        --cuont is not an option here; --count is
+
+        page  apiary sync --help"#]],
+    );
+    shows(
+        "lock a b",
+        expect![[r#"
+        apiary lock ••• •••
+                        ^^^
+        '•••' is one word too many for apiary lock
+
+        page  apiary lock --help"#]],
+    );
+    shows(
+        "lock a --cuont 3",
+        expect![[r#"
+        apiary lock ••• --cuont •••
+                        ^^^^^^^
+        --cuont is not an option here; --count is
+
+        page  apiary lock --help"#]],
+    );
+}
+
+#[test]
+fn a_secret_that_reads_is_dots_too() {
+    let reading = crate::forms::reads(
+        &ROOT,
+        "sync --key sting --header sting=LOUD --word sting-sting-sting-sting -q",
+    );
+    let shown = format!("{reading:?} {}", serde_json::to_string(&reading).unwrap());
+    assert!(!shown.contains("sting"), "{shown}");
+    let foreign = std::panic::catch_unwind(AssertUnwindSafe(|| _ = reading.get(&PASS)));
+    let foreign = foreign.unwrap_err();
+    let foreign = foreign.downcast_ref::<String>().unwrap();
+    assert!(!foreign.contains("sting"), "{foreign}");
+    assert_eq!(candidates(&ROOT, &["sync", "--key"], "sting"), [""; 0]);
+    assert_eq!(candidates(&ROOT, &["sync", "--key", "sting"], "--co"), ["--count"]);
+    static CHOSEN: Opt<Vec<When>> = Opt::new("when").secret().split(',');
+    static CHOOSE: Command = Command::new("choose").takes(&[CHOSEN.param()]);
+    assert_eq!(candidates(&CHOOSE, &["--when"], "never,a"), [""; 0]);
 }

@@ -12,6 +12,8 @@ use crate::text::{in_order, part};
 
 /// Things to put right on a line that is repaired; with more the line is beyond mending.
 pub(super) const MOST: usize = 8;
+/// Repairs one after the other: one thing to put right may be several faults, and each may show another.
+const STEPS: usize = 2 * MOST;
 /// Readings for each fault. With more that may help, none is chosen.
 const READINGS: usize = 16;
 /// Words that are read again in all, so that a line of a million words is not read a hundred times.
@@ -42,13 +44,17 @@ impl<'d> Faults<'d> {
     /// or the config file, is not mended by a line.
     #[inline(never)]
     pub(super) fn repaired(&self) -> Option<Repaired> {
+        use FaultKind::{OperandExtra, OperandMissing};
+        let is_single = |fault: &&Fault<'_>| !matches!(fault.kind, OperandExtra | OperandMissing);
+        if self.list.iter().filter(is_single).count() > STEPS {
+            return None;
+        }
         let words = self.words.iter().enumerate();
         let mut line: Line = words.map(|(at, word)| Word::typed(at, word)).collect();
         let mut left = WORDS / (line.len() + 1);
         let (root, around) = (self.path.root(), self.around.for_trial(Trial::Read));
         let (mut told, mut excused) = (Vec::new(), Vec::new());
-        // One thing to put right may be several faults, and each may show another one.
-        for _ in 0..2 * MOST {
+        for _ in 0..STEPS {
             let words = typed(&line);
             let now = match root.read_around(Words::new(&words), around.clone()) {
                 Outcome::Faults(faults) => faults,
@@ -179,12 +185,15 @@ impl<'d> Faults<'d> {
         is_kept.then_some(Tried { faults, reading, repair })
     }
 
-    /// Whether a repaired line has less wrong with it. A name that is mended may show what stands
-    /// behind it, or is missing there, for the first time.
+    /// Whether a repaired line has less wrong with it, and nothing new. A name that is mended may show
+    /// what stands behind it, or is missing there, for the first time.
     fn is_better(&self, after: &Faults<'_>, pick: usize, repair: &Repair) -> bool {
         let names = |faults: &Faults<'_>| faults.list.iter().filter(|f| f.is_of_name()).count();
-        let is_fewer = after.list.len() < self.list.len();
-        is_fewer || self.list[pick].is_of_name() && repair.renames && names(after) < names(self)
+        if self.list[pick].is_of_name() && repair.renames {
+            return after.list.len() < self.list.len() || names(after) < names(self);
+        }
+        let is_known = |fault: &Fault<'_>| self.list.iter().any(|known| known.kind == fault.kind);
+        after.list.len() < self.list.len() && after.list.iter().all(is_known)
     }
 
     /// Which fault of the line as typed a fault of the line being repaired is.

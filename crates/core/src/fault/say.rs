@@ -103,8 +103,7 @@ impl<'d> Faults<'d> {
             FaultKind::SettingUnknown => {
                 let near = self.near_setting(fault, &self.typed(fault));
                 let near = near.map(|near| fill(wording.one_is, &[&near]));
-                let phrase = several(wording.setting_unknown, wording.settings_unknown);
-                joined(wording, fill(phrase, &[&typed()]), near)
+                joined(wording, fill(wording.setting_unknown, &[&typed()]), near)
             }
         }
     }

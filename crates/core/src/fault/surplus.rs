@@ -16,8 +16,8 @@ impl Bench<'_, '_> {
         let typed = self.line[word].typed.to_string_lossy().into_owned();
         let reach = self.faults.trace.reach_in(word);
         let is_called =
-            |param: &&Param<'_>| !param.is_hidden() && param.today().any(|(name, _)| name == typed);
-        if reach.iter().any(|param| is_called(&param)) {
+            |param: &Param<'_>| !param.is_hidden() && param.today().any(|(name, _)| name == typed);
+        if reach.iter().any(|param| is_called(param)) {
             self.replace(Class::Spelled.at(2), &("--".to_owned() + &typed));
         }
         self.quote(word);

@@ -179,19 +179,17 @@ impl<'d> Faults<'d> {
     fn key(&self, fault: &Fault<'d>) -> Option<String> {
         use FaultKind::{
             OperandExtra, OperandMissing, OptionMissing, OptionRepeated, OptionUnknown,
-            SettingUnknown, ValueMisfit, ValueRefused, ValueUnwanted, ValuesMiscounted,
+            ValueMisfit, ValueRefused, ValueUnwanted, ValuesMiscounted,
         };
         let param = fault.param.map_or(0, address);
         let wording = self.path.root().words();
         match fault.kind {
+            // What is elsewhere is shown in a line of its own.
+            _ if !fault.is_on_line() => None,
             OptionUnknown if self.is_help_letter(fault) => None,
             OptionUnknown => {
                 let known = self.known_option(fault, wording).unwrap_or_default();
                 Some(format!("option {known}"))
-            }
-            SettingUnknown => {
-                let known = self.near_setting(fault, &self.typed(fault)).unwrap_or_default();
-                Some(format!("setting {known}"))
             }
             OptionMissing | OperandMissing | OperandExtra | OptionRepeated => {
                 Some(format!("{:?}", fault.kind))
@@ -219,7 +217,7 @@ impl<'d> Faults<'d> {
             fault.reason,
             Some(Reason::NotOne | Reason::Above | Reason::Below | Reason::Other(_))
         );
-        is_plain && fault.is_on_line() && !self.takes_option(fault)
+        is_plain && !self.takes_option(fault)
     }
 }
 

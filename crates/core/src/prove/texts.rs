@@ -1,10 +1,10 @@
 //! Texts and names: is help there, does it end alike, does it fit, does a name mislead?
 
 use super::Flaw;
-use crate::declare::{Command, Param, Role, is_record};
+use crate::declare::{Command, Param, Role, hash, is_record};
 use crate::page::{Page, facts};
 use crate::read::{Length, Path};
-use crate::text::{Look, columns};
+use crate::text::{Look, columns, in_order};
 
 /// What is missing or misleads on a command's page.
 pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
@@ -45,35 +45,57 @@ fn look_at_names(command: &Command<'_>, flaws: &mut Vec<String>) {
             }
         }
     }
-    let with_variable = || command.params().filter(|param| !param.variable.is_empty());
-    for (at, param) in with_variable().enumerate() {
-        for other in with_variable().take(at).filter(|other| other.variable == param.variable) {
-            let (one, two) = (other.spelled(), param.spelled());
-            flaws.push(format!("${} stands in for both {one} and {two}", param.variable));
+    let with_variable = command.params().filter(|param| !param.variable.is_empty());
+    for (one, two) in alike(with_variable.collect(), |param| param.variable.to_owned(), |_, _| true)
+    {
+        let (one, two, variable) = (one.spelled(), two.spelled(), one.variable);
+        flaws.push(format!("${variable} stands in for both {one} and {two}"));
+    }
+}
+
+/// Parameters with a text in common that others are held against: thousands are looked through once.
+const MOST_ALIKE: usize = 8;
+
+/// The pairs of parameters that have a text in common and differ, in the order of the second ones.
+fn alike<'p, 'd>(
+    params: Vec<&'p Param<'d>>,
+    text: impl Fn(&Param<'_>) -> String,
+    differ: impl Fn(&Param<'_>, &Param<'_>) -> bool,
+) -> Vec<(&'p Param<'d>, &'p Param<'d>)> {
+    let texts: Vec<String> = params.iter().map(|param| text(param)).collect();
+    let hashes: Vec<usize> = texts.iter().map(|text| hash(text.as_bytes()) as usize).collect();
+    let order = in_order((0..params.len()).collect(), |&at| (hashes[at], at));
+    let mut pairs = Vec::new();
+    for run in order.chunk_by(|&a, &b| hashes[a] == hashes[b]) {
+        let mut firsts: Vec<usize> = Vec::new();
+        for &at in run {
+            let same = firsts.iter().filter(|first| texts[**first] == texts[at]);
+            let others = same.filter(|&&first| differ(params[first], params[at]));
+            pairs.extend(others.map(|&first| (first, at)));
+            if firsts.len() < MOST_ALIKE {
+                firsts.push(at);
+            }
         }
     }
+    let pairs = in_order(pairs, |pair| (pair.1, pair.0));
+    pairs.into_iter().map(|(one, two)| (params[one], params[two])).collect()
 }
 
 /// One text for values of two kinds, or for two operands.
 fn look_at_placeholders(command: &Command<'_>, flaws: &mut Vec<String>) {
     let seen: Vec<&Param<'_>> =
         command.params().filter(|param| !param.kinds().is_empty() && !param.is_hidden()).collect();
-    for (at, param) in seen.iter().enumerate() {
-        let hole = param.holes(0);
-        for other in &seen[..at] {
-            let is_same_kind = param.kinds().len() == other.kinds().len()
-                && param.kinds().iter().zip(other.kinds()).all(|(a, b)| {
-                    // Two types may share a noun; a list of offers is a kind of its own.
-                    a.noun == b.noun && a.offers().eq(b.offers())
-                });
-            let are_operands = param.role == Role::Operand && other.role == Role::Operand;
-            if hole == other.holes(0) && (are_operands || !is_same_kind) {
-                let (one, two) = (called(other), called(param));
-                flaws.push(format!(
-                    "{hole} stands for the values of {one} and of {two}, which differ"
-                ));
-            }
-        }
+    let differ = |one: &Param<'_>, two: &Param<'_>| {
+        let is_same_kind = one.kinds().len() == two.kinds().len()
+            && one.kinds().iter().zip(two.kinds()).all(|(a, b)| {
+                // Two types may share a noun; a list of offers is a kind of its own.
+                a.noun == b.noun && a.offers().eq(b.offers())
+            });
+        one.role == Role::Operand && two.role == Role::Operand || !is_same_kind
+    };
+    for (one, two) in alike(seen, |param| param.holes(0), differ) {
+        let (hole, one, two) = (two.holes(0), called(one), called(two));
+        flaws.push(format!("{hole} stands for the values of {one} and of {two}, which differ"));
     }
 }
 

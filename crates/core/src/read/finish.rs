@@ -371,15 +371,15 @@ impl<'d> Reading<'d> {
             return Outcome::Script(Path::of(self.path().root()), *self.get(&SHELL));
         }
         if self.trail.has_checks() {
-            return self.refusal().map_or_else(|refused| refused, Outcome::Reading);
+            return self.judged();
         }
         Outcome::Reading(self)
     }
 
-    /// What the developers' own tests hold against it. What is in a file is not there for them on a
-    /// line that is only tried.
+    /// The reading, if the developers' own tests hold nothing against it. What is in a file is not there
+    /// for them on a line that is only tried.
     #[cold]
-    fn refusal(self) -> Result<Self, Outcome<'d>> {
+    fn judged(self) -> Outcome<'d> {
         let is_unread = |step: &Step| step.meaning == Meaning::File;
         let is_tested = match self.around.trial {
             Trial::No => true,
@@ -387,8 +387,8 @@ impl<'d> Reading<'d> {
             Trial::Judged => !self.steps.iter().any(is_unread),
         };
         match is_tested.then(|| self.objection()).flatten() {
-            Some(fault) => Err(self.refused(None, fault)),
-            None => Ok(self),
+            Some(fault) => self.refused(None, fault),
+            None => Outcome::Reading(self),
         }
     }
 

@@ -1,0 +1,653 @@
+//! What is offered under `try` and `like`, and what is not: a line that is copied without thought must
+//! not harm. Each line stands beside all that is said of it.
+
+use std::ffi::OsStr;
+
+use clavret_core::{
+    Command, Flag, FromWord, Kind, Misfit, Objection, Operand, Opt, Outcome, Reading, Rule, valid,
+};
+use expect_test::expect;
+
+use crate::demo::words;
+use crate::forms::refuses;
+
+#[derive(Debug)]
+struct Code;
+
+impl FromWord for Code {
+    const KIND: &'static Kind = &Kind::new("a hive's code", "A7");
+
+    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+        match word.as_encoded_bytes() {
+            [b'A'..=b'Z', b'0'..=b'9'] => Ok(Code),
+            _ => Err(Misfit::new()),
+        }
+    }
+}
+
+static HIVE: Operand<Code> = Operand::new("hive");
+static FRAMES: Opt<Option<u8>> = Opt::new("frames").short('f').placeholder("COUNT");
+static CALM: Flag = Flag::new("calm").short('c').opposite("restless").opposite_short('r');
+static QUIET: Flag = Flag::new("quiet").short('q').throughout();
+static NOTE: Opt<Option<String>> = Opt::new("note").short('n');
+static INSPECT: Command =
+    Command::new("inspect").takes(&[HIVE.param(), FRAMES.param(), CALM.param(), NOTE.param()]);
+static PLACE: Operand<String> = Operand::new("place");
+static MOVE: Command = Command::new("move").takes(&[HIVE.param(), PLACE.param()]);
+static FREE: Command = Command::new("free").takes(&[PLACE.param()]);
+static REMOVE: Command = Command::new("remove").aliases(&["drop"]).takes(&[HIVE.param()]);
+static MARK: Command = Command::new("mark").takes(&[HIVE.param()]);
+static HIVES: Command = Command::new("hive").commands(&[&REMOVE, &MARK]);
+static QUEENS: Command = Command::new("queen").commands(&[&REMOVE]);
+static VISITS: Command = Command::new("visit").commands(&[&REMOVE]);
+static KILOGRAMS: Operand<Vec<f64>> = Operand::new("kilograms").times(1, 20);
+static JARS: Opt<Option<u32>> = Opt::new("jars").short('j');
+static BARREL: Flag = Flag::new("barrel");
+static HARVEST: Command = Command::new("harvest")
+    .takes(&[HIVE.param(), KILOGRAMS.param(), JARS.param(), BARREL.param()])
+    .rules(&[Rule::only_one(&[JARS.param(), BARREL.param()])]);
+static HEAT: Opt<Option<u8>> = Opt::new("heat").deprecated("--temp");
+static TEMP: Opt<Option<u8>> = Opt::new("temp").formerly(&["haste"]);
+static WARM: Command = Command::new("warm").takes(&[HEAT.param(), TEMP.param()]);
+static CENTER: Opt<Option<(f64, f64)>> = Opt::new("center").short('c').placeholder("LAT LON");
+static SITE: Operand<Option<Code>> = Operand::new("site");
+static MAP: Command = Command::new("map").takes(&[CENTER.param(), SITE.param()]);
+static FIRST: Opt<Option<u8>> = Opt::new("n");
+static ALL: Flag = Flag::new("a");
+static HEAD: Command = Command::new("head").takes(&[FIRST.param(), ALL.param(), SITE.param()]);
+static BECAUSE: Opt<String> = Opt::new("because");
+static BATCH: Opt<String> = Opt::new("batch");
+static MAIL: Opt<String> = Opt::new("mail");
+static LABEL: Command =
+    Command::new("label").takes(&[HIVE.param(), BECAUSE.param(), BATCH.param(), MAIL.param()]);
+static APIARY: Command = Command::new("apiary").takes(&[QUIET.param()]).commands(&[
+    &INSPECT, &MOVE, &FREE, &HIVES, &QUEENS, &VISITS, &HARVEST, &WARM, &MAP, &HEAD, &LABEL,
+]);
+
+static HOST: Operand<String> = Operand::new("host");
+static COMMAND: Operand<Vec<String>> = Operand::new("command");
+static VISIT_BY: Command = Command::new("visit-by").takes(&[HOST.param(), COMMAND.param()]);
+
+#[test]
+fn no_word_changes_its_meaning() {
+    refuses(
+        &VISIT_BY,
+        "-x h",
+        expect![[r#"
+        visit-by -x h
+                 ^^
+        -x is not an option here
+    "#]],
+    );
+    refuses(
+        &VISIT_BY,
+        "h -x",
+        expect![[r#"
+        visit-by h -x
+                   ^^
+        -x is not an option here
+
+        try   visit-by h -- -x
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect --frmes 3 A7",
+        expect![[r#"
+        apiary inspect --frmes 3 A7
+                       ^^^^^^^
+        --frmes is not an option here; --frames is
+
+        try   apiary inspect --frames 3 A7
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 -- -f6",
+        expect![[r#"
+        apiary inspect A7 -- -f6
+                             ^^^
+        '-f6' is one word too many for apiary inspect
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect -- A7 -q",
+        expect![[r#"
+        apiary inspect -- A7 -q
+                             ^^
+        '-q' is one word too many for apiary inspect
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 -f -c",
+        expect![[r#"
+        apiary inspect A7 -f -c
+                             ^^
+        --frames takes a whole number from 0 to 255; '-c' is an option here
+
+        like  apiary inspect A7 -f COUNT -c
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect -f -- A7",
+        expect![[r#"
+        apiary inspect -f -- A7
+                          ^^
+        --frames takes a whole number from 0 to 255; '--' is not one
+
+        like  apiary inspect -f COUNT -- A7
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "head -n -a 3",
+        expect![[r#"
+        apiary head -n -a 3
+                       ^^
+        -n takes a whole number from 0 to 255; '-a' is an option here
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 -fc 6",
+        expect![[r#"
+        apiary inspect A7 -fc 6
+                            ^
+        --frames takes a whole number from 0 to 255; 'c' is not one
+
+        try   apiary inspect A7 -cf 6
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 -fcq",
+        expect![[r#"
+        apiary inspect A7 -fcq
+                            ^^
+        --frames takes a whole number from 0 to 255; 'cq' is not one
+
+        like  apiary inspect A7 -cqf COUNT
+    "#]],
+    );
+}
+
+#[test]
+fn where_several_would_do_they_are_named_and_none_is_offered() {
+    refuses(
+        &APIARY,
+        "remove A7",
+        expect![[r#"
+        apiary remove A7
+               ^^^^^^
+        'remove' is not a command here; hive, queen and visit have remove
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "drop A7",
+        expect![[r#"
+        apiary drop A7
+               ^^^^
+        'drop' is not a command here; hive, queen and visit have drop
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "mark A7",
+        expect![[r#"
+        apiary mark A7
+               ^^^^
+        'mark' is not a command here; hive has mark
+
+        try   apiary hive mark A7
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "harvest A7 1 --jars 6 --barrel",
+        expect![[r#"
+        apiary harvest A7 1 --jars 6 --barrel
+                            ^^^^^^   ^^^^^^^^
+        only one of --jars and --barrel can be given
+    "#]],
+    );
+    static LEFT: Flag = Flag::new("lift");
+    static LOFT: Flag = Flag::new("loft");
+    static LOOK: Command = Command::new("look").takes(&[LEFT.param(), LOFT.param()]);
+    refuses(
+        &LOOK,
+        "--left",
+        expect![[r#"
+        look --left
+             ^^^^^^
+        --left is not an option here; --lift and --loft are
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --haet 3",
+        expect![[r#"
+        apiary inspect A7 --haet 3
+                          ^^^^^^
+        --haet is not an option here
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "warm --haet 3",
+        expect![[r#"
+        apiary warm --haet 3
+                    ^^^^^^
+        --haet is not an option here
+    "#]],
+    );
+}
+
+#[test]
+fn nothing_that_was_typed_is_left_out() {
+    refuses(
+        &APIARY,
+        "inspect A7 A8",
+        expect![[r#"
+        apiary inspect A7 A8
+                          ^^
+        'A8' is one word too many for apiary inspect
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "free A7 B8",
+        expect![[r#"
+        apiary free A7 B8
+                       ^^
+        'B8' is one word too many for apiary free
+    "#]],
+    );
+    let many = (1..=21).map(|n| n.to_string()).collect::<Vec<_>>().join(" ");
+    refuses(
+        &APIARY,
+        &format!("harvest A7 {many}"),
+        expect![[r#"
+        apiary harvest A7 1 2 3 4 5 6 7 8 9 10 11 12 13 14 15 16 17 18 19 20 21
+                                                                             ^^
+        KILOGRAMS takes at most 20, not 21
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --calm=no",
+        expect![[r#"
+        apiary inspect A7 --calm=no
+                                ^^^
+        --calm takes no value
+
+        try   apiary inspect A7 --restless
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --restless=no --calm=yes",
+        expect![[r#"
+        apiary inspect A7 --restless=no --calm=yes
+                                    ^^^       ^^^^
+        --restless and --calm take no value
+
+        try   apiary inspect A7 --calm --calm
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --quiet=no",
+        expect![[r#"
+        apiary inspect A7 --quiet=no
+                                 ^^^
+        --quiet takes no value
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --restles=no",
+        expect![[r#"
+        apiary inspect A7 --restles=no
+                          ^^^^^^^^^
+        --restles is not an option here; --restless is
+
+        try   apiary inspect A7 --calm
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --calm=x",
+        expect![[r#"
+        apiary inspect A7 --calm=x
+                                ^^
+        --calm takes no value
+    "#]],
+    );
+}
+
+#[test]
+fn surplus_words_behind_a_text_become_one_text_with_it() {
+    refuses(
+        &APIARY,
+        "move A7 the old orchard",
+        expect![[r#"
+        apiary move A7 the old orchard
+                           ^^^ ^^^^^^^
+        'old' and 'orchard' are two words too many for apiary move
+
+        try   apiary move A7 'the old orchard'
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --note=very calm, today",
+        expect![[r#"
+        apiary inspect A7 --note=very calm, today
+                                      ^^^^^ ^^^^^
+        'calm,' and 'today' are two words too many for apiary inspect
+
+        try   apiary inspect A7 '--note=very calm, today'
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --note 3 frames of brood -q",
+        expect![[r#"
+        apiary inspect A7 --note 3 frames of brood -q
+                                   ^^^^^^ ^^ ^^^^^
+        'frames', 'of' and 'brood' are three words too many for apiary inspect
+
+        try   apiary inspect A7 --note '3 frames of brood' -q
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "move A7 orchard B8",
+        expect![[r#"
+        apiary move A7 orchard B8
+                               ^^
+        'B8' is one word too many for apiary move
+    "#]],
+    );
+}
+
+#[test]
+fn what_is_in_the_wake_of_another_fault_is_not_told() {
+    refuses(
+        &APIARY,
+        "map -c=-20,20",
+        expect![[r#"
+        apiary map -c=-20,20
+                   ^^^^^^^^^
+        --center takes 2 words, each on its own
+
+        try   apiary map -c -20 20
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "map -center 0 0",
+        expect![[r#"
+        apiary map -center 0 0
+                   ^^^^^^^
+        -center is not an option here; --center is
+
+        try   apiary map --center 0 0
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "map A7 --center 5",
+        expect![[r#"
+        apiary map A7 --center 5 LON
+                                 +++
+        --center takes LAT LON, and LON is missing
+
+        like  apiary map A7 --center 5 LON
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "map --center=x 2",
+        expect![[r#"
+        apiary map --center=x 2
+                   ^^^^^^^^^^
+        --center takes 2 words, each on its own
+
+        like  apiary map --center LAT 2
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect --frmes 3 A7 B8",
+        expect![[r#"
+        apiary inspect --frmes 3 A7 B8
+                       ^^^^^^^      ^^
+                       1            2
+        1  --frmes is not an option here; --frames is
+        2  'B8' is one word too many for apiary inspect
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --frost 3 4",
+        expect![[r#"
+        apiary inspect A7 --frost 3 4
+                          ^^^^^^^   ^
+                          1         2
+        1  --frost is not an option here
+        2  '4' is one word too many for apiary inspect
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --jars 3 B8",
+        expect![[r#"
+        apiary inspect A7 --jars 3 B8
+                          ^^^^^^   ^^
+                          1        2
+        1  --jars is not an option here; apiary harvest has it
+        2  'B8' is one word too many for apiary inspect
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "lable A7 --mail x",
+        expect![[r#"
+        apiary lable A7 --mail x
+               ^^^^^
+        'lable' is not a command here; label is
+
+        like  apiary label A7 --mail x --because BECAUSE --batch BATCH
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "harvest A7 1 --jars many --barrel",
+        expect![[r#"
+        apiary harvest A7 1 --jars many --barrel
+                                   ^^^^
+        --jars takes a whole number from 0 to 4294967295; 'many' is not one
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "label A7 --becuase x --batch y --nosuch",
+        expect![[r#"
+        apiary label A7 --becuase x --batch y --nosuch --mail MAIL
+                        ^^^^^^^^^             ^^^^^^^^ +++++++++++
+                        1                     2        3
+        1  --becuase is not an option here; --because is
+        2  --nosuch is not an option here
+        3  --mail is needed
+    "#]],
+    );
+}
+
+#[test]
+fn faults_that_differ_in_names_alone_are_one() {
+    refuses(
+        &APIARY,
+        "inspect A7 B2 C1 2026-05-01",
+        expect![[r#"
+        apiary inspect A7 B2 C1 2026-05-01
+                          ^^ ^^ ^^^^^^^^^^
+        'B2', 'C1' and '2026-05-01' are three words too many for apiary inspect
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "label A7",
+        expect![[r#"
+        apiary label A7 --because BECAUSE --batch BATCH --mail MAIL
+                        +++++++++++++++++ +++++++++++++ +++++++++++
+        --because, --batch and --mail are needed
+
+        like  apiary label A7 --because BECAUSE --batch BATCH --mail MAIL
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "label",
+        expect![[r#"
+        apiary label HIVE --because BECAUSE --batch BATCH --mail MAIL
+                     ++++ +++++++++++++++++ +++++++++++++ +++++++++++
+                     1    2                 2             2
+        1  HIVE is missing
+        2  --because, --batch and --mail are needed
+
+        like  apiary label HIVE --because BECAUSE --batch BATCH --mail MAIL
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --foo -x --bar",
+        expect![[r#"
+        apiary inspect A7 --foo -x --bar
+                          ^^^^^ ^^ ^^^^^
+        --foo, -x and --bar are not options here
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect A7 --frme 3 --qiet",
+        expect![[r#"
+        apiary inspect A7 --frme 3 --qiet
+                          ^^^^^^   ^^^^^^
+                          1        2
+        1  --frme is not an option here; --frames is
+        2  --qiet is not an option here; --quiet is
+
+        try   apiary inspect A7 --frames 3 --quiet
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "harvest A7 1 b c 2",
+        expect![[r#"
+        apiary harvest A7 1 b c 2
+                            ^ ^
+        KILOGRAMS takes a number, such as 1.5; 'b' and 'c' are not
+
+        like  apiary harvest A7 1 KILOGRAMS KILOGRAMS 2
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "move",
+        expect![[r#"
+        apiary move HIVE PLACE
+                    ++++ +++++
+        HIVE and PLACE are missing
+
+        like  apiary move HIVE PLACE
+    "#]],
+    );
+    let Outcome::Faults(faults) = APIARY.read(words("inspect A7 B2 C1")) else { panic!() };
+    assert_eq!(faults.iter().count(), 2, "iterating gives each");
+}
+
+static SHORE: Opt<String> = Opt::new("shore");
+static COAST: Command =
+    Command::new("coast").takes(&[SHORE.param(), QUIET.param()]).commands(&[&MARK]);
+static RUN: Operand<Vec<String>> = Operand::new("words").tail(clavret_core::Tail::AfterDashes);
+static EACH: Command = Command::new("each").takes(&[HIVE.param(), BATCH.param(), RUN.param()]);
+
+#[test]
+fn what_is_missing_stands_at_its_place() {
+    refuses(
+        &COAST,
+        "-q mark A7",
+        expect![[r#"
+        coast -q --shore SHORE mark A7
+                 +++++++++++++
+        --shore is needed
+
+        like  coast -q --shore SHORE mark A7
+    "#]],
+    );
+    refuses(
+        &EACH,
+        "-- echo",
+        expect![[r#"
+        each HIVE --batch BATCH -- echo
+             ++++ +++++++++++++
+             1    2
+        1  HIVE is missing
+        2  --batch is needed
+
+        like  each HIVE --batch BATCH -- echo
+    "#]],
+    );
+}
+
+static SINCE: Opt<u16> = Opt::new("since").default("2000");
+static UNTIL: Opt<u16> = Opt::new("until").default("2100").valid(&valid::range(1900, 2100));
+static REPORT: Command =
+    Command::new("report").takes(&[SINCE.param(), UNTIL.param(), QUIET.param()]).check(in_order);
+
+fn in_order(reading: &Reading<'_>) -> Result<(), Objection> {
+    match reading.get(&SINCE) <= reading.get(&UNTIL) {
+        true => Ok(()),
+        false => Err(Objection::new("it ends before it begins").about(&SINCE)),
+    }
+}
+
+#[test]
+fn a_line_that_is_offered_passes_the_programs_own_test() {
+    refuses(
+        &REPORT,
+        "--since 2026 --untill 2025",
+        expect![[r#"
+        report --since 2026 --untill 2025
+                            ^^^^^^^^
+        --untill is not an option here; --until is
+    "#]],
+    );
+    refuses(
+        &REPORT,
+        "--since 2026 --untill 2027",
+        expect![[r#"
+        report --since 2026 --untill 2027
+                            ^^^^^^^^
+        --untill is not an option here; --until is
+
+        try   report --since 2026 --until 2027
+    "#]],
+    );
+    refuses(
+        &REPORT,
+        "--since 2026 --until 3000",
+        expect![[r#"
+        report --since 2026 --until 3000
+                                    ^^^^
+        --until takes a whole number from 1900 to 2100; '3000' is above that
+
+        like  report --since 2026 --until UNTIL
+    "#]],
+    );
+}

@@ -40,7 +40,7 @@ fn table() {
     row("options in reach of a misspelt name", 10, 10_000, |count| {
         let command = options(count);
         seconds(|| {
-            let Outcome::Faults(faults) = command.read(&["--option-0001x", "3"]) else {
+            let Outcome::Faults(faults) = command.read(&["--optoin-00005", "3"]) else {
                 panic!("a line that reads")
             };
             assert!(faults.draw(Look::PLAIN).contains("try"));

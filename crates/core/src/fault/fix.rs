@@ -239,7 +239,8 @@ fn values(
         let text = match used.step.is_of_value() {
             true => part(words[used.step.word()], bytes.start, bytes.end).into_owned(),
             // A name is the same however it is spelt; an opposite is another.
-            false => format!("{:?}", used.step.meaning()).into(),
+            false if used.step.meaning() == Meaning::Opposite => "no".into(),
+            false => "yes".into(),
         };
         values.push((used.param, used.index, text));
     }

@@ -17,6 +17,7 @@ const MOST_TYPED: usize = 4;
 impl<'d> Faults<'d> {
     /// What is wrong, and what would be right, in a sentence: of one fault, or of several that differ
     /// in names alone.
+    #[inline(never)]
     pub(crate) fn sentence(&self, group: &[&Fault<'d>]) -> String {
         let wording = self.path.root().words();
         let Some(&fault) = group.first() else { return String::new() };

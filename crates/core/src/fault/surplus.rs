@@ -153,8 +153,10 @@ impl Bench<'_, '_> {
 fn is_prose(word: Option<&str>) -> bool {
     word.is_some_and(|word| {
         let bare = word.trim_end_matches(['.', ',', '!', '?', ';', ':']);
-        let is_letter = |letter: char| letter.is_alphabetic() || "'’-".contains(letter);
-        bare.starts_with(char::is_alphabetic) && bare.chars().all(is_letter)
+        // Whatever is not ASCII is a letter here: tables of all letters are not worth their size.
+        let is_letter = |letter: char| letter.is_ascii_alphabetic() || !letter.is_ascii();
+        bare.starts_with(is_letter)
+            && bare.chars().all(|letter| is_letter(letter) || "'-".contains(letter))
     })
 }
 

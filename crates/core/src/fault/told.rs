@@ -5,7 +5,7 @@
 
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
-use crate::text::in_order;
+use crate::text::{digits, in_order};
 
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 1_000_000;
@@ -22,6 +22,7 @@ struct Unknown<'d> {
 
 impl<'d> Faults<'d> {
     /// The faults that are told, by their places in the list: all but those in the wake of another.
+    #[inline(never)]
     pub(super) fn told_alone(&self) -> Vec<usize> {
         let unknown = self.unknown_options();
         let of_kind = |is_meant: &dyn Fn(FaultKind) -> bool| {
@@ -142,6 +143,7 @@ impl<'d> Faults<'d> {
     }
 
     /// Told faults in groups, each of which is said in one sentence; in the order of their first ones.
+    #[inline(never)]
     pub(super) fn groups(&self, told: &[usize]) -> Vec<Vec<&Fault<'d>>> {
         let mut left = NAMES;
         let mut keys = Vec::new();
@@ -189,23 +191,25 @@ impl<'d> Faults<'d> {
             OptionUnknown if self.is_help_letter(fault) => None,
             OptionUnknown => {
                 let known = self.known_option(fault, wording).unwrap_or_default();
-                Some(format!("option {known}"))
+                Some(known)
             }
             OptionMissing | OperandMissing | OperandExtra | OptionRepeated => {
-                Some(format!("{:?}", fault.kind))
+                Some(digits(fault.kind as usize))
             }
             ValueUnwanted if !fault.param.is_some_and(Param::is_attached) => {
-                Some(format!("{:?}", fault.kind))
+                Some(digits(fault.kind as usize))
             }
             ValuesMiscounted if matches!(fault.place, Place::At { .. }) => {
-                Some(format!("{:?} {param} {}", fault.kind, fault.count))
+                Some(digits(fault.kind as usize) + " " + &digits(param))
             }
             ValueMisfit | ValueRefused if self.is_plainly_refused(fault) => {
                 let why = match &fault.reason {
-                    Some(Reason::Other(right)) => right.clone(),
-                    reason => format!("{reason:?}"),
+                    Some(Reason::Above) => "above",
+                    Some(Reason::Below) => "below",
+                    Some(Reason::Other(right)) => right,
+                    _ => "",
                 };
-                Some(format!("value {param} {} {why}", fault.which))
+                Some(digits(param) + " " + &digits(fault.which) + why)
             }
             _ => None,
         }

@@ -8,7 +8,9 @@ use super::reader::{Chain, Slot};
 use super::source::{Outer, parts};
 use super::step::{Meaning, Step};
 use super::word::Words;
-use crate::declare::{Cell, Feed, FromWord, Param, Reason, Role, Wrong, sides};
+#[cfg(feature = "serde")]
+use crate::declare::sides;
+use crate::declare::{Cell, Feed, FromWord, Param, Reason, Role, Wrong};
 use crate::text::part;
 
 /// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
@@ -104,6 +106,7 @@ impl<'w> Piece<'w> {
     }
 
     /// The key and the value of an entry.
+    #[cfg(feature = "serde")]
     pub(super) fn sides(&self) -> Option<(Cow<'_, OsStr>, Cow<'_, OsStr>)> {
         sides(&self.text, self.equals)
     }

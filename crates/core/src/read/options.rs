@@ -167,13 +167,13 @@ impl<'d> Reader<'d> {
         }
     }
 
-    /// What a letter means here, or to the default subcommand.
+    /// What a letter means here, or to the default subcommand. A search of its own: the one that each
+    /// short name goes through stays in its one place.
+    #[cold]
     fn known_letter(&self, letter: u8) -> Option<&'d Param<'d>> {
-        let of_default = || {
-            let defaults = std::iter::successors(self.leaf().otherwise, |next| next.otherwise);
-            defaults.flat_map(Command::params).find(|param| param.has_letter(letter))
-        };
-        self.find_short(letter).map(|found| found.param).or_else(of_default)
+        let defaults = std::iter::successors(self.leaf().otherwise, |next| next.otherwise);
+        let known = self.reach().into_iter().chain(defaults.flat_map(Command::params));
+        known.into_iter().find(|param| param.has_letter(letter))
     }
 
     /// Whether a word is a long name behind a single dash, which its first letter could only take for a
@@ -186,7 +186,6 @@ impl<'d> Reader<'d> {
     /// Whether each letter of a cluster has a meaning, up to one whose value is the rest.
     #[cold]
     fn knows_all(&self, bytes: &[u8]) -> bool {
-        // A search of its own: the one that each short name goes through stays in its one place.
         let reach = self.reach();
         for &letter in &bytes[1..] {
             match reach.iter().find(|param| param.has_letter(letter)) {

@@ -163,10 +163,10 @@ impl<'d> Reading<'d> {
 
     /// The secret whose value a text repeats, as it is or as it is debugged.
     fn told_secret(&self, text: &str) -> Option<&Slot<'d>> {
-        let text = text.to_lowercase();
+        let text = text.to_ascii_lowercase();
         self.slots.iter().filter(|slot| slot.param.secret).find(|slot| {
             convert::pieces(slot, &self.steps, self.words).iter().any(|piece| {
-                let word = piece.text.to_string_lossy().to_lowercase();
+                let word = piece.text.to_string_lossy().to_ascii_lowercase();
                 !word.is_empty()
                     && (text.contains(&word) || text.contains(&*word.escape_debug().to_string()))
             })

@@ -28,7 +28,7 @@ fn letters(typed: &str) -> Option<Vec<char>> {
     is_short.then(|| typed.chars().collect::<Vec<_>>()).filter(|typed| typed.len() <= LONGEST)
 }
 
-/// Names that many words are held against, whatever their case.
+/// Names that many words are held against, whatever the case of ASCII letters.
 pub(crate) struct Near {
     names: Vec<String>,
     rows: Rows,
@@ -36,13 +36,14 @@ pub(crate) struct Near {
 
 impl Near {
     pub(crate) fn new<'n>(names: impl Iterator<Item = &'n str>) -> Self {
-        Near { names: names.map(str::to_lowercase).collect(), rows: Rows::default() }
+        Near { names: names.map(str::to_ascii_lowercase).collect(), rows: Rows::default() }
     }
 
     /// Whether a word is one of the names, or near one.
     pub(crate) fn has(&mut self, typed: &str) -> bool {
         let Some(typed) = letters(typed) else { return false };
-        let typed: Vec<char> = typed.into_iter().flat_map(char::to_lowercase).collect();
+        let typed: Vec<char> =
+            typed.into_iter().map(|letter| letter.to_ascii_lowercase()).collect();
         self.names.iter().any(|name| self.rows.distance(&typed, name).is_some())
     }
 }

@@ -591,6 +591,19 @@ fn what_is_missing_stands_at_its_place() {
     "#]],
     );
     refuses(
+        &APIARY,
+        "inspect -c --frames",
+        expect![[r#"
+        apiary inspect -c --frames COUNT HIVE
+                                   +++++ ++++
+                                   1     2
+        1  --frames takes a whole number from 0 to 255, and nothing follows it
+        2  HIVE is missing
+
+        like  apiary inspect -c --frames COUNT HIVE
+    "#]],
+    );
+    refuses(
         &EACH,
         "-- echo",
         expect![[r#"

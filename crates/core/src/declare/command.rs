@@ -238,8 +238,11 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// The subcommand that is meant where none is named: when the line ends there, when the next
-    /// word is no subcommand and this one takes operands, or an option is only known to it.
+    /// The subcommand that is meant where none is named. A line reads as if it were named before the first
+    /// word that is neither an option, nor the value of one, of this command or those above: `hive
+    /// --sort=code`, `hive -- A7`, `hive` alone. What both know is the upper one's, so `hive --help` is the
+    /// page of `hive`; an option that neither knows does not choose it, and a word that is no subcommand
+    /// does only if it takes operands.
     ///
     /// # Panics
     ///
@@ -281,8 +284,9 @@ impl<'d> Command<'d> {
         self.checked()
     }
 
-    /// A test of the whole reading, after everything else is found right. A line that is repaired is
-    /// tested too before it is offered, so it may be called several times.
+    /// A test of the whole reading, after everything else is found right. A line that is offered under
+    /// `try` has passed it too, so it may be called a second time. What it says of a
+    /// [secret](super::Opt::secret) is not shown.
     ///
     /// ```
     /// use clavret_core::{Command, Objection, Opt, Outcome, Reading};

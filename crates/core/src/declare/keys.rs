@@ -215,7 +215,9 @@ macro_rules! setters {
             self
         }
 
-        /// Shows its value as dots, in pages, faults and traces.
+        /// Shows its value as dots, in pages, faults and traces; and on a line that is refused also what
+        /// may have been meant for it: what is attached to an unknown option or stands behind one, behind
+        /// an unknown command, or behind a name near its own. Such a line is not offered repaired.
         #[must_use]
         pub const fn secret(mut self) -> Self {
             self.param.secret = true;

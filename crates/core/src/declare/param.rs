@@ -40,7 +40,8 @@ pub enum Tail {
     Raw,
     /// The words behind `--`, and no others.
     AfterDashes,
-    /// Each word that begins with a dash and is no option here.
+    /// Each word that begins with a dash and is no option here; and the words behind `--` that no operand
+    /// takes, with the `--` in front of them, so that another program reads them as they were meant.
     UnknownOptions,
 }
 

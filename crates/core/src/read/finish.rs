@@ -62,9 +62,13 @@ impl<'d> Reader<'d> {
         let declared = |fault: &Fault<'d>| {
             let param = fault.param.map_or(0, |param| std::ptr::from_ref(param).addr());
             let slot = slots.binary_search_by_key(&param, |slot| slot.0);
-            // A rule comes behind what it is about.
-            let is_rule = fault.rule.is_some();
-            slot.map_or((usize::from(is_rule), 0), |at| (usize::from(is_rule), slots[at].1))
+            // A value stands right behind its option; a rule comes behind what it is about.
+            let turn = match fault.kind {
+                FaultKind::ValueMissing => 0,
+                FaultKind::RuleBroken => 2,
+                _ => 1,
+            };
+            (turn, slot.map_or(0, |at| slots[at].1))
         };
         in_order(in_order(faults, declared), Fault::order)
     }

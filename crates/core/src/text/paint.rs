@@ -52,7 +52,9 @@ impl Ink {
     pub(super) const fn code(self) -> Option<&'static str> {
         match self {
             Ink::Plain => None,
-            Ink::Heading | Ink::Missing => Some("2"),
+            Ink::Heading => Some("2"),
+            // Not all terminals have a faint weight; one that has none has a slanted one.
+            Ink::Missing => Some("2;3"),
             Ink::Name => Some("1"),
             Ink::Hole => Some("3"),
             Ink::Mark => Some("1;35"),

@@ -4,15 +4,14 @@
 use std::ffi::OsStr;
 
 use clavret_core::{
-    Command, Flag, FromWord, Kind, Misfit, Objection, Operand, Opt, Outcome, Reading, Rule, valid,
+    Command, Flag, FromWord, Kind, Misfit, Objection, Operand, Opt, Reading, Rule, valid,
 };
 use expect_test::expect;
 
-use crate::demo::words;
 use crate::forms::refuses;
 
 #[derive(Debug)]
-struct Code;
+pub(crate) struct Code;
 
 impl FromWord for Code {
     const KIND: &'static Kind = &Kind::new("a hive's code", "A7");
@@ -25,10 +24,10 @@ impl FromWord for Code {
     }
 }
 
-static HIVE: Operand<Code> = Operand::new("hive");
+pub(crate) static HIVE: Operand<Code> = Operand::new("hive");
 static FRAMES: Opt<Option<u8>> = Opt::new("frames").short('f').placeholder("COUNT");
 static CALM: Flag = Flag::new("calm").short('c').opposite("restless").opposite_short('r');
-static QUIET: Flag = Flag::new("quiet").short('q').throughout();
+pub(crate) static QUIET: Flag = Flag::new("quiet").short('q').throughout();
 static NOTE: Opt<Option<String>> = Opt::new("note").short('n');
 static INSPECT: Command =
     Command::new("inspect").takes(&[HIVE.param(), FRAMES.param(), CALM.param(), NOTE.param()]);
@@ -36,7 +35,7 @@ static PLACE: Operand<String> = Operand::new("place");
 static MOVE: Command = Command::new("move").takes(&[HIVE.param(), PLACE.param()]);
 static FREE: Command = Command::new("free").takes(&[PLACE.param()]);
 static REMOVE: Command = Command::new("remove").aliases(&["drop"]).takes(&[HIVE.param()]);
-static MARK: Command = Command::new("mark").takes(&[HIVE.param()]);
+pub(crate) static MARK: Command = Command::new("mark").takes(&[HIVE.param()]);
 static HIVES: Command = Command::new("hive").commands(&[&REMOVE, &MARK]);
 static QUEENS: Command = Command::new("queen").commands(&[&REMOVE]);
 static VISITS: Command = Command::new("visit").commands(&[&REMOVE]);
@@ -56,11 +55,11 @@ static FIRST: Opt<Option<u8>> = Opt::new("n");
 static ALL: Flag = Flag::new("a");
 static HEAD: Command = Command::new("head").takes(&[FIRST.param(), ALL.param(), SITE.param()]);
 static BECAUSE: Opt<String> = Opt::new("because");
-static BATCH: Opt<String> = Opt::new("batch");
+pub(crate) static BATCH: Opt<String> = Opt::new("batch");
 static MAIL: Opt<String> = Opt::new("mail");
 static LABEL: Command =
     Command::new("label").takes(&[HIVE.param(), BECAUSE.param(), BATCH.param(), MAIL.param()]);
-static APIARY: Command = Command::new("apiary").takes(&[QUIET.param()]).commands(&[
+pub(crate) static APIARY: Command = Command::new("apiary").takes(&[QUIET.param()]).commands(&[
     &INSPECT, &MOVE, &FREE, &HIVES, &QUEENS, &VISITS, &HARVEST, &WARM, &MAP, &HEAD, &LABEL,
 ]);
 
@@ -371,249 +370,6 @@ fn surplus_words_behind_a_text_become_one_text_with_it() {
         apiary move A7 orchard B8
                                ^^
         'B8' is one word too many for apiary move
-    "#]],
-    );
-}
-
-#[test]
-fn what_is_in_the_wake_of_another_fault_is_not_told() {
-    refuses(
-        &APIARY,
-        "map -c=-20,20",
-        expect![[r#"
-        apiary map -c=-20,20
-                   ^^^^^^^^^
-        --center takes 2 words, each on its own
-
-        try   apiary map -c -20 20
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "map -center 0 0",
-        expect![[r#"
-        apiary map -center 0 0
-                   ^^^^^^^
-        -center is not an option here; --center is
-
-        try   apiary map --center 0 0
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "map A7 --center 5",
-        expect![[r#"
-        apiary map A7 --center 5 LON
-                                 +++
-        --center takes LAT LON, and LON is missing
-
-        like  apiary map A7 --center 5 LON
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "map --center=x 2",
-        expect![[r#"
-        apiary map --center=x 2
-                   ^^^^^^^^^^
-        --center takes 2 words, each on its own
-
-        like  apiary map --center LAT 2
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "inspect --frmes 3 A7 B8",
-        expect![[r#"
-        apiary inspect --frmes 3 A7 B8
-                       ^^^^^^^      ^^
-                       1            2
-        1  --frmes is not an option here; --frames is
-        2  'B8' is one word too many for apiary inspect
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "inspect A7 --frost 3 4",
-        expect![[r#"
-        apiary inspect A7 --frost 3 4
-                          ^^^^^^^   ^
-                          1         2
-        1  --frost is not an option here
-        2  '4' is one word too many for apiary inspect
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "inspect A7 --jars 3 B8",
-        expect![[r#"
-        apiary inspect A7 --jars 3 B8
-                          ^^^^^^   ^^
-                          1        2
-        1  --jars is not an option here; apiary harvest has it
-        2  'B8' is one word too many for apiary inspect
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "lable A7 --mail x",
-        expect![[r#"
-        apiary lable A7 --mail x
-               ^^^^^
-        'lable' is not a command here; label is
-
-        like  apiary label A7 --mail x --because BECAUSE --batch BATCH
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "harvest A7 1 --jars many --barrel",
-        expect![[r#"
-        apiary harvest A7 1 --jars many --barrel
-                                   ^^^^
-        --jars takes a whole number from 0 to 4294967295; 'many' is not one
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "label A7 --becuase x --batch y --nosuch",
-        expect![[r#"
-        apiary label A7 --becuase x --batch y --nosuch --mail MAIL
-                        ^^^^^^^^^             ^^^^^^^^ +++++++++++
-                        1                     2        3
-        1  --becuase is not an option here; --because is
-        2  --nosuch is not an option here
-        3  --mail is needed
-    "#]],
-    );
-}
-
-#[test]
-fn faults_that_differ_in_names_alone_are_one() {
-    refuses(
-        &APIARY,
-        "inspect A7 B2 C1 2026-05-01",
-        expect![[r#"
-        apiary inspect A7 B2 C1 2026-05-01
-                          ^^ ^^ ^^^^^^^^^^
-        'B2', 'C1' and '2026-05-01' are three words too many for apiary inspect
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "label A7",
-        expect![[r#"
-        apiary label A7 --because BECAUSE --batch BATCH --mail MAIL
-                        +++++++++++++++++ +++++++++++++ +++++++++++
-        --because, --batch and --mail are needed
-
-        like  apiary label A7 --because BECAUSE --batch BATCH --mail MAIL
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "label",
-        expect![[r#"
-        apiary label HIVE --because BECAUSE --batch BATCH --mail MAIL
-                     ++++ +++++++++++++++++ +++++++++++++ +++++++++++
-                     1    2                 2             2
-        1  HIVE is missing
-        2  --because, --batch and --mail are needed
-
-        like  apiary label HIVE --because BECAUSE --batch BATCH --mail MAIL
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "inspect A7 --foo -x --bar",
-        expect![[r#"
-        apiary inspect A7 --foo -x --bar
-                          ^^^^^ ^^ ^^^^^
-        --foo, -x and --bar are not options here
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "inspect A7 --frme 3 --qiet",
-        expect![[r#"
-        apiary inspect A7 --frme 3 --qiet
-                          ^^^^^^   ^^^^^^
-                          1        2
-        1  --frme is not an option here; --frames is
-        2  --qiet is not an option here; --quiet is
-
-        try   apiary inspect A7 --frames 3 --quiet
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "harvest A7 1 b c 2",
-        expect![[r#"
-        apiary harvest A7 1 b c 2
-                            ^ ^
-        KILOGRAMS takes a number, such as 1.5; 'b' and 'c' are not
-
-        like  apiary harvest A7 1 KILOGRAMS KILOGRAMS 2
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "move",
-        expect![[r#"
-        apiary move HIVE PLACE
-                    ++++ +++++
-        HIVE and PLACE are missing
-
-        like  apiary move HIVE PLACE
-    "#]],
-    );
-    let Outcome::Faults(faults) = APIARY.read(words("inspect A7 B2 C1")) else { panic!() };
-    assert_eq!(faults.iter().count(), 2, "iterating gives each");
-}
-
-static SHORE: Opt<String> = Opt::new("shore");
-static COAST: Command =
-    Command::new("coast").takes(&[SHORE.param(), QUIET.param()]).commands(&[&MARK]);
-static RUN: Operand<Vec<String>> = Operand::new("words").tail(clavret_core::Tail::AfterDashes);
-static EACH: Command = Command::new("each").takes(&[HIVE.param(), BATCH.param(), RUN.param()]);
-
-#[test]
-fn what_is_missing_stands_at_its_place() {
-    refuses(
-        &COAST,
-        "-q mark A7",
-        expect![[r#"
-        coast -q --shore SHORE mark A7
-                 +++++++++++++
-        --shore is needed
-
-        like  coast -q --shore SHORE mark A7
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "inspect -c --frames",
-        expect![[r#"
-        apiary inspect -c --frames COUNT HIVE
-                                   +++++ ++++
-                                   1     2
-        1  --frames takes a whole number from 0 to 255, and nothing follows it
-        2  HIVE is missing
-
-        like  apiary inspect -c --frames COUNT HIVE
-    "#]],
-    );
-    refuses(
-        &EACH,
-        "-- echo",
-        expect![[r#"
-        each HIVE --batch BATCH -- echo
-             ++++ +++++++++++++
-             1    2
-        1  HIVE is missing
-        2  --batch is needed
-
-        like  each HIVE --batch BATCH -- echo
     "#]],
     );
 }

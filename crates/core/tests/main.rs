@@ -18,5 +18,6 @@ mod read;
 mod regression;
 mod rules;
 mod secrets;
+mod told;
 mod trust;
 mod world;

@@ -1,7 +1,7 @@
 //! What users trust a program with, over any declaration and any words: a default subcommand left out
 //! reads as if it were named, a line that is offered keeps what was said, and no secret is shown.
 
-use std::ffi::{OsStr, OsString};
+use std::ffi::OsString;
 
 use clavret_core::{
     Expects, Fault, FaultKind, Faults, Look, Meaning, Outcome, Place, Reader, Words,
@@ -243,12 +243,4 @@ proptest! {
             prop_assert!(!shown.contains("sting"), "{shown}");
         }
     }
-}
-
-#[test]
-fn the_second_letter_tells_names_apart() {
-    let said = |name: &str| Said { name: name.into(), text: String::new(), word: 0, start: 0 }.of();
-    assert_eq!(said("no-qa"), Some((true, 'a')));
-    assert_eq!(said("qa"), said("a"));
-    assert_eq!(OsStr::new("qa").len(), 2);
 }

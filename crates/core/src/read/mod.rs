@@ -19,10 +19,12 @@
 //!
 //! * `word.rs`: words as the system gives them.
 //! * `step.rs`: [`Step`] and [`Meaning`], the record of what was understood.
-//! * `reader.rs`: the state machine; `options.rs`: what it does with a word that has a dash.
+//! * `reader.rs`: the state machine; `trail.rs`: the commands it has come through; `options.rs`: what it
+//!   does with a word that has a dash.
 //! * `world.rs`: what is asked of the world; `source.rs`: values from the environment and a config file.
 //! * `touch.rs`: what touches the world, and so comes last.
-//! * `finish.rs`: what is only known behind the last word; `convert.rs`: words into typed values.
+//! * `finish.rs`: what is only known behind the last word; `convert.rs`: words into typed values;
+//!   `outcome.rs`: what a line that reads turns out to be.
 //! * `relation.rs`: rules between parameters, and the developer's test of the whole.
 //! * `trace.rs`: what was understood, right or wrong; `secret.rs`: what of a refused line is dark.
 //! * `reading.rs`: the result, `show.rs`, `serialise.rs`: what else it tells;
@@ -32,6 +34,7 @@ mod convert;
 mod fault;
 mod finish;
 mod options;
+mod outcome;
 mod reader;
 mod reading;
 mod relation;
@@ -43,6 +46,7 @@ mod source;
 mod step;
 mod touch;
 mod trace;
+mod trail;
 mod word;
 mod world;
 

@@ -6,6 +6,7 @@ use super::fault::{Fault, FaultKind, Place};
 use super::reading::Length;
 use super::source::Outer;
 use super::step::{Meaning, NONE, Step};
+use super::trail::{Level, Trail};
 use super::word::Words;
 use super::world::Around;
 use crate::declare::{Cell, Command, Param, Role, Tail};
@@ -50,96 +51,6 @@ pub struct Reader<'d> {
     /// Deprecated names that were typed, and what to type instead.
     pub(super) warned: Vec<(String, String)>,
     pub(super) around: Around<'d>,
-}
-
-/// The commands from the root to the one reached. Most lines reach two at most, which stand here
-/// without an allocation.
-#[derive(Debug, Clone)]
-pub(super) struct Trail<'d> {
-    root: Level<'d>,
-    between: Vec<Level<'d>>,
-    /// The command reached, unless that is the root.
-    leaf: Option<Level<'d>>,
-}
-
-/// A command, where the slots of its parameters begin, and the word at which it was reached.
-#[derive(Debug, Clone, Copy)]
-pub(crate) struct Level<'d> {
-    pub(crate) command: &'d Command<'d>,
-    pub(crate) base: u32,
-    pub(crate) word: u32,
-}
-
-impl<'d> Trail<'d> {
-    pub(super) fn root(&self) -> &'d Command<'d> {
-        self.root.command
-    }
-
-    pub(super) fn leaf(&self) -> Level<'d> {
-        self.leaf.unwrap_or(self.root)
-    }
-
-    /// From the root on.
-    pub(super) fn levels(&self) -> impl DoubleEndedIterator<Item = Level<'d>> + '_ {
-        std::iter::once(self.root).chain(self.between.iter().copied()).chain(self.leaf)
-    }
-
-    /// Whether one of the commands has rules, or a test of the whole.
-    pub(super) fn has_rules(&self) -> bool {
-        self.levels()
-            .any(|level| !level.command.rules.is_empty() || !level.command.bundles.is_empty())
-    }
-
-    pub(super) fn has_checks(&self) -> bool {
-        self.levels().any(|level| level.command.check.is_some())
-    }
-
-    fn enter(&mut self, level: Level<'d>) {
-        self.between.extend(self.leaf.replace(level));
-    }
-
-    /// The first parameter in reach, nearest command first, for which `hit` gives something.
-    #[inline]
-    pub(super) fn find<H>(
-        &self,
-        hit: impl Fn(&'d Param<'d>) -> Option<H>,
-    ) -> Option<(u32, &'d Param<'d>, H)> {
-        let leaf = self.leaf();
-        if let found @ Some(_) = leaf.find(|_| true, &hit) {
-            return found;
-        }
-        self.leaf?;
-        let above = self.between.iter().rev().chain([&self.root]);
-        above.into_iter().find_map(|level| level.find(|param| param.throughout, &hit))
-    }
-}
-
-impl<'d> Level<'d> {
-    #[inline]
-    fn find<H>(
-        &self,
-        is_in_reach: impl Fn(&Param<'_>) -> bool,
-        hit: impl Fn(&'d Param<'d>) -> Option<H>,
-    ) -> Option<(u32, &'d Param<'d>, H)> {
-        let params = (self.base..).zip(self.command.params);
-        let mut in_reach = params.filter(|(_, param)| is_in_reach(param));
-        let found = in_reach.find_map(|(slot, &param)| hit(param).map(|hit| (slot, param, hit)));
-        if found.is_some() || self.command.bundles.is_empty() {
-            return found;
-        }
-        self.find_bundled(&is_in_reach, &hit)
-    }
-
-    #[cold]
-    fn find_bundled<H>(
-        &self,
-        is_in_reach: &dyn Fn(&Param<'_>) -> bool,
-        hit: &dyn Fn(&'d Param<'d>) -> Option<H>,
-    ) -> Option<(u32, &'d Param<'d>, H)> {
-        let params = (self.base..).zip(self.command.params()).skip(self.command.params.len());
-        let mut in_reach = params.filter(|(_, param)| is_in_reach(param));
-        in_reach.find_map(|(slot, param)| hit(param).map(|hit| (slot, param, hit)))
-    }
 }
 
 /// A parameter in reach, and the words that were typed for it.
@@ -215,9 +126,8 @@ impl<'d> Reader<'d> {
     /// Starts at a program's root; `words` says for how many words to make room.
     #[inline]
     pub fn new(root: &'d Command<'d>, words: usize) -> Self {
-        let level = Level { command: root, base: 0, word: 0 };
         let mut reader = Reader {
-            trail: Trail { root: level, between: Vec::new(), leaf: None },
+            trail: Trail::new(root),
             slots: Vec::with_capacity(16),
             steps: Vec::with_capacity(words + 4),
             faults: Vec::new(),

@@ -3,8 +3,9 @@
 use std::fmt;
 
 use super::fault::Faults;
-use super::reader::{Reader, Slot, Trail};
+use super::reader::{Reader, Slot};
 use super::step::Step;
+use super::trail::Trail;
 use super::word::{Word, Words};
 use super::world::{Around, World};
 use crate::declare::{COLOR, Command, FromWord, Key, Param, Shell, When, is_key};
@@ -224,12 +225,6 @@ impl<'d> Command<'d> {
         reader.around = around;
         reader.step_all(words);
         reader.finish(words)
-    }
-}
-
-impl<'d> Trail<'d> {
-    pub(super) fn path(&self) -> Path<'d> {
-        Path(self.levels().map(|level| level.command).collect())
     }
 }
 

@@ -178,7 +178,7 @@ impl<'d> Reader<'d> {
                 return Ok(level.map(|level| (level.base as usize + at, outer)));
             }
             command = command.find(key.as_bytes()).ok_or(place.clone())?;
-            let is_on_line = |next: &super::reader::Level<'_>| next.command.is(command);
+            let is_on_line = |next: &super::trail::Level<'_>| next.command.is(command);
             level = level.and_then(|_| levels.next()).filter(is_on_line);
         }
         // A command has settings, and is none.

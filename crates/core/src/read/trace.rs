@@ -1,8 +1,10 @@
 //! What was understood of a line, right or wrong: the steps, and whose they are. Two readings of nearly
 //! the same line are compared by it, and what may be secret is found with it.
 
-use super::reader::{Level, Reader, Trail};
+use super::reader::{Reader, Slot};
+use super::reading::Reading;
 use super::step::{Meaning, Step};
+use super::trail::{Level, Trail};
 use crate::declare::{Command, Param};
 
 /// The steps of a line, the parameters that their slots are for, and the commands on the way.
@@ -11,8 +13,7 @@ pub(crate) struct Trace<'d> {
     pub(crate) steps: Vec<Step>,
     /// By slot.
     params: Vec<&'d Param<'d>>,
-    /// From the root on.
-    levels: Vec<Level<'d>>,
+    trail: Trail<'d>,
 }
 
 /// What a step is for.
@@ -28,8 +29,8 @@ pub(crate) struct Use {
 }
 
 impl<'d> Trace<'d> {
-    pub(super) fn new(trail: &Trail<'d>, params: Vec<&'d Param<'d>>, steps: Vec<Step>) -> Self {
-        Trace { steps, params, levels: trail.levels().collect() }
+    pub(super) fn new(trail: Trail<'d>, slots: &[Slot<'d>], steps: Vec<Step>) -> Self {
+        Trace { steps, params: slots.iter().map(|slot| slot.param).collect(), trail }
     }
 
     /// The parameter that a step is a name or a word of.
@@ -44,12 +45,12 @@ impl<'d> Trace<'d> {
 
     /// The commands on the way.
     pub(crate) fn commands(&self) -> impl DoubleEndedIterator<Item = &'d Command<'d>> + '_ {
-        self.levels.iter().map(|level| level.command)
+        self.trail.levels().map(|level| level.command)
     }
 
     /// The command that the words in front of one have reached.
     pub(crate) fn leaf_before(&self, word: usize) -> &'d Command<'d> {
-        self.levels_before(word).last().map_or(self.levels[0].command, |level| level.command)
+        self.levels_before(word).last().map_or(self.trail.root(), |level| level.command)
     }
 
     /// The parameters that a name may mean in a word, nearest command first.
@@ -64,11 +65,11 @@ impl<'d> Trace<'d> {
     /// The command that the words name for sure: what a default leads to may not be meant.
     pub(super) fn certain(&self) -> &'d Command<'d> {
         let named = self.steps.iter().rfind(|step| step.meaning == Meaning::Command);
-        named.map_or(self.levels[0].command, |named| self.leaf_before(named.word()))
+        named.map_or(self.trail.root(), |named| self.leaf_before(named.word()))
     }
 
-    fn levels_before(&self, word: usize) -> impl DoubleEndedIterator<Item = &Level<'d>> {
-        self.levels.iter().filter(move |level| level.word as usize <= word)
+    fn levels_before(&self, word: usize) -> impl DoubleEndedIterator<Item = Level<'d>> + '_ {
+        self.trail.levels().filter(move |level| level.word as usize <= word)
     }
 
     /// What each step is for, in the order of the line.
@@ -93,7 +94,13 @@ impl<'d> Trace<'d> {
 impl<'d> Reader<'d> {
     /// Ends the reading of a line that is refused.
     pub(super) fn into_trace(self) -> Trace<'d> {
-        let params = self.slots.iter().map(|slot| slot.param).collect();
-        Trace::new(&self.trail, params, self.steps)
+        Trace::new(self.trail, &self.slots, self.steps)
+    }
+}
+
+impl<'d> Reading<'d> {
+    /// What was understood, without the values.
+    pub(crate) fn into_trace(self) -> Trace<'d> {
+        Trace::new(self.trail, &self.slots, self.steps)
     }
 }

@@ -102,3 +102,16 @@ fn an_input_is_opened_when_it_is_read() {
     let standard = Input::from_word("-".as_ref()).unwrap();
     assert!(standard.is_standard() && Output::from(PathBuf::from("-")).is_standard());
 }
+
+#[test]
+fn a_files_name_in_an_error_steers_no_terminal() {
+    let folder = Folder::new();
+    let missing = folder.path("\u{1b}[2J\u{202e}none/season.csv");
+    let input = Input::from_word(missing.as_ref()).unwrap();
+    let output = Output::from_word(missing.as_ref()).unwrap();
+    let read = input.read_to_string(&Streams::SYSTEM).unwrap_err().to_string();
+    let written = output.create(&Streams::SYSTEM, true).unwrap_err().to_string();
+    for said in [read, written] {
+        assert!(said.contains(r"\033[2J\342\200\256none/season.csv: "), "{said}");
+    }
+}

@@ -1,6 +1,6 @@
 //! Faults as they are shown: whole texts, next to their lines.
 
-use clavret_core::{Command, Look, Opt, Outcome, Wording};
+use clavret_core::{Command, Length, Look, Opt, Outcome, Page, Path, Wording};
 use expect_test::{Expect, expect};
 
 use crate::demo::{APIARY, faults};
@@ -351,6 +351,27 @@ fn a_handlers_error_is_shown_with_its_causes() {
           because: the disk is full
     "#]]
     .assert_eq(&APIARY.failure(&Outer(error)));
+}
+
+/// What others wrote reaches a terminal as it is seen, its lines apart.
+#[test]
+fn no_text_of_others_steers_the_terminal() {
+    let error = std::io::Error::other("no \u{1b}[2Jhive\u{202e} A7:\n\tline 2\u{9b}31m");
+    let error = std::io::Error::other(Outer(error));
+    expect![[r#"
+        apiary: cannot write the hive
+          because: no \033[2Jhive\342\200\256 A7:
+            \tline 2\302\23331m
+    "#]]
+    .assert_eq(&APIARY.failure(&error));
+    static FRAMES: Opt<Option<u8>> = Opt::new("frames").help("brood\u{9b}31m frames\u{2066}");
+    static ROOT: Command =
+        Command::new("apiary").summary("a\u{85}b\u{ad}").takes(&[FRAMES.param()]);
+    let page = Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN);
+    let is_unseen =
+        |letter: char| letter != '\n' && letter.is_control() || "\u{2066}\u{ad}".contains(letter);
+    assert!(!page.contains(is_unseen), "{page:?}");
+    assert!(page.contains(r"brood\302\23331m frames\342\201\246"), "{page}");
 }
 
 #[derive(Debug)]

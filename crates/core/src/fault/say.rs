@@ -377,15 +377,14 @@ impl Command<'_> {
     /// on a line. The text may be anybody's: nothing of it reaches a terminal but what is seen.
     pub fn failure(&self, error: &(dyn Error + 'static)) -> String {
         let wording = self.words();
-        // A message of several lines, such as a parser's, stays below its own first one.
-        let text = |error: &dyn Error| {
+        let text = |error: &dyn Error, end: &str| {
             let text = error.to_string();
-            let lines: Vec<String> = text.trim_end().lines().map(visible).collect();
-            lines.join("\n    ")
+            text.trim_end().lines().map(visible).collect::<Vec<_>>().join(end)
         };
-        let first = fill(wording.error, &[self.name, &text(error)]);
+        let first = fill(wording.error, &[self.name, &text(error, "\n")]);
         let causes = std::iter::successors(error.source(), |&cause| cause.source());
-        let causes = causes.map(|cause| fill(wording.cause, &[&text(cause)]));
+        // A cause of several lines, such as a parser's, stays below its own first one.
+        let causes = causes.map(|cause| fill(wording.cause, &[&text(cause, "\n    ")]));
         std::iter::once(first).chain(causes).map(|line| line + "\n").collect()
     }
 }

@@ -131,14 +131,13 @@ fn what_goes_away_with_another_fault_is_not_said() {
     shows(
         "hive add B1 --quen blue --at x y",
         expect![[r#"
-            apiary hive add: 3 things to put right
+            apiary hive add: 2 things to put right
 
               apiary hive add B1 --quen blue --at x y
                                  ^^^^^^           ^ ^
-                                 1                2 3
+                                 1                2 2
               1  --quen is not an option here; --queen is
-              2  --at takes a number, such as 1.5; 'x' is not one
-              3  --at takes a number, such as 1.5; 'y' is not one
+              2  --at takes a number, such as 1.5; 'x' and 'y' are not
 
               like  apiary hive add B1 --queen blue --at LAT LON
               page  apiary hive add --help

@@ -366,18 +366,19 @@ fn attached(word: &[u8], start: usize) -> (usize, usize) {
 /// What goes where something is missing.
 fn missing(fault: &Fault<'_>) -> Line {
     let Some(param) = fault.param else { return Line::new() };
-    let mut words = Line::new();
-    let is_option = param.role() != Role::Operand;
-    if is_option && fault.kind != FaultKind::ValueMissing {
-        words.push(Word::text(param.spelled().as_ref()));
+    let words = param.kinds().len();
+    let holes = |from, to| (from..to).map(|at| Word::hole(param, at));
+    let name = || Word::text(param.spelled().as_ref());
+    match (fault.kind, param.role()) {
+        (FaultKind::ValueMissing, _) => holes(fault.count, words).collect(),
+        (kind, Role::Option) => {
+            let times = if kind == FaultKind::OptionMissing { param.times().min } else { 1 };
+            let once = |_| std::iter::once(name()).chain(holes(0, words));
+            (0..times.max(1)).flat_map(once).collect()
+        }
+        _ => {
+            let wanted = param.word_count().min as usize;
+            holes(fault.count, wanted.max(fault.count + 1)).collect()
+        }
     }
-    let (given, wanted) = match fault.kind {
-        FaultKind::ValuesMiscounted if is_option => (0, param.kinds().len()),
-        _ if is_option => (fault.count, param.kinds().len()),
-        _ => (fault.count, param.word_count().min as usize),
-    };
-    for at in given..wanted.max(given + usize::from(!is_option)) {
-        words.push(Word::hole(param, at));
-    }
-    words
 }

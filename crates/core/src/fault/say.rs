@@ -310,7 +310,7 @@ fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
 }
 
 /// What a parameter takes as its `at`-th word: the noun of its kind with its limits.
-fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
+pub(super) fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
     // A flag has a word only where that comes from elsewhere, or is attached.
     let kind = param.word_kind(at).or(param.kinds().last().copied()).unwrap_or(bool::KIND);
     let mut limits = String::new();

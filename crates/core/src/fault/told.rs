@@ -3,6 +3,7 @@
 //! What only follows from another fault is not told: it goes away with that one. Faults that differ in
 //! names alone are one thing to put right.
 
+use super::say::takes;
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
 use crate::text::{digits, in_order};
@@ -209,7 +210,8 @@ impl<'d> Faults<'d> {
                     Some(Reason::Other(right)) => right,
                     _ => "",
                 };
-                Some(digits(param) + " " + &digits(fault.which) + why)
+                let takes = fault.param.map(|param| takes(wording, param, fault.which));
+                Some(digits(param) + why + &takes.unwrap_or_default())
             }
             _ => None,
         }

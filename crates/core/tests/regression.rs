@@ -1,7 +1,7 @@
 //! What once went wrong, and must not again.
 
 use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
-use clavret_core::{COMPLETIONS, Command, HELP, Outcome, candidates};
+use clavret_core::{COMPLETIONS, Command, HELP, Look, Opt, Outcome, candidates};
 
 use crate::demo::faults;
 
@@ -24,4 +24,14 @@ fn an_adapted_standard_command_is_still_answered() {
     );
     assert!(matches!(ROOT.read(&["completions", "bash"]), Outcome::Script(..)));
     assert_eq!(candidates(&ROOT, &["aide"], ""), ["help"]);
+}
+
+/// A name that was mended to one that may be given once pushed out the value that had been given.
+#[test]
+fn a_value_is_not_dropped_for_a_name_that_is_guessed() {
+    static FRAMES: Opt<Option<u8>> = Opt::new("frames").short('f').once();
+    static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
+    let Outcome::Faults(faults) = INSPECT.read(&["-f6", "--frmaes", "3"]) else { panic!() };
+    let drawn = faults.draw(Look::PLAIN);
+    assert!(!drawn.contains("  try") && !drawn.contains("  like"), "{drawn}");
 }

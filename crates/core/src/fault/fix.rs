@@ -3,9 +3,11 @@
 //! words (`keep.rs`) may be chosen: the one that is alone at its cost. Whoever copies a line that is
 //! offered does so without thought; where several would do, none is.
 
+use std::ffi::{OsStr, OsString};
+
 use super::edit::{Line, Word, shown, typed};
 use super::keep::{keeps, loses_nothing};
-use super::repair::{Class, Cost, Repair};
+use super::repair::{Cost, Repair};
 use crate::declare::Param;
 use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
 use crate::text::{in_order, part};
@@ -53,13 +55,13 @@ impl<'d> Faults<'d> {
         let mut line: Line = words.map(|(at, word)| Word::typed(at, word)).collect();
         let mut left = WORDS / (line.len() + 1);
         let (root, around) = (self.path.root(), self.around.for_trial(Trial::Read));
-        let (mut told, mut excused) = (Vec::new(), Vec::new());
+        let mut told = Vec::new();
         for _ in 0..STEPS {
             let words = typed(&line);
             let now = match root.read_around(Words::new(&words), around.clone()) {
                 Outcome::Faults(faults) => faults,
                 outcome => {
-                    let offer = self.offer(&line, outcome, excused);
+                    let offer = self.offer(&line, outcome);
                     return self.told(told, offer);
                 }
             };
@@ -74,9 +76,6 @@ impl<'d> Faults<'d> {
             let repair = repair?;
             for fault in repair.mends.iter().map(|&at| &now.list[at]) {
                 told.extend(self.original(fault, &line, &told));
-            }
-            if repair.cost.class == Class::Dropped {
-                excused.extend(now.list[pick].param.map(|param| std::ptr::from_ref(param).addr()));
             }
             line = repair.line;
         }
@@ -99,7 +98,7 @@ impl<'d> Faults<'d> {
 
     /// A line that reads, if it may be copied without thought: nothing in it may be secret, its files
     /// can be read, and the program's own tests hold nothing against it.
-    fn offer(&self, line: &Line, outcome: Outcome<'_>, excused: Vec<usize>) -> Option<Offer> {
+    fn offer(&self, line: &Line, outcome: Outcome<'_>) -> Option<Offer> {
         let is_of_file = |fault: &Fault<'_>| fault.kind == FaultKind::FileUnread;
         if !self.dark.is_empty() || self.list.iter().any(is_of_file) {
             return None;
@@ -112,7 +111,7 @@ impl<'d> Faults<'d> {
                 self.words.iter().enumerate().map(|(at, word)| Word::typed(at, word)).collect();
             let trace = reading.into_trace();
             // Each repair kept what it did not touch; several of them may lose a word all the same.
-            let is_kept = loses_nothing(self, &typed_line, line, &trace, excused);
+            let is_kept = loses_nothing(self, &typed_line, line, &trace);
             let (words, around) = (typed(line), self.around.for_trial(Trial::Judged));
             let judged = || match has_holes {
                 true => true,
@@ -178,7 +177,8 @@ impl<'d> Faults<'d> {
             Outcome::Faults(_) => return None,
             Outcome::Reading(reading) => (0, reading.into_trace()),
             // A request is answered whatever else stands on the line.
-            _ => return Some(Tried { faults: 0, reading: Vec::new(), repair }),
+            Outcome::Version(_) => return Some(Tried::asks(0, repair)),
+            _ => return Some(Tried::asks(1, repair)),
         };
         let is_kept = keeps(self, line, pick, &repair, &trace);
         let reading = values(&trace, &words);
@@ -214,25 +214,29 @@ impl<'d> Faults<'d> {
     }
 }
 
+/// A parameter by its address, which of its words, and the word.
+type Said = (usize, usize, OsString);
+
 /// A repair that helps, and what the line reads as then.
 struct Tried {
     faults: usize,
-    /// The words of each parameter, by its address, in the order of the line.
-    reading: Vec<(usize, usize, std::ffi::OsString)>,
+    reading: Vec<Said>,
     repair: Repair,
 }
 
 impl Tried {
+    /// A line that asks for something instead of a command's work.
+    fn asks(what: usize, repair: Repair) -> Self {
+        Tried { faults: 0, reading: vec![(what, 0, OsString::new())], repair }
+    }
+
     fn rank(&self) -> (Cost, usize) {
         (self.repair.cost, self.faults)
     }
 }
 
 /// What is read as what, so that two lines can be told from each other.
-fn values(
-    trace: &Trace<'_>,
-    words: &[&std::ffi::OsStr],
-) -> Vec<(usize, usize, std::ffi::OsString)> {
+fn values(trace: &Trace<'_>, words: &[&OsStr]) -> Vec<Said> {
     let mut values = Vec::new();
     for used in trace.uses().iter().filter(|used| used.param != 0) {
         let bytes = used.step.bytes();

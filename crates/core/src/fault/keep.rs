@@ -26,16 +26,19 @@ pub(super) fn keeps(
 }
 
 /// Whether all that read in a line is still there when that is mended, whatever was done to it; but for
-/// the values of parameters that were given more often than they may be.
+/// the values of parameters that were given more often than they may be there.
 pub(super) fn loses_nothing(
     before: &Faults<'_>,
     line: &Line,
     mended: &Line,
     after: &Trace<'_>,
-    excused: Vec<usize>,
 ) -> bool {
     let mut change = Change::new(before, line, mended, after);
-    change.excused = excused;
+    for fault in &before.list {
+        if matches!(fault.kind, FaultKind::OptionRepeated | FaultKind::ValueTwice) {
+            change.excused.extend(fault.param.map(|param| std::ptr::from_ref(param).addr()));
+        }
+    }
     change.keeps_values() && change.keeps_untouched() && change.keeps_protected()
 }
 
@@ -190,19 +193,20 @@ impl<'c> Change<'c> {
         may_be && has_text(is) == has_text(was) && same_text()
     }
 
-    /// Whether what was a value or a command in a word that is not touched still is one.
+    /// Whether what was a value or a command in a word that is not touched still is one, and of the same
+    /// parameter where no unknown name stands before it.
     fn keeps_untouched(&self) -> bool {
-        self.pairs.iter().filter(|pair| pair.0 <= self.free).all(|&(was, is)| {
-            self.was[was].iter().filter(|was| !self.is_faulty(was)).all(|was| {
-                let same = |is: &Use| {
-                    let is_command = is.step.meaning() == Meaning::Command;
-                    is.step.bytes() == was.step.bytes() && (is.step.is_of_value() || is_command)
-                };
-                let meaning = was.step.meaning();
-                let is_said = was.step.is_of_value() && was.param != 0;
-                let may_be = |is: &Use| meaning == Meaning::Command || is.step.is_of_value();
-                !(is_said || meaning == Meaning::Command)
-                    || self.is[is].iter().any(|is| same(is) && may_be(is))
+        self.pairs.iter().filter(|pair| pair.0 <= self.free).all(|&(word, is)| {
+            self.was[word].iter().filter(|was| !self.is_faulty(was)).all(|was| {
+                let is_command = was.step.meaning() == Meaning::Command;
+                if !is_command && (was.param == 0 || !was.step.is_of_value()) {
+                    return true;
+                }
+                self.is[is].iter().filter(|is| is.step.bytes() == was.step.bytes()).any(|is| {
+                    let is_value = is.step.is_of_value();
+                    let stays = is_value && (is.param == was.param || word >= self.settled);
+                    stays || is_command && is.step.meaning() == Meaning::Command
+                })
             })
         })
     }

@@ -11,6 +11,8 @@ use clavret::{Command, Look, Operand, Opt, Outcome, Param};
 static NUMBERS: Operand<Vec<u8>> = Operand::new("number");
 static FRAMES: Opt<Vec<u8>> = Opt::new("frames").short('f');
 static LIST: Command = Command::new("list").takes(&[NUMBERS.param(), FRAMES.param()]);
+static TOKENS: Opt<Vec<String>> = Opt::new("token").secret();
+static SYNC: Command = Command::new("sync").takes(&[TOKENS.param(), FRAMES.param()]);
 
 fn main() {
     let words: Vec<String> = std::env::args().skip(1).collect();
@@ -36,6 +38,25 @@ fn table() {
             let Outcome::Faults(faults) = LIST.read(&words) else { panic!("a line that reads") };
             assert!(!faults.draw(Look::PLAIN).is_empty());
         })
+    });
+    row("secrets, read and drawn", 40, 40_000, |count| {
+        let mut words = vec!["--token=hum"; count];
+        words.push("--frames=many");
+        seconds(|| {
+            let Outcome::Faults(faults) = SYNC.read(&words) else { panic!("a line that reads") };
+            assert!(!faults.draw(Look::PLAIN).contains("hum"));
+        })
+    });
+    row("characters without a width", 1_000, 1_000_000, |count| {
+        let words = [format!("--frames=x{}", "\u{301}".repeat(count))];
+        seconds(|| {
+            let Outcome::Faults(faults) = LIST.read(&words) else { panic!("a line that reads") };
+            assert!(faults.draw(Look::PLAIN).len() < 1_000);
+        })
+    });
+    row("options looked through for flaws", 10, 10_000, |count| {
+        let command = options(count);
+        seconds(|| assert!(!command.flaws().is_empty()))
     });
     row("options in reach of a misspelt name", 10, 10_000, |count| {
         let command = options(count);

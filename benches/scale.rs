@@ -11,6 +11,8 @@ use clavret::{Command, Look, Operand, Opt, Outcome, Param};
 static NUMBERS: Operand<Vec<u8>> = Operand::new("number");
 static FRAMES: Opt<Vec<u8>> = Opt::new("frames").short('f');
 static LIST: Command = Command::new("list").takes(&[NUMBERS.param(), FRAMES.param()]);
+static TEXT: Operand<String> = Operand::new("text");
+static NOTE: Command = Command::new("note").takes(&[TEXT.param()]);
 static TOKENS: Opt<Vec<String>> = Opt::new("token").secret();
 static SYNC: Command = Command::new("sync").takes(&[TOKENS.param(), FRAMES.param()]);
 
@@ -36,6 +38,13 @@ fn table() {
         let words = vec!["x"; count];
         seconds(|| {
             let Outcome::Faults(faults) = LIST.read(&words) else { panic!("a line that reads") };
+            assert!(!faults.draw(Look::PLAIN).is_empty());
+        })
+    });
+    row("words behind a text, read and drawn", 100, 100_000, |count| {
+        let words = vec!["word"; count];
+        seconds(|| {
+            let Outcome::Faults(faults) = NOTE.read(&words) else { panic!("a line that reads") };
             assert!(!faults.draw(Look::PLAIN).is_empty());
         })
     });

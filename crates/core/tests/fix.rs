@@ -69,6 +69,23 @@ fn one_fault_has_no_number_and_a_fix_that_reads() {
 }
 
 #[test]
+fn an_alias_is_as_near_as_a_name() {
+    shows(
+        "inspect A7 --comsb 6",
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 --comsb 6
+                            ^^^^^^^
+          --comsb is not an option here; --combs is
+
+          try   apiary inspect A7 --combs 6
+          page  apiary inspect --help
+    "#]],
+    );
+}
+
+#[test]
 fn an_option_in_front_of_its_command_is_moved_behind_it() {
     shows(
         "-f6 inspect A7",

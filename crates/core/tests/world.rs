@@ -195,7 +195,10 @@ fn words_win_over_variables_these_over_the_config_file_and_that_over_defaults() 
 
 #[test]
 fn faults_from_elsewhere_show_their_own_line() {
-    refuses(world(&[("APIARY_CALM", "perhaps")], &[]), "list", expect![[r#"
+    refuses(
+        world(&[("APIARY_CALM", "perhaps")], &[]),
+        "list",
+        expect![[r#"
         apiary list: one thing to put right
 
           APIARY_CALM=perhaps
@@ -203,7 +206,8 @@ fn faults_from_elsewhere_show_their_own_line() {
           $APIARY_CALM takes yes or no; 'perhaps' is not one
 
           page  apiary list --help
-    "#]]);
+    "#]],
+    );
     refuses(
         world(&[("APIARY_COUNT", "many")], &[]),
         "list",

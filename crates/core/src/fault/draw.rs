@@ -35,17 +35,17 @@ impl<'d> Faults<'d> {
     /// ");
     /// ```
     pub fn draw(&self, look: Look) -> String {
-        let told = self.told_alone();
-        let groups = self.groups(&told);
+        let mut groups = self.groups(&self.told_alone());
         let repaired = if groups.len() <= MOST_MENDED { self.repaired() } else { None };
-        let groups = match &repaired {
+        if let Some(repaired) = &repaired {
             // What goes away when something else is mended is not the user's mistake.
-            Some(repaired) => {
-                let both = repaired.told.iter().filter(|at| told.binary_search(at).is_ok());
-                self.groups(&both.copied().collect::<Vec<_>>())
-            }
-            None => groups,
-        };
+            groups
+                .iter_mut()
+                .for_each(|group| group.retain(|at| repaired.told.binary_search(at).is_ok()));
+            groups.retain(|group| !group.is_empty());
+        }
+        let groups: Vec<Vec<&Fault<'d>>> =
+            groups.iter().map(|group| group.iter().map(|&at| &self.list[at]).collect()).collect();
         let mut sheet = Sheet::new(look);
         self.draw_head(groups.len(), &mut sheet);
         let shown = &groups[..groups.len().min(MOST)];

@@ -17,7 +17,7 @@ pub(super) const MOST: usize = 8;
 /// Repairs one after the other: one thing to put right may be several faults, and each may show another.
 const STEPS: usize = 2 * MOST;
 /// Readings for each fault. With more that may help, none is chosen.
-const READINGS: usize = 16;
+pub(super) const READINGS: usize = 16;
 /// Words that are read again in all, so that a line of a million words is not read a hundred times.
 const WORDS: usize = 4_000_000;
 

@@ -5,7 +5,7 @@ use std::ffi::OsStr;
 
 use crate::declare::Param;
 use crate::read::{Fault, FaultKind, Faults, Place, Setting, is_settable};
-use crate::text::{near, part};
+use crate::text::{near, near_marked, part};
 use crate::wording::{Wording, fill};
 
 impl<'d> Faults<'d> {
@@ -44,9 +44,9 @@ impl<'d> Faults<'d> {
             }
         } else {
             let typed = typed.trim_start_matches('-');
-            for name in self.option_names(word, |name| name.starts_with(typed)) {
-                names.push("--".to_owned() + name);
-            }
+            let known = self.option_names(word);
+            let begun = known.into_iter().filter(|name| name.0.starts_with(typed)).collect();
+            names.extend(dashed(begun));
         }
         names
     }
@@ -85,8 +85,8 @@ impl<'d> Faults<'d> {
             typed.strip_prefix("--").or_else(short)
         });
         let Some(typed) = typed else { return Default::default() };
-        let (distance, names) = near(typed, &mut self.option_names(word, |_| true).into_iter());
-        (distance, names.into_iter().map(|name| "--".to_owned() + name).collect())
+        let (distance, names) = near_marked(typed, &mut self.option_names(word).into_iter());
+        (distance, dashed(names))
     }
 
     /// The parameters that a misspelt option may be: those of the nearest names.
@@ -103,21 +103,20 @@ impl<'d> Faults<'d> {
         }
     }
 
-    /// The long names that are known in a word, without dashes; of each parameter's name and aliases
-    /// the first for which `is_meant` holds.
-    fn option_names(&self, word: usize, is_meant: impl Fn(&str) -> bool) -> Vec<&'d str> {
+    /// The long names that are known in a word, without dashes, and a number for what each means: a
+    /// name and its aliases are one.
+    fn option_names(&self, word: usize) -> Vec<(&'d str, usize)> {
         let mut names = Vec::new();
-        for param in self.trace.reach_in(word).into_iter().filter(|param| !param.is_hidden()) {
-            let mut hits = Vec::new();
-            for (name, hit) in param.today().filter(|name| is_meant(name.0)) {
-                if !hits.contains(&hit) {
-                    hits.push(hit);
-                    names.push(name);
-                }
+        let seen = self.trace.reach_in(word).into_iter().filter(|param| !param.is_hidden());
+        for (at, param) in seen.enumerate() {
+            for (name, hit) in param.today() {
+                names.push((name, 3 * (at + 1) + hit as usize));
             }
         }
-        let version = (!self.path.root().package.version.is_empty()).then_some("version");
-        names.extend(std::iter::once("help").chain(version).filter(|name| is_meant(name)));
+        names.push(("help", 0));
+        if !self.path.root().package.version.is_empty() {
+            names.push(("version", 1));
+        }
         names
     }
 
@@ -161,4 +160,16 @@ impl<'d> Faults<'d> {
             false => wording.counted(wording.one_is, wording.many_are, &names),
         }
     }
+}
+
+/// Names with their dashes, the first of those that mean the same, which stand side by side.
+fn dashed(names: Vec<(&str, usize)>) -> Vec<String> {
+    let mut dashed = Vec::new();
+    for (at, (name, means)) in names.iter().enumerate() {
+        let mut beside = names[..at].iter().rev().take_while(|before| before.1 / 3 == means / 3);
+        if !beside.any(|before| before.1 == *means) {
+            dashed.push("--".to_owned() + name);
+        }
+    }
+    dashed
 }

@@ -4,6 +4,7 @@
 use std::ffi::OsString;
 
 use super::edit::{Edit, Line, Word, edited};
+use super::fix::READINGS;
 use crate::declare::{FromWord, Param, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
 use crate::text::{in_order, near, part};
@@ -132,8 +133,9 @@ impl<'d> Bench<'_, 'd> {
         // A name that is right elsewhere is no slip.
         if owners.is_empty() {
             let (distance, names) = self.faults.near_options(self.fault);
-            for name in names {
-                self.replace(Class::Spelled.at(distance), &name);
+            // With more of them none is chosen.
+            for name in names.iter().take(READINGS + 1) {
+                self.replace(Class::Spelled.at(distance), name);
             }
         }
         if start == 0 {
@@ -181,15 +183,15 @@ impl<'d> Bench<'_, 'd> {
         }
         if ways.is_empty() {
             let (distance, names) = self.faults.near_commands(self.fault);
-            for name in names {
+            for name in names.iter().take(READINGS + 1) {
                 self.replace(Class::Spelled.at(distance), name);
             }
         }
     }
 
     fn ambiguous(&mut self) {
-        for name in self.faults.begun(self.fault) {
-            self.replace(Class::Spelled.at(0), &name);
+        for name in self.faults.begun(self.fault).iter().take(READINGS + 1) {
+            self.replace(Class::Spelled.at(0), name);
         }
     }
 

@@ -8,6 +8,9 @@ use crate::declare::{Noun, Param, Role, Sort};
 use crate::read::{FaultKind, Meaning, Place, Step};
 use crate::text::part;
 
+/// Words that become one text; with more the line is none that a person typed.
+const MOST_QUOTED: usize = 64;
+
 impl Bench<'_, '_> {
     pub(super) fn operand_extra(&mut self) {
         let Some((word, ..)) = self.place() else { return };
@@ -47,12 +50,13 @@ impl Bench<'_, '_> {
             })
         };
         let Some(text) = word.checked_sub(1) else { return };
-        let last = (word..self.line.len()).take_while(is_extra).last();
+        let last = (word..self.line.len()).take(MOST_QUOTED + 1).take_while(is_extra).last();
         let value = trace.steps.iter().rfind(|step| step.word() == text && step.is_of_value());
         let is_text = |step: &&Step| {
             let kind = trace.param(step).and_then(|param| param.word_kind(0));
             kind.is_some_and(|kind| kind.noun == Noun::Text)
         };
+        let last = last.filter(|last| last - text <= MOST_QUOTED);
         let (Some(last), Some(value)) = (last, value.filter(is_text)) else { return };
         let first = part(&self.line[text].typed, value.bytes().start, value.bytes().end);
         let is_number = first.as_encoded_bytes().iter().all(u8::is_ascii_digit);

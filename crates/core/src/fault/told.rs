@@ -143,9 +143,10 @@ impl<'d> Faults<'d> {
         Some(Unknown { params: Vec::new(), words: word + 1..word + 1 + count, surplus })
     }
 
-    /// Told faults in groups, each of which is said in one sentence; in the order of their first ones.
+    /// Told faults in groups, each of which is said in one sentence, by their places in the list; in the
+    /// order of their first ones.
     #[inline(never)]
-    pub(super) fn groups(&self, told: &[usize]) -> Vec<Vec<&Fault<'d>>> {
+    pub(super) fn groups(&self, told: &[usize]) -> Vec<Vec<usize>> {
         let mut left = NAMES;
         let mut keys = Vec::new();
         for &at in told {
@@ -166,14 +167,14 @@ impl<'d> Faults<'d> {
                 }
             }
         }
-        let mut groups: Vec<Vec<&Fault<'d>>> = Vec::new();
+        let mut groups: Vec<Vec<usize>> = Vec::new();
         let mut group_of = vec![0; told.len()];
         for (at, &first) in firsts.iter().enumerate() {
             if first == at {
                 group_of[at] = groups.len();
                 groups.push(Vec::new());
             }
-            groups[group_of[first]].push(&self.list[told[at]]);
+            groups[group_of[first]].push(told[at]);
         }
         groups
     }

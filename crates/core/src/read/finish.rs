@@ -54,6 +54,9 @@ impl<'d> Reader<'d> {
 
     /// Faults as their places stand in the line; what is missing at one place in the order declared.
     fn in_line_order(&self, faults: Vec<Fault<'d>>) -> Vec<Fault<'d>> {
+        if faults.iter().filter(|fault| matches!(fault.place, Place::Before(_))).count() < 2 {
+            return in_order(faults, Fault::order);
+        }
         let slots = self.slots.iter().enumerate();
         let slots = slots.map(|(at, slot)| (std::ptr::from_ref(slot.param).addr(), at)).collect();
         let slots = in_order(slots, |slot| *slot);

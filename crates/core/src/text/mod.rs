@@ -19,7 +19,7 @@ mod quote;
 mod sheet;
 
 pub(crate) use columns::columns;
-pub(crate) use near::{Near, near};
+pub(crate) use near::{Near, near, near_marked};
 pub(crate) use order::in_order;
 pub(crate) use paint::Ink;
 pub use paint::Look;

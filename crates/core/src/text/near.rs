@@ -6,16 +6,27 @@ pub(crate) fn near<'n>(
     typed: &str,
     names: &mut dyn Iterator<Item = &'n str>,
 ) -> (usize, Vec<&'n str>) {
+    let mut marked = names.map(|name| (name, ()));
+    let (distance, nearest) = near_marked(typed, &mut marked);
+    (distance, nearest.into_iter().map(|name| name.0).collect())
+}
+
+/// The same for names that something hangs on.
+pub(crate) fn near_marked<'n, M>(
+    typed: &str,
+    names: &mut dyn Iterator<Item = (&'n str, M)>,
+) -> (usize, Vec<(&'n str, M)>) {
     let mut nearest = (usize::MAX, Vec::new());
     let Some(typed) = letters(typed) else { return nearest };
     let mut rows = Rows::default();
-    for name in names {
-        let Some(distance) = rows.distance(&typed, name) else { continue };
+    for (name, mark) in names {
+        // What is farther than the nearest so far need not be measured to its end.
+        let Some(distance) = rows.distance(&typed, name, nearest.0) else { continue };
         if distance < nearest.0 {
             nearest = (distance, Vec::new());
         }
-        if distance == nearest.0 && !nearest.1.contains(&name) {
-            nearest.1.push(name);
+        if distance == nearest.0 {
+            nearest.1.push((name, mark));
         }
     }
     nearest
@@ -44,7 +55,7 @@ impl Near {
         let Some(typed) = letters(typed) else { return false };
         let typed: Vec<char> =
             typed.into_iter().map(|letter| letter.to_ascii_lowercase()).collect();
-        self.names.iter().any(|name| self.rows.distance(&typed, name).is_some())
+        self.names.iter().any(|name| self.rows.distance(&typed, name, usize::MAX).is_some())
     }
 }
 
@@ -59,9 +70,9 @@ struct Rows {
 }
 
 impl Rows {
-    /// Letters to insert, drop, change or swap with a neighbour, if few enough for a slip. A name
-    /// that begins with what was typed, or the other way round, is one slip away.
-    fn distance(&mut self, typed: &[char], name: &str) -> Option<usize> {
+    /// Letters to insert, drop, change or swap with a neighbour, if few enough for a slip, and no more
+    /// than `limit`. A name that begins with what was typed, or the other way round, is one slip away.
+    fn distance(&mut self, typed: &[char], name: &str, limit: usize) -> Option<usize> {
         self.name.clear();
         self.name.extend(name.chars());
         let (longer, shorter) =
@@ -73,29 +84,40 @@ impl Rows {
         if longer - shorter > most {
             return None;
         }
-        let distance = self.table_distance(typed);
-        (distance <= most.max(1) && distance < longer).then_some(distance)
+        let limit = limit.min(most.max(1)).min(longer - 1);
+        // What is alike in front takes no part in it.
+        let alike = self.name.iter().zip(typed).take_while(|(a, b)| a == b).count();
+        self.table_distance(&typed[alike..], alike, limit)
     }
 
-    fn table_distance(&mut self, typed: &[char]) -> usize {
-        let name = &self.name;
+    fn table_distance(&mut self, typed: &[char], alike: usize, limit: usize) -> Option<usize> {
+        let name = &self.name[alike..];
         let [row, above, above_that] = &mut self.table;
-        above.clear();
-        above.extend(0..=name.len());
-        for (i, &letter) in typed.iter().enumerate() {
+        for row in [&mut *row, &mut *above, &mut *above_that] {
             row.clear();
-            row.push(i + 1);
+            row.extend(0..=name.len());
+        }
+        let mut lowest_above = 0;
+        for (i, &letter) in typed.iter().enumerate() {
+            row[0] = i + 1;
+            let mut lowest = i + 1;
             for (j, &other) in name.iter().enumerate() {
                 let change = above[j] + usize::from(letter != other);
                 let mut best = change.min(above[j + 1] + 1).min(row[j] + 1);
                 if i > 0 && j > 0 && letter == name[j - 1] && typed[i - 1] == other {
                     best = best.min(above_that[j - 1] + 1);
                 }
-                row.push(best);
+                row[j + 1] = best;
+                lowest = lowest.min(best);
             }
+            // Two rows are looked back at: where both are beyond the limit, so is all below.
+            if lowest > limit && lowest_above > limit {
+                return None;
+            }
+            lowest_above = lowest;
             std::mem::swap(above_that, above);
             std::mem::swap(above, row);
         }
-        above[name.len()]
+        Some(above[name.len()]).filter(|distance| *distance <= limit)
     }
 }

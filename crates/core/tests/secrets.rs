@@ -227,7 +227,7 @@ impl FromWord for Loud {
 }
 
 /// Lines with a secret at `%`, nearly all of them refused.
-const PLANTED: &str = "
+const PLANTED: &str = r#"
     snyc --key %|snyc -k %|snyc %|snyc -- %|snyc --user %|snyc --quiet -k% x|snyc key=%|snyc x % y
     --key % sync|--key=% sync|-k % sync|-k% sync|--kye % sync|--pin % 2 sync|--pin 1 % sync|--header a=% sync
     sync --kye %|sync --kye=%|sync --kye:%|sync --Key %|sync -K %|sync -K%|sync -qK%|sync -key=%|sync -kye=%
@@ -239,8 +239,9 @@ const PLANTED: &str = "
     sync --nosuch %|sync --nosuch=%|sync --nosuch %=1|sync --nosuch:%|sync a --nosuch % %|sync a --kye -- %
     yard --key=%|yard --key %|yard --pin % %|yard snyc --key %|yard snyc % --user %|yard snyc x --key=%
     yard -k%|yard token % --passphrase=%|lock x%a %|lock a --count x %|lock --count %=x a b|lock -- a %
+    sync a key= % b|sync --kye= %|sync --key= a %|sync -- a {"key":"%"} b|sync -- a b --key~:~%~c|sync a "key":"%" b
     sync --keys %|sync --quiet=x --key %|sync 'key:% x' b|sync a ?key=%&b c|sync a —key=% c|sync a /key:% c
-";
+"#;
 
 #[test]
 fn a_secret_planted_anywhere_in_a_line_is_nowhere_in_what_is_shown() {

@@ -154,7 +154,7 @@ impl<'t, 'd> Search<'t, 'd> {
                 Some(param) if param.secret && self.before != (step.slot, Meaning::File) => {
                     // A secret that is its own name was left out, and follows.
                     self.named(&bytes[start..end]);
-                    Some(start)
+                    self.attached(start, bytes)
                 }
                 None if self.is_operand => Some(start),
                 // One word too many, and may well have been meant as an option.
@@ -215,28 +215,27 @@ impl<'t, 'd> Search<'t, 'd> {
         let cut = bytes.iter().position(|byte| matches!(byte, b'=' | b':'));
         let name = &bytes[1..cut.unwrap_or(bytes.len())];
         let is_long = name.starts_with(b"-") || self.known().options.has(name);
-        let attached = if is_long {
-            cut.map(|cut| cut + 1)
-        } else {
-            let letter = start.max(1);
-            let more = bytes[letter + 1..].iter().take_while(|&&byte| byte & 0xc0 == 0x80).count();
-            Some(letter + 1 + more).filter(|&end| end < bytes.len())
-        };
-        if attached.is_none() {
-            self.next = self.next.max(self.most);
-        }
-        attached
+        let letter = start.max(1);
+        let more = bytes[letter + 1..].iter().take_while(|&&byte| byte & 0xc0 == 0x80).count();
+        let end = if is_long { cut.map_or(bytes.len(), |cut| cut + 1) } else { letter + 1 + more };
+        self.attached(end, bytes).filter(|&end| end < bytes.len())
     }
 
     /// What follows the name of a secret in a word; where the word is all name, the words behind it.
     fn named(&mut self, bytes: &[u8]) -> Option<usize> {
-        let mut from = 0;
+        // The last run of letters, between which and the sign may be quotes and spaces.
+        let (mut from, mut to) = (0, 0);
         for (at, &byte) in bytes.iter().enumerate() {
             match byte {
-                b'=' | b':' if self.is_secret(&bytes[from..at]) => return Some(at + 1),
-                _ if byte.is_ascii_alphanumeric() || !byte.is_ascii() || b"-_.".contains(&byte) => {
+                b'=' | b':' if self.is_secret(&bytes[from..to]) => {
+                    return self.attached(at + 1, bytes);
                 }
-                _ => from = at + 1,
+                b' ' | b'"' | b'\'' => {}
+                _ if byte.is_ascii_alphanumeric() || !byte.is_ascii() || b"-_.".contains(&byte) => {
+                    from = if to == at { from } else { at };
+                    to = at + 1;
+                }
+                _ => (from, to) = (at + 1, at + 1),
             }
         }
         let bare = bytes.iter().position(u8::is_ascii_alphanumeric).unwrap_or(bytes.len());
@@ -244,6 +243,14 @@ impl<'t, 'd> Search<'t, 'd> {
             self.next = self.next.max(self.most);
         }
         None
+    }
+
+    /// What is attached from a byte on; where that is nothing, it may stand in the words behind.
+    fn attached(&mut self, start: usize, bytes: &[u8]) -> Option<usize> {
+        if start >= bytes.len() {
+            self.next = self.next.max(self.most);
+        }
+        Some(start)
     }
 
     /// Whether a text is a secret's name, or near one.

@@ -162,6 +162,25 @@ fn no_word_changes_its_meaning() {
     );
     refuses(
         &APIARY,
+        "--calm=no inspect A7 -cf6",
+        expect![[r#"
+        apiary --calm=no inspect A7 -cf6
+               ^^^^^^
+        --calm is not an option here; apiary inspect has it
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "inspect=A7 -cf6",
+        expect![[r#"
+        apiary inspect=A7 -cf6
+               ^^^^^^^^^^
+        'inspect=A7' is not a command here; inspect, move, free, hive, queen, visit,
+        harvest, warm, and 3 more are
+    "#]],
+    );
+    refuses(
+        &APIARY,
         "inspect A7 -fcq",
         expect![[r#"
         apiary inspect A7 -fcq
@@ -361,6 +380,15 @@ fn surplus_words_behind_a_text_become_one_text_with_it() {
         'frames', 'of' and 'brood' are three words too many for apiary inspect
 
         try   apiary inspect A7 --note '3 frames of brood' -q
+    "#]],
+    );
+    refuses(
+        &APIARY,
+        "move A7 orchard hive",
+        expect![[r#"
+        apiary move A7 orchard hive
+                               ^^^^
+        'hive' is one word too many for apiary move
     "#]],
     );
     refuses(

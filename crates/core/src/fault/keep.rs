@@ -19,10 +19,15 @@ pub(super) fn keeps(
     after: &Trace<'_>,
 ) -> bool {
     let mut change = Change::new(before, line, &repair.line, after);
-    change.mended = change.mended(word_of(before.list[pick].place));
+    change.from = word_of(before.list[pick].place).and_then(|word| line[word].from);
+    change.mended = change.mended();
     change.moves_up = repair.cost.class == Class::Dropped;
     let loses = matches!(repair.cost.class, Class::Quoted | Class::Dropped);
-    change.keeps_words() && (loses || change.keeps_values()) && change.keeps_protected()
+    let overrides = repair.cost.class == Class::Moved && change.is_named_elsewhere();
+    change.keeps_words()
+        && (loses || change.keeps_values())
+        && change.keeps_protected()
+        && !overrides
 }
 
 /// Whether all that read in a line is still there when that is mended, whatever was done to it; but for
@@ -55,7 +60,8 @@ struct Change<'c> {
     new: &'c Line,
     /// The words that are not touched: which each was, and is.
     pairs: Vec<(usize, usize)>,
-    /// The parameters that a mended name means.
+    /// The word of the fault in the line as typed, and the parameters that it means now.
+    from: Option<usize>,
     mended: Vec<usize>,
     /// Parameters that values may be lost of.
     excused: Vec<usize>,
@@ -90,19 +96,32 @@ impl<'c> Change<'c> {
         }
         let (was, is) = (before.trace.uses(), after.uses());
         let (was, is) = (by_word(was, line.len()), by_word(is, new.len()));
-        let (mended, excused, moves_up) = (Vec::new(), Vec::new(), false);
+        let (from, mended, excused, moves_up) = (None, Vec::new(), Vec::new(), false);
         let pairs = pairs(line, new);
-        Change { line, new, pairs, mended, excused, moves_up, settled, free, faulty, was, is }
+        Change { line, new, pairs, from, mended, excused, moves_up, settled, free, faulty, was, is }
     }
 
     /// The parameters that are named in the word of a fault once that is repaired.
-    fn mended(&self, word: Option<usize>) -> Vec<usize> {
-        let Some(from) = word.and_then(|word| self.line[word].from) else { return Vec::new() };
-        let is_name = |used: &&Use| {
-            let is_there = self.new[used.step.word()].from == Some(from);
-            is_there && used.param != 0 && !used.step.is_of_value()
-        };
-        self.is.iter().flatten().filter(is_name).map(|used| used.param).collect()
+    fn mended(&self) -> Vec<usize> {
+        let names = self.names().filter(|used| self.is_there(used));
+        names.map(|used| used.param).collect()
+    }
+
+    /// Whether a parameter that a word names which now stands elsewhere is named in another word too: which
+    /// of them comes last makes a difference.
+    fn is_named_elsewhere(&self) -> bool {
+        let mut others = self.names().filter(|used| !self.is_there(used));
+        others.any(|used| self.mended.contains(&used.param))
+    }
+
+    fn names(&self) -> impl Iterator<Item = &Use> {
+        let is_name = |used: &&Use| used.param != 0 && !used.step.is_of_value();
+        self.is.iter().flatten().filter(is_name)
+    }
+
+    /// Whether a step stands in what was the word of the fault.
+    fn is_there(&self, used: &Use) -> bool {
+        self.from.is_some() && self.new[used.step.word()].from == self.from
     }
 
     fn keeps_words(&self) -> bool {

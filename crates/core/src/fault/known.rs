@@ -138,6 +138,8 @@ impl<'d> Faults<'d> {
         let Some((_, typed)) = self.named(fault) else { return Default::default() };
         let seen = self.path.leaf().commands.iter().filter(|command| !command.hidden);
         let mut names = seen.flat_map(|command| command.shown_names());
+        // No command is called so; and what is behind the sign is not to be lost.
+        let typed = if typed.as_encoded_bytes().contains(&b'=') { Cow::default() } else { typed };
         typed.to_str().map_or_else(Default::default, |typed| near(typed, &mut names))
     }
 

@@ -61,8 +61,12 @@ impl Bench<'_, '_> {
         let first = part(&self.line[text].typed, value.bytes().start, value.bytes().end);
         let is_number = first.as_encoded_bytes().iter().all(u8::is_ascii_digit);
         let mut rest = (word..=last).map(|at| self.line[at].typed.to_str());
-        // Codes and paths are several things, not one text.
-        if !(is_number || is_prose(first.to_str())) || !rest.all(is_prose) {
+        // Codes, paths and names of commands are several things, not one text.
+        let root = self.faults.path.root();
+        let is_command =
+            |word: Option<&str>| word.is_some_and(|word| root.find(word.as_bytes()).is_some());
+        let is_one = |word| is_prose(word) && !is_command(word);
+        if !(is_number || is_prose(first.to_str())) || !rest.all(is_one) {
             return;
         }
         let mut joined = self.line[text].typed.clone();

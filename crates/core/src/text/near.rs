@@ -21,7 +21,9 @@ pub(crate) fn near_marked<'n, M>(
     let mut rows = Rows::default();
     for (name, mark) in names {
         // What is farther than the nearest so far need not be measured to its end.
-        let Some(distance) = rows.distance(&typed, name, nearest.0) else { continue };
+        let Some(distance) = rows.distance(&typed, name, nearest.0, false) else {
+            continue;
+        };
         if distance < nearest.0 {
             nearest = (distance, Vec::new());
         }
@@ -55,7 +57,7 @@ impl Near {
         let Some(typed) = letters(typed) else { return false };
         let typed: Vec<char> =
             typed.into_iter().map(|letter| letter.to_ascii_lowercase()).collect();
-        self.names.iter().any(|name| self.rows.distance(&typed, name, usize::MAX).is_some())
+        self.names.iter().any(|name| self.rows.distance(&typed, name, usize::MAX, true).is_some())
     }
 }
 
@@ -71,13 +73,21 @@ struct Rows {
 
 impl Rows {
     /// Letters to insert, drop, change or swap with a neighbour, if few enough for a slip, and no more
-    /// than `limit`. A name that begins with what was typed, or the other way round, is one slip away.
-    fn distance(&mut self, typed: &[char], name: &str, limit: usize) -> Option<usize> {
+    /// than `limit`. A name that begins with what was typed is one slip away; the other way round only
+    /// where `is_wide` says so, as what was typed beyond a name is not to be lost with it.
+    fn distance(
+        &mut self,
+        typed: &[char],
+        name: &str,
+        limit: usize,
+        is_wide: bool,
+    ) -> Option<usize> {
         self.name.clear();
         self.name.extend(name.chars());
         let (longer, shorter) =
             (self.name.len().max(typed.len()), self.name.len().min(typed.len()));
-        if shorter >= 3 && self.name[..shorter] == typed[..shorter] {
+        let is_begun = shorter >= 3 && self.name[..shorter] == typed[..shorter];
+        if is_begun && (is_wide || typed.len() <= self.name.len()) {
             return Some(1);
         }
         let most = longer / 3;

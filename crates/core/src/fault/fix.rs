@@ -7,7 +7,7 @@ use std::ffi::{OsStr, OsString};
 
 use super::edit::{Line, Word, shown, typed};
 use super::keep::{keeps, loses_nothing};
-use super::repair::{Cost, Repair};
+use super::repair::{Class, Cost, Repair};
 use crate::declare::Param;
 use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
 use crate::text::{in_order, part};
@@ -73,7 +73,12 @@ impl<'d> Faults<'d> {
             };
             let (repair, tried) = now.best(&line, pick, &around, left.min(READINGS));
             left -= tried;
-            let repair = repair?;
+            // Behind an unknown command too little is known to guess at a text as well.
+            let is_known = |repair: &Repair| {
+                let is_command = |fault: &Fault<'_>| fault.kind == FaultKind::CommandUnknown;
+                repair.cost.class != Class::Quoted || !self.list.iter().any(is_command)
+            };
+            let repair = repair.filter(is_known)?;
             for fault in repair.mends.iter().map(|&at| &now.list[at]) {
                 told.extend(self.original(fault, &line, &told));
             }

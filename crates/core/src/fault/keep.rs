@@ -23,7 +23,9 @@ pub(super) fn keeps(
     change.mended = change.mended();
     change.moves_up = repair.cost.class == Class::Dropped;
     let loses = matches!(repair.cost.class, Class::Quoted | Class::Dropped);
-    let overrides = repair.cost.class == Class::Moved && change.is_named_elsewhere();
+    // What moves is an option there, and no word that something else takes.
+    let overrides = repair.cost.class == Class::Moved
+        && (change.mended.is_empty() || change.is_named_elsewhere());
     change.keeps_words()
         && (loses || change.keeps_values())
         && change.keeps_protected()

@@ -193,11 +193,15 @@ fn no_word_changes_its_meaning() {
     static WORDS: Operand<Vec<String>> = Operand::new("words").tail(Tail::Raw);
     static RUN: Command = Command::new("run").takes(&[PLACE.param(), WORDS.param()]);
     static ROOT: Command = Command::new("apiary").commands(&[&RUN]);
-    refuses(&ROOT, "-c run echo hello", expect![[r#"
+    refuses(
+        &ROOT,
+        "-c run echo hello",
+        expect![[r#"
         apiary -c run echo hello
                ^^
         -c is not an option here
-    "#]]);
+    "#]],
+    );
 }
 
 #[test]
@@ -399,11 +403,15 @@ fn surplus_words_behind_a_text_become_one_text_with_it() {
         'hive' is one word too many for apiary move
     "#]],
     );
-    refuses(&APIARY, "mark A7 orchard", expect![[r#"
+    refuses(
+        &APIARY,
+        "mark A7 orchard",
+        expect![[r#"
         apiary mark A7 orchard
                ^^^^
         'mark' is not a command here; hive has mark
-    "#]]);
+    "#]],
+    );
     refuses(
         &APIARY,
         "move A7 orchard B8",

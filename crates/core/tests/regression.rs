@@ -1,7 +1,7 @@
 //! What once went wrong, and must not again.
 
 use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
-use clavret_core::{COMPLETIONS, Command, HELP, Look, Opt, Outcome, candidates};
+use clavret_core::{COMPLETIONS, Command, HELP, Look, Opt, Outcome, candidates, valid};
 
 use crate::demo::faults;
 
@@ -34,4 +34,14 @@ fn a_value_is_not_dropped_for_a_name_that_is_guessed() {
     let Outcome::Faults(faults) = INSPECT.read(&["-f6", "--frmaes", "3"]) else { panic!() };
     let drawn = faults.draw(Look::PLAIN);
     assert!(!drawn.contains("  try") && !drawn.contains("  like"), "{drawn}");
+}
+
+/// A word that was too many was joined by quotes with the example in a hole, which was offered as typed.
+#[test]
+fn no_example_is_offered_as_if_it_were_typed() {
+    static BECAUSE: Opt<String> = Opt::new("because").valid(&valid::length(3, 200));
+    static RETIRE: Command = Command::new("retire").takes(&[BECAUSE.param()]);
+    let Outcome::Faults(faults) = RETIRE.read(&["--because", "B2", "swarmed"]) else { panic!() };
+    let drawn = faults.draw(Look::PLAIN);
+    assert!(!drawn.contains("'text") && !drawn.contains("  try"), "{drawn}");
 }

@@ -195,6 +195,11 @@ proptest! {
             offer("  try   apiary").map(|words| words.into_iter().map(OsString::from).collect());
         if let Some(fix) = &fix {
             prop_assert!(!matches!(tree.root.read(fix), Outcome::Faults(_)), "{}", drawn);
+            // Nothing is said in it that was not typed.
+            let all = line.iter().map(|word| word.to_string_lossy()).collect::<Vec<_>>().join("\n");
+            for said in values(tree.root, fix).iter().filter(|said| said.text != "-") {
+                prop_assert!(said.text.split(' ').all(|part| all.contains(part)), "{said:?} in\n{drawn}");
+            }
         }
         let outline = offer("  like  apiary").map(|words| words.into_iter().map(OsString::from).collect());
         for offered in fix.iter().chain(&outline) {

@@ -91,8 +91,20 @@ impl<'d> Faults<'d> {
 }
 
 impl<'d> Bench<'_, 'd> {
+    /// Adds the line with some edits made. What stands in a hole is an example that was not typed, so
+    /// nothing is made of a part of it.
     #[inline(never)]
     pub(super) fn add(&mut self, cost: Cost, edits: Vec<Edit>) {
+        let cuts = |edit: &Edit| match edit {
+            Edit::Replace { word, start, end, .. } => {
+                let word = &self.line[*word];
+                word.is_hole() && (*start > 0 || *end < word.typed.len())
+            }
+            _ => false,
+        };
+        if edits.iter().any(cuts) {
+            return;
+        }
         let line = edited(self.line, in_order(edits, Edit::order));
         self.add_line(cost, line);
     }

@@ -49,7 +49,9 @@ impl Bench<'_, '_> {
                     && matches!(fault.place, Place::At { word, .. } if word == *at)
             })
         };
-        let Some(text) = word.checked_sub(1) else { return };
+        // What stands in a hole was not typed.
+        let text = word.checked_sub(1).filter(|text| !self.line[*text].is_hole());
+        let Some(text) = text else { return };
         let last = (word..self.line.len()).take(MOST_QUOTED + 1).take_while(is_extra).last();
         let value = trace.steps.iter().rfind(|step| step.word() == text && step.is_of_value());
         let is_text = |step: &&Step| {

@@ -217,15 +217,6 @@ fn where_several_would_do_they_are_named_and_none_is_offered() {
     );
     refuses(
         &APIARY,
-        "drop A7",
-        expect![[r#"
-        apiary drop A7
-               ^^^^
-        'drop' is not a command here; hive, queen and visit have drop
-    "#]],
-    );
-    refuses(
-        &APIARY,
         "mark A7",
         expect![[r#"
         apiary mark A7
@@ -254,15 +245,6 @@ fn where_several_would_do_they_are_named_and_none_is_offered() {
         look --left
              ^^^^^^
         --left is not an option here; --lift and --loft are
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "inspect A7 --haet 3",
-        expect![[r#"
-        apiary inspect A7 --haet 3
-                          ^^^^^^
-        --haet is not an option here
     "#]],
     );
     refuses(

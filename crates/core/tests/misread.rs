@@ -244,15 +244,6 @@ fn a_name_and_its_aliases_are_one_to_abbreviations() {
     // What is deprecated, or was a name before, is neither abbreviated nor offered.
     refuses(
         &SHORT,
-        "--hea 3",
-        expect![[r#"
-        apiary --hea •••
-               ^^^^^
-        --hea is not an option here
-    "#]],
-    );
-    refuses(
-        &SHORT,
         "--haet 3",
         expect![[r#"
         apiary --haet •••
@@ -301,20 +292,6 @@ fn a_number_with_letters_behind_it_is_none() {
         2  --temper takes a whole number from -128 to 127; '-129x' is not one
         3  --hives takes a whole number from 1 to 255; '300x' is not one
         4  --=x is not an option here
-    "#]],
-    );
-    refuses(
-        &NUMBERS,
-        "--count 300 --temper -129 --hives 0",
-        expect![[r#"
-        numbers --count 300 --temper -129 --hives 0
-                        ^^^          ^^^^         ^
-                        1            2            3
-        1  --count takes a whole number from 0 to 255; '300' is above that
-        2  --temper takes a whole number from -128 to 127; '-129' is below that
-        3  --hives takes a whole number from 1 to 255; '0' is below that
-
-        like  numbers --count COUNT --temper TEMPER --hives HIVES
     "#]],
     );
     assert!(u8::from_word("0x1ffx".as_ref()).is_err());

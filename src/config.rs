@@ -4,16 +4,16 @@
 use std::collections::HashSet;
 use std::env;
 use std::fs;
-use std::io::{ErrorKind, Read};
+use std::io::{self, ErrorKind, Read};
 use std::ops::Range;
 use std::path::{Path, PathBuf};
 
-use clavret_core::{Setting, Settings, visible};
+use clavret_core::{Malformed, Setting, Settings, Unread};
 use jsonc_parser::ast;
 use toml::de::{DeTable, DeValue};
 
 /// The settings of a file, or else of the first that is found by `name`.
-pub(crate) fn settings(name: &str, file: Option<&Path>) -> Result<Option<Settings>, String> {
+pub(crate) fn settings(name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread> {
     let candidates = match file {
         Some(file) => vec![file.to_owned()],
         None => folders().into_iter().map(|folder| folder.join(name)).collect(),
@@ -22,10 +22,10 @@ pub(crate) fn settings(name: &str, file: Option<&Path>) -> Result<Option<Setting
         match bytes(&path, file.is_some()) {
             Ok(Some(bytes)) => return Ok(Some(understood(&path, bytes))),
             Ok(None) => {}
-            Err(reason) if file.is_none() => {
-                return Err(format!("{}: {reason}", visible(&path.display().to_string())));
+            Err(error) if file.is_none() => {
+                return Err(Unread::from(error).at(path.display().to_string()));
             }
-            Err(reason) => return Err(reason),
+            Err(error) => return Err(error.into()),
         }
     }
     Ok(None)
@@ -37,20 +37,21 @@ const LARGEST: u64 = 64 << 20;
 /// What a file holds; nothing where one that is only looked for is not there. A file that is named may
 /// be a pipe, such as a shell's `<(…)`; one that is found must be a file, or reading it might never
 /// end.
-fn bytes(path: &Path, is_named: bool) -> Result<Option<Vec<u8>>, String> {
+fn bytes(path: &Path, is_named: bool) -> io::Result<Option<Vec<u8>>> {
     if !is_named {
         match fs::metadata(path) {
-            Ok(found) if !found.is_file() => return Err("it is not a regular file".to_owned()),
+            Ok(found) if !found.is_file() => {
+                return Err(io::Error::other("it is not a regular file"));
+            }
             Ok(_) => {}
             Err(error) if error.kind() == ErrorKind::NotFound => return Ok(None),
-            Err(error) => return Err(error.to_string()),
+            Err(error) => return Err(error),
         }
     }
     let mut bytes = Vec::new();
-    let file = fs::File::open(path).map_err(|error| error.to_string())?;
-    file.take(LARGEST + 1).read_to_end(&mut bytes).map_err(|error| error.to_string())?;
+    fs::File::open(path)?.take(LARGEST + 1).read_to_end(&mut bytes)?;
     if bytes.len() as u64 > LARGEST {
-        return Err("it is larger than 64 MiB, the most that is read of one".to_owned());
+        return Err(io::Error::other("it is larger than 64 MiB, the most that is read of one"));
     }
     Ok(Some(bytes))
 }
@@ -86,7 +87,7 @@ pub(crate) fn understood(path: &Path, bytes: Vec<u8>) -> Settings {
             let at = error.valid_up_to();
             settings.text = String::from_utf8_lossy(bytes).into_owned();
             let wrong = at..at + char::REPLACEMENT_CHARACTER.len_utf8();
-            settings.error = Some((wrong, "this is no text in UTF-8".to_owned()));
+            settings.error = Some((wrong, Malformed::NotText));
             return settings;
         }
     };
@@ -102,14 +103,14 @@ pub(crate) fn understood(path: &Path, bytes: Vec<u8>) -> Settings {
     settings
 }
 
-type Malformed = (Range<usize>, String);
+type Fault = (Range<usize>, Malformed);
 
-fn from_toml(text: &str) -> Result<Node, Malformed> {
+fn from_toml(text: &str) -> Result<Node, Fault> {
     match DeTable::parse(text) {
         Ok(table) => Ok(toml_table(table.get_ref())),
         Err(error) => {
             let said = error.message().lines().collect::<Vec<_>>().join("; ");
-            Err((error.span().unwrap_or_default(), said))
+            Err((error.span().unwrap_or_default(), Malformed::NotForm { form: "TOML", said }))
         }
     }
 }
@@ -142,7 +143,7 @@ fn toml_value(value: &DeValue<'_>) -> Node {
 }
 
 /// JSON as RFC 8259 has it: what its parser allows beyond is switched off.
-fn from_json(text: &str) -> Result<Node, Malformed> {
+fn from_json(text: &str) -> Result<Node, Fault> {
     let options = jsonc_parser::ParseOptions {
         allow_comments: false,
         allow_loose_object_property_names: false,
@@ -159,7 +160,7 @@ fn from_json(text: &str) -> Result<Node, Malformed> {
         Ok(parsed) => match parsed.value {
             Some(object @ ast::Value::Object(_)) => json_value(&object),
             None => Ok(Node::Nothing),
-            Some(_) => Err((0..text.len().min(1), "expected an object of settings".to_owned())),
+            Some(_) => Err((0..text.len().min(1), Malformed::NotObject)),
         },
         Err(error) => {
             let range = error.range();
@@ -167,12 +168,12 @@ fn from_json(text: &str) -> Result<Node, Malformed> {
             if let Some(first) = said.get_mut(..1) {
                 first.make_ascii_lowercase();
             }
-            Err((range.start..range.end, said))
+            Err((range.start..range.end, Malformed::NotForm { form: "JSON", said }))
         }
     }
 }
 
-fn json_value(value: &ast::Value<'_>) -> Result<Node, Malformed> {
+fn json_value(value: &ast::Value<'_>) -> Result<Node, Fault> {
     use jsonc_parser::common::Ranged;
     Ok(match value {
         ast::Value::StringLit(text) => Node::Scalar(text.value.to_string()),
@@ -190,7 +191,7 @@ fn json_value(value: &ast::Value<'_>) -> Result<Node, Malformed> {
                 let place = name.start()..name.end();
                 // RFC 8259 leaves open which of them counts: so none does.
                 if !known.insert(name.as_str()) {
-                    return Err((place, format!("the key '{}' stands twice", name.as_str())));
+                    return Err((place, Malformed::Twice(name.as_str().to_owned())));
                 }
                 let value_place = value.start()..value.end();
                 table.push((name.as_str().to_owned(), place, json_value(value)?, value_place));

@@ -7,7 +7,7 @@ use std::fs::File;
 use std::io::{self, BufRead, BufReader, BufWriter, Read, Write};
 use std::path::{Path, PathBuf};
 
-use clavret_core::{FromWord, Kind, Misfit, Refers, visible};
+use clavret_core::{FromWord, Kind, Misfit, Refers, message, visible};
 use tempfile::NamedTempFile;
 
 use crate::streams::Streams;
@@ -158,7 +158,7 @@ fn like_any_file<'b, 'p, 's>(
 /// An error with the file's name in front of it.
 fn named(path: &Path, error: &io::Error) -> io::Error {
     let name = visible(&path.display().to_string());
-    io::Error::new(error.kind(), format!("{name}: {error}"))
+    io::Error::new(error.kind(), format!("{name}: {}", message(error)))
 }
 
 /// An output that is being written. What is written becomes the file when it is

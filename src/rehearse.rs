@@ -7,7 +7,7 @@ use std::io::{Cursor, Read};
 use std::path::Path;
 use std::sync::Mutex;
 
-use clavret_core::{Look, Presence, Settings, World};
+use clavret_core::{Look, Presence, Settings, Unread, World};
 
 use crate::call::Call;
 use crate::program::{Context, Program, made_by};
@@ -151,7 +151,7 @@ impl World for Own<'_> {
     }
 
     #[expect(clippy::unbuffered_bytes)] // It stands in memory already.
-    fn first_line(&self, file: &Path) -> Result<OsString, String> {
+    fn first_line(&self, file: &Path) -> Result<OsString, Unread> {
         match file == OsStr::new("-") {
             true => first_line(&mut Kept(self.input).bytes()),
             false => SYSTEM.first_line(file),
@@ -159,7 +159,7 @@ impl World for Own<'_> {
     }
 
     #[cfg(feature = "config")]
-    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, String> {
+    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread> {
         match (file, &self.given.config) {
             (Some(_), _) => SYSTEM.settings(name, file),
             (None, Some(text)) => {
@@ -171,7 +171,7 @@ impl World for Own<'_> {
     }
 
     #[cfg(not(feature = "config"))]
-    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, String> {
+    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread> {
         SYSTEM.settings(name, file)
     }
 }

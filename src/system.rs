@@ -4,7 +4,7 @@ use std::ffi::OsString;
 use std::io::{self, Read};
 use std::path::Path;
 
-use clavret_core::{Presence, Settings, World};
+use clavret_core::{Presence, Settings, Unread, World};
 
 /// The world that [`run`](crate::run) reads in: the environment of the process, and the files of the
 /// system.
@@ -34,33 +34,32 @@ impl World for System {
 
     // Standard input has a buffer of its own, and a secret is a few bytes.
     #[expect(clippy::unbuffered_bytes)]
-    fn first_line(&self, file: &Path) -> Result<OsString, String> {
+    fn first_line(&self, file: &Path) -> Result<OsString, Unread> {
         if file == Path::new("-") {
             // Byte by byte, so that what follows the line is left for the program.
             return first_line(&mut io::stdin().bytes());
         }
-        let file = std::fs::File::open(file).map_err(|error| error.to_string())?;
-        first_line(&mut file.bytes())
+        first_line(&mut std::fs::File::open(file)?.bytes())
     }
 
     #[cfg(feature = "config")]
-    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, String> {
+    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread> {
         crate::config::settings(name, file)
     }
 
     #[cfg(not(feature = "config"))]
-    fn settings(&self, _: &str, _: Option<&Path>) -> Result<Option<Settings>, String> {
-        Err("this program is built without the feature `config`".to_owned())
+    fn settings(&self, _: &str, _: Option<&Path>) -> Result<Option<Settings>, Unread> {
+        Err(io::Error::other("this program is built without the feature `config`").into())
     }
 }
 
 /// The first line without its end, in whatever bytes it has.
 pub(crate) fn first_line(
     bytes: &mut dyn Iterator<Item = io::Result<u8>>,
-) -> Result<OsString, String> {
+) -> Result<OsString, Unread> {
     let mut line = Vec::new();
     for byte in bytes.take(LONGEST) {
-        match byte.map_err(|error| error.to_string())? {
+        match byte? {
             b'\n' => break,
             byte => line.push(byte),
         }
@@ -72,11 +71,12 @@ pub(crate) fn first_line(
 }
 
 #[cfg(unix)]
-fn as_word(line: Vec<u8>) -> Result<OsString, String> {
+fn as_word(line: Vec<u8>) -> Result<OsString, Unread> {
     Ok(std::os::unix::ffi::OsStringExt::from_vec(line))
 }
 
 #[cfg(not(unix))]
-fn as_word(line: Vec<u8>) -> Result<OsString, String> {
-    String::from_utf8(line).map(OsString::from).map_err(|_| "its first line is no text".to_owned())
+fn as_word(line: Vec<u8>) -> Result<OsString, Unread> {
+    let text = String::from_utf8(line).map(OsString::from);
+    text.map_err(|_| io::Error::from(io::ErrorKind::InvalidData).into())
 }

@@ -27,9 +27,15 @@ pub(crate) fn look(stream: Stream, when: When) -> Look {
             (stream.is_terminal(), terminal_size::terminal_size_of(stream))
         }
     };
-    let width = size.map(|(width, _)| usize::from(width.0).min(WIDEST));
+    let width = size.map(|(width, _)| usize::from(width.0));
+    let width = width.or_else(|| columns(std::env::var("COLUMNS").ok().as_deref()));
     let look = Look::PLAIN.color(color(when, is_terminal, |name| std::env::var_os(name)));
-    width.map_or(look, |width| look.width(width))
+    width.map_or(look, |width| look.width(width.min(WIDEST)))
+}
+
+/// The width that `COLUMNS` (POSIX) says, where no terminal tells: a positive whole number.
+fn columns(value: Option<&str>) -> Option<usize> {
+    value?.parse().ok().filter(|width| *width > 0)
 }
 
 /// Whether to use colour: by what the line asks, then NO_COLOR, CLICOLOR_FORCE, and the terminal.
@@ -47,7 +53,14 @@ fn color<V: AsRef<OsStr>>(when: When, is_terminal: bool, env: impl Fn(&str) -> O
 
 #[cfg(test)]
 mod tests {
-    use super::{When, color};
+    use super::{When, color, columns};
+
+    #[test]
+    fn columns_are_a_positive_whole_number() {
+        let widths =
+            [Some("100"), Some("0"), Some("-1"), Some("wide"), Some(""), None].map(columns);
+        assert_eq!(widths, [Some(100), None, None, None, None, None]);
+    }
 
     #[test]
     fn colour_obeys_the_line_then_the_environment_then_the_terminal() {

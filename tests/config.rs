@@ -62,7 +62,7 @@ fn a_file_is_text_with_or_without_a_mark_of_its_byte_order() {
             a.toml:2:11
             sort = ["c�de"]
                       ^
-            this is no text in UTF-8"#]],
+            this is not text in UTF-8"#]],
     );
     let large = vec![b'\n'; (64 << 20) + 1];
     let said = gives("a.toml", &large);
@@ -78,7 +78,7 @@ fn each_key_is_said_once_and_has_as_many_values_as_it_takes() {
             a.json:1:33
             {"frames": 3, "tag": {"a": "b", "a": "c"}}
                                             ^^^
-            the key 'a' stands twice"#]],
+            the key 'a' is there twice"#]],
     );
     refuses(
         "a.json",
@@ -87,34 +87,34 @@ fn each_key_is_said_once_and_has_as_many_values_as_it_takes() {
             a.json:1:15
             {"frames": 3, "frames": 4}
                           ^^^^^^^^
-            the key 'frames' stands twice"#]],
+            the key 'frames' is there twice"#]],
     );
     refuses(
         "a.toml",
         b"quiet = [true, false]\n",
         expect![[r#"
-        a.toml:1:1
-        quiet = [true, false]
-        ^^^^^
-        quiet takes exactly 1, not 2"#]],
+            a.toml:1:1
+            quiet = [true, false]
+            ^^^^^
+            quiet takes exactly one, not two"#]],
     );
     refuses(
         "a.toml",
         b"quiet = []\n",
         expect![[r#"
-        a.toml:1:1
-        quiet = []
-        ^^^^^
-        quiet takes exactly 1, not 0"#]],
+            a.toml:1:1
+            quiet = []
+            ^^^^^
+            quiet takes exactly one, not 0"#]],
     );
     refuses(
         "a.toml",
         b"frames = []\n",
         expect![[r#"
-        a.toml:1:1
-        frames = []
-        ^^^^^^
-        frames takes exactly 1, not 0"#]],
+            a.toml:1:1
+            frames = []
+            ^^^^^^
+            frames takes exactly one, not 0"#]],
     );
     refuses(
         "a.json",

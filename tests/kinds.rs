@@ -41,13 +41,10 @@ fn a_secret_is_read_from_standard_input_or_a_file_and_never_shown() {
     assert_eq!(said("--token-file -", "hum-42-swarm\nrest"), "--token     •••  word 2");
     assert_eq!(said("--token-file token", ""), "--token     •••  word 2");
     assert_eq!(said("--token swarm-42", ""), "--token     •••  word 2");
-    assert_eq!(
-        said("--token-file short", ""),
-        "--token refuses '•••': 6 to 40 characters are right, and this has 3"
-    );
+    assert_eq!(said("--token-file short", ""), "--token takes 6 to 40 characters; '•••' has 3");
     assert_eq!(
         said("--token-file none", ""),
-        "--token-file names a file that cannot be read: No such file or directory (os"
+        "--token-file names a file that cannot be read: there is nothing at that path"
     );
 }
 
@@ -120,54 +117,54 @@ fn each_kind_refuses_with_what_would_be_right() {
         said += &format!("{}\n", sentence.join(" "));
     }
     expect![[r#"
-        --hives refuses '13': any but 13 is right
-        --hives takes a whole number from 0 to 255; 'many' is not one
+        --hives takes any number but 13
+        --hives takes a whole number; 'many' is not one
         --hives takes a whole number from 0 to 255; '300' is above that
         --offset takes a whole number from -500 to 500; '-501' is below that
-        --mask takes a whole number from 0 to 4294967295; '0xfg' is not one
+        --mask takes a whole number; '0xfg' is not one
         --step takes a multiple of 15; '16' is not one
-        --page takes 100 or 1000; '10' is not one
+        --page takes 100 or 1000; '10' is neither
         --gain takes a number, such as 1.5; 'nan' is not one
         --limit takes a number, such as 1.5; 'hot' is not one
-        --name refuses 'x': 2 to 12 characters are right, and this has 1
-        --key takes text that matches [A-Z]{2}[0-9]{3}, such as HB042; 'hb042' is not one
+        --name takes 2 to 12 characters; 'x' has 1
+        --key takes a text that matches [A-Z]{2}[0-9]{3}, such as HB042; 'hb042' is not one
         --unit takes a single character; 'kg' is not one
-        --outside takes yes or no; 'maybe' is not one
-        --faces takes east or south; 'north' is not one
+        --outside takes yes or no; 'maybe' is neither
+        --faces takes east or south; 'north' is neither
         --folder takes a folder that exists; 'here.csv' is a file
-        --folder takes a folder that exists; nothing is at 'nowhere'
-        --table takes a file that exists, ending in .csv or .toml; '.csv' is not one
-        --table takes a file that exists, ending in .csv or .toml; 'here.txt' is not one
-        --table takes a file that exists, ending in .csv or .toml; nothing is at 'none.csv'
-        --copy takes a path where nothing is yet; something is at 'here.csv' already
-        --port takes a path that exists; nothing is at 'none'
+        --folder takes a folder that exists; there is nothing at 'nowhere'
+        --table takes a file that exists, ending in .csv or .toml; there is nothing at '.csv'
+        --table takes a file that exists; 'here.txt' does not end in .csv or .toml
+        --table takes a file that exists, ending in .csv or .toml; there is nothing at 'none.csv'
+        --copy takes a path where nothing is yet; there is something at 'here.csv' already
+        --port takes a path that exists; there is nothing at 'none'
         --v4 takes an IPv4 address, such as 192.0.2.7; '1.2.3' is not one
         --v6 takes an IPv6 address, such as 2001:db8::7; '1.2.3.4' is not one
         --peer takes an IP address, such as 192.0.2.7; 'beehive' is not one
         --socket takes an IP address with a port, such as 192.0.2.7:80; '1.2.3.4' is not one
         --place takes a number, such as 1.5; 'east' is not one
-        --cells takes a whole number from 0 to 255; 'x' is not one
+        --cells takes a whole number; 'x' is not one
         --since takes a date, such as 2026-05-01; the calendar has no 2026-02-30
         --since takes a date, such as 2026-05-01; 'tomorrow' is not one
         --wake takes a time of day, such as 14:30; '25:00' is not one
         --start takes a date and a time, such as 2026-05-01T14:30; the calendar has no 2026-05-32
-        --sleep takes a duration, such as 2h 30m; a duration here is not negative
+        --sleep takes a duration, such as 2h 30m; '-2h' is negative
         --sleep takes a duration, such as 2h 30m; 'long' is not one
         --space takes a size in bytes, such as 64MiB; 'big' is not one
         --mail takes an e-mail address, such as keeper@example.org; 'keeper' has no @ in it
         --domain takes the name of a domain, such as example.org; '192.0.2.7' is not one
-        --site takes a web address, such as https://example.org/; 'example.org' does not begin with a scheme such as https://
-        --site takes an address with https://; 'http://example.org' is not one
+        --site takes a web address, such as https://example.org/; 'example.org' has no scheme in front, such as https://
+        --site takes an address with https://; 'http://example.org' begins with http://
         --site takes a web address, such as https://example.org/; 'mailto:a@b' names no host
         --id takes a UUID, such as 67e55044-10b1-426f-9247-bb680e5fe0c8; '42' is not one
-        --match takes a regular expression, such as A[0-9]+; unclosed group
-        --files takes a pattern of names, such as A7-*; invalid range pattern
-        --firmware takes a version, such as 1.2.0; unexpected end of input while parsing minor version number
-        --accepts takes a requirement of versions, such as >=1.2, <2; unexpected character '>' while parsing major version number
-        --extra takes a JSON value, such as [6,"calm"]; EOF while parsing an object at line 1 column 1
-        --heated takes yes or no; 'maybe' is not one
+        --match takes a regular expression, such as A[0-9]+; '(' is not one (unclosed group)
+        --files takes a pattern of names, such as A7-*; '[' is not one (invalid range pattern)
+        --firmware takes a version, such as 1.2.0; '1.2' is not one (unexpected end of input while parsing minor version number)
+        --accepts takes a requirement of versions, such as >=1.2, <2; '>>1' is not one (unexpected character '>' while parsing major version number)
+        --extra takes a JSON value, such as [6,"calm"]; '{' is not one (EOF while parsing an object at line 1 column 1)
+        --heated takes yes or no; 'maybe' is neither
         --tag takes a key and a value with = between, such as text=3; 'a' is not one
-        --alarm takes a whole number from 0 to 255; 'loud' is not one
+        --alarm takes a whole number; 'loud' is not one
     "#]].assert_eq(&said);
 }
 

@@ -38,14 +38,14 @@ fn a_hive_is_added_to_a_yard_and_reported_on() {
         2,
         "-y yard hive list",
         expect![[r#"
-        apiary hive list: one thing to put right
+            apiary hive list: one thing to put right
 
-          apiary -y yard hive list
-                    ^^^^
-          --yard takes a folder that exists; nothing is at 'yard'
+              apiary -y yard hive list
+                        ^^^^
+              --yard takes a folder that exists; there is nothing at 'yard'
 
-          page  apiary hive list --help
-    "#]],
+              page  apiary hive list --help
+        "#]],
     );
     std::fs::create_dir(stage.path().join("yard")).unwrap();
     let added = stage.prints("-y yard hive add D1 --queen white --at -33.9 18.4 -f 12");
@@ -195,14 +195,14 @@ fn hives_are_moved_given_up_and_gone_through() {
         2,
         "hive list --sort code,code",
         expect![[r#"
-        apiary hive list: one thing to put right
+            apiary hive list: one thing to put right
 
-          apiary hive list --sort code,code
-                                       ^^^^
-          --sort takes each value once, and 'code' stands there twice
+              apiary hive list --sort code,code
+                                           ^^^^
+              --sort takes each value once; 'code' is there twice
 
-          try   apiary hive list --sort code
-          page  apiary hive list --help
-    "#]],
+              try   apiary hive list --sort code
+              page  apiary hive list --help
+        "#]],
     );
 }

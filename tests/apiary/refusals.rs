@@ -13,17 +13,17 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
         2,
         "inspect A7 -f many --clam",
         expect![[r#"
-        apiary inspect: 2 things to put right
+            apiary inspect: two things to put right
 
-          apiary inspect A7 -f many --clam
-                               ^^^^ ^^^^^^
-                               1    2
-          1  --frames takes a whole number from 0 to 20; 'many' is not one
-          2  --clam is not an option here; --calm is
+              apiary inspect A7 -f many --clam
+                                   ^^^^ ^^^^^^
+                                   1    2
+              1  --frames takes a whole number from 0 to 20; 'many' is not one
+              2  --clam is not an option here; --calm is
 
-          like  apiary inspect A7 -f COUNT --calm
-          page  apiary inspect --help
-    "#]],
+              like  apiary inspect A7 -f COUNT --calm
+              page  apiary inspect --help
+        "#]],
     );
     stage.fails(
         2,
@@ -43,7 +43,7 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
         2,
         "inspect a7 --on 2026-02-30",
         expect![[r#"
-            apiary inspect: 2 things to put right
+            apiary inspect: two things to put right
 
               apiary inspect a7 --on 2026-02-30
                              ^^      ^^^^^^^^^^
@@ -59,15 +59,15 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
         2,
         "hive add D1 --at -99 18.4",
         expect![[r#"
-        apiary hive add: one thing to put right
+            apiary hive add: one thing to put right
 
-          apiary hive add D1 --at -99 18.4
-                                  ^^^^^^^^
-          --at refuses '-99 18.4': a latitude is from -90 to 90, and -99 is not
+              apiary hive add D1 --at -99 18.4
+                                      ^^^^^^^^
+              --at does not take '-99 18.4': a latitude is from -90 to 90, and -99 is not
 
-          like  apiary hive add D1 --at LAT LON
-          page  apiary hive add --help
-    "#]],
+              like  apiary hive add D1 --at LAT LON
+              page  apiary hive add --help
+        "#]],
     );
     stage.fails(
         2,
@@ -82,16 +82,15 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
                        move                 note that a hive stands elsewhere
                        retire               give a hive up; its records stay
 
-            anywhere   -y, --yard DIR       folder of the logbook, else one of your own: a
-                                            folder that exists; $APIARY_YARD stands in for
-                                            it
+            anywhere   -y, --yard DIR       folder of the logbook, else one of your own; or
+                                            set $APIARY_YARD
                            --config FILE    settings to go by, else apiary/config.toml in
                                             your config folder: a path ending in .toml or
                                             .json
                        -q, --quiet          say only what went wrong
-                       -v                   say more; may be repeated
-                           --color WHEN     auto, always or never, and auto unless given
-                       -h, --help           -h for this page, --help for all of it
+                       -v                   say more; may be given again
+                           --color WHEN     auto, always or never; auto unless given
+                       -h, --help           -h for a short page, --help for all of it
         "#]],
     );
     assert!(stage.prints("inspect -f many --clam --help").starts_with("apiary inspect   record"));
@@ -128,7 +127,7 @@ fn settings_and_the_environment_stand_in_for_words() {
         2,
         "hive list",
         expect![[r#"
-            apiary hive list: 2 things to put right
+            apiary hive list: two things to put right
 
               ~/config/apiary/config.toml:1:1
               yrd = "garden"
@@ -142,7 +141,7 @@ fn settings_and_the_environment_stand_in_for_words() {
 
               1  'yrd' is not a setting here; yard is
               2  sort takes code, place, queen, frames, inspected or temper; 'colour' is not
-                 one
+                 among them
 
               page  apiary hive list --help
         "#]],
@@ -151,7 +150,7 @@ fn settings_and_the_environment_stand_in_for_words() {
         2,
         "inspect A7 --clam",
         expect![[r#"
-            apiary inspect: 3 things to put right
+            apiary inspect: three things to put right
 
               apiary inspect A7 --clam
                                 ^^^^^^
@@ -184,7 +183,7 @@ fn settings_and_the_environment_stand_in_for_words() {
               ~/config/apiary/config.toml:1:8
               yard = garden
                      ^^^^^^
-              string values must be quoted, expected literal string
+              this is not TOML (string values must be quoted, expected literal string)
 
               page  apiary hive list --help
         "#]],
@@ -199,14 +198,14 @@ fn settings_and_the_environment_stand_in_for_words() {
         said.split_whitespace().collect::<Vec<_>>().join(" ")
     };
     assert!(
-        unread().contains("config/apiary/config.toml: it is not a regular file"),
+        unread().contains("config/apiary/config.toml cannot be read: it is not a regular file"),
         "{}",
         unread()
     );
     std::fs::remove_dir(&found).unwrap();
     assert!(Command::new("mkfifo").arg(&found).status().unwrap().success());
     assert!(
-        unread().contains("config/apiary/config.toml: it is not a regular file"),
+        unread().contains("config/apiary/config.toml cannot be read: it is not a regular file"),
         "{}",
         unread()
     );
@@ -220,7 +219,7 @@ fn settings_and_the_environment_stand_in_for_words() {
               mine.json:1:18
               {"yard": "garden",}
                                ^
-              trailing commas are not allowed
+              this is not JSON (trailing commas are not allowed)
 
               page  apiary hive list --help
         "#]],
@@ -230,7 +229,7 @@ fn settings_and_the_environment_stand_in_for_words() {
         2,
         "--config mine.json inspect G1",
         expect![[r#"
-            apiary inspect: 2 things to put right
+            apiary inspect: two things to put right
 
               mine.json:1:28
               {"inspect": {"frames": [1, 2], "at": null}}
@@ -242,7 +241,7 @@ fn settings_and_the_environment_stand_in_for_words() {
                                              ^^^^
                                              2
 
-              1  frames takes exactly 1, not 2
+              1  frames takes exactly one, not two
               2  'at' is not a setting here
 
               page  apiary inspect --help

@@ -53,8 +53,9 @@ pub use declare::{
 pub use page::Page;
 pub use prove::Flaw;
 pub use read::{
-    Expects, Fault, FaultKind, Faults, Length, Meaning, Objection, Occurrence, Origin, Outcome,
-    Path, Place, Presence, Reader, Reading, Setting, Settings, Step, Word, Words, World,
+    Expects, Fault, FaultKind, Faults, Length, Malformed, Meaning, Objection, Occurrence, Origin,
+    Outcome, Path, Place, Presence, Reader, Reading, Setting, Settings, Step, Unread, Word, Words,
+    World, message,
 };
 pub use text::{Look, visible};
 pub use wording::Wording;

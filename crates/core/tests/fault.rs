@@ -15,7 +15,7 @@ fn two_faults_have_carets_numbers_and_an_outline() {
     shows(
         "inspect A7 --frames many --clam",
         expect![[r#"
-            apiary inspect: 2 things to put right
+            apiary inspect: two things to put right
 
               apiary inspect A7 --frames many --clam
                                          ^^^^ ^^^^^^
@@ -64,7 +64,7 @@ fn what_is_missing_is_shown_where_it_would_go() {
 
               apiary inspect A7 -cf COUNT
                                     +++++
-              --frames takes a whole number from 0 to 20, and nothing follows it
+              --frames needs a whole number from 0 to 20 after it
 
               like  apiary inspect A7 -cf COUNT
               page  apiary inspect --help
@@ -103,7 +103,7 @@ fn values_are_refused_with_what_would_be_right() {
     shows(
         "inspect A7 --frames=-1 -t warm",
         expect![[r#"
-            apiary inspect: 2 things to put right
+            apiary inspect: two things to put right
 
               apiary inspect A7 --frames=-1 -t warm
                                          ^^    ^^^^
@@ -122,7 +122,7 @@ fn values_are_refused_with_what_would_be_right() {
 
               apiary hive add B1 --queen pink
                                          ^^^^
-              --queen takes white or blue; 'pink' is not one
+              --queen takes white or blue; 'pink' is neither
 
               like  apiary hive add B1 --queen COLOR
               page  apiary hive add --help
@@ -135,7 +135,7 @@ fn values_are_refused_with_what_would_be_right() {
 
               apiary inspect A7 --note a --note b --note c
                                                          ^
-              --note takes at most 2, not 3
+              --note takes at most two, not three
 
               page  apiary inspect --help
         "#]],
@@ -173,7 +173,7 @@ fn words_are_quoted_as_a_shell_needs_it_and_nothing_is_invisible() {
     shows(
         "inspect 蜂箱 --frames 蜂 -t 箱",
         expect![[r#"
-            apiary inspect: 2 things to put right
+            apiary inspect: two things to put right
 
               apiary inspect 蜂箱 --frames 蜂 -t 箱
                                            ^^    ^^
@@ -206,7 +206,7 @@ fn long_lines_are_cut_around_their_faults() {
     shows(
         &format!("inspect A7 --note {note} --clam --note {note} -f x"),
         expect![[r#"
-            apiary inspect: 2 things to put right
+            apiary inspect: two things to put right
 
               apiary …ong-remark- --clam --note a-lo…-remark- -f x
                                   ^^^^^^                         ^
@@ -226,17 +226,17 @@ fn long_words_are_cut_in_sentences() {
     shows(
         &format!("inspect A7 -f {word} --{word}"),
         expect![[r#"
-        apiary inspect: 2 things to put right
+            apiary inspect: two things to put right
 
-          apiary …spect A7 -f stingstingstingstingstin…gstingsting --stingstingstingstingst…
-                              ^^^^^^^^^^^^^^^^^^^^^^^^             ^^^^^^^^^^^^^^^^^^^^^^^^
-                              1                                    2
-          1  --frames takes a whole number from 0 to 20;
-             'stingstingstingstingstin…ngstingsting' is not one
-          2  --stingstingstingstingst…ngstingsting is not an option here
+              apiary …spect A7 -f stingstingstingstingstin…gstingsting --stingstingstingstingst…
+                                  ^^^^^^^^^^^^^^^^^^^^^^^^             ^^^^^^^^^^^^^^^^^^^^^^^^
+                                  1                                    2
+              1  --frames takes a whole number from 0 to 20;
+                 'stingstingstingstingstin…ngstingsting' is not one
+              2  --stingstingstingstingst…ngstingsting is not an option here
 
-          page  apiary inspect --help
-    "#]],
+              page  apiary inspect --help
+        "#]],
     );
 }
 
@@ -249,7 +249,7 @@ fn many_faults_are_counted_and_ten_are_shown() {
 
               apiary inspect A7 B1 B1 B1 B1 B1 B1 B1 B1 B1 B1 B1 B1 B1
                                 ^^ ^^ ^^ ^^ ^^ ^^ ^^ ^^ ^^ ^^
-              'B1', 'B1', 'B1', 'B1' and 9 more are 13 words too many for apiary inspect
+              'B1', 'B1', 'B1', 'B1' and nine more are 13 words too many for apiary inspect
 
               page  apiary inspect --help
         "#]],
@@ -261,7 +261,7 @@ fn overlapping_places_take_a_row_each() {
     shows(
         "inspect A7 -xf -- -y",
         expect![[r#"
-            apiary inspect: 2 things to put right
+            apiary inspect: two things to put right
 
               apiary inspect A7 -xf -- -y
                                 ^^     ^^
@@ -279,7 +279,7 @@ fn overlapping_places_take_a_row_each() {
 
               apiary hive add B1 --queen blue --at=x y
                                               ^^^^^^
-              --at takes 2 words, each on its own
+              --at takes two words, each on its own
 
               like  apiary hive add B1 --queen blue --at LAT LON
               page  apiary hive add --help
@@ -333,8 +333,8 @@ fn a_default_that_does_not_read_is_a_fault_and_no_panic() {
     expect![[r#"
         apiary: one thing to put right
 
-          the default of --frames does not read: --frames takes a whole number from 0 to
-          255; 'some' is not one
+          the default of --frames does not read: --frames takes a whole number; 'some'
+          is not one
 
           page  apiary --help
     "#]]

@@ -54,17 +54,17 @@ fn one_fault_has_no_number_and_a_fix_that_reads() {
     shows(
         "hive add B1 --queen blu --at=1 2",
         expect![[r#"
-        apiary hive add: 2 things to put right
+            apiary hive add: two things to put right
 
-          apiary hive add B1 --queen blu --at=1 2
-                                     ^^^ ^^^^^^
-                                     1   2
-          1  --queen takes white or blue; 'blu' is not one
-          2  --at takes 2 words, each on its own
+              apiary hive add B1 --queen blu --at=1 2
+                                         ^^^ ^^^^^^
+                                         1   2
+              1  --queen takes white or blue; 'blu' is neither
+              2  --at takes two words, each on its own
 
-          try   apiary hive add B1 --queen blue --at 1 2
-          page  apiary hive add --help
-    "#]],
+              try   apiary hive add B1 --queen blue --at 1 2
+              page  apiary hive add --help
+        "#]],
     );
 }
 
@@ -133,28 +133,28 @@ fn what_goes_away_with_another_fault_is_not_said() {
     shows(
         "hive move --qiet 5 x 1 2",
         expect![[r#"
-        apiary hive move: 2 things to put right
+            apiary hive move: two things to put right
 
-          apiary hive move --qiet 5 x 1 2
-                           ^^^^^^   ^
-                           1        2
-          1  --qiet is not an option here; --quiet is
-          2  WEIGHT takes a whole number from -2147483648 to 2147483647; 'x' is not one
+              apiary hive move --qiet 5 x 1 2
+                               ^^^^^^   ^
+                               1        2
+              1  --qiet is not an option here; --quiet is
+              2  WEIGHT takes a whole number; 'x' is not one
 
-          like  apiary hive move --quiet 5 WEIGHT 1 2
-          page  apiary hive move --help
-    "#]],
+              like  apiary hive move --quiet 5 WEIGHT 1 2
+              page  apiary hive move --help
+        "#]],
     );
     shows(
         "hive add B1 --quen blue --at x y",
         expect![[r#"
-            apiary hive add: 2 things to put right
+            apiary hive add: two things to put right
 
               apiary hive add B1 --quen blue --at x y
                                  ^^^^^^           ^ ^
                                  1                2 2
               1  --quen is not an option here; --queen is
-              2  --at takes a number, such as 1.5; 'x' and 'y' are not
+              2  --at takes a number, such as 1.5; 'x' and 'y' do not fit
 
               like  apiary hive add B1 --queen blue --at LAT LON
               page  apiary hive add --help
@@ -217,16 +217,16 @@ fn what_no_repair_mends_is_still_explained() {
     shows(
         "inspect A7 -x --calm=no",
         expect![[r#"
-        apiary inspect: 2 things to put right
+            apiary inspect: two things to put right
 
-          apiary inspect A7 -x --calm=no
-                            ^^       ^^^
-                            1        2
-          1  -x is not an option here
-          2  --calm takes no value
+              apiary inspect A7 -x --calm=no
+                                ^^       ^^^
+                                1        2
+              1  -x is not an option here
+              2  --calm takes no value; the opposite is --restless
 
-          page  apiary inspect --help
-    "#]],
+              page  apiary inspect --help
+        "#]],
     );
 }
 

@@ -246,8 +246,8 @@ fn one_word_may_hold_several_values() {
                                                 1
                                                 ^^^^^
                                                 2
-            1  --when takes at most 3, not 4
-            2  --when takes auto, always or never; 'aways' is not one
+            1  --when takes at most three, not four
+            2  --when takes auto, always or never; 'aways' is not among them
         "#]],
     );
     refuses(
@@ -256,7 +256,7 @@ fn one_word_may_hold_several_values() {
         expect![[r#"
             shapes --name a,b --name c,a
                                        ^
-            --name takes each value once, and 'a' stands there twice
+            --name takes each value once; 'a' is there twice
 
             try   shapes --name a,b --name c
         "#]],
@@ -267,7 +267,7 @@ fn one_word_may_hold_several_values() {
         expect![[r#"
             shapes --name a,b,a
                               ^
-            --name takes each value once, and 'a' stands there twice
+            --name takes each value once; 'a' is there twice
 
             try   shapes --name a,b
         "#]],
@@ -284,8 +284,8 @@ fn entries_become_a_map_and_the_last_of_a_key_wins() {
         expect![[r#"
             shapes --tag a --tag a=x
                          ^       ^^^
-            --tag takes a key and a value with = between, such as text=3; 'a' and 'a=x'
-            are not
+            --tag takes a key and a value with = between, such as text=3; 'a' and 'a=x' do
+            not fit
 
             like  shapes --tag KEY=VALUE --tag KEY=VALUE
         "#]],
@@ -304,7 +304,7 @@ fn a_flag_may_be_unset_and_may_say_which_in_a_word() {
         expect![[r#"
             shapes --calm=maybe
                           ^^^^^
-            --calm takes yes or no; 'maybe' is not one
+            --calm takes yes or no; 'maybe' is neither
 
             like  shapes --calm=WORD
         "#]],

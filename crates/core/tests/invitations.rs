@@ -122,43 +122,43 @@ fn no_word_changes_its_meaning() {
         &APIARY,
         "inspect A7 -f -c",
         expect![[r#"
-        apiary inspect A7 -f -c
-                             ^^
-        --frames takes a whole number from 0 to 255; '-c' is an option here
+            apiary inspect A7 -f -c
+                                 ^^
+            --frames takes a whole number; '-c' is an option here
 
-        like  apiary inspect A7 -f COUNT -c
-    "#]],
+            like  apiary inspect A7 -f COUNT -c
+        "#]],
     );
     refuses(
         &APIARY,
         "inspect -f -- A7",
         expect![[r#"
-        apiary inspect -f -- A7
-                          ^^
-        --frames takes a whole number from 0 to 255; '--' is not one
+            apiary inspect -f -- A7
+                              ^^
+            --frames takes a whole number; '--' is not one
 
-        like  apiary inspect -f COUNT -- A7
-    "#]],
+            like  apiary inspect -f COUNT -- A7
+        "#]],
     );
     refuses(
         &APIARY,
         "head -n -a 3",
         expect![[r#"
-        apiary head -n -a 3
-                       ^^
-        -n takes a whole number from 0 to 255; '-a' is an option here
-    "#]],
+            apiary head -n -a 3
+                           ^^
+            -n takes a whole number; '-a' is an option here
+        "#]],
     );
     refuses(
         &APIARY,
         "inspect A7 -fc 6",
         expect![[r#"
-        apiary inspect A7 -fc 6
-                            ^
-        --frames takes a whole number from 0 to 255; 'c' is not one
+            apiary inspect A7 -fc 6
+                                ^
+            --frames takes a whole number; 'c' is not one
 
-        try   apiary inspect A7 -cf 6
-    "#]],
+            try   apiary inspect A7 -cf 6
+        "#]],
     );
     refuses(
         &APIARY,
@@ -173,22 +173,22 @@ fn no_word_changes_its_meaning() {
         &APIARY,
         "inspect=A7 -cf6",
         expect![[r#"
-        apiary inspect=A7 -cf6
-               ^^^^^^^^^^
-        'inspect=A7' is not a command here; inspect, move, free, hive, queen, visit,
-        harvest, warm, and 3 more are
-    "#]],
+            apiary inspect=A7 -cf6
+                   ^^^^^^^^^^
+            'inspect=A7' is not a command here; inspect, move, free, hive, queen, visit,
+            harvest, warm, and three more are
+        "#]],
     );
     refuses(
         &APIARY,
         "inspect A7 -fcq",
         expect![[r#"
-        apiary inspect A7 -fcq
-                            ^^
-        --frames takes a whole number from 0 to 255; 'cq' is not one
+            apiary inspect A7 -fcq
+                                ^^
+            --frames takes a whole number; 'cq' is not one
 
-        like  apiary inspect A7 -cqf COUNT
-    "#]],
+            like  apiary inspect A7 -cqf COUNT
+        "#]],
     );
     static WORDS: Operand<Vec<String>> = Operand::new("words").tail(Tail::Raw);
     static RUN: Command = Command::new("run").takes(&[PLACE.param(), WORDS.param()]);
@@ -292,12 +292,12 @@ fn nothing_that_was_typed_is_left_out() {
         &APIARY,
         "inspect A7 --calm=no",
         expect![[r#"
-        apiary inspect A7 --calm=no
-                                ^^^
-        --calm takes no value
+            apiary inspect A7 --calm=no
+                                    ^^^
+            --calm takes no value; the opposite is --restless
 
-        try   apiary inspect A7 --restless
-    "#]],
+            try   apiary inspect A7 --restless
+        "#]],
     );
     refuses(
         &APIARY,
@@ -334,10 +334,10 @@ fn nothing_that_was_typed_is_left_out() {
         &APIARY,
         "inspect A7 --calm=x",
         expect![[r#"
-        apiary inspect A7 --calm=x
-                                ^^
-        --calm takes no value
-    "#]],
+            apiary inspect A7 --calm=x
+                                    ^^
+            --calm takes no value; the opposite is --restless
+        "#]],
     );
 }
 

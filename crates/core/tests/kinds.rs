@@ -5,7 +5,7 @@ use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV
 use std::num::NonZeroU8;
 use std::path::PathBuf;
 
-use clavret_core::{Command, FromWord, Opt, Outcome, Shape, When, Words};
+use clavret_core::{Command, FromWord, Opt, Outcome, Shape, Unread, When, Words};
 
 macro_rules! examples_read {
     ($($type:ty),* $(,)?) => {$(
@@ -90,15 +90,15 @@ impl clavret_core::World for Nowhere {
         clavret_core::Presence::Nothing
     }
 
-    fn first_line(&self, _: &std::path::Path) -> Result<std::ffi::OsString, String> {
-        Err("nothing is here".to_owned())
+    fn first_line(&self, _: &std::path::Path) -> Result<std::ffi::OsString, Unread> {
+        Err(std::io::Error::from(std::io::ErrorKind::NotFound).into())
     }
 
     fn settings(
         &self,
         _: &str,
         _: Option<&std::path::Path>,
-    ) -> Result<Option<clavret_core::Settings>, String> {
+    ) -> Result<Option<clavret_core::Settings>, Unread> {
         Ok(None)
     }
 }

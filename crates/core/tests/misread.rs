@@ -285,14 +285,14 @@ fn a_number_with_letters_behind_it_is_none() {
         &NUMBERS,
         "--count 300x --temper -129x --hives 300x --=x",
         expect![[r#"
-        numbers --count 300x --temper -129x --hives 300x --=x
-                        ^^^^          ^^^^^         ^^^^ ^^^^
-                        1             2             3    4
-        1  --count takes a whole number from 0 to 255; '300x' is not one
-        2  --temper takes a whole number from -128 to 127; '-129x' is not one
-        3  --hives takes a whole number from 1 to 255; '300x' is not one
-        4  --=x is not an option here
-    "#]],
+            numbers --count 300x --temper -129x --hives 300x --=x
+                            ^^^^          ^^^^^         ^^^^ ^^^^
+                            1             2             3    4
+            1  --count takes a whole number; '300x' has letters after the number
+            2  --temper takes a whole number; '-129x' has letters after the number
+            3  --hives takes a whole number; '300x' has letters after the number
+            4  --=x is not an option here
+        "#]],
     );
     assert!(u8::from_word("0x1ffx".as_ref()).is_err());
 }

@@ -27,18 +27,18 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
             operand    HIVE                  hive to inspect, such as A7
 
             options    -c, --calm            the colony was calm; the opposite is -r, --restless
-                       -f, --frames COUNT    brood frames seen: 0 to 20, and 0 unless given
-                       -t, --temp DEGREES    temperature in °C
+                       -f, --frames COUNT    brood frames seen: 0 to 20; 0 unless given
+                       -t, --temp DEGREES    temperature in °C: a number
                                              Measured in the shade of the hive, not in the sun.
 
                                              Leave it out when in doubt.
-                           --note TEXT       up to 2 times
+                           --note TEXT       up to two times
 
             anywhere   -y, --yard DIR        folder of the logbook
                        -q, --quiet           say little
-                       -v                    say more; may be repeated
-                           --color WHEN      auto, always or never, and auto unless given
-                       -h, --help            -h for a short page, --help for this one
+                       -v                    say more; may be given again
+                           --color WHEN      auto, always or never; auto unless given
+                       -h, --help            -h for a short page, --help for all of it
 
             examples   apiary inspect A7 -cf6
                            a calm colony with six brood frames
@@ -53,45 +53,45 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
         Length::Full,
         80,
         expect![[r#"
-        apiary hive add   add a hive
+            apiary hive add   add a hive
 
-        usage      apiary hive add --queen COLOR [-a LAT LON] CODE
+            usage      apiary hive add --queen COLOR [-a LAT LON] CODE
 
-        operand    CODE
+            operand    CODE
 
-        options        --queen COLOR    colour of the mark
-                                        white  hatched in a year ending in 1 or 6
-                                        blue   in 5 or 0
-                   -a, --at LAT LON
+            options        --queen COLOR    colour of the mark
+                                            white  hatched in a year ending in 1 or 6
+                                            blue   in 5 or 0
+                       -a, --at LAT LON     each a number
 
-        anywhere   -y, --yard DIR       folder of the logbook
-                   -q, --quiet          say little
-                   -v                   say more; may be repeated
-                       --color WHEN     auto, always or never, and auto unless given
-                   -h, --help           -h for a short page, --help for this one
-    "#]],
+            anywhere   -y, --yard DIR       folder of the logbook
+                       -q, --quiet          say little
+                       -v                   say more; may be given again
+                           --color WHEN     auto, always or never; auto unless given
+                       -h, --help           -h for a short page, --help for all of it
+        "#]],
     );
     shows(
         &APIARY,
         Length::Full,
         80,
         expect![[r#"
-        apiary   the logbook of a bee yard
+            apiary   the logbook of a bee yard
 
-        usage      apiary COMMAND ...
+            usage      apiary COMMAND ...
 
-        commands   hive                the hives of the yard
-                   inspect             record what an inspection found
-                   help                show the page of a command
-                   completions         print the completion script for a shell
+            commands   hive                the hives of the yard
+                       inspect             record what an inspection found
+                       help                show the page of a command
+                       completions         print the completion script for a shell
 
-        anywhere   -y, --yard DIR      folder of the logbook
-                   -q, --quiet         say little
-                   -v                  say more; may be repeated
-                       --color WHEN    auto, always or never, and auto unless given
-                       --version       the version
-                   -h, --help          -h for a short page, --help for this one
-    "#]],
+            anywhere   -y, --yard DIR      folder of the logbook
+                       -q, --quiet         say little
+                       -v                  say more; may be given again
+                           --color WHEN    auto, always or never; auto unless given
+                           --version       the version
+                       -h, --help          -h for a short page, --help for all of it
+        "#]],
     );
 }
 
@@ -102,19 +102,19 @@ fn a_short_page_has_twelve_entries_and_says_how_many_more() {
         Length::Short,
         80,
         expect![[r#"
-        apiary hive   the hives of the yard
+            apiary hive   the hives of the yard
 
-        usage      apiary hive COMMAND ...
+            usage      apiary hive COMMAND ...
 
-        commands   add                 add a hive
-                   move                weigh and move
+            commands   add                 add a hive
+                       move                weigh and move
 
-        anywhere   -y, --yard DIR      folder of the logbook
-                   -q, --quiet         say little
-                   -v                  say more; may be repeated
-                       --color WHEN    auto, always or never, and auto unless given
-                   -h, --help          -h for this page, --help for all of it
-    "#]],
+            anywhere   -y, --yard DIR      folder of the logbook
+                       -q, --quiet         say little
+                       -v                  say more; may be given again
+                           --color WHEN    auto, always or never; auto unless given
+                       -h, --help          -h for a short page, --help for all of it
+        "#]],
     );
     static NAMES: [&str; 14] =
         ["a", "b", "c", "d", "e", "f", "g", "i", "j", "k", "l", "m", "n", "o"];
@@ -139,7 +139,7 @@ fn a_short_page_has_twelve_entries_and_says_how_many_more() {
                   -l
                   -m
 
-                  and 3 more: apiary --help
+                  and three more: apiary --help
     "#]]
     .assert_eq(&Page::of(&Path::of(&root), Length::Short).draw(Look::PLAIN));
 }
@@ -163,23 +163,23 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
             options
               -c, --calm            the colony was calm; the opposite is
                                     -r, --restless
-              -f, --frames COUNT    brood frames seen: 0 to 20, and 0
-                                    unless given
-              -t, --temp DEGREES    temperature in °C
+              -f, --frames COUNT    brood frames seen: 0 to 20; 0 unless
+                                    given
+              -t, --temp DEGREES    temperature in °C: a number
                                     Measured in the shade of the hive,
                                     not in the sun.
 
                                     Leave it out when in doubt.
-                  --note TEXT       up to 2 times
+                  --note TEXT       up to two times
 
             anywhere
               -y, --yard DIR        folder of the logbook
               -q, --quiet           say little
-              -v                    say more; may be repeated
-                  --color WHEN      auto, always or never, and auto
-                                    unless given
-              -h, --help            -h for a short page, --help for this
-                                    one
+              -v                    say more; may be given again
+                  --color WHEN      auto, always or never; auto unless
+                                    given
+              -h, --help            -h for a short page, --help for all
+                                    of it
 
             examples
               apiary inspect A7 -cf6
@@ -213,29 +213,29 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
                   the colony was calm; the opposite
                   is -r, --restless
               -f, --frames COUNT
-                  brood frames seen: 0 to 20, and 0
+                  brood frames seen: 0 to 20; 0
                   unless given
               -t, --temp DEGREES
-                  temperature in °C
+                  temperature in °C: a number
                   Measured in the shade of the hive,
                   not in the sun.
 
                   Leave it out when in doubt.
               --note TEXT
-                  up to 2 times
+                  up to two times
 
             anywhere
               -y, --yard DIR
                   folder of the logbook
               -q, --quiet
                   say little
-              -v  say more; may be repeated
+              -v  say more; may be given again
               --color WHEN
-                  auto, always or never, and auto
-                  unless given
+                  auto, always or never; auto unless
+                  given
               -h, --help
                   -h for a short page, --help for
-                  this one
+                  all of it
 
             examples
               apiary inspect A7 -cf6
@@ -263,9 +263,12 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
 
             operands
               WEIGHT
-                  up to 3 of
-                  them
+                  a whole
+                  number; up to
+                  three of them
               ROW COLUMN
+                  each a whole
+                  number
 
             anywhere
               -y, --yard DIR
@@ -274,16 +277,15 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
               -q, --quiet
                   say little
               -v  say more; may
-                  be repeated
+                  be given again
               --color WHEN
                   auto, always
-                  or never, and
-                  auto unless
-                  given
+                  or never; auto
+                  unless given
               -h, --help
                   -h for a short
                   page, --help
-                  for this one
+                  for all of it
         "#]],
     );
 }
@@ -308,7 +310,7 @@ fn long_names_and_wide_characters_keep_their_columns() {
                                  stands on its own line
                        --help    a help of the program's own
 
-        anywhere   -h            -h for a short page, --help for this one
+        anywhere   -h            -h for a short page, --help for all of it
     "#]]
     .assert_eq(&Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN));
 }
@@ -332,10 +334,10 @@ fn bundles_have_headings_and_read_like_a_commands_own() {
         operand    HIVE
 
         period     -s, --since SINCE    first day
-                       --days DAYS      how many; not with --until
+                       --days DAYS      how many: a whole number; not with --until
                        --until UNTIL    last day; not with --days
 
-        anywhere   -h, --help           -h for a short page, --help for this one
+        anywhere   -h, --help           -h for a short page, --help for all of it
     "#]]
     .assert_eq(&Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN));
 
@@ -389,8 +391,8 @@ fn a_root_says_where_it_is_from_and_descriptions_keep_their_lists_and_code() {
                    And that is all, 20. at most.
 
         anywhere       --version    the version
-                   -h, --help       -h for a short page, --help for this
-                                    one
+                   -h, --help       -h for a short page, --help for all
+                                    of it
 
         contact    Ada <ada@example.org>, Bo, https://example.org/apiary
 
@@ -415,7 +417,7 @@ fn emphasis_and_code_of_a_description_are_coloured_and_keep_their_marks() {
         lines,
         [
             "[2mabout]      [1m**Counts**] [1m`two] [1mwords`;] 2 * 3, a_b and [3m_all] [3mof] [3mit_.]",
-            "[2moption]     [1m    --frames] [3mFRAMES]    a *count*",
+            "[2moption]     [1m    --frames] [3mFRAMES]    a *count*: a whole number",
             "A [1m(`u8`),] [3m*not] [3mmore*,] or *.toml.",
         ]
     );

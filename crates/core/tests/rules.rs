@@ -101,7 +101,7 @@ fn together_or_not_at_all_and_needed_with_a_value() {
         expect![[r#"
             report -o x FROM
                         ++++
-            --out needs FROM beside it
+            --out needs FROM as well
 
             like  report -o x FROM
         "#]],
@@ -233,7 +233,7 @@ fn the_page_says_the_rules_beforehand() {
                        --site URL      this or --mail is needed; not with --quiet
                    -q, --quiet         not with --site
 
-        anywhere   -h, --help          -h for a short page, --help for this one
+        anywhere   -h, --help          -h for a short page, --help for all of it
     "#]]
     .assert_eq(&page(&LABEL));
     expect![[r#"
@@ -243,12 +243,12 @@ fn the_page_says_the_rules_beforehand() {
 
         operand    FROM
 
-        options        --lat LAT     only with --lon
-                       --lon LON     only with --lat
+        options        --lat LAT     a number; only with --lon
+                       --lon LON     a number; only with --lat
                        --as AS       table unless given
                    -o, --out FILE    needed with --as csv; only with FROM
 
-        anywhere   -h, --help        -h for a short page, --help for this one
+        anywhere   -h, --help        -h for a short page, --help for all of it
     "#]]
     .assert_eq(&page(&REPORT));
     expect![[r#"
@@ -262,7 +262,7 @@ fn the_page_says_the_rules_beforehand() {
                                       TANK
                    -b, --barrel       not with --jars or TANK
 
-        anywhere   -h, --help         -h for a short page, --help for this one
+        anywhere   -h, --help         -h for a short page, --help for all of it
     "#]]
     .assert_eq(&page(&HARVEST));
 }

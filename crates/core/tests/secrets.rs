@@ -39,7 +39,7 @@ fn secrets_are_dots_wherever_they_would_show() {
 
               APIARY_TOKEN=•••
                            ^^^
-              $APIARY_TOKEN refuses '•••': 4 to 8 characters are right, and this has 1
+              $APIARY_TOKEN takes 4 to 8 characters; '•••' has 1
 
               page  apiary list --help
         "#]],
@@ -48,12 +48,12 @@ fn secrets_are_dots_wherever_they_would_show() {
         files,
         "list --token=bee --tokn=swarm",
         expect![[r#"
-            apiary list: 2 things to put right
+            apiary list: two things to put right
 
               apiary list --token=••• --tokn=•••
                                   ^^^ ^^^^^^
                                   1   2
-              1  --token refuses '•••': 4 to 8 characters are right, and this has 3
+              1  --token takes 4 to 8 characters; '•••' has 3
               2  --tokn is not an option here; --token is
 
               page  apiary list --help
@@ -67,7 +67,7 @@ fn secrets_are_dots_wherever_they_would_show() {
 
               apiary list --token-file none
                                        ^^^^
-              --token-file names a file that cannot be read: no such file
+              --token-file names a file that cannot be read: there is nothing at that path
 
               page  apiary list --help
         "#]],
@@ -80,7 +80,7 @@ fn secrets_are_dots_wherever_they_would_show() {
 
               apiary list --token-file short
                                        ^^^^^
-              --token refuses '•••': 4 to 8 characters are right, and this has 1
+              --token takes 4 to 8 characters; '•••' has 1
 
               page  apiary list --help
         "#]],
@@ -98,15 +98,15 @@ fn secrets_are_dots_wherever_they_would_show() {
         Box::leak(Box::new(beside)),
         "list",
         expect![[r#"
-        apiary list: one thing to put right
+            apiary list: one thing to put right
 
-          config.toml:1:24
-          token = •••, count = many
-                               ^^^^
-          count takes a whole number from 0 to 255; 'many' is not one
+              config.toml:1:24
+              token = •••, count = many
+                                   ^^^^
+              count takes a whole number; 'many' is not one
 
-          page  apiary list --help
-    "#]],
+              page  apiary list --help
+        "#]],
     );
     refuses(
         world(&[], &["tokn = swarm"]),
@@ -292,13 +292,13 @@ fn what_is_no_secret_stays_visible() {
     shows(
         "sync --user bob --kye s3 --count many",
         expect![[r#"
-        apiary sync --user bob --kye ••• ••• many
-                               ^^^^^         ^^^^
-                               1             2
-        1  --kye is not an option here; --key is
-        2  --count takes a whole number from 0 to 255; 'many' is not one
+            apiary sync --user bob --kye ••• ••• many
+                                   ^^^^^         ^^^^
+                                   1             2
+            1  --kye is not an option here; --key is
+            2  --count takes a whole number; 'many' is not one
 
-        page  apiary sync --help"#]],
+            page  apiary sync --help"#]],
     );
     shows(
         "sync -- a --key s3",
@@ -312,11 +312,11 @@ fn what_is_no_secret_stays_visible() {
     shows(
         "sync --pin 1 2",
         expect![[r#"
-        apiary sync --pin ••• •••
-                          ^^^^^^^
-        --pin takes a whole number from 0 to 255; '•••' is not one
+            apiary sync --pin ••• •••
+                              ^^^^^^^
+            --pin takes a whole number; '•••' is not one
 
-        page  apiary sync --help"#]],
+            page  apiary sync --help"#]],
     );
     shows(
         "sync --header a=b --user nobody",

@@ -13,12 +13,12 @@ fn what_is_in_the_wake_of_another_fault_is_not_told() {
         &APIARY,
         "map -c=-20,20",
         expect![[r#"
-        apiary map -c=-20,20
-                   ^^^^^^^^^
-        --center takes 2 words, each on its own
+            apiary map -c=-20,20
+                       ^^^^^^^^^
+            --center takes two words, each on its own
 
-        try   apiary map -c -20 20
-    "#]],
+            try   apiary map -c -20 20
+        "#]],
     );
     refuses(
         &APIARY,
@@ -35,23 +35,23 @@ fn what_is_in_the_wake_of_another_fault_is_not_told() {
         &APIARY,
         "map A7 --center 5",
         expect![[r#"
-        apiary map A7 --center 5 LON
-                                 +++
-        --center takes LAT LON, and LON is missing
+            apiary map A7 --center 5 LON
+                                     +++
+            --center needs LAT LON after it; LON is missing
 
-        like  apiary map A7 --center 5 LON
-    "#]],
+            like  apiary map A7 --center 5 LON
+        "#]],
     );
     refuses(
         &APIARY,
         "map --center=x 2",
         expect![[r#"
-        apiary map --center=x 2
-                   ^^^^^^^^^^
-        --center takes 2 words, each on its own
+            apiary map --center=x 2
+                       ^^^^^^^^^^
+            --center takes two words, each on its own
 
-        like  apiary map --center LAT 2
-    "#]],
+            like  apiary map --center LAT 2
+        "#]],
     );
     refuses(
         &APIARY,
@@ -101,10 +101,10 @@ fn what_is_in_the_wake_of_another_fault_is_not_told() {
         &APIARY,
         "harvest A7 1 --jars many --barrel",
         expect![[r#"
-        apiary harvest A7 1 --jars many --barrel
-                                   ^^^^
-        --jars takes a whole number from 0 to 4294967295; 'many' is not one
-    "#]],
+            apiary harvest A7 1 --jars many --barrel
+                                       ^^^^
+            --jars takes a whole number; 'many' is not one
+        "#]],
     );
     refuses(
         &APIARY,
@@ -181,12 +181,12 @@ fn faults_that_differ_in_names_alone_are_one() {
         &APIARY,
         "harvest A7 1 b c 2",
         expect![[r#"
-        apiary harvest A7 1 b c 2
-                            ^ ^
-        KILOGRAMS takes a number, such as 1.5; 'b' and 'c' are not
+            apiary harvest A7 1 b c 2
+                                ^ ^
+            KILOGRAMS takes a number, such as 1.5; 'b' and 'c' do not fit
 
-        like  apiary harvest A7 1 KILOGRAMS KILOGRAMS 2
-    "#]],
+            like  apiary harvest A7 1 KILOGRAMS KILOGRAMS 2
+        "#]],
     );
     refuses(
         &APIARY,
@@ -226,14 +226,14 @@ fn what_is_missing_stands_at_its_place() {
         &APIARY,
         "inspect -c --frames",
         expect![[r#"
-        apiary inspect -c --frames COUNT HIVE
-                                   +++++ ++++
-                                   1     2
-        1  --frames takes a whole number from 0 to 255, and nothing follows it
-        2  HIVE is missing
+            apiary inspect -c --frames COUNT HIVE
+                                       +++++ ++++
+                                       1     2
+            1  --frames needs a whole number after it
+            2  HIVE is missing
 
-        like  apiary inspect -c --frames COUNT HIVE
-    "#]],
+            like  apiary inspect -c --frames COUNT HIVE
+        "#]],
     );
     refuses(
         &EACH,

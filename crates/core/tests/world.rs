@@ -2,11 +2,12 @@
 
 use std::collections::{BTreeMap, HashMap};
 use std::ffi::OsString;
+use std::io;
 use std::path::{Path, PathBuf};
 
 use clavret_core::{
-    Command, Config, Flag, Look, Operand, Opt, Origin, Outcome, Presence, Reading, Rule, Setting,
-    Settings, Tally, Words, World, valid,
+    Command, Config, Flag, Look, Malformed, Operand, Opt, Origin, Outcome, Presence, Reading, Rule,
+    Setting, Settings, Tally, Unread, Words, World, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -33,16 +34,16 @@ impl World for Small {
         }
     }
 
-    fn first_line(&self, file: &Path) -> Result<OsString, String> {
+    fn first_line(&self, file: &Path) -> Result<OsString, Unread> {
         let text = file.to_str().and_then(|file| self.files.get(file));
-        text.map(|&text| text.into()).ok_or("no such file".to_owned())
+        text.map(|&text| text.into()).ok_or(io::Error::from(io::ErrorKind::NotFound).into())
     }
 
-    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, String> {
+    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread> {
         match file.map(|file| file.to_string_lossy().into_owned()) {
             None => assert_eq!(name, "apiary/config.toml"),
             Some(file) if file == "mine.toml" => {}
-            Some(_) => return Err("no such file".to_owned()),
+            Some(_) => return Err(io::Error::from(io::ErrorKind::NotFound).into()),
         }
         Ok(self.settings.clone())
     }
@@ -199,33 +200,33 @@ fn faults_from_elsewhere_show_their_own_line() {
         world(&[("APIARY_CALM", "perhaps")], &[]),
         "list",
         expect![[r#"
-        apiary list: one thing to put right
+            apiary list: one thing to put right
 
-          APIARY_CALM=perhaps
-                      ^^^^^^^
-          $APIARY_CALM takes yes or no; 'perhaps' is not one
+              APIARY_CALM=perhaps
+                          ^^^^^^^
+              $APIARY_CALM takes yes or no; 'perhaps' is neither
 
-          page  apiary list --help
-    "#]],
+              page  apiary list --help
+        "#]],
     );
     refuses(
         world(&[("APIARY_COUNT", "many")], &[]),
         "list",
         expect![[r#"
-        apiary list: one thing to put right
+            apiary list: one thing to put right
 
-          APIARY_COUNT=many
-                       ^^^^
-          $APIARY_COUNT takes a whole number from 0 to 255; 'many' is not one
+              APIARY_COUNT=many
+                           ^^^^
+              $APIARY_COUNT takes a whole number; 'many' is not one
 
-          page  apiary list --help
-    "#]],
+              page  apiary list --help
+        "#]],
     );
     refuses(
         world(&[("APIARY_SORT", "a,b,c")], &[]),
         "list --cuont 3",
         expect![[r#"
-            apiary list: 2 things to put right
+            apiary list: two things to put right
 
               apiary list --cuont •••
                           ^^^^^^^
@@ -236,7 +237,7 @@ fn faults_from_elsewhere_show_their_own_line() {
                               2
 
               1  --cuont is not an option here; --count is
-              2  $APIARY_SORT takes at most 2, not 3
+              2  $APIARY_SORT takes at most two, not three
 
               page  apiary list --help
         "#]],
@@ -254,7 +255,7 @@ fn faults_from_elsewhere_show_their_own_line() {
         ),
         "list",
         expect![[r#"
-            apiary list: 4 things to put right
+            apiary list: four things to put right
 
               config.toml:2:14
               list.count = many
@@ -276,8 +277,8 @@ fn faults_from_elsewhere_show_their_own_line() {
                    ^^^^
                    4
 
-              1  count takes a whole number from 0 to 255; 'many' is not one
-              2  note takes exactly 1, not 2
+              1  count takes a whole number; 'many' is not one
+              2  note takes exactly one, not two
               3  'lst' is not a setting here; list is
               4  'loud' is not a setting here
 
@@ -288,25 +289,25 @@ fn faults_from_elsewhere_show_their_own_line() {
         world(&[("APIARY_YARD", "away")], &[]),
         "list",
         expect![[r#"
-        apiary list: one thing to put right
+            apiary list: one thing to put right
 
-          APIARY_YARD=away
-                      ^^^^
-          $APIARY_YARD takes a folder that exists; nothing is at 'away'
+              APIARY_YARD=away
+                          ^^^^
+              $APIARY_YARD takes a folder that exists; there is nothing at 'away'
 
-          page  apiary list --help
-    "#]],
+              page  apiary list --help
+        "#]],
     );
     refuses(
         world(&[], &[]),
         "--config yours.toml list --cuont 3",
         expect![[r#"
-            apiary list: 2 things to put right
+            apiary list: two things to put right
 
               apiary --config yours.toml list --cuont •••
                               ^^^^^^^^^^      ^^^^^^^
                               1               2
-              1  --config names a file that cannot be read: no such file
+              1  --config names a file that cannot be read: there is nothing at that path
               2  --cuont is not an option here; --count is
 
               page  apiary list --help
@@ -316,17 +317,17 @@ fn faults_from_elsewhere_show_their_own_line() {
         world(&[], &[]),
         "--config yours.toml list",
         expect![[r#"
-        apiary list: one thing to put right
+            apiary list: one thing to put right
 
-          apiary --config yours.toml list
-                          ^^^^^^^^^^
-          --config names a file that cannot be read: no such file
+              apiary --config yours.toml list
+                              ^^^^^^^^^^
+              --config names a file that cannot be read: there is nothing at that path
 
-          page  apiary list --help
-    "#]],
+              page  apiary list --help
+        "#]],
     );
-    let malformed =
-        Settings { error: Some((5..6, "expected a value".into())), ..settings(&["a = b"]) };
+    let error = Malformed::NotForm { form: "TOML", said: "expected a value".into() };
+    let malformed = Settings { error: Some((5..6, error)), ..settings(&["a = b"]) };
     let malformed = Small { settings: Some(malformed), ..Small::default() };
     refuses(
         Box::leak(Box::new(malformed)),
@@ -337,7 +338,7 @@ fn faults_from_elsewhere_show_their_own_line() {
               config.toml:1:6
               •••
                  ^
-              expected a value
+              this is not TOML (expected a value)
 
               page  apiary list --help
         "#]],
@@ -365,7 +366,7 @@ fn faults_from_elsewhere_show_their_own_line() {
               config.toml:1:11
               list.at = 1
                         ^
-              at takes exactly 2, not 1
+              at takes exactly two, not one
 
               page  apiary list --help
         "#]],
@@ -416,7 +417,7 @@ fn rules_see_what_the_words_say() {
 
               apiary harvest --jars 3 --moisture MOISTURE
                                       +++++++++++++++++++
-              --jars needs --moisture beside it
+              --jars needs --moisture as well
 
               like  apiary harvest --jars 3 --moisture MOISTURE
               page  apiary harvest --help
@@ -445,14 +446,14 @@ fn what_must_be_at_a_path_is_looked_at_last() {
         some,
         "-y old.csv harvest old.csv",
         expect![[r#"
-            apiary harvest: 2 things to put right
+            apiary harvest: two things to put right
 
               apiary -y old.csv harvest old.csv
                         ^^^^^^^         ^^^^^^^
                         1               2
               1  --yard takes a folder that exists; 'old.csv' is a file
-              2  SHED takes a path where nothing is yet, ending in .csv or .json; something
-                 is at 'old.csv' already
+              2  SHED takes a path where nothing is yet, ending in .csv or .json; there is
+                 something at 'old.csv' already
 
               page  apiary harvest --help
         "#]],
@@ -465,8 +466,8 @@ fn what_must_be_at_a_path_is_looked_at_last() {
 
               apiary -y nowhere harvest new.txt
                                         ^^^^^^^
-              SHED takes a path where nothing is yet, ending in .csv or .json; 'new.txt' is
-              not one
+              SHED takes a path where nothing is yet; 'new.txt' does not end in .csv or
+              .json
 
               like  apiary -y nowhere harvest SHED
               page  apiary harvest --help

@@ -19,14 +19,14 @@ clavret-contributed   A subtree of commands that another crate contributes to a
 usage      clavret-contributed [-v]... [-k] PLACE [SENSOR...]
 
 operands   PLACE            where they are
-           SENSOR           sensors to read
+           SENSOR           sensors to read: a whole number
 
-option     -v               say more; may be repeated
+option     -v               say more; may be given again
 
 unit       -k, --kelvin     in kelvin
 
 anywhere       --version    the version
-           -h, --help       -h for a short page, --help for this one
+           -h, --help       -h for a short page, --help for all of it
 
 licence    MIT OR Apache-2.0
 "
@@ -41,5 +41,5 @@ fn the_first_place_reads_all_words() {
     let wrong = run("roof 1 many --kelvn");
     assert_eq!((wrong.status.code(), wrong.stdout.len()), (Some(2), 0));
     let said = String::from_utf8(wrong.stderr).unwrap();
-    assert!(said.starts_with("clavret-contributed: 2 things to put right"), "{said}");
+    assert!(said.starts_with("clavret-contributed: two things to put right"), "{said}");
 }

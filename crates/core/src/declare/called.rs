@@ -127,6 +127,20 @@ impl<'d> Param<'d> {
         }
     }
 
+    /// A flag's other name than the one that was typed.
+    pub(crate) fn other_name(&self, typed: &[u8]) -> Option<String> {
+        let is_opposite = match typed {
+            [b'-', b'-', name @ ..] => name == self.opposite.as_bytes(),
+            [b'-', letter] => *letter == self.opposite_short,
+            _ => false,
+        };
+        match is_opposite {
+            _ if self.opposite.is_empty() => None,
+            true => Some(self.spelled()),
+            false => Some("--".to_owned() + self.opposite),
+        }
+    }
+
     /// The text shown for the `at`-th word of a value: its placeholder, the last one where there
     /// are fewer, or the name in upper case where there is none.
     #[inline(never)]

@@ -1,6 +1,5 @@
 //! The conversion of one word into a Rust value, and the types that come with it.
 
-use std::borrow::Cow;
 use std::ffi::{OsStr, OsString};
 use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV6};
 use std::num::{
@@ -9,8 +8,9 @@ use std::num::{
 use std::path::PathBuf;
 use std::str::FromStr;
 
-use super::Kind;
-use super::kind::{Limits, Noun, Offered};
+use super::kind::{Noun, Offered};
+use super::misfit::{Miss, Reason};
+use super::{Kind, Misfit};
 
 /// A type that one word of a command line converts into.
 ///
@@ -80,63 +80,6 @@ pub trait Whole: FromWord {}
 /// The numbers with fractions, for [`Opt::infinite`](super::Opt::infinite). Sealed.
 pub trait Fraction: FromWord {}
 
-/// Why a word did not convert.
-#[derive(Debug, Clone, PartialEq, Eq)]
-pub struct Misfit {
-    pub(crate) reason: Reason,
-}
-
-#[derive(Debug, Clone, PartialEq, Eq)]
-pub(crate) enum Reason {
-    /// It is not one: the kind says what would be.
-    NotOne,
-    /// It is above or below what the type holds.
-    Above,
-    Below,
-    /// It is not text at all (not UTF-8).
-    NotText,
-    /// There are not so many words as one value takes.
-    Count(usize),
-    /// What is at a path: nothing, something, not a file, not a folder.
-    Absent,
-    Present,
-    NotFile,
-    NotDirectory,
-    /// It is not one of what this says.
-    Other(String),
-    /// In the words of the type itself.
-    Own(Cow<'static, str>),
-}
-
-impl Misfit {
-    /// The word is not of the kind; the kind says what would be.
-    pub const fn new() -> Self {
-        Misfit { reason: Reason::NotOne }
-    }
-
-    /// The word is not of the kind, for a reason the user should read: "June has 30 days".
-    pub fn because(reason: impl Into<Cow<'static, str>>) -> Self {
-        Misfit { reason: Reason::Own(reason.into()) }
-    }
-
-    /// The same for a reason that may be known.
-    #[allow(dead_code)] // used by kinds behind features
-    pub(crate) fn of_reason(reason: Option<String>) -> Self {
-        reason.map_or_else(Misfit::new, Misfit::because)
-    }
-
-    /// The word is not text in UTF-8.
-    pub const fn not_text() -> Self {
-        Misfit { reason: Reason::NotText }
-    }
-}
-
-impl Default for Misfit {
-    fn default() -> Self {
-        Self::new()
-    }
-}
-
 /// The word as text.
 fn text(word: &OsStr) -> Result<&str, Misfit> {
     word.to_str().ok_or(Misfit::not_text())
@@ -149,6 +92,7 @@ fn whole<T: FromStr<Err = ParseIntError>>(word: &OsStr) -> Result<T, Misfit> {
 
 /// What is wrong with a word that is no number of the type. The standard library tells of too many digits
 /// before it has looked at what follows them.
+#[cold]
 fn misfit(word: &str, radix: u32, error: &ParseIntError) -> Misfit {
     let digits = word.strip_prefix(['-', '+']).unwrap_or(word);
     let is_number = !digits.is_empty() && digits.chars().all(|letter| letter.is_digit(radix));
@@ -159,8 +103,25 @@ fn misfit(word: &str, radix: u32, error: &ParseIntError) -> Misfit {
         IntErrorKind::InvalidDigit if is_number && word.starts_with('-') => {
             Misfit { reason: Reason::Below }
         }
-        _ => Misfit::new(),
+        _ if word.contains('.') && word.parse::<f64>().is_ok() => {
+            Misfit { reason: Reason::Near(Miss::Fraction) }
+        }
+        _ => no_number(word),
     }
+}
+
+/// What is wrong with a word that is no number: it may begin with one, such as `12kg`.
+#[cold]
+fn no_number(word: &str) -> Misfit {
+    let is_digit = |letter: char| letter.is_ascii_digit() || matches!(letter, '.' | '-' | '+');
+    let (number, letters) =
+        word.split_at(word.find(|letter| !is_digit(letter)).unwrap_or(word.len()));
+    // Whatever is not ASCII is a letter here, as a degree is.
+    let is_letter =
+        |letter: char| letter.is_ascii_alphabetic() || !letter.is_ascii() || letter == '%';
+    let are_letters = !letters.is_empty() && letters.chars().all(is_letter);
+    let is_near = are_letters && number.parse::<f64>().is_ok();
+    Misfit { reason: if is_near { Reason::Near(Miss::Letters) } else { Reason::NotOne } }
 }
 
 /// The digits of a whole number as source code has it, its sign in front, and their base: `-0x1f`,
@@ -180,6 +141,14 @@ fn from_code(text: &str) -> Option<(String, u32)> {
     let begins = digits.starts_with(|letter: char| letter.is_digit(radix));
     (begins && !digits.ends_with('_')).then(|| (sign.to_owned() + &digits.replace('_', ""), radix))
 }
+
+/// The limits of `usize` and `isize`.
+const POINTER: [&str; 2] =
+    ["0", if cfg!(target_pointer_width = "64") { "18446744073709551615" } else { "4294967295" }];
+const SIGNED_POINTER: [&str; 2] = match cfg!(target_pointer_width = "64") {
+    true => ["-9223372036854775808", "9223372036854775807"],
+    false => ["-2147483648", "2147483647"],
+};
 
 macro_rules! whole_numbers {
     ($($type:ty: $limits:expr, $sign:ident;)*) => {$(
@@ -209,18 +178,18 @@ macro_rules! whole_numbers {
 }
 
 whole_numbers! {
-    u8: Limits::Within(0, u8::MAX as u64), unsigned;
-    u16: Limits::Within(0, u16::MAX as u64), unsigned;
-    u32: Limits::Within(0, u32::MAX as u64), unsigned;
-    u64: Limits::From(0), unsigned;
-    u128: Limits::From(0), unsigned;
-    usize: Limits::From(0), unsigned;
-    i8: Limits::Within(i8::MIN as i64, i8::MAX as u64), signed;
-    i16: Limits::Within(i16::MIN as i64, i16::MAX as u64), signed;
-    i32: Limits::Within(i32::MIN as i64, i32::MAX as u64), signed;
-    i64: Limits::None, signed;
-    i128: Limits::None, signed;
-    isize: Limits::None, signed;
+    u8: ["0", "255"], unsigned;
+    u16: ["0", "65535"], unsigned;
+    u32: ["0", "4294967295"], unsigned;
+    u64: ["0", "18446744073709551615"], unsigned;
+    u128: ["0", "340282366920938463463374607431768211455"], unsigned;
+    usize: POINTER, unsigned;
+    i8: ["-128", "127"], signed;
+    i16: ["-32768", "32767"], signed;
+    i32: ["-2147483648", "2147483647"], signed;
+    i64: ["-9223372036854775808", "9223372036854775807"], signed;
+    i128: ["-170141183460469231731687303715884105728", "170141183460469231731687303715884105727"], signed;
+    isize: SIGNED_POINTER, signed;
 }
 
 macro_rules! counting_numbers {
@@ -246,11 +215,11 @@ macro_rules! counting_numbers {
 
 // What counts something that is there begins at one.
 counting_numbers! {
-    NonZeroU8, u8: Limits::Within(1, u8::MAX as u64);
-    NonZeroU16, u16: Limits::Within(1, u16::MAX as u64);
-    NonZeroU32, u32: Limits::Within(1, u32::MAX as u64);
-    NonZeroU64, u64: Limits::From(1);
-    NonZeroUsize, usize: Limits::From(1);
+    NonZeroU8, u8: ["1", "255"];
+    NonZeroU16, u16: ["1", "65535"];
+    NonZeroU32, u32: ["1", "4294967295"];
+    NonZeroU64, u64: ["1", "18446744073709551615"];
+    NonZeroUsize, usize: ["1", POINTER[1]];
 }
 
 macro_rules! fractions {
@@ -261,14 +230,16 @@ macro_rules! fractions {
             /// NaN and the infinities are refused: no option means them unless it says so.
             #[inline]
             fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-                let number: $type = text(word)?.parse().map_err(|_| Misfit::new())?;
+                let word = text(word)?;
+                let number: $type = word.parse().map_err(|_| no_number(word))?;
                 if number.is_finite() { Ok(number) } else { Err(Misfit::new()) }
             }
 
             #[inline]
             fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Misfit> {
                 if manner.infinite {
-                    text(word)?.parse().map_err(|_| Misfit::new())
+                    let word = text(word)?;
+                    word.parse().map_err(|_| no_number(word))
                 } else {
                     Self::from_word(word)
                 }
@@ -330,8 +301,9 @@ impl FromWord for bool {
     }
 }
 
+/// The words of truth that are offered; the others that read are other programs' words for them.
 fn truth(index: usize) -> Option<Offered> {
-    let name = ["yes", "no", "true", "false", "on", "off"].get(index)?;
+    let name = ["yes", "no"].get(index)?;
     Some(Offered { name, help: "", instead: "" })
 }
 

@@ -13,7 +13,8 @@ use std::borrow::Cow;
 #[derive(Debug)]
 pub struct Kind {
     pub(crate) noun: Noun,
-    pub(crate) limits: Limits,
+    /// The smallest and the largest value that the Rust type holds, for a number beyond them.
+    pub(crate) limits: Option<[&'static str; 2]>,
     pub(crate) example: &'static str,
     pub(crate) refers: Refers,
     pub(crate) negative: bool,
@@ -61,15 +62,6 @@ pub enum Noun {
     Own(&'static str),
 }
 
-/// The smallest and the largest value that a kind's Rust type can hold, where that says something
-/// to the user of a program.
-#[derive(Debug, Clone, Copy)]
-pub(crate) enum Limits {
-    None,
-    Within(i64, u64),
-    From(i64),
-}
-
 /// What a value refers to, for completion.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 #[non_exhaustive]
@@ -98,7 +90,7 @@ impl Kind {
     }
 
     pub(crate) const fn of(noun: Noun, example: &'static str) -> Self {
-        let (limits, refers) = (Limits::None, Refers::Nothing);
+        let (limits, refers) = (None, Refers::Nothing);
         let (offer, has_deprecated, sides) = (None, false, None);
         let (negative, explained) = (false, false);
         Kind { noun, limits, example, refers, negative, explained, offer, has_deprecated, sides }
@@ -130,8 +122,8 @@ impl Kind {
         self
     }
 
-    pub(crate) const fn limits(mut self, limits: Limits) -> Self {
-        self.limits = limits;
+    pub(crate) const fn limits(mut self, limits: [&'static str; 2]) -> Self {
+        self.limits = Some(limits);
         self
     }
 

@@ -33,8 +33,13 @@ impl PathTest<'_> {
 
     #[cold]
     fn ends(&self, word: &OsStr) -> bool {
-        let extension = Path::new(word).extension().unwrap_or_default();
-        let is = |accepted: &&str| extension.eq_ignore_ascii_case(accepted);
-        self.extensions.iter().any(is)
+        // As it is spelt: a file may be called `.csv`, and an extension may have a dot in it.
+        let name = Path::new(word).file_name().unwrap_or_default().as_encoded_bytes();
+        self.extensions.iter().any(|extension| {
+            let rest = name.len().checked_sub(extension.len() + 1);
+            rest.map(|rest| &name[rest..]).is_some_and(|end| {
+                end[0] == b'.' && end[1..].eq_ignore_ascii_case(extension.as_bytes())
+            })
+        })
     }
 }

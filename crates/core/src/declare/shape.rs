@@ -11,7 +11,7 @@ use std::fmt::Debug;
 use std::hash::Hash;
 
 use super::cell::Cell;
-use super::from_word::{Misfit, Reason};
+use super::misfit::{Misfit, Miss, Reason};
 use super::valid::Refusal;
 use super::{FromWord, Kind, Param};
 use crate::text::part;
@@ -47,7 +47,7 @@ impl Feed<'_> {
         let word = self.words.get(at)?;
         match T::from_word_in(word, self.param.manner) {
             Ok(value) if self.param.path.accepts(word) => Some(value),
-            Ok(_) => self.misfit(at, Reason::NotOne),
+            Ok(_) => self.misfit(at, Reason::Near(Miss::Ending)),
             Err(Misfit { reason }) => self.misfit(at, reason),
         }
     }
@@ -56,7 +56,7 @@ impl Feed<'_> {
     fn misfit<T>(&mut self, at: usize, reason: Reason) -> Option<T> {
         let reason = match reason {
             // What a type says of a secret may well repeat it.
-            Reason::Own(_) if self.param.secret => Reason::NotOne,
+            reason if self.param.secret && reason.may_repeat() => Reason::NotOne,
             reason => reason,
         };
         self.wrong.push(Wrong { at: self.first + at, more: 0, refused: false, reason });
@@ -67,10 +67,10 @@ impl Feed<'_> {
     #[inline]
     fn tested<T: 'static>(&mut self, at: usize, words: usize, value: Option<T>) -> Option<T> {
         let value = value?;
-        for test in self.param.tests() {
+        for (place, test) in self.param.tests().enumerate() {
             if let Err(refusal) = test.test(&value) {
                 let is_told = !self.param.secret || test.is_discreet();
-                let reason = if is_told { refusal.into() } else { Reason::NotOne };
+                let reason = if is_told { refusal.reason(place) } else { Reason::NotOne };
                 let at = self.first + at;
                 self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
                 return None;
@@ -80,13 +80,14 @@ impl Feed<'_> {
     }
 }
 
-impl From<Refusal> for Reason {
-    fn from(refusal: Refusal) -> Self {
-        match refusal {
+impl Refusal {
+    /// The refusal of the validator at a place.
+    fn reason(self, place: usize) -> Reason {
+        match self {
             Refusal::Above => Reason::Above,
             Refusal::Below => Reason::Below,
-            Refusal::Other(right) => Reason::Other(right),
             Refusal::Own(text) => Reason::Own(text.into()),
+            other => Reason::Tested(place, other),
         }
     }
 }

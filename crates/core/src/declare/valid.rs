@@ -5,9 +5,11 @@
 //! (features add `pattern` and `schemes`); a function of one's own joins by [`by`].
 
 use std::any::Any;
-use std::borrow::Cow;
 use std::fmt::{Debug, Display};
 use std::ops::Rem;
+
+use super::Kind;
+use crate::wording::{Wording, fill};
 
 #[cfg(feature = "regex")]
 pub use super::kinds::regex::{Pattern, pattern};
@@ -31,15 +33,23 @@ pub trait Test: Debug + Send + Sync {
         None
     }
 
-    /// What would be right, as pages say it behind the help: "an even number". Empty to say nothing.
-    fn says(&self) -> Cow<'_, str> {
-        Cow::Borrowed("")
+    /// What would be right, as pages say it behind the help, and faults behind "takes": "an even
+    /// number". Empty to say nothing. The phrases are those of the program; the kind is the tested
+    /// word's.
+    fn says(&self, wording: &Wording, kind: &Kind) -> String {
+        let _ = (wording, kind);
+        String::new()
     }
 
     /// Whether what it says of a value never repeats it, nor any of it. What others say of a
     /// [secret](super::Opt::secret) is not shown.
     fn is_discreet(&self) -> bool {
         false
+    }
+
+    /// How many values pass, where they are few enough to be said.
+    fn count(&self) -> Option<usize> {
+        None
     }
 
     /// A word whose value passes, where the kind's own example may not.
@@ -56,8 +66,14 @@ pub enum Refusal {
     Above,
     /// It is below the lowest that is accepted.
     Below,
-    /// It is none of what is accepted, which this says: "a multiple of 6".
-    Other(String),
+    /// It is none of what is accepted, which the validator [says](Test::says).
+    Other,
+    /// It is one of the few that are not accepted.
+    Excluded,
+    /// It has so many characters.
+    Has(usize),
+    /// It begins with this, and should with something else.
+    Begins(String),
     /// In the validator's own words, as a reason.
     Own(String),
 }
@@ -150,8 +166,8 @@ impl<T: 'static> Test for By<T> {
         }
     }
 
-    fn says(&self) -> Cow<'_, str> {
-        Cow::Borrowed(self.says)
+    fn says(&self, _: &Wording, _: &Kind) -> String {
+        self.says.to_owned()
     }
 }
 
@@ -182,13 +198,13 @@ where
         let zero = T::default();
         let divides = |value: &T| self.0 != zero && *value % self.0 == zero;
         match value.downcast_ref::<T>() {
-            Some(value) if !divides(value) => Err(Refusal::Other(self.says().into_owned())),
+            Some(value) if !divides(value) => Err(Refusal::Other),
             _ => Ok(()),
         }
     }
 
-    fn says(&self) -> Cow<'_, str> {
-        format!("a multiple of {}", self.0).into()
+    fn says(&self, wording: &Wording, _: &Kind) -> String {
+        fill(wording.multiple_of, &[&self.0.to_string()])
     }
 
     fn is_discreet(&self) -> bool {
@@ -230,44 +246,27 @@ pub const fn not_one_of<T>(values: &'static [T]) -> Among<T> {
     Among { values, accepts: false }
 }
 
-impl<T> Among<T> {
-    fn list(&self, last: &str) -> String
-    where
-        T: Display,
-    {
-        let mut list = String::new();
-        for (at, value) in self.values.iter().enumerate() {
-            let is_last = at + 1 == self.values.len();
-            list += if at == 0 {
-                ""
-            } else if is_last {
-                last
-            } else {
-                ", "
-            };
-            list += &value.to_string();
-        }
-        list
-    }
-}
-
 impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<T> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<T>() {
             Some(value) if self.values.contains(value) != self.accepts => {
-                let says = self.says().into_owned();
-                Err(match self.accepts {
-                    true => Refusal::Other(says),
-                    false => Refusal::Own(says + " is right"),
-                })
+                Err(if self.accepts { Refusal::Other } else { Refusal::Excluded })
             }
             _ => Ok(()),
         }
     }
 
-    fn says(&self) -> Cow<'_, str> {
-        if self.accepts { self.list(" or ") } else { "any but ".to_owned() + &self.list(" and ") }
-            .into()
+    fn says(&self, wording: &Wording, kind: &Kind) -> String {
+        let values: Vec<String> = self.values.iter().map(T::to_string).collect();
+        let list = |last| wording.list(values.iter().map(String::as_str), last);
+        match self.accepts {
+            true => list(wording.or),
+            false => fill(wording.any_but, &[wording.any(kind), &list(wording.or)]),
+        }
+    }
+
+    fn count(&self) -> Option<usize> {
+        self.accepts.then_some(self.values.len())
     }
 
     fn is_discreet(&self) -> bool {
@@ -305,17 +304,18 @@ impl Test for Length {
         if (self.least..=self.most).contains(&count) {
             return Ok(());
         }
-        Err(Refusal::Own(format!("{} are right, and this has {count}", self.says())))
+        Err(Refusal::Has(count))
     }
 
-    fn says(&self) -> Cow<'_, str> {
+    fn says(&self, wording: &Wording, _: &Kind) -> String {
+        let (least, most) = (&self.least.to_string(), &self.most.to_string());
         match (self.least, self.most) {
-            (0, most) => format!("up to {most} characters"),
-            (least, usize::MAX) => format!("at least {least} characters"),
-            (least, most) if least == most => format!("{least} characters"),
-            (least, most) => format!("{least} to {most} characters"),
+            (1, 1) => wording.letter.to_owned(),
+            (0, _) => fill(wording.characters_up_to, &[most]),
+            (_, usize::MAX) => fill(wording.characters_from, &[least]),
+            _ if least == most => fill(wording.characters, &[least]),
+            _ => fill(wording.characters, &[&fill(wording.range, &[least, most])]),
         }
-        .into()
     }
 
     fn is_discreet(&self) -> bool {

@@ -60,7 +60,7 @@ impl<'d> Faults<'d> {
         let wording = self.path.root().words();
         let what = match count {
             1 => wording.one_fault.to_owned(),
-            many => fill(wording.many_faults, &[&digits(many)]),
+            many => fill(wording.many_faults, &[&wording.count(many)]),
         };
         sheet.put(Ink::Name, &self.path.text());
         sheet.put(Ink::Plain, wording.colon);
@@ -106,7 +106,7 @@ impl<'d> Faults<'d> {
             sheet.end();
         }
         if shown.len() < count {
-            let more = digits(count - shown.len());
+            let more = self.path.root().words().count(count - shown.len());
             sheet.flow(gutter, &fill(self.path.root().words().more_faults, &[&more]));
             sheet.end();
         }

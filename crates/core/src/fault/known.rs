@@ -155,12 +155,13 @@ impl<'d> Faults<'d> {
         if !near.is_empty() {
             return wording.counted(wording.one_is, wording.many_are, &near);
         }
+        wording.counted(wording.one_is, wording.many_are, &self.seen_commands())
+    }
+
+    /// The subcommands of the command reached, but for hidden ones.
+    pub(super) fn seen_commands(&self) -> Vec<&'d str> {
         let seen = self.path.leaf().commands.iter().filter(|command| !command.hidden);
-        let names: Vec<&str> = seen.map(|command| command.name).collect();
-        match names.is_empty() {
-            true => wording.none_here.to_owned(),
-            false => wording.counted(wording.one_is, wording.many_are, &names),
-        }
+        seen.map(|command| command.name).collect()
     }
 }
 

@@ -3,7 +3,8 @@
 //! In come the facts of [`Faults`](crate::Faults), found by the reader; out goes the text for
 //! standard error.
 //!
-//! * `say.rs`: a sentence for each fault, which says what would be right.
+//! * `say.rs`: a sentence for each fault; `refuse.rs`: what would be right instead of a refused value, and
+//!   what is amiss with this one.
 //! * `known.rs`, `owners.rs`: what is known where a name is not, and which commands know the name.
 //! * `told.rs`: which faults are told, and which of them in one sentence.
 //! * `fix.rs`: the line repaired, and read again before it is offered; `edit.rs`: its words and what is
@@ -18,6 +19,7 @@ mod fix;
 mod keep;
 mod known;
 mod owners;
+mod refuse;
 mod repair;
 mod say;
 mod surplus;

@@ -2,9 +2,11 @@
 
 use std::error::Error;
 use std::ffi::OsString;
+use std::io::ErrorKind;
 
-use crate::declare::{Command, FromWord, Noun, Param, Reason, Sort};
-use crate::read::{Fault, FaultKind, Faults, Place};
+use super::refuse::value_missing;
+use crate::declare::{Command, Param, Reason, Sort};
+use crate::read::{Fault, FaultKind, Faults, Malformed, Place, message};
 use crate::text::{DOTS, Put, columns, digits, part, quoted, visible};
 use crate::wording::{Wording, fill};
 
@@ -45,13 +47,18 @@ impl<'d> Faults<'d> {
             FaultKind::OptionMissing => {
                 with_help(wording, fill(wording.option_missing, &[&name]), fault)
             }
+            FaultKind::CommandUnknown if self.path.leaf().commands.is_empty() => {
+                fill(wording.no_commands, &[&self.path.text(), &typed()])
+            }
             FaultKind::CommandUnknown => {
                 let known = self.known_commands(fault, wording);
                 joined(wording, fill(wording.command_unknown, &[&typed()]), Some(known))
             }
             FaultKind::CommandMissing => {
-                let known = self.known_commands(fault, wording);
-                joined(wording, wording.command_missing.to_owned(), Some(known))
+                let names = self.seen_commands();
+                let listed = wording.choices(&names, wording.or);
+                let colon = if names.is_empty() { "" } else { wording.colon };
+                wording.command_missing.to_owned() + colon + &listed
             }
             FaultKind::OperandMissing => {
                 let hole = |fault: &Fault<'d>| {
@@ -71,19 +78,10 @@ impl<'d> Faults<'d> {
                 fill(phrase, &[&typed(), &self.path.text(), &count])
             }
             FaultKind::ValueMissing => value_missing(wording, fault, &name),
-            FaultKind::ValueUnwanted => match fault.param.filter(|param| param.is_attached()) {
-                Some(param) => {
-                    let long = param.spelled() + "=" + &param.hole(0);
-                    fill(wording.value_apart, &[&self.letter_before(fault), &long])
-                }
-                None => {
-                    let names = self.listed(group, |fault| self.name_before(fault));
-                    fill(several(wording.no_value, wording.no_values), &[&names])
-                }
-            },
+            FaultKind::ValueUnwanted => self.unwanted(group),
             FaultKind::ValueAttached => {
                 let words = fault.param.map_or(0, |param| param.kinds().len());
-                fill(wording.value_attached, &[&name, &digits(words)])
+                fill(wording.value_attached, &[&name, &wording.count(words)])
             }
             FaultKind::ValueMisfit | FaultKind::ValueRefused | FaultKind::PathRefused => {
                 self.refused(group, &name, &typed())
@@ -91,16 +89,14 @@ impl<'d> Faults<'d> {
             FaultKind::ValueNotText => fill(wording.not_text, &[&name, &typed()]),
             FaultKind::ValuesMiscounted => miscounted(wording, fault, &name),
             FaultKind::ValueTwice => fill(wording.value_twice, &[&name, &typed()]),
-            FaultKind::FileUnread if fault.place == Place::Nowhere => {
-                fill(wording.settings_unread, &[&reason(fault)])
-            }
-            FaultKind::FileUnread => fill(wording.file_unread, &[&name, &reason(fault)]),
+            FaultKind::FileUnread => unread(wording, fault, &name),
             FaultKind::RuleBroken => broken(wording, fault),
             // A test that is about a secret says no more than what that takes.
             FaultKind::ReadingRefused if !matches!(fault.reason, Some(Reason::Own(_))) => {
                 self.refused(group, &name, &typed())
             }
-            FaultKind::ReadingRefused | FaultKind::SettingMalformed => reason(fault),
+            FaultKind::ReadingRefused => reason(fault),
+            FaultKind::SettingMalformed => self.malformed(wording),
             FaultKind::SettingUnknown => {
                 let near = self.near_setting(fault, &self.typed(fault));
                 let near = near.map(|near| fill(wording.one_is, &[&near]));
@@ -118,50 +114,49 @@ impl<'d> Faults<'d> {
         let list = wording.list(names.iter().map(String::as_str), last);
         match more {
             0 => list,
-            more => list + " " + &fill(wording.more_faults, &[&digits(more)]),
+            more => list + " " + &fill(wording.more_faults, &[&wording.count(more)]),
         }
     }
 
-    /// Why a value is refused, of one or of several.
-    fn refused(&self, group: &[&Fault<'d>], name: &str, typed: &str) -> String {
+    /// What is attached to something that takes nothing; and what that says.
+    fn unwanted(&self, group: &[&Fault<'d>]) -> String {
         let wording = self.path.root().words();
-        let Some((fault, param)) = group.first().and_then(|fault| Some((fault, fault.param?)))
-        else {
-            return String::new();
-        };
-        if let Some(Reason::Count(count)) = fault.reason {
-            let each = param.kinds().len().max(1);
-            return fill(wording.value_count, &[name, &digits(each), &digits(count)]);
+        let Some(&fault) = group.first() else { return String::new() };
+        if let Some(param) = fault.param.filter(|param| param.is_attached()) {
+            let long = param.spelled() + "=" + &param.hole(0);
+            return fill(wording.value_apart, &[&self.letter_before(fault), &long]);
         }
-        let right = match &fault.reason {
-            Some(Reason::Other(right)) => visible(right),
-            _ => takes(wording, param, fault.which),
-        };
-        let takes = fill(wording.value_misfit, &[name, &right]);
-        let several = group.len() > 1;
-        let why = match &fault.reason {
-            Some(Reason::Own(reason)) if fault.kind == FaultKind::ValueRefused => {
-                let refuses = fill(wording.value_refused, &[name, typed]);
-                return refuses + wording.colon + &visible(reason);
+        let names = self.listed(group, |fault| self.name_before(fault));
+        if group.len() > 1 {
+            return fill(wording.no_values, &[&names]);
+        }
+        let is_letter = self.is_of_letter(fault);
+        let phrase = if is_letter { wording.letter_no_value } else { wording.no_value };
+        let opposite = fault.param.and_then(|param| param.other_name(names.as_bytes()));
+        let opposite = opposite.map(|name| fill(wording.opposite, &[&name]));
+        joined(wording, fill(phrase, &[&names]), opposite)
+    }
+
+    /// Whether something is attached by an `=` to a letter, which takes none.
+    pub(super) fn is_of_letter(&self, fault: &Fault<'d>) -> bool {
+        let Place::At { word, start, .. } = fault.place else { return false };
+        let bytes = self.words.word(word).as_encoded_bytes();
+        !bytes.starts_with(b"--") && bytes.starts_with(b"-") && bytes.get(start) == Some(&b'=')
+    }
+
+    /// What is wrong with the text of the config file.
+    fn malformed(&self, wording: &Wording) -> String {
+        let settings = self.around.settings.as_deref();
+        match settings.and_then(|settings| settings.error.as_ref()).map(|error| &error.1) {
+            Some(Malformed::NotText) => wording.settings_no_text.to_owned(),
+            Some(Malformed::NotObject) => wording.settings_no_table.to_owned(),
+            Some(Malformed::Twice(key)) => {
+                fill(wording.setting_twice, &[&("'".to_owned() + &visible(key) + "'")])
             }
-            Some(Reason::Own(reason)) => visible(reason),
-            Some(Reason::Above) if several => fill(wording.are_above, &[typed]),
-            Some(Reason::Below) if several => fill(wording.are_below, &[typed]),
-            Some(Reason::Above) => fill(wording.above, &[typed]),
-            Some(Reason::Below) => fill(wording.below, &[typed]),
-            Some(Reason::Absent) => fill(wording.nothing_at, &[typed]),
-            Some(Reason::Present) => fill(wording.something_at, &[typed]),
-            Some(Reason::NotFile) => fill(wording.is_directory, &[typed]),
-            Some(Reason::NotDirectory) => fill(wording.is_file, &[typed]),
-            _ if self.takes_option(fault) => fill(wording.is_option, &[typed]),
-            _ if several => fill(wording.not_ones, &[typed]),
-            _ => fill(wording.not_one, &[typed]),
-        };
-        let sentence = takes + wording.semicolon + &why;
-        match (fault.kind, fault.place) {
-            (FaultKind::ReadingRefused, _) => sentence,
-            (_, Place::Nowhere) => fill(wording.wrong_default, &[name]) + wording.colon + &sentence,
-            _ => sentence,
+            Some(Malformed::NotForm { form, said }) => {
+                fill(wording.cited, &[&fill(wording.settings_no_form, &[form]), &visible(said)])
+            }
+            None => String::new(),
         }
     }
 
@@ -256,6 +251,9 @@ impl<'d> Faults<'d> {
     /// The name in front of a value that it does not take.
     fn name_before(&self, fault: &Fault<'d>) -> String {
         let Place::At { word, start, .. } = fault.place else { return String::new() };
+        if self.is_of_letter(fault) {
+            return self.letter_before(fault);
+        }
         self.shown_part(word, 0, start)
     }
 
@@ -309,39 +307,6 @@ fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
     }
 }
 
-/// What a parameter takes as its `at`-th word: the noun of its kind with its limits.
-pub(super) fn takes(wording: &Wording, param: &Param<'_>, at: usize) -> String {
-    // A flag has a word only where that comes from elsewhere, or is attached.
-    let kind = param.word_kind(at).or(param.kinds().last().copied()).unwrap_or(bool::KIND);
-    let mut limits = String::new();
-    for test in param.tests() {
-        if let Some((low, high)) = test.bounds() {
-            limits.put(if limits.is_empty() { "" } else { wording.comma });
-            limits.put(&fill(wording.from_range, &[&low, &high]));
-        }
-    }
-    if limits.is_empty() {
-        limits = wording.limits(kind);
-    }
-    let noun = match wording.path(param) {
-        Some(noun) => noun,
-        // Limits say more than an example.
-        None if kind.noun == Noun::Number && !limits.is_empty() => wording.number.to_owned(),
-        None => wording.noun(kind),
-    };
-    if limits.is_empty() { noun } else { noun + " " + &limits }
-}
-
-/// A value that is missing, or the rest of one of several words.
-fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
-    let Some(param) = fault.param else { return String::new() };
-    if fault.count > 0 {
-        let (all, rest) = (param.holes(0), param.holes(fault.count));
-        return fill(wording.value_rest, &[name, &all, &rest]);
-    }
-    fill(wording.value_missing, &[name, &takes(wording, param, 0)])
-}
-
 /// What a rule asks for, with the names of its members.
 fn broken(wording: &Wording, fault: &Fault<'_>) -> String {
     let Some(rule) = fault.rule else { return String::new() };
@@ -369,7 +334,30 @@ fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     } else {
         (wording.too_many, times.max)
     };
-    fill(phrase, &[name, &digits(bound as usize), &digits(fault.count)])
+    let [bound, count] = [bound as usize, fault.count].map(|count| match count {
+        0 => digits(0),
+        count => wording.count(count),
+    });
+    fill(phrase, &[name, &bound, &count])
+}
+
+/// A file that cannot be read: that of a secret, or the config file.
+fn unread(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
+    let Some(unread) = &fault.unread else { return String::new() };
+    let what = match (fault.place, unread.file.as_str()) {
+        (Place::Nowhere, "") => wording.settings_unread.to_owned(),
+        (Place::Nowhere, file) => fill(wording.settings_unread_at, &[&visible(file)]),
+        _ => fill(wording.file_unread, &[name]),
+    };
+    let why = match unread.kind {
+        ErrorKind::NotFound => wording.unread_absent,
+        ErrorKind::PermissionDenied => wording.unread_forbidden,
+        ErrorKind::IsADirectory => wording.unread_folder,
+        ErrorKind::InvalidData => wording.unread_no_text,
+        _ if unread.is_own => &visible(&unread.said),
+        _ => return fill(wording.cited, &[&what, &visible(&unread.said)]),
+    };
+    what + wording.colon + why
 }
 
 impl Command<'_> {
@@ -377,8 +365,8 @@ impl Command<'_> {
     /// on a line. The text may be anybody's: nothing of it reaches a terminal but what is seen.
     pub fn failure(&self, error: &(dyn Error + 'static)) -> String {
         let wording = self.words();
-        let text = |error: &dyn Error, end: &str| {
-            let text = error.to_string();
+        let text = |error: &(dyn Error + 'static), end: &str| {
+            let text = message(error);
             text.trim_end().lines().map(visible).collect::<Vec<_>>().join(end)
         };
         let first = fill(wording.error, &[self.name, &text(error, "\n")]);

@@ -3,7 +3,8 @@
 //! What only follows from another fault is not told: it goes away with that one. Faults that differ in
 //! names alone are one thing to put right.
 
-use super::say::takes;
+use super::refuse::takes;
+use crate::declare::valid::Refusal;
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
 use crate::text::{digits, in_order};
@@ -198,21 +199,24 @@ impl<'d> Faults<'d> {
             OptionMissing | OperandMissing | OperandExtra | OptionRepeated => {
                 Some(digits(fault.kind as usize))
             }
-            ValueUnwanted if !fault.param.is_some_and(Param::is_attached) => {
+            ValueUnwanted
+                if !fault.param.is_some_and(Param::is_attached) && !self.is_of_letter(fault) =>
+            {
                 Some(digits(fault.kind as usize))
             }
             ValuesMiscounted if matches!(fault.place, Place::At { .. }) => {
                 Some(digits(fault.kind as usize) + " " + &digits(param))
             }
             ValueMisfit | ValueRefused if self.is_plainly_refused(fault) => {
-                let why = match &fault.reason {
-                    Some(Reason::Above) => "above",
-                    Some(Reason::Below) => "below",
-                    Some(Reason::Other(right)) => right,
-                    _ => "",
+                let reason = fault.reason.as_ref();
+                let why = match reason {
+                    Some(Reason::Above) => "above".to_owned(),
+                    Some(Reason::Below) => "below".to_owned(),
+                    Some(Reason::Tested(place, _)) => digits(*place),
+                    _ => String::new(),
                 };
-                let takes = fault.param.map(|param| takes(wording, param, fault.which));
-                Some(digits(param) + why + &takes.unwrap_or_default())
+                let takes = fault.param.map(|param| takes(wording, param, fault.which, reason));
+                Some(digits(param) + &why + &takes.unwrap_or_default())
             }
             _ => None,
         }
@@ -222,9 +226,14 @@ impl<'d> Faults<'d> {
     fn is_plainly_refused(&self, fault: &Fault<'d>) -> bool {
         let is_plain = matches!(
             fault.reason,
-            Some(Reason::NotOne | Reason::Above | Reason::Below | Reason::Other(_))
+            Some(
+                Reason::NotOne
+                    | Reason::Above
+                    | Reason::Below
+                    | Reason::Tested(_, Refusal::Other | Refusal::Excluded)
+            )
         );
-        is_plain && !self.takes_option(fault)
+        is_plain && !self.takes_option(fault) && !self.is_of_letter(fault)
     }
 }
 

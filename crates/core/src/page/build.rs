@@ -60,14 +60,11 @@ impl<'d> Page<'d> {
             more += entries.len().saturating_sub(left);
             entries.truncate(left);
             left -= entries.len();
-            for entry in &mut entries {
-                entry.offers.clear();
-            }
             self.add_entries(heading, Layout::Column, entries);
         }
         if more > 0 {
             let page = self.title.clone() + " --help";
-            self.add("", Body::Text(fill(wording.more_entries, &[&digits(more), &page])));
+            self.add("", Body::Text(fill(wording.more_entries, &[&wording.count(more), &page])));
         }
     }
 
@@ -142,10 +139,7 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
     if version_free && !path.root().package.version.is_empty() {
         entries.push(Entry::plain("    --version", wording.version_option));
     }
-    let help = match length {
-        Length::Short => wording.short_help_option,
-        Length::Full => wording.help_option,
-    };
+    let help = wording.help_option;
     match (short_free, long_free) {
         (true, true) => entries.push(Entry::plain("-h, --help", help)),
         (false, true) => entries.push(Entry::plain("    --help", help)),
@@ -160,17 +154,17 @@ fn entry(param: &Param<'_>, command: &Command<'_>, length: Length, wording: &Wor
     if param.role != Role::Operand {
         facts::push_names(&mut name, param.short, param.long());
     }
-    let (mut hole, help) = (param.holes(0), facts::help(param, command, wording));
+    let (mut hole, help) = (param.holes(0), facts::help(param, command, length, wording));
     if param.is_attached() {
         // Attached to the long name only.
         hole = String::new();
         name.put(&("[=".to_owned() + &param.hole(0) + "]"));
     }
-    let description = match length {
-        Length::Short => String::new(),
-        Length::Full => paragraphs(param.description),
+    let (description, offers) = match length {
+        Length::Short => Default::default(),
+        Length::Full => (paragraphs(param.description), facts::offers(param)),
     };
-    Entry { name, hole, help, description, offers: facts::offers(param) }
+    Entry { name, hole, help, description, offers }
 }
 
 fn examples(command: &Command<'_>) -> Vec<Entry> {

@@ -1,73 +1,216 @@
-//! What a declaration says about a value, as a sentence behind the help.
+//! What a declaration says about a value, as a sentence behind the help. What the help says already is
+//! not said again.
 
 use super::Entry;
-use crate::declare::{Command, Param, Role, Rule, Sort, Times, is_record};
-use crate::text::{DOTS, Put, digits};
+use crate::declare::{Command, FromWord, Kind, Noun, Param, Role, Rule, Sort, Times, is_record};
+use crate::read::Length;
+use crate::text::{DOTS, Put};
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared. `command` is the one that takes it.
-pub(crate) fn help(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> String {
-    let limits = limits(param, wording);
-    let mut text = param.help.to_owned();
-    if !limits.is_empty() {
-        if !text.is_empty() {
-            text.put(wording.colon);
-        }
-        text.put(&limits);
-    }
+pub(crate) fn help(
+    param: &Param<'_>,
+    command: &Command<'_>,
+    length: Length,
+    wording: &Wording,
+) -> String {
+    let mut facts = Facts { param, wording, text: param.help.to_owned(), between: wording.colon };
+    facts.add_value(length);
+    facts.between = wording.semicolon;
     if let Some(default) = param.default {
-        let default = if param.secret { DOTS } else { default };
-        if limits.is_empty() {
-            add(&mut text, wording, &fill(wording.unless_given, &[default]));
-        } else {
-            text = fill(wording.and_unless_given, &[&text, default]);
-        }
+        facts.add(&fill(wording.unless_given, &[&shown_default(param, default, wording)]));
     }
     if !param.opposite.is_empty() {
-        let mut opposite = String::new();
-        if param.opposite_short == 0 {
-            push_name(&mut opposite, 0, Some(param.opposite));
-        } else {
-            push_names(&mut opposite, param.opposite_short, Some(param.opposite));
-        }
-        add(&mut text, wording, &fill(wording.opposite, &[&opposite]));
+        facts.add_opposite();
     }
-    if param.manner.code {
-        add(&mut text, wording, wording.in_code);
-    }
-    if param.manner.infinite {
-        add(&mut text, wording, wording.infinite);
-    }
-    if param.worded {
-        add(&mut text, wording, wording.worded);
-    }
-    if param.is_attached() {
-        add(&mut text, wording, wording.or_alone);
-    }
-    if !param.file_name.is_empty() {
-        let name = "--".to_owned() + param.file_name;
-        add(&mut text, wording, &fill(wording.from_file, &[&name]));
-    }
-    if let Some(delimiter) = param.delimiter {
-        let delimiter = delimiter.to_string();
-        add(&mut text, wording, &fill(wording.split_at, &[&delimiter]));
-    }
-    add(&mut text, wording, &again(param, wording));
-    if !param.variable.is_empty() {
-        add(&mut text, wording, &fill(wording.stands_in, &[param.variable]));
+    facts.add_manner();
+    facts.add(&again(param, wording));
+    if !param.variable.is_empty() && !facts.is_said(&("$".to_owned() + param.variable)) {
+        facts.add(&fill(wording.or_set, &[param.variable]));
     }
     for rule in command.relations() {
-        add(&mut text, wording, &relation(param, rule, wording));
+        facts.add(&relation(param, rule, wording));
     }
-    text
+    facts.text
 }
 
-#[inline(never)]
-fn add(text: &mut String, wording: &Wording, fact: &str) {
-    if !fact.is_empty() && !text.is_empty() {
-        text.put(wording.semicolon);
+/// Whether nothing is said of a parameter, or no more than its type.
+pub(crate) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> bool {
+    let said = help(param, command, Length::Full, wording);
+    let is_type = |kind: &&Kind| kind.is_number() && wording.noun(kind).0 == said;
+    said.is_empty() || param.kinds().first().is_some_and(is_type)
+}
+
+/// A text that grows by facts.
+struct Facts<'f> {
+    param: &'f Param<'f>,
+    wording: &'f Wording,
+    text: String,
+    /// What parts the next fact from what is before it.
+    between: &'static str,
+}
+
+impl Facts<'_> {
+    #[inline(never)]
+    fn add(&mut self, fact: &str) {
+        if fact.is_empty() || self.is_said(fact) {
+            return;
+        }
+        if !self.text.is_empty() {
+            self.text.put(self.between);
+        }
+        self.text.put(fact);
     }
-    text.put(fact);
+
+    /// Whether the help says something already, in these words.
+    fn is_said(&self, fact: &str) -> bool {
+        let (help, fact) = (self.param.help.to_lowercase(), fact.to_lowercase());
+        let is_apart = |letter: Option<char>| !letter.is_some_and(char::is_alphanumeric);
+        help.match_indices(&fact).any(|(at, found)| {
+            is_apart(help[..at].chars().next_back())
+                && is_apart(help[at + found.len()..].chars().next())
+        })
+    }
+
+    /// What the value is: the choices, what must be at a path, what the validators allow; else its type.
+    fn add_value(&mut self, length: Length) {
+        let (param, wording) = (self.param, self.wording);
+        let kinds = param.kinds();
+        let is_list = |kind: &Kind| matches!(kind.noun, Noun::Choice | Noun::Truth);
+        if let [kind] = kinds
+            && is_list(kind)
+        {
+            // In full they are listed below, where they have help of their own.
+            if length == Length::Short || !is_explained(kind) {
+                self.add(&wording.noun(kind).0);
+            }
+            return;
+        }
+        let limits = self.limits();
+        match kinds {
+            _ if !limits.is_empty() => self.add(&limits),
+            [kind] => self.add_kind(kind),
+            [first, rest @ ..]
+                if first.is_number() && rest.iter().all(|k| k.noun == first.noun) =>
+            {
+                self.add(&fill(wording.each, &[&wording.noun(first).0]));
+            }
+            _ => {}
+        }
+    }
+
+    /// A type without limits: what a number is, and what explains itself.
+    fn add_kind(&mut self, kind: &Kind) {
+        let wording = self.wording;
+        let (noun, example) = wording.noun(kind);
+        if kind.is_number() {
+            // What counts something that is there begins at one.
+            let least = kind.limits.filter(|limits| limits[0] == "1");
+            let least =
+                least.map(|limits| wording.comma.to_owned() + &fill(wording.or_more, &[limits[0]]));
+            return self.add_noun(&noun, &least.unwrap_or_default());
+        }
+        if !kind.explained && kind.noun != Noun::Entry {
+            return;
+        }
+        // Help with an example of its own needs none of the kind's.
+        let such_as = fill(wording.such_as, &["", ""]);
+        let has_example = self.is_said(&example) || self.param.help.contains(such_as.trim_end());
+        let example = if has_example { "" } else { &example };
+        self.add_noun(&noun, &wording.such_as(String::new(), example));
+    }
+
+    /// A noun and what is said of it; the noun only where the help does not have it.
+    fn add_noun(&mut self, noun: &str, rest: &str) {
+        let bare = noun.split_once(' ').map_or(noun, |(_, bare)| bare);
+        match self.is_said(bare) {
+            true if self.text.is_empty() || rest.is_empty() => {}
+            true => self.text.put(rest),
+            false => self.add(&(noun.to_owned() + rest)),
+        }
+    }
+
+    /// What the path and the validators allow.
+    fn limits(&self) -> String {
+        let (param, wording) = (self.param, self.wording);
+        let mut limits = self.path().unwrap_or_default();
+        for test in param.tests() {
+            let before = limits.len();
+            let kind = param.word_kind(0).unwrap_or(bool::KIND);
+            match test.bounds() {
+                Some((low, high)) => {
+                    limits.put(&wording.range_of(kind, (&low, &high), wording.range, ""));
+                }
+                None => limits.put(&test.says(wording, kind)),
+            }
+            if before > 0 && limits.len() > before {
+                limits.insert_str(before, wording.comma);
+            }
+        }
+        limits
+    }
+
+    /// What must be at a path, unless the help has the word for it, and how that must end.
+    fn path(&self) -> Option<String> {
+        let wording = self.wording;
+        let noun = wording.path_noun(self.param);
+        let words = [wording.file_word, wording.directory_word];
+        let is_said = words.iter().any(|word| noun.contains(word) && self.is_said(word));
+        match wording.endings(self.param) {
+            _ if !is_said => wording.path(self.param),
+            endings if endings.is_empty() => None,
+            endings => {
+                Some(fill(wording.ending_in, &["", &endings]).trim_start_matches(", ").to_owned())
+            }
+        }
+    }
+
+    fn add_opposite(&mut self) {
+        let mut opposite = String::new();
+        match self.param.opposite_short {
+            0 => push_name(&mut opposite, 0, Some(self.param.opposite)),
+            short => push_names(&mut opposite, short, Some(self.param.opposite)),
+        }
+        if !self.is_said(&("--".to_owned() + self.param.opposite)) {
+            self.add(&fill(self.wording.opposite, &[&opposite]));
+        }
+    }
+
+    /// In which other ways the value is read.
+    fn add_manner(&mut self) {
+        let (param, wording) = (self.param, self.wording);
+        if param.manner.code {
+            self.add(wording.in_code);
+        }
+        if param.manner.infinite {
+            self.add(wording.infinite);
+        }
+        if param.worded {
+            self.add(wording.worded);
+        }
+        if param.is_attached() {
+            self.add(wording.or_alone);
+        }
+        if !param.file_name.is_empty() {
+            let name = "--".to_owned() + param.file_name;
+            self.add(&fill(wording.from_file, &[&name]));
+        }
+        if let Some(delimiter) = param.delimiter {
+            let named = wording.signs.iter().find(|sign| sign.0 == delimiter);
+            let sign = named.map_or(delimiter.to_string(), |sign| sign.1.to_owned());
+            self.add(&fill(wording.joined_by, &[&sign]));
+        }
+    }
+}
+
+/// A default as it is shown: dots for a secret, and the words of truth that the page has.
+fn shown_default(param: &Param<'_>, default: &str, wording: &Wording) -> String {
+    let is_truth = matches!(param.kinds(), [kind] if kind.noun == Noun::Truth);
+    match bool::from_word(default.as_ref()) {
+        _ if param.secret => DOTS.to_owned(),
+        Ok(truth) if is_truth => if truth { wording.yes } else { wording.no }.to_owned(),
+        _ => default.to_owned(),
+    }
 }
 
 /// What a rule says of one of its members.
@@ -95,43 +238,18 @@ fn relation(param: &Param<'_>, rule: &Rule<'_>, wording: &Wording) -> String {
     }
 }
 
-/// What the path, the validators or the list of choices allow. Choices with help of their own are
-/// listed below instead.
-fn limits(param: &Param<'_>, wording: &Wording) -> String {
-    if let [kind] = param.kinds()
-        && kind.offers().next().is_some()
-        && kind.offers().all(|offer| offer.1.is_empty())
-    {
-        return wording.noun(kind);
-    }
-    let mut limits = wording.path(param).unwrap_or_default();
-    for test in param.tests() {
-        let before = limits.len();
-        match test.bounds() {
-            Some((low, high)) => limits.put(&fill(wording.range, &[&low, &high])),
-            None => limits.put(&test.says()),
-        }
-        if before > 0 && limits.len() > before {
-            limits.insert_str(before, wording.comma);
-        }
-    }
-    match param.kinds() {
-        [kind] if limits.is_empty() && kind.explained => wording.noun(kind),
-        _ => limits,
-    }
+fn is_explained(kind: &Kind) -> bool {
+    kind.offers().any(|offer| !offer.1.is_empty())
 }
 
 /// The choices of a parameter, when they have help of their own.
 pub(super) fn offers(param: &Param<'_>) -> Vec<Entry> {
-    let mut offers = Vec::new();
-    let mut explained = false;
-    if let [kind] = param.kinds() {
-        for (name, help) in kind.offers() {
-            explained |= !help.is_empty();
-            offers.push(Entry::plain(name, help));
+    match param.kinds() {
+        [kind] if is_explained(kind) => {
+            kind.offers().map(|(name, help)| Entry::plain(name, help)).collect()
         }
+        _ => Vec::new(),
     }
-    if explained { offers } else { Vec::new() }
 }
 
 /// How often it may be given, where that is more than once.
@@ -142,13 +260,12 @@ fn again(param: &Param<'_>, wording: &Wording) -> String {
         true => [wording.count_exactly, wording.count_up_to, wording.count_range],
         false => [wording.times_exactly, wording.times_up_to, wording.times_range],
     };
+    let [least, most] = wording.counts(min as usize, max as usize);
     match param.role {
-        Role::Tally => wording.repeated.to_owned(),
-        _ if param.counted && min == max => fill(exactly, &[&digits(max as usize)]),
-        _ if param.counted && max < u32::MAX && min <= 1 => fill(up_to, &[&digits(max as usize)]),
-        _ if param.counted && max < u32::MAX => {
-            fill(range, &[&digits(min as usize), &digits(max as usize)])
-        }
+        Role::Tally => wording.given_again.to_owned(),
+        _ if param.counted && min == max => fill(exactly, &[&most]),
+        _ if param.counted && max < u32::MAX && min <= 1 => fill(up_to, &[&most]),
+        _ if param.counted && max < u32::MAX => fill(range, &[&least, &most]),
         Role::Option if param.form.many && !param.once => wording.given_again.to_owned(),
         _ => String::new(),
     }

@@ -34,7 +34,7 @@ use crate::read::Length;
 ///
 /// operand    HIVE          hive to inspect, such as A7
 ///
-/// anywhere   -h, --help    -h for a short page, --help for this one
+/// anywhere   -h, --help    -h for a short page, --help for all of it
 /// ");
 /// ```
 #[derive(Debug, Clone)]

@@ -44,7 +44,7 @@ impl<'d> Command<'d> {
     /// let flaws: Vec<String> = INSPECT.flaws().iter().map(ToString::to_string).collect();
     /// assert_eq!(flaws, [
     ///     "inspect: it has no summary",
-    ///     "inspect: the default of --frames does not read: --frames takes a whole number from 0 to 255; 'many' is not one",
+    ///     "inspect: the default of --frames does not read: --frames takes a whole number; 'many' is not one",
     /// ]);
     /// ```
     pub fn flaws(&'d self) -> Vec<Flaw> {

@@ -13,7 +13,7 @@ pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
         flaws.push("it has no summary".to_owned());
     }
     for param in command.params().filter(|param| !param.is_hidden()) {
-        if facts::help(param, command, path.root().words()).is_empty() {
+        if facts::says_little(param, command, path.root().words()) {
             flaws.push(format!("{} has no help", param.spelled()));
         }
     }

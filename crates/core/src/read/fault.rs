@@ -3,6 +3,7 @@
 use super::reading::Path;
 use super::secret::Dark;
 use super::trace::Trace;
+use super::unread::Unread;
 use super::word::Words;
 use super::world::Around;
 use crate::declare::{Param, Reason, Rule};
@@ -16,6 +17,8 @@ pub struct Fault<'d> {
     /// Which word of the parameter's value it is about.
     pub(crate) which: usize,
     pub(crate) reason: Option<Reason>,
+    /// Why a file cannot be read.
+    pub(crate) unread: Option<Unread>,
     /// How many there are of what is missing or too many.
     pub(crate) count: usize,
     /// Words behind the one of the place that it is about too: a pair is refused as a whole.
@@ -111,8 +114,18 @@ pub enum Place {
 
 impl<'d> Fault<'d> {
     pub(crate) const fn new(kind: FaultKind, place: Place) -> Self {
-        let (param, reason, rule) = (None, None, None);
-        Fault { kind, place, param, which: 0, reason, count: 0, more: 0, also: Vec::new(), rule }
+        Fault {
+            kind,
+            place,
+            param: None,
+            which: 0,
+            reason: None,
+            unread: None,
+            count: 0,
+            more: 0,
+            also: Vec::new(),
+            rule: None,
+        }
     }
 
     pub(crate) fn of(kind: FaultKind, place: Place, param: &'d Param<'d>) -> Self {

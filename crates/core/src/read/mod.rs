@@ -26,6 +26,7 @@
 //! * `finish.rs`: what is only known behind the last word; `convert.rs`: words into typed values;
 //!   `outcome.rs`: what a line that reads turns out to be.
 //! * `relation.rs`: rules between parameters, and the developer's test of the whole.
+//! * `world.rs`: what a reading asks of its surroundings; `unread.rs`: why a file cannot be read.
 //! * `trace.rs`: what was understood, right or wrong; `secret.rs`: what of a refused line is dark.
 //! * `reading.rs`: the result, `show.rs`, `serialise.rs`: what else it tells;
 //!   `fault.rs`: the facts of what is wrong.
@@ -47,6 +48,7 @@ mod step;
 mod touch;
 mod trace;
 mod trail;
+mod unread;
 mod word;
 mod world;
 
@@ -56,8 +58,9 @@ pub use reading::{Length, Outcome, Path, Reading};
 pub use relation::Objection;
 pub use show::{Occurrence, Origin};
 pub use step::{Meaning, Step};
+pub use unread::{Unread, message};
 pub use word::{Word, Words};
-pub use world::{Presence, Setting, Settings, World};
+pub use world::{Malformed, Presence, Setting, Settings, World};
 
 pub(crate) use source::{has_secret, is_settable, secret_settings};
 pub(crate) use trace::{Trace, Use};

@@ -11,7 +11,7 @@ use super::fault::{Fault, FaultKind, Place};
 use super::reader::{Reader, Slot};
 use super::word::Words;
 use super::world::{Setting, Settings, Trial, World};
-use crate::declare::{Command, Config, Hit, Noun, Param, Reason, Role, Sort};
+use crate::declare::{Command, Config, Hit, Noun, Param, Role, Sort};
 use crate::text::{in_order, part};
 
 /// The words of a value that was not typed, and where they stand.
@@ -97,8 +97,8 @@ impl<'d> Reader<'d> {
             Ok(None) => return,
             Err(reason) => {
                 let fault = Fault::new(FaultKind::FileUnread, place);
-                let reason = Some(Reason::Own(reason.into()));
-                self.faults.push(Fault { param: config.option, reason, ..fault });
+                let unread = Some(reason);
+                self.faults.push(Fault { param: config.option, unread, ..fault });
                 return;
             }
         };
@@ -126,9 +126,9 @@ impl<'d> Reader<'d> {
     /// Gives the settings to the parameters of the line's commands; what no command knows is a fault,
     /// wherever it stands.
     fn settle(&mut self, settings: &Settings) {
-        if let Some((Range { start, end }, reason)) = settings.error.clone() {
-            let fault = Fault::new(FaultKind::SettingMalformed, Place::Setting { start, end });
-            self.faults.push(Fault { reason: Some(Reason::Own(reason.into())), ..fault });
+        if let Some((Range { start, end }, _)) = settings.error {
+            let place = Place::Setting { start, end };
+            self.faults.push(Fault::new(FaultKind::SettingMalformed, place));
             return;
         }
         for setting in &settings.unset {

@@ -55,9 +55,9 @@ impl<'d> Reader<'d> {
                 convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
                 (slot.typed, slot.outer) = (typed, None);
             }
-            Err(reason) => {
+            Err(unread) => {
                 let fault = Fault::of(FaultKind::FileUnread, place, slot.param);
-                self.faults.push(Fault { reason: Some(Reason::Own(reason.into())), ..fault });
+                self.faults.push(Fault { unread: Some(unread), ..fault });
             }
         }
     }

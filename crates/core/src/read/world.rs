@@ -5,6 +5,8 @@ use std::ops::Range;
 use std::path::Path;
 use std::sync::Arc;
 
+use super::unread::Unread;
+
 /// What a reading asks of the world around it. The edge implements it with the real one, a test with
 /// whatever it is about; [`Command::read`](crate::Command::read) does without.
 pub trait World: Sync {
@@ -18,16 +20,16 @@ pub trait World: Sync {
     ///
     /// # Errors
     ///
-    /// Why it cannot be read, in the system's words.
-    fn first_line(&self, file: &Path) -> Result<OsString, String>;
+    /// Why it cannot be read.
+    fn first_line(&self, file: &Path) -> Result<OsString, Unread>;
 
     /// The config file at a path, or else the one with the declared name in the folders where such
     /// files are; `None` where there is none.
     ///
     /// # Errors
     ///
-    /// Why it cannot be read, in the system's words.
-    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, String>;
+    /// Why it cannot be read.
+    fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread>;
 }
 
 /// What is at a path.
@@ -53,7 +55,26 @@ pub struct Settings {
     /// The keys that it has without a value, such as JSON's `null`: they set nothing, and must be known.
     pub unset: Vec<Setting>,
     /// What is wrong with the text, and where, when it cannot be understood.
-    pub error: Option<(Range<usize>, String)>,
+    pub error: Option<(Range<usize>, Malformed)>,
+}
+
+/// Why the text of a config file cannot be understood.
+#[derive(Debug, Clone, PartialEq, Eq)]
+#[non_exhaustive]
+pub enum Malformed {
+    /// Its bytes are not text in UTF-8.
+    NotText,
+    /// It is something else than an object of settings.
+    NotObject,
+    /// This key is there twice.
+    Twice(String),
+    /// It is not of its form, as whoever parses that says.
+    NotForm {
+        /// What the form is called: TOML, JSON.
+        form: &'static str,
+        /// The parser's own words.
+        said: String,
+    },
 }
 
 /// What a config file sets.

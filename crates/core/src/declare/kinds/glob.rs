@@ -11,6 +11,6 @@ impl FromWord for Pattern {
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;
-        Pattern::new(text).map_err(|error| Misfit::because(error.msg))
+        Pattern::new(text).map_err(|error| Misfit::citing(error.msg))
     }
 }

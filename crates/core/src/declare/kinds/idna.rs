@@ -3,7 +3,7 @@
 use std::ffi::OsStr;
 use std::fmt;
 
-use crate::declare::{FromWord, Kind, Misfit, Refers};
+use crate::declare::{FromWord, Kind, Misfit, Miss, Refers};
 
 /// The name of a domain, such as `example.org`, in the ASCII form that is looked up.
 #[derive(Debug, Clone, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -28,7 +28,8 @@ impl FromWord for DomainName {
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;
-        let name = idna::domain_to_ascii_strict(text).map_err(|_| Misfit::new())?;
+        let misfit = || Misfit::nearly(text.contains("://").then_some(Miss::Scheme));
+        let name = idna::domain_to_ascii_strict(text).map_err(|_| misfit())?;
         // The last label of a name is never a number (RFC 1123, 2.1): that is an address.
         let last = name.trim_end_matches('.').rsplit('.').next().unwrap_or_default();
         if last.is_empty() || last.bytes().all(|byte| byte.is_ascii_digit()) {

@@ -8,7 +8,7 @@ use ::jiff::civil::{Date, DateTime, Time};
 use ::jiff::{SignedDuration, Span, Timestamp};
 
 use super::parsed;
-use crate::declare::{FromWord, Kind, Misfit};
+use crate::declare::{FromWord, Kind, Misfit, Miss};
 
 parsed! {
     DateTime: "a date and a time", "2026-05-01T14:30", no_such_day;
@@ -26,7 +26,7 @@ impl FromWord for Date {
         let parts = text.strip_prefix('-').unwrap_or(text).split('-').map(str::len);
         let is_alone = parts.eq([4, 2, 2]);
         let date = text.parse().ok().filter(|_| is_alone);
-        date.ok_or_else(|| Misfit::of_reason(no_such_day(text)))
+        date.ok_or_else(|| no_such_day(text))
     }
 }
 
@@ -45,15 +45,16 @@ impl FromWord for Duration {
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let duration = SignedDuration::from_word(word)?;
-        Duration::try_from(duration).map_err(|_| Misfit::because("a duration here is not negative"))
+        Duration::try_from(duration).map_err(|_| Misfit::nearly(Some(Miss::Negative)))
     }
 }
 
 /// A day that is written as one, and is in no calendar.
-fn no_such_day(text: &str) -> Option<String> {
-    let day = text.get(..10)?;
+fn no_such_day(text: &str) -> Misfit {
+    let Some(day) = text.get(..10) else { return Misfit::new() };
     let has_the_shape = day.split('-').map(str::len).eq([4, 2, 2]);
     let is_digits = day.bytes().all(|byte| byte == b'-' || byte.is_ascii_digit());
     let is_missing = day.parse::<Date>().is_err();
-    (has_the_shape && is_digits && is_missing).then(|| format!("the calendar has no {day}"))
+    let is_meant = has_the_shape && is_digits && is_missing;
+    Misfit::nearly(is_meant.then(|| Miss::NoDay(day.to_owned())))
 }

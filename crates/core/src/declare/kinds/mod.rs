@@ -22,10 +22,10 @@ pub(super) mod url;
 #[cfg(feature = "uuid")]
 mod uuid;
 
-/// Converts words by `FromStr`, whose error is the reason.
+/// Converts words by `FromStr`; what is amiss with one that does not convert is asked of a function.
 #[allow(unused_macros)] // where no feature that uses it is on
 macro_rules! parsed {
-    ($($type:ty: $noun:literal, $example:literal $(, $reason:expr)?;)*) => {$(
+    ($($type:ty: $noun:literal, $example:literal $(, $misfit:expr)?;)*) => {$(
         impl crate::declare::FromWord for $type {
             const KIND: &'static crate::declare::Kind =
                 &crate::declare::Kind::new($noun, $example).explained();
@@ -33,9 +33,10 @@ macro_rules! parsed {
             fn from_word(word: &std::ffi::OsStr) -> Result<Self, crate::declare::Misfit> {
                 let text = word.to_str().ok_or(crate::declare::Misfit::not_text())?;
                 text.parse().map_err(|_| {
-                    let reason: Option<String> = None;
-                    $(let reason = reason.or($reason(text));)?
-                    crate::declare::Misfit::of_reason(reason)
+                    let misfit: fn(&str) -> crate::declare::Misfit =
+                        |_| crate::declare::Misfit::new();
+                    $(let misfit = { let _ = misfit; $misfit };)?
+                    misfit(text)
                 })
             }
         }

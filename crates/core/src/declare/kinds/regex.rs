@@ -1,7 +1,6 @@
 //! Regular expressions, as values and as a validator of text.
 
 use std::any::Any;
-use std::borrow::Cow;
 use std::ffi::OsStr;
 use std::sync::{Mutex, PoisonError};
 
@@ -9,6 +8,7 @@ use ::regex::{Error, Regex};
 
 use crate::declare::valid::{Refusal, Test, Validator};
 use crate::declare::{FromWord, Kind, Misfit};
+use crate::wording::{Wording, fill};
 
 impl FromWord for Regex {
     const KIND: &'static Kind = &Kind::new("a regular expression", "A[0-9]+").explained();
@@ -19,9 +19,9 @@ impl FromWord for Regex {
             // The last line has the reason; those before draw where it is.
             Error::Syntax(drawn) => {
                 let last = drawn.lines().last().unwrap_or_default();
-                Misfit::because(last.strip_prefix("error: ").unwrap_or(last).to_owned())
+                Misfit::citing(last.strip_prefix("error: ").unwrap_or(last))
             }
-            other => Misfit::because(other.to_string()),
+            other => Misfit::citing(other),
         })
     }
 }
@@ -70,16 +70,16 @@ impl Pattern {
 impl Test for Pattern {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<String>() {
-            Some(text) if !self.matches(text) => Err(Refusal::Other(self.says().into_owned())),
+            Some(text) if !self.matches(text) => Err(Refusal::Other),
             _ => Ok(()),
         }
     }
 
-    fn says(&self) -> Cow<'_, str> {
+    fn says(&self, wording: &Wording, _: &Kind) -> String {
         let Pattern { pattern, example, says } = self;
         match *says {
-            "" => format!("text that matches {pattern}, such as {example}").into(),
-            says => format!("{says}, such as {example}").into(),
+            "" => fill(wording.such_as, &[&fill(wording.matching, &[pattern]), example]),
+            says => fill(wording.such_as, &[says, example]),
         }
     }
 

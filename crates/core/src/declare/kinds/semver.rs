@@ -2,15 +2,17 @@
 
 use ::semver::{Version, VersionReq};
 
+use crate::declare::Misfit;
+
 super::parsed! {
     Version: "a version", "1.2.0", version;
     VersionReq: "a requirement of versions", ">=1.2, <2", requirement;
 }
 
-fn version(text: &str) -> Option<String> {
-    text.parse::<Version>().err().map(|error| error.to_string())
+fn version(text: &str) -> Misfit {
+    text.parse::<Version>().err().map_or_else(Misfit::new, Misfit::citing)
 }
 
-fn requirement(text: &str) -> Option<String> {
-    text.parse::<VersionReq>().err().map(|error| error.to_string())
+fn requirement(text: &str) -> Misfit {
+    text.parse::<VersionReq>().err().map_or_else(Misfit::new, Misfit::citing)
 }

@@ -1,13 +1,13 @@
 //! Web addresses (the URL Standard), and a validator of their schemes.
 
 use std::any::Any;
-use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use ::url::{ParseError, Url};
 
 use crate::declare::valid::{Refusal, Test, Validator};
-use crate::declare::{FromWord, Kind, Misfit};
+use crate::declare::{FromWord, Kind, Misfit, Miss};
+use crate::wording::{Wording, fill};
 
 impl FromWord for Url {
     const KIND: &'static Kind = &Kind::new("a web address", "https://example.org/").explained();
@@ -17,11 +17,9 @@ impl FromWord for Url {
         let text = word.to_str().ok_or(Misfit::not_text())?;
         match Url::parse(text) {
             Ok(url) if url.has_host() => Ok(url),
-            Ok(_) => Err(Misfit::because(format!("'{text}' names no host"))),
-            Err(ParseError::RelativeUrlWithoutBase) => Err(Misfit::because(format!(
-                "'{text}' does not begin with a scheme such as https://"
-            ))),
-            Err(error) => Err(Misfit::because(error.to_string())),
+            Ok(_) => Err(Misfit::nearly(Some(Miss::NoHost))),
+            Err(ParseError::RelativeUrlWithoutBase) => Err(Misfit::nearly(Some(Miss::NoScheme))),
+            Err(error) => Err(Misfit::citing(error)),
         }
     }
 }
@@ -39,15 +37,16 @@ impl Test for Schemes {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<Url>() {
             Some(url) if !self.0.contains(&url.scheme()) => {
-                Err(Refusal::Other(self.says().into_owned()))
+                Err(Refusal::Begins(url.scheme().to_owned() + "://"))
             }
             _ => Ok(()),
         }
     }
 
-    fn says(&self) -> Cow<'_, str> {
+    fn says(&self, wording: &Wording, _: &Kind) -> String {
         let schemes: Vec<String> = self.0.iter().map(|scheme| format!("{scheme}://")).collect();
-        format!("an address with {}", schemes.join(" or ")).into()
+        let schemes = wording.list(schemes.iter().map(String::as_str), wording.or);
+        fill(wording.address_with, &[&schemes])
     }
 
     fn is_discreet(&self) -> bool {

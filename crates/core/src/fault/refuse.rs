@@ -1,0 +1,219 @@
+//! What is said of a value that is refused: what would be right, then what is amiss with this one.
+
+use crate::declare::valid::{Refusal, Test};
+use crate::declare::{FromWord, Kind, Miss, Noun, Param, Reason};
+use crate::read::{Fault, FaultKind, Faults, Place};
+use crate::text::{Put, digits, visible};
+use crate::wording::{Wording, fill};
+
+impl<'d> Faults<'d> {
+    /// Why a value is refused, of one or of several.
+    pub(super) fn refused(&self, group: &[&Fault<'d>], name: &str, typed: &str) -> String {
+        let wording = self.path.root().words();
+        let Some((&fault, param)) = group.first().and_then(|fault| Some((fault, fault.param?)))
+        else {
+            return String::new();
+        };
+        let sentence = match &fault.reason {
+            Some(Reason::Count(count)) => {
+                let counts = [param.kinds().len().max(1), *count].map(|count| match count {
+                    0 => digits(0),
+                    count => wording.count(count),
+                });
+                return fill(wording.value_count, &[name, &counts[0], &counts[1]]);
+            }
+            Some(Reason::Own(reason)) if fault.kind == FaultKind::ValueRefused => {
+                fill(wording.value_refused, &[name, typed]) + wording.colon + &visible(reason)
+            }
+            _ => match only_choice(wording, fault, param) {
+                Some(only) => fill(wording.only_be, &[name, &only, typed]),
+                None => self.takes_and_is(group, (name, typed), param),
+            },
+        };
+        match (fault.kind, fault.place) {
+            (FaultKind::ReadingRefused, _) => sentence,
+            (_, Place::Nowhere) => fill(wording.wrong_default, &[name]) + wording.colon + &sentence,
+            _ => sentence,
+        }
+    }
+
+    /// What would be right; then what this is, where that says more.
+    fn takes_and_is(
+        &self,
+        group: &[&Fault<'d>],
+        (name, typed): (&str, &str),
+        param: &'d Param<'d>,
+    ) -> String {
+        let wording = self.path.root().words();
+        let Some(&fault) = group.first() else { return String::new() };
+        let sentence = fill(wording.value_misfit, &[name, &right(wording, fault, param)]);
+        if matches!(fault.reason, Some(Reason::Tested(_, Refusal::Excluded))) {
+            return sentence;
+        }
+        let why = match &fault.reason {
+            _ if self.takes_option(fault) => fill(wording.is_option, &[typed]),
+            Some(Reason::Own(reason)) => visible(reason),
+            Some(Reason::Near(Miss::NoDay(day))) => fill(wording.no_day, &[&visible(day)]),
+            Some(Reason::Near(miss)) => {
+                fill(miss_phrase(wording, miss), &[typed, &wording.endings(param)])
+            }
+            Some(Reason::Tested(_, Refusal::Has(count))) => {
+                fill(wording.has, &[typed, &digits(*count)])
+            }
+            Some(Reason::Tested(_, Refusal::Begins(with))) => {
+                fill(wording.begins, &[typed, &visible(with)])
+            }
+            reason => {
+                let is = fill(is_phrase(wording, fault, param, group.len() > 1), &[typed]);
+                match reason {
+                    Some(Reason::Cited(said)) => fill(wording.cited, &[&is, &visible(said)]),
+                    _ if self.is_of_letter(fault) => is + wording.colon + wording.no_equals,
+                    _ => is,
+                }
+            }
+        };
+        sentence + wording.semicolon + &why
+    }
+}
+
+/// What is said of a word that is none of what would be right.
+fn is_phrase(
+    wording: &Wording,
+    fault: &Fault<'_>,
+    param: &Param<'_>,
+    are_several: bool,
+) -> &'static str {
+    let [one, several] = match fault.reason {
+        Some(Reason::Above) => [wording.above, wording.are_above],
+        Some(Reason::Below) => [wording.below, wording.are_below],
+        Some(Reason::Absent) => return wording.nothing_at,
+        Some(Reason::Present) => return wording.something_at,
+        Some(Reason::NotFile) => return wording.is_directory,
+        Some(Reason::NotDirectory) => return wording.is_file,
+        _ => match listed(fault, param) {
+            Some(2) => [wording.neither, wording.are_neither],
+            Some(3..) => [wording.not_among, wording.are_not_among],
+            _ => [wording.not_one, wording.not_ones],
+        },
+    };
+    if are_several { several } else { one }
+}
+
+const fn miss_phrase(wording: &Wording, miss: &Miss) -> &'static str {
+    match miss {
+        Miss::Fraction => wording.not_whole,
+        Miss::Letters => wording.letters_behind,
+        Miss::Ending => wording.other_ending,
+        Miss::Scheme => wording.scheme,
+        Miss::NoScheme => wording.no_scheme,
+        Miss::NoHost => wording.no_host,
+        Miss::NoAt => wording.no_at,
+        Miss::NoDay(_) => wording.no_day,
+        Miss::Negative => wording.negative,
+    }
+}
+
+/// What would be right instead of a refused value.
+fn right(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> String {
+    if let Some(test) = refusing(fault, param) {
+        return test.says(wording, kind(param, fault.which));
+    }
+    // The ending is told with what is amiss.
+    if fault.reason == Some(Reason::Near(Miss::Ending)) {
+        let noun = wording.path_noun(param);
+        return if noun.is_empty() { wording.path } else { noun }.to_owned();
+    }
+    takes(wording, param, fault.which, fault.reason.as_ref())
+}
+
+/// The validator that refuses a value, where that is not a range.
+fn refusing<'d>(fault: &Fault<'_>, param: &Param<'d>) -> Option<&'d dyn Test> {
+    match fault.reason {
+        Some(Reason::Tested(place, _)) => param.tests().nth(place),
+        _ => None,
+    }
+}
+
+/// How many words or values a list has that a value is none of.
+fn listed(fault: &Fault<'_>, param: &Param<'_>) -> Option<usize> {
+    if let Some(test) = refusing(fault, param) {
+        return test.count();
+    }
+    let kind = kind(param, fault.which);
+    matches!(kind.noun, Noun::Choice | Noun::Truth).then(|| kind.offers().count())
+}
+
+/// The one word or value that would be right, where there are no others.
+fn only_choice(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> Option<String> {
+    let is_only = listed(fault, param) == Some(1);
+    is_only.then(|| right(wording, fault, param))
+}
+
+/// The kind of a parameter's word; a flag has a word only where that comes from elsewhere, or is attached.
+fn kind(param: &Param<'_>, at: usize) -> &'static Kind {
+    param.word_kind(at).or(param.kinds().last().copied()).unwrap_or(bool::KIND)
+}
+
+/// What a parameter takes as its `at`-th word: the noun of its kind with its limits.
+pub(super) fn takes(
+    wording: &Wording,
+    param: &Param<'_>,
+    at: usize,
+    reason: Option<&Reason>,
+) -> String {
+    let (what, example) = takes_such(wording, param, at, reason);
+    wording.such_as(what, &example)
+}
+
+/// The same with its example apart.
+fn takes_such(
+    wording: &Wording,
+    param: &Param<'_>,
+    at: usize,
+    reason: Option<&Reason>,
+) -> (String, String) {
+    let kind = kind(param, at);
+    let mut limits = String::new();
+    for test in param.tests() {
+        if let Some((low, high)) = test.bounds() {
+            let range = match reason {
+                // A number beyond the type is measured by its end.
+                Some(Reason::Above | Reason::Below) => fill(wording.from_range, &[&low, &high]),
+                _ => wording.range_of(kind, (&low, &high), wording.from_range, wording.comma),
+            };
+            let is_open = range.starts_with(wording.comma);
+            limits.put(match limits.is_empty() {
+                true if is_open => "",
+                true => " ",
+                false => wording.comma,
+            });
+            limits.put(&range);
+        }
+    }
+    if limits.is_empty() {
+        limits = wording.limits(kind, reason).unwrap_or_default();
+    }
+    let (noun, example) = match wording.path(param) {
+        Some(noun) => (noun, String::new()),
+        None => wording.noun(kind),
+    };
+    // Limits say more than an example.
+    if limits.is_empty() { (noun, example) } else { (noun + &limits, String::new()) }
+}
+
+/// A value that is missing, or the rest of one of several words.
+pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
+    let Some(param) = fault.param else { return String::new() };
+    let all = param.holes(0);
+    if fault.count > 0 {
+        return fill(wording.value_rest, &[name, &all, &param.holes(fault.count)]);
+    }
+    if param.kinds().len() > 1 {
+        return fill(wording.value_missing, &[name, &all]);
+    }
+    let (what, example) = takes_such(wording, param, 0, None);
+    let is_list =
+        matches!(kind(param, 0).noun, Noun::Choice) && kind(param, 0).offers().count() > 2;
+    let what = if is_list { fill(wording.one_of, &[&what]) } else { what };
+    wording.such_as(fill(wording.value_missing, &[name, &what]), &example)
+}

@@ -202,8 +202,11 @@ impl<'d> Param<'d> {
         of_kind
     }
 
-    /// Whether a word reads as a value of one word.
+    /// Whether a word reads as a value of one word; of a flag, as one of truth.
     pub(crate) fn accepts(&self, word: impl AsRef<OsStr>) -> bool {
+        if self.kinds().is_empty() {
+            return bool::from_word(word.as_ref()).is_ok();
+        }
         let (mut cell, mut wrong) = (Cell::default(), Vec::new());
         let words: &[&OsStr] = &[word.as_ref()];
         let mut feed = Feed { first: 0, words, equals: None, param: self, wrong: &mut wrong };

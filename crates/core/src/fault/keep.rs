@@ -23,8 +23,9 @@ pub(super) fn keeps(
     change.mended = change.mended();
     change.moves_up = repair.cost.class == Class::Dropped;
     let loses = matches!(repair.cost.class, Class::Quoted | Class::Dropped);
-    // What moves is an option there, and no word that something else takes.
+    // What moves is an option there, and no word that something else takes; or the name of a command.
     let overrides = repair.cost.class == Class::Moved
+        && before.list[pick].kind != FaultKind::CommandUnknown
         && (change.mended.is_empty() || change.is_named_elsewhere());
     change.keeps_words()
         && (loses || change.keeps_values())

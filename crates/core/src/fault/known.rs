@@ -4,7 +4,7 @@ use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use crate::declare::Param;
-use crate::read::{Fault, FaultKind, Faults, Place, Setting, is_settable};
+use crate::read::{Fault, FaultKind, Faults, Place, Setting, bare, is_settable};
 use crate::text::{near, near_marked, part};
 use crate::wording::{Wording, fill};
 
@@ -14,7 +14,9 @@ impl<'d> Faults<'d> {
         let root = self.path.root();
         let mut owners = Vec::new();
         for names in self.owners(fault, root) {
-            owners.push(root.name.to_owned() + " " + &names.join(" "));
+            let mut owner = vec![root.name];
+            owner.extend(names);
+            owners.push(owner.join(" "));
         }
         if !owners.is_empty() {
             return Some(wording.counted(wording.other_has, wording.others_have, &owners));
@@ -79,14 +81,60 @@ impl<'d> Faults<'d> {
     /// how many slips away they are.
     pub(super) fn near_options(&self, fault: &Fault<'d>) -> (usize, Vec<String>) {
         let Some((word, typed)) = self.named(fault) else { return Default::default() };
-        // A short name that is not known has no near ones: all letters are equally far.
-        let typed = typed.to_str().and_then(|typed| {
-            let short = || typed.strip_prefix('-').filter(|typed| typed.chars().count() > 1);
-            typed.strip_prefix("--").or_else(short)
-        });
-        let Some(typed) = typed else { return Default::default() };
-        let (distance, names) = near_marked(typed, &mut self.option_names(word).into_iter());
-        (distance, dashed(names))
+        let Some(typed) = typed.to_str() else { return Default::default() };
+        let is_dashed = typed.starts_with('-');
+        let bare = bare(typed.as_bytes()).and_then(|bare| typed.get(typed.len() - bare.len()..));
+        // Dashes that no keyboard has: the name behind them may well be right.
+        let name = bare.unwrap_or_else(|| typed.trim_start_matches('-'));
+        match name.as_bytes() {
+            // A letter of a cluster, behind one dash, or behind two.
+            &[letter] => (1, self.near_letter(word, letter, typed)),
+            _ if !is_dashed && bare.is_none() || name.chars().count() < 2 => Default::default(),
+            _ => {
+                let negated = self.negated(word, name);
+                if !negated.is_empty() {
+                    return (1, negated);
+                }
+                let known = &mut self.option_names(word).into_iter();
+                match near_marked(name, known) {
+                    (_, names) if names.is_empty() && bare.is_some() => {
+                        (1, vec!["-".to_owned() + name])
+                    }
+                    (distance, names) => (distance, dashed(names)),
+                }
+            }
+        }
+    }
+
+    /// The letter that an unknown one may be: itself, where its dashes are wrong; else in the other
+    /// case. All other letters are equally far.
+    fn near_letter(&self, word: usize, letter: u8, typed: &str) -> Vec<String> {
+        let reach = self.trace.reach_in(word);
+        let is_known =
+            |letter: &u8| reach.iter().any(|param| !param.is_hidden() && param.has_letter(*letter));
+        // A program that is asked for its version, and for nothing else.
+        let is_version = typed == "-V" && self.words.count() == 1;
+        if is_version && !self.path.root().package.version.is_empty() {
+            return vec!["--version".to_owned()];
+        }
+        let other = if letter.is_ascii_uppercase() {
+            letter.to_ascii_lowercase()
+        } else {
+            letter.to_ascii_uppercase()
+        };
+        let meant = [letter, other].into_iter().filter(|&meant| meant != letter || typed.len() > 2);
+        let meant = meant.filter(is_known).take(1);
+        meant.map(|letter| format!("-{}", char::from(letter))).collect()
+    }
+
+    /// `--no-calm`: the flag's own name for that, or the flag itself where it is that name that is
+    /// negated.
+    fn negated(&self, word: usize, name: &str) -> Vec<String> {
+        let Some(name) = name.strip_prefix("no-") else { return Vec::new() };
+        let reach = self.trace.reach_in(word);
+        let flags = reach.iter().filter(|flag| !flag.is_hidden() && !flag.opposite.is_empty());
+        let others = flags.filter(|flag| flag.name == name || flag.opposite == name);
+        others.filter_map(|flag| flag.other_name(format!("--{name}").as_bytes())).take(1).collect()
     }
 
     /// The parameters that a misspelt option may be: those of the nearest names.
@@ -94,8 +142,11 @@ impl<'d> Faults<'d> {
         let Place::At { word, .. } = fault.place else { return Vec::new() };
         let (_, names) = self.near_options(fault);
         let is_near = |param: &&Param<'_>| {
-            let mut bare = names.iter().map(|name| &name[2..]);
-            bare.any(|name| param.today().any(|own| own.0 == name))
+            names.iter().any(|name| match name.as_bytes() {
+                [b'-', b'-', ..] => param.today().any(|own| own.0 == &name[2..]),
+                [b'-', letter] => param.has_letter(*letter),
+                _ => false,
+            })
         };
         match names.is_empty() {
             true => Vec::new(),

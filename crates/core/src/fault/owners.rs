@@ -5,9 +5,16 @@ use crate::declare::{Command, Hit, Param};
 use crate::read::{Fault, Faults, Place};
 
 impl<'d> Faults<'d> {
-    /// The commands below one that have the option of a fault, each as the names that lead there.
+    /// The commands that have the option of a fault, this one and those below it, each as the names that
+    /// lead there from it.
     pub(super) fn owners(&self, fault: &Fault<'_>, top: &'d Command<'d>) -> Vec<Vec<&'d str>> {
-        search(top, &|command| command.params().any(|param| self.is_called_so(param, fault)))
+        let has =
+            |command: &Command<'d>| command.params().any(|param| self.is_called_so(param, fault));
+        let mut owners = search(top, &has);
+        if has(top) {
+            owners.insert(0, Vec::new());
+        }
+        owners
     }
 
     /// The names that lead to the commands of an unknown one's name, further down the tree.
@@ -36,6 +43,21 @@ impl<'d> Faults<'d> {
             params.extend(command.params().find(has));
         }
         params
+    }
+
+    /// The parameter of a command above that an unknown option is the name of, and the word of the
+    /// command named next, which it must stand in front of.
+    pub(super) fn above(&self, fault: &Fault<'_>) -> Option<(usize, &'d Param<'d>)> {
+        let Place::At { word, .. } = fault.place else { return None };
+        let levels = self.trace.levels_before(word);
+        let pairs = levels.windows(2).rev();
+        pairs
+            .filter_map(|pair| {
+                let mut params = pair[0].0.params();
+                let param = params.find(|param| self.is_called_so(param, fault))?;
+                Some((pair[1].1, param))
+            })
+            .next()
     }
 
     /// Whether an unknown option is a parameter's name.

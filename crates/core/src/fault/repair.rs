@@ -1,11 +1,11 @@
 //! What may help against a fault: a few repairs each, the likely ones first. Whether one does is seen
 //! when the line is read again.
 
-use std::ffi::OsString;
+use std::ffi::{OsStr, OsString};
 
 use super::edit::{Edit, Line, Word, edited};
 use super::fix::READINGS;
-use crate::declare::{FromWord, Param, Role};
+use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
 use crate::text::{in_order, near, part};
 
@@ -147,11 +147,12 @@ impl<'d> Bench<'_, 'd> {
             let (distance, names) = self.faults.near_options(self.fault);
             // With more of them none is chosen.
             for name in names.iter().take(READINGS + 1) {
-                self.replace(Class::Spelled.at(distance), name);
+                self.rename(Class::Spelled.at(distance), name);
             }
         }
         if start == 0 {
             self.move_behind(word);
+            self.move_up(word);
         }
         self.command_of_option(word);
         // An operand that begins with a dash; what is an option elsewhere, or nearly one, is none.
@@ -159,6 +160,39 @@ impl<'d> Bench<'_, 'd> {
             self.insert(word, vec![Word::text("--".as_ref())]);
             self.repairs.iter_mut().for_each(|repair| repair.renames = false);
         }
+    }
+
+    /// Another name for an unknown one. A letter in a cluster has no dash of its own, and none takes a
+    /// value behind `=`.
+    fn rename(&mut self, cost: Cost, name: &str) {
+        let Some((word, start, end)) = self.place() else { return };
+        let with = Word::text(name[usize::from(start > 0)..].as_ref());
+        let mut edits = vec![Edit::Replace { word, start, end, with, apart: false }];
+        if !name.starts_with("--") && self.bytes(word).get(end) == Some(&b'=') {
+            let with = Word::default();
+            edits.push(Edit::Replace { word, start: end, end: end + 1, with, apart: true });
+        }
+        self.add(cost, edits);
+    }
+
+    /// An option that only a command above takes moves in front of the one that was named next, with
+    /// the words that it takes.
+    fn move_up(&mut self, word: usize) {
+        let Some((above, param)) = self.faults.above(self.fault) else { return };
+        let bytes = self.bytes(word);
+        let is_apart = match bytes.strip_prefix(b"--") {
+            Some(name) => !name.contains(&b'='),
+            None => bytes.len() == 2,
+        };
+        let taken = if is_apart && !param.is_attached() { param.kinds().len() } else { 0 };
+        let behind = word + 1 + taken;
+        if behind > self.line.len() {
+            return;
+        }
+        let option = &self.line[word..behind];
+        let (before, between) = self.line[..word].split_at(above);
+        let line = [before, option, between, &self.line[behind..]].concat();
+        self.add_line(Cost { moved: 1 + taken, ..Class::Moved.at(0) }, line);
     }
 
     /// An option in front of the command that takes it moves behind: alone, or with a word or two
@@ -181,7 +215,9 @@ impl<'d> Bench<'_, 'd> {
     /// The commands below the one at hand that have the option: their names are put in front.
     fn command_of_option(&mut self, word: usize) {
         let reached = self.faults.trace.leaf_before(word);
-        for names in self.faults.owners(self.fault, reached) {
+        for names in
+            self.faults.owners(self.fault, reached).iter().filter(|names| !names.is_empty())
+        {
             self.insert(word, names.iter().map(|name| Word::text(name.as_ref())).collect());
         }
     }
@@ -192,12 +228,23 @@ impl<'d> Bench<'_, 'd> {
         let ways = self.faults.ways_to(self.fault);
         for names in &ways {
             self.insert(word, names.iter().map(|name| Word::text(name.as_ref())).collect());
+            self.move_in_front(word, names);
         }
         if ways.is_empty() {
             let (distance, names) = self.faults.near_commands(self.fault);
             for name in names.iter().take(READINGS + 1) {
                 self.replace(Class::Spelled.at(distance), name);
             }
+        }
+    }
+
+    /// `add hive D1`: the names that lead to a command stand behind it.
+    fn move_in_front(&mut self, word: usize, names: &[&str]) {
+        let behind = self.line.iter().skip(word + 1).zip(names);
+        if behind.filter(|(word, name)| word.typed == **name).count() == names.len() {
+            let mut line = self.line.clone();
+            line[word..=word + names.len()].rotate_left(1);
+            self.add_line(Cost { moved: 1, ..Class::Moved.at(0) }, line);
         }
     }
 
@@ -240,10 +287,15 @@ impl<'d> Bench<'_, 'd> {
         if param.is_attached() {
             // `-cwhen` means `--color=when`; letters in front stay a word of their own.
             let mut with = Word::text((param.spelled() + "=").as_ref());
-            with.push_text(&attached);
+            let equals = usize::from(attached.as_encoded_bytes().starts_with(b"="));
+            with.push_text(&part(&attached, equals, attached.len()));
             let (from, apart) = if start > 2 { (start - 1, true) } else { (0, false) };
             let edit = Edit::Replace { word, start: from, end, with, apart };
             return self.add(Class::Attached.at(1), vec![edit]);
+        }
+        // Of a cluster the other letters would be lost.
+        if start > 2 && !self.bytes(word).starts_with(b"--") {
+            return;
         }
         let says = bool::from_word(&part(&attached, 1, attached.len()));
         let is_opposite = self.faults.trace.steps.iter().any(|step| {
@@ -292,6 +344,12 @@ impl<'d> Bench<'_, 'd> {
             return;
         }
         let typed = part(&self.line[word].typed, start, end).into_owned();
+        if self.faults.is_of_letter(self.fault) && param.accepts(part(&typed, 1, typed.len())) {
+            // `-t=7`: a letter takes its value without the sign, or as the next word.
+            let (end, with) = (start + 1, Word::default());
+            let edit = Edit::Replace { word, start, end, with, apart: true };
+            return self.add(Class::Attached.at(1), vec![edit]);
+        }
         let is_option = start == 0 && self.faults.is_option(word, &typed);
         let offers = param.word_kind(at).into_iter().flat_map(|kind| kind.offers());
         let (distance, nearest) = match typed.to_str().filter(|_| !is_option) {
@@ -301,14 +359,32 @@ impl<'d> Bench<'_, 'd> {
         for near in &nearest {
             self.fill(Class::Spelled.at(distance), Word::text(near.as_ref()));
         }
+        let is_near = !nearest.is_empty() || !is_option && self.fill_other_case(&typed, param);
         if start == 0 && !(is_option && self.fits_behind(word, param)) {
             let words: Line = (at..param.kinds().len()).map(|at| Word::hole(param, at)).collect();
             self.insert(word, words);
         }
         // What is an option here is not thrown away.
-        if nearest.is_empty() && !is_option {
+        if !is_near && !is_option {
             self.fill(Class::Inserted.at(1), Word::hole(param, at));
         }
+    }
+
+    /// A value that is right in another case: `a7`, `YES`. A path in another case is another file. Tells
+    /// whether there is one.
+    fn fill_other_case(&mut self, typed: &OsStr, param: &Param<'_>) -> bool {
+        let Some(typed) = typed.to_str() else { return false };
+        let is_path = |kind: &&'static Kind| kind.noun == Noun::Path || kind.refers != Refers::Nothing;
+        if param.kinds().len() > 1 || param.kinds().iter().any(is_path) {
+            return false;
+        }
+        let others = [typed.to_ascii_uppercase(), typed.to_ascii_lowercase()];
+        let mut is_near = false;
+        for other in others.iter().filter(|other| *other != typed && param.accepts(other)) {
+            self.fill(Class::Spelled.at(0), Word::text(other.as_ref()));
+            is_near = true;
+        }
+        is_near
     }
 
     /// Puts something else in the place of a value, and holes in those of the words behind it that

@@ -44,8 +44,11 @@ impl<'d> Reader<'d> {
 
     #[cold]
     fn refused(mut self, words: Words<'d>) -> Faults<'d> {
-        let (path, around) = (self.trail.path(), std::mem::take(&mut self.around));
         let faults = std::mem::take(&mut self.faults);
+        if let Some(Outcome::Faults(faults)) = self.read_names(&faults, words) {
+            return faults;
+        }
+        let (path, around) = (self.trail.path(), std::mem::take(&mut self.around));
         let list = self.in_line_order(faults);
         let trace = self.into_trace();
         let dark = dark(&trace, words);

@@ -25,6 +25,7 @@
 //! * `touch.rs`: what touches the world, and so comes last.
 //! * `finish.rs`: what is only known behind the last word; `convert.rs`: words into typed values;
 //!   `outcome.rs`: what a line that reads turns out to be.
+//! * `meant.rs`: words of a refused line that were meant as names.
 //! * `relation.rs`: rules between parameters, and the developer's test of the whole.
 //! * `world.rs`: what a reading asks of its surroundings; `unread.rs`: why a file cannot be read.
 //! * `trace.rs`: what was understood, right or wrong; `secret.rs`: what of a refused line is dark.
@@ -34,6 +35,7 @@
 mod convert;
 mod fault;
 mod finish;
+mod meant;
 mod options;
 mod outcome;
 mod reader;
@@ -62,6 +64,7 @@ pub use unread::{Unread, message};
 pub use word::{Word, Words};
 pub use world::{Malformed, Presence, Setting, Settings, World};
 
+pub(crate) use meant::bare;
 pub(crate) use source::{has_secret, is_settable, secret_settings};
 pub(crate) use trace::{Trace, Use};
 pub(crate) use world::{Around, Trial};

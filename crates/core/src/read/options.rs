@@ -313,6 +313,11 @@ impl<'d> Reader<'d> {
     /// An unknown letter in a cluster. A long name behind a single dash (`-calm`) is one fault, not
     /// one for each letter.
     fn unknown_letter(&mut self, bytes: &[u8], at: usize, start: usize) {
+        // Behind a flag or a letter of help stands what was meant as its value.
+        if bytes[at] == b'=' && at > 1 {
+            let flag = self.find_short(bytes[at - 1]).map(|found| found.param);
+            return self.unwanted(flag, at, bytes.len());
+        }
         let name = cut_name(bytes);
         if self.find_long(name).is_some() {
             return self.unknown(start, bytes.len(), 0, name.len() + 1);
@@ -320,6 +325,14 @@ impl<'d> Reader<'d> {
         let continues = |&&byte: &&u8| byte & 0b1100_0000 == 0b1000_0000;
         let more = bytes[at + 1..].iter().take_while(continues).count();
         self.unknown(start, bytes.len(), start, at + 1 + more);
+    }
+
+    /// Reads a word that was meant as a name.
+    #[cold]
+    pub(super) fn misspelt(&mut self, bytes: &[u8]) {
+        let end = bytes.iter().position(|&byte| byte == b'=').unwrap_or(bytes.len());
+        self.unknown(0, bytes.len(), 0, end);
+        self.word = self.word.saturating_add(1);
     }
 
     fn find_long(&self, name: &[u8]) -> Option<Found<'d>> {

@@ -4,7 +4,7 @@
 use super::reader::{Reader, Slot};
 use super::reading::Reading;
 use super::step::{Meaning, Step};
-use super::trail::{Level, Trail};
+use super::trail::Trail;
 use crate::declare::{Command, Param};
 
 /// The steps of a line, the parameters that their slots are for, and the commands on the way.
@@ -50,26 +50,25 @@ impl<'d> Trace<'d> {
 
     /// The command that the words in front of one have reached.
     pub(crate) fn leaf_before(&self, word: usize) -> &'d Command<'d> {
-        self.levels_before(word).last().map_or(self.trail.root(), |level| level.command)
+        let level = self.trail.levels_before(word as u32).last();
+        level.map_or(self.trail.root(), |level| level.command)
+    }
+
+    /// The commands that the words in front of one have reached, each with the word that named it.
+    pub(crate) fn levels_before(&self, word: usize) -> Vec<(&'d Command<'d>, usize)> {
+        let levels = self.trail.levels_before(word as u32);
+        levels.map(|level| (level.command, level.word as usize)).collect()
     }
 
     /// The parameters that a name may mean in a word, nearest command first.
     pub(crate) fn reach_in(&self, word: usize) -> Vec<&'d Param<'d>> {
-        let mut reach = Vec::new();
-        for (up, level) in self.levels_before(word).rev().enumerate() {
-            reach.extend(level.command.params().filter(|param| up == 0 || param.throughout));
-        }
-        reach
+        self.trail.reach_in(word as u32)
     }
 
     /// The command that the words name for sure: what a default leads to may not be meant.
     pub(super) fn certain(&self) -> &'d Command<'d> {
         let named = self.steps.iter().rfind(|step| step.meaning == Meaning::Command);
         named.map_or(self.trail.root(), |named| self.leaf_before(named.word()))
-    }
-
-    fn levels_before(&self, word: usize) -> impl DoubleEndedIterator<Item = Level<'d>> + '_ {
-        self.trail.levels().filter(move |level| level.word as usize <= word)
     }
 
     /// What each step is for, in the order of the line.

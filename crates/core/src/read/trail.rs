@@ -43,6 +43,23 @@ impl<'d> Trail<'d> {
         Path(self.levels().map(|level| level.command).collect())
     }
 
+    /// The parameters that a name may mean in a word, nearest command first.
+    pub(super) fn reach_in(&self, word: u32) -> Vec<&'d Param<'d>> {
+        let mut reach = Vec::new();
+        for (up, level) in self.levels_before(word).rev().enumerate() {
+            reach.extend(level.command.params().filter(|param| up == 0 || param.throughout));
+        }
+        reach
+    }
+
+    /// The commands that the words in front of one have reached.
+    pub(super) fn levels_before(
+        &self,
+        word: u32,
+    ) -> impl DoubleEndedIterator<Item = Level<'d>> + '_ {
+        self.levels().filter(move |level| level.word <= word)
+    }
+
     /// Whether one of the commands has rules, or a test of the whole.
     pub(super) fn has_rules(&self) -> bool {
         self.levels()

@@ -34,14 +34,15 @@ pub(crate) fn near_marked<'n, M>(
     nearest
 }
 
-/// The letters of a word; none of an empty one, and of a longer one, which would cost its length
+/// The letters of a word, whatever the case of the ASCII ones; none of an empty one, and of a longer one, which would cost its length
 /// squared and is no slip of the fingers.
 fn letters(typed: &str) -> Option<Vec<char>> {
     let is_short = !typed.is_empty() && typed.len() <= 4 * LONGEST;
-    is_short.then(|| typed.chars().collect::<Vec<_>>()).filter(|typed| typed.len() <= LONGEST)
+    let letters = || typed.chars().map(|letter| letter.to_ascii_lowercase()).collect::<Vec<_>>();
+    is_short.then(letters).filter(|typed| typed.len() <= LONGEST)
 }
 
-/// Names that many words are held against, whatever the case of ASCII letters.
+/// Names that many words are held against.
 pub(crate) struct Near {
     names: Vec<String>,
     rows: Rows,
@@ -49,14 +50,12 @@ pub(crate) struct Near {
 
 impl Near {
     pub(crate) fn new<'n>(names: impl Iterator<Item = &'n str>) -> Self {
-        Near { names: names.map(str::to_ascii_lowercase).collect(), rows: Rows::default() }
+        Near { names: names.map(str::to_owned).collect(), rows: Rows::default() }
     }
 
     /// Whether a word is one of the names, or near one.
     pub(crate) fn has(&mut self, typed: &str) -> bool {
         let Some(typed) = letters(typed) else { return false };
-        let typed: Vec<char> =
-            typed.into_iter().map(|letter| letter.to_ascii_lowercase()).collect();
         self.names.iter().any(|name| self.rows.distance(&typed, name, usize::MAX, true).is_some())
     }
 }
@@ -83,10 +82,13 @@ impl Rows {
         is_wide: bool,
     ) -> Option<usize> {
         self.name.clear();
-        self.name.extend(name.chars());
+        self.name.extend(name.chars().map(|letter| letter.to_ascii_lowercase()));
         let (longer, shorter) =
             (self.name.len().max(typed.len()), self.name.len().min(typed.len()));
         let is_begun = shorter >= 3 && self.name[..shorter] == typed[..shorter];
+        if longer == shorter && self.name == typed {
+            return Some(0);
+        }
         if is_begun && (is_wide || typed.len() <= self.name.len()) {
             return Some(1);
         }

@@ -1,0 +1,108 @@
+//! Words that were meant as the names of options, and read as something else: `-frames` is the letter `f`
+//! with a value to a reader, `—frames`, with a dash that an editor has put there, is an operand. On a line
+//! that is refused anyway they are taken for misspelt names, in a second reading, so that one mistake is told
+//! as one.
+
+use super::fault::{Fault, FaultKind, Place};
+use super::reader::Reader;
+use super::reading::Outcome;
+use super::step::{Meaning, Step};
+use super::word::Words;
+
+/// Words that are looked at: a line with more of them is beyond mending.
+const MOST: usize = 16;
+
+impl<'d> Reader<'d> {
+    /// Reads a refused line again, if words of it were meant as names.
+    #[cold]
+    pub(super) fn read_names(&self, faults: &[Fault<'d>], words: Words<'d>) -> Option<Outcome<'d>> {
+        let names = if self.is_second { Vec::new() } else { self.meant_names(faults, words) };
+        if names.is_empty() {
+            return None;
+        }
+        let mut again = Reader::new(self.trail.root(), words.count());
+        (again.around, again.is_second) = (self.around.clone(), true);
+        for at in 0..words.count() {
+            let word = words.word(at);
+            match again.pending.is_none() && names.binary_search(&(at as u32)).is_ok() {
+                true => again.misspelt(word.as_encoded_bytes()),
+                false => again.step(word),
+            }
+        }
+        Some(again.finish(words))
+    }
+
+    /// The words that were meant as names, in their order.
+    fn meant_names(&self, faults: &[Fault<'d>], words: Words<'_>) -> Vec<u32> {
+        let end = self.steps.iter().position(|step| step.meaning == Meaning::Terminator);
+        let steps = &self.steps[..end.unwrap_or(self.steps.len())];
+        let mut names: Vec<u32> = Vec::new();
+        let is_alone = |step: &&Step| {
+            step.start == 0 && matches!(step.meaning, Meaning::Operand | Meaning::Unknown)
+        };
+        let dashed = steps.iter().filter(is_alone).filter_map(|step| {
+            Some((step.word, bare(words.word(step.word()).as_encoded_bytes())?))
+        });
+        for (word, bare) in dashed.take(MOST) {
+            names.extend(Some(word).filter(|&word| self.is_name_in(word, bare)));
+        }
+        let is_value = |fault: &&Fault<'_>| {
+            matches!(fault.kind, FaultKind::ValueMisfit | FaultKind::ValueRefused)
+        };
+        for fault in faults.iter().filter(is_value).take(MOST) {
+            if let Place::At { word, start: 1.., .. } = fault.place
+                && let [b'-', name @ ..] = words.word(word).as_encoded_bytes()
+                && self.is_long_in(word as u32, name)
+            {
+                names.push(word as u32);
+            }
+        }
+        names.sort_unstable();
+        names
+    }
+
+    /// Whether a word without its dashes names an option where it stands: a long one, or letters.
+    fn is_name_in(&self, word: u32, bare: &[u8]) -> bool {
+        let reach = self.trail.reach_in(word);
+        let has = |&letter: &u8| reach.iter().find(|param| param.has_letter(letter));
+        let takes_value = |letter: &u8| !has(letter).is_some_and(|param| param.kinds().is_empty());
+        // Behind flags there may be one that takes the rest: a number, as any text might be prose.
+        let are_letters = match bare.iter().position(takes_value) {
+            None => true,
+            Some(at) => match (has(&bare[at]), std::str::from_utf8(&bare[at + 1..])) {
+                (Some(_), Ok("")) => true,
+                (Some(param), Ok(rest)) => {
+                    param.kinds().iter().all(|kind| kind.is_number()) && param.accepts(rest)
+                }
+                _ => false,
+            },
+        };
+        !bare.is_empty() && (are_letters || self.is_long_in(word, bare))
+    }
+
+    /// Whether a word without its dashes is a long name, and perhaps a value, where it stands.
+    fn is_long_in(&self, word: u32, bare: &[u8]) -> bool {
+        let end = bare.iter().position(|&byte| byte == b'=').unwrap_or(bare.len());
+        let name = &bare[..end];
+        let is_standard =
+            name == b"help" || name == b"version" && !self.trail.root().package.version.is_empty();
+        is_standard || self.trail.reach_in(word).iter().any(|param| param.find_name(name).is_some())
+    }
+}
+
+/// A word without the dashes in front, if these are not all those of a keyboard.
+pub(crate) fn bare(word: &[u8]) -> Option<&[u8]> {
+    let mut rest = word;
+    let mut is_typographic = false;
+    loop {
+        rest = match rest {
+            [b'-', rest @ ..] => rest,
+            // Hyphens and dashes (U+2010 to U+2015), the minus sign (U+2212).
+            [0xE2, 0x80, 0x90..=0x95, rest @ ..] | [0xE2, 0x88, 0x92, rest @ ..] => {
+                is_typographic = true;
+                rest
+            }
+            _ => return is_typographic.then_some(rest),
+        };
+    }
+}

@@ -270,7 +270,10 @@ pub(crate) fn tree() -> impl Strategy<Value = Tree> {
 /// Words that a tree may know, and some that it does not.
 pub(crate) fn words() -> impl Strategy<Value = Vec<OsString>> {
     let likely = "(add|list|move|lsit|--|-|-[a-l]{1,3}[0-9]?|--(no-)?[qrs][a-l](=[a-z0-9,]{0,3})?|--[qrs]{1,2}|-?[0-9]{1,3}|[a-z]{0,3}|'[$ ]'|[qr][a-l][=:][a-z]?)";
-    prop::collection::vec(likely.prop_map(OsString::from), 0..8)
+    // What stands on another key, or is made of two dashes by an editor.
+    let slips = "(ADD|List|[—–-][qrs][a-l](=[0-9]{1,2})?|[—–][a-l][0-9]?|--[QRS][A-L]|-[a-l]=[0-9]|--[a-l](=[0-9])?|-[A-L])";
+    let word = prop_oneof![4 => likely, 1 => slips].prop_map(OsString::from);
+    prop::collection::vec(word, 0..8)
 }
 
 /// So many cases, or as many as the environment asks for.

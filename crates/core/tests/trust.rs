@@ -56,8 +56,10 @@ fn values(root: &'static clavret_core::Command<'static>, line: &[OsString]) -> V
                 });
                 continue;
             }
-            Meaning::Operand => {
-                said.push(Said { name: String::new(), text, word: step.word(), start: 0 });
+            Meaning::Operand | Meaning::Command => {
+                let is_command = step.meaning() == Meaning::Command;
+                let name = if is_command { COMMAND } else { "" }.to_owned();
+                said.push(Said { name, text, word: step.word(), start: 0 });
                 continue;
             }
             _ => continue,
@@ -71,6 +73,10 @@ fn values(root: &'static clavret_core::Command<'static>, line: &[OsString]) -> V
     }
     said
 }
+
+/// What stands for the name where a command is named: what a default takes for an operand may be that once
+/// an option in front is known.
+const COMMAND: &str = " ";
 
 #[derive(Debug, Clone, PartialEq)]
 struct Said {
@@ -197,8 +203,9 @@ proptest! {
             prop_assert!(!matches!(tree.root.read(fix), Outcome::Faults(_)), "{}", drawn);
             // Nothing is said in it that was not typed.
             let all = line.iter().map(|word| word.to_string_lossy()).collect::<Vec<_>>().join("\n");
-            for said in values(tree.root, fix).iter().filter(|said| said.text != "-") {
-                prop_assert!(said.text.split(' ').all(|part| all.contains(part)), "{said:?} in\n{drawn}");
+            let all = all.to_lowercase();
+            for said in values(tree.root, fix).iter().filter(|said| said.text != "-" && said.name != COMMAND) {
+                prop_assert!(said.text.split(' ').all(|part| all.contains(&part.to_lowercase())), "{said:?} in\n{drawn}");
             }
         }
         let outline = offer("  like  apiary").map(|words| words.into_iter().map(OsString::from).collect());
@@ -216,7 +223,7 @@ proptest! {
         tree in tree(),
         before in words(),
         behind in words(),
-        how in 0..8_u8,
+        how in 0..12_u8,
     ) {
         const PLANTED: &str = "hum42sting";
         let Some(Key::Secret(key)) = tree.throughout.iter().find(|key| matches!(key, Key::Secret(_))) else {
@@ -232,6 +239,10 @@ proptest! {
             4 => vec![format!("-{letter}"), PLANTED.into()],
             5 => vec![format!("-{}{PLANTED}", letter.to_uppercase())],
             6 => vec![format!("-{}", letter.to_uppercase()), PLANTED.into()],
+            7 => vec![format!("—{name}"), PLANTED.into()],
+            8 => vec![format!("–{letter}{PLANTED}")],
+            9 => vec![format!("-{name}={PLANTED}")],
+            10 => vec![format!("--{letter}={PLANTED}")],
             _ => vec![format!("--nosuch={PLANTED}")],
         };
         // Behind `--` it is a word like others unless a secret's name is in it.

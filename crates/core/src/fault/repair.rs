@@ -374,7 +374,8 @@ impl<'d> Bench<'_, 'd> {
     /// whether there is one.
     fn fill_other_case(&mut self, typed: &OsStr, param: &Param<'_>) -> bool {
         let Some(typed) = typed.to_str() else { return false };
-        let is_path = |kind: &&'static Kind| kind.noun == Noun::Path || kind.refers != Refers::Nothing;
+        let is_path =
+            |kind: &&'static Kind| kind.noun == Noun::Path || kind.refers != Refers::Nothing;
         if param.kinds().len() > 1 || param.kinds().iter().any(is_path) {
             return false;
         }

@@ -14,6 +14,7 @@
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
+use super::meant::bare;
 use super::step::{Meaning, NONE, Step};
 use super::trace::Trace;
 use super::word::Words;
@@ -161,12 +162,17 @@ impl<'t, 'd> Search<'t, 'd> {
                 None if bytes.len() > 1 && bytes.starts_with(b"-") => {
                     self.unknown_option(0, bytes).or_else(|| self.named(bytes))
                 }
+                _ if step.meaning == Meaning::Operand && self.is_dashed_letter(bytes) => {
+                    self.unknown_option(0, bytes)
+                }
                 _ => self.named(&bytes[start..end]).map(|dark| start + dark),
             },
             Meaning::Unwanted => self.named(&bytes[..end]),
             // The letter of a page among letters that are read.
             Meaning::Unknown if end < bytes.len() => None,
-            Meaning::Unknown if bytes.len() > 1 && bytes.starts_with(b"-") => {
+            Meaning::Unknown
+                if bytes.len() > 1 && bytes.starts_with(b"-") || bare(bytes).is_some() =>
+            {
                 self.unknown_option(start, bytes)
             }
             Meaning::Unknown => {
@@ -213,12 +219,23 @@ impl<'t, 'd> Search<'t, 'd> {
     /// What is attached to an option that is not known here; without that, the words behind it.
     fn unknown_option(&mut self, start: usize, bytes: &[u8]) -> Option<usize> {
         let cut = bytes.iter().position(|byte| matches!(byte, b'=' | b':'));
-        let name = &bytes[1..cut.unwrap_or(bytes.len())];
+        // Dashes that an editor has made are as good as those of a keyboard.
+        let dashes = bare(bytes).map_or(1, |bare| bytes.len() - bare.len());
+        let name = &bytes[dashes..cut.map_or(bytes.len(), |cut| cut.max(dashes))];
         let is_long = name.starts_with(b"-") || self.known().options.has(name);
-        let letter = start.max(1);
+        let letter = start.max(dashes);
+        if letter >= bytes.len() {
+            return None;
+        }
         let more = bytes[letter + 1..].iter().take_while(|&&byte| byte & 0xc0 == 0x80).count();
         let end = if is_long { cut.map_or(bytes.len(), |cut| cut + 1) } else { letter + 1 + more };
         self.attached(end, bytes).filter(|&end| end < bytes.len())
+    }
+
+    /// Whether a word is a secret's letter with a value, behind dashes that an editor has made.
+    fn is_dashed_letter(&self, bytes: &[u8]) -> bool {
+        let letter = bare(bytes).and_then(<[u8]>::first);
+        letter.is_some_and(|letter| self.letters.contains(letter))
     }
 
     /// What follows the name of a secret in a word; where the word is all name, the words behind it.

@@ -30,6 +30,26 @@ fn it_is_rehearsed_in_process_too() {
     rehearse("inspect Z9").fails(1, "apiary: no hive Z9 in the yard");
 }
 
+/// What the documents show is what the program prints; the README's smallest program says the same.
+#[test]
+fn the_look_is_as_the_documents_show_it() {
+    let stage = Stage::new();
+    let look = include_str!("../../docs/look.md");
+    let mut shown = look.split("```console\n$ apiary ").skip(1).map(|block| {
+        let (line, rest) = block.split_once('\n').unwrap();
+        (line, rest.split_once("```").unwrap().0)
+    });
+    for (line, expected) in [shown.next().unwrap(), shown.next().unwrap()] {
+        let output = stage.run_with("COLUMNS", "100", line);
+        let said = String::from_utf8([output.stdout, output.stderr].concat()).unwrap();
+        assert_eq!(said, expected, "`{line}`");
+        let is_sentence = |text: &&str| text.starts_with("  1  ") || text.starts_with("  2  ");
+        for sentence in expected.lines().filter(is_sentence) {
+            assert!(include_str!("../../README.md").contains(sentence), "{sentence}");
+        }
+    }
+}
+
 #[test]
 fn the_tour_and_the_smallest_program_run() {
     let built = std::env::current_exe().unwrap();

@@ -51,7 +51,7 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
               1  HIVE takes a capital letter and a number, such as A7; 'a7' is not one
               2  --on takes a date, such as 2026-05-01; the calendar has no 2026-02-30
 
-              like  apiary inspect HIVE --on DATE
+              like  apiary inspect A7 --on DATE
               page  apiary inspect --help
         "#]],
     );
@@ -77,20 +77,16 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
 
             usage      apiary hive COMMAND ...
 
-            commands   add                  add a hive to the yard
-                       list                 list the hives with their last inspections
-                       move                 note that a hive stands elsewhere
-                       retire               give a hive up; its records stay
+            commands   add                 add a hive to the yard
+                       list                list the hives with their last inspections
+                       move                note that a hive stands elsewhere
+                       retire              give a hive up; its records stay
 
-            anywhere   -y, --yard DIR       folder of the logbook, else one of your own; or
-                                            set $APIARY_YARD
-                           --config FILE    settings to go by, else apiary/config.toml in
-                                            your config folder: a path ending in .toml or
-                                            .json
-                       -q, --quiet          say only what went wrong
-                       -v                   say more; may be given again
-                           --color WHEN     auto, always or never; auto unless given
-                       -h, --help           -h for a short page, --help for all of it
+            anywhere   -y, --yard DIR      folder of the logbook; or set $APIARY_YARD
+                       -q, --quiet         say only what went wrong
+                       -v                  say more; may be given again
+                           --color WHEN    auto, always or never; auto unless given
+                       -h, --help          -h for a short page, --help for all of it
         "#]],
     );
     assert!(stage.prints("inspect -f many --clam --help").starts_with("apiary inspect   record"));

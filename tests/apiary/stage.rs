@@ -33,6 +33,7 @@ impl Stage {
         let mut command = Command::new(program);
         command.args(line.split(' ').filter(|word| !word.is_empty())).current_dir(self.path());
         command
+            .env_remove("COLUMNS")
             .env(variable, value)
             .env("XDG_DATA_HOME", self.path())
             .env("XDG_CONFIG_HOME", self.path().join("config"))

@@ -20,4 +20,5 @@ mod rules;
 mod secrets;
 mod told;
 mod trust;
+mod voice;
 mod world;

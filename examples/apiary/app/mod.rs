@@ -30,10 +30,9 @@ static YARD: Opt<Option<PathBuf>> = Opt::new("yard")
     .throughout()
     .variable("APIARY_YARD")
     .directory()
-    .help("folder of the logbook, else one of your own");
+    .help("folder of the logbook");
 static CONFIG_FILE: Opt<Option<PathBuf>> = Opt::new("config")
     .placeholder("FILE")
-    .throughout()
     .extensions(&["toml", "json"])
     .help("settings to go by, else apiary/config.toml in your config folder");
 static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say only what went wrong");
@@ -49,7 +48,7 @@ pub(crate) static APIARY: Command = Command::new("apiary")
          made-up hives at the first thing that is recorded.",
     )
     .package(package!())
-    .takes(&[YARD.param(), CONFIG_FILE.param(), QUIET.param(), VERBOSITY.param(), COLOR.param()])
+    .takes(&[CONFIG_FILE.param(), YARD.param(), QUIET.param(), VERBOSITY.param(), COLOR.param()])
     .commands(&[
         Hive::COMMAND,
         Inspect::COMMAND,

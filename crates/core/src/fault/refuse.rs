@@ -176,12 +176,16 @@ fn takes_such(
     let mut limits = String::new();
     for test in param.tests() {
         if let Some((low, high)) = test.bounds() {
-            let range = match reason {
-                // A number beyond the type is measured by its end.
-                Some(Reason::Above | Reason::Below) => fill(wording.from_range, &[&low, &high]),
-                _ => wording.range_of(kind, (&low, &high), wording.from_range, wording.comma),
+            let open = wording.range_of(kind, (&low, &high), wording.from_range, wording.comma);
+            let is_open = open.starts_with(wording.comma);
+            // A number beyond the end of the type is measured by that.
+            let is_beyond = match reason {
+                Some(Reason::Above) => kind.limits.is_some_and(|limits| limits[1] == high),
+                Some(Reason::Below) => kind.limits.is_some_and(|limits| limits[0] == low),
+                _ => false,
             };
-            let is_open = range.starts_with(wording.comma);
+            let is_open = is_open && !is_beyond;
+            let range = if is_beyond { fill(wording.from_range, &[&low, &high]) } else { open };
             limits.put(match limits.is_empty() {
                 true if is_open => "",
                 true => " ",
@@ -211,7 +215,13 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
     if param.kinds().len() > 1 {
         return fill(wording.value_missing, &[name, &all]);
     }
-    let (what, example) = takes_such(wording, param, 0, None);
+    let (what, example) = match param.tests().collect::<Vec<_>>()[..] {
+        [test] if test.bounds().is_none() => {
+            Some(test.says(wording, kind(param, 0))).filter(|says| !says.is_empty())
+        }
+        _ => None,
+    }
+    .map_or_else(|| takes_such(wording, param, 0, None), |says| (says, String::new()));
     let is_list =
         matches!(kind(param, 0).noun, Noun::Choice) && kind(param, 0).offers().count() > 2;
     let what = if is_list { fill(wording.one_of, &[&what]) } else { what };

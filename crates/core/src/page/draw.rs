@@ -22,6 +22,8 @@ const HELP: usize = 32;
 const NARROW: usize = 50;
 /// A summary that would have fewer columns beside the title stands below it.
 const NARROWEST: usize = 16;
+/// A synopsis is read piece by piece, and copied: it is no wider, however wide the page.
+const SYNOPSIS: usize = 80;
 /// The indent of sections below their headings.
 const INDENT: usize = 2;
 /// The indent of help below its name, and of what an example does below its line.
@@ -95,7 +97,7 @@ impl Entry {
 impl Drawing {
     /// The path, and the pieces behind it; further lines hang below the first piece.
     fn synopsis(&mut self, path: &str, pieces: &[String]) {
-        let (width, sheet) = (self.sheet.look.width, &mut self.sheet);
+        let (width, sheet) = (self.sheet.look.width.min(SYNOPSIS), &mut self.sheet);
         sheet.pad(self.left).put(Ink::Name, path);
         let beside = sheet.column() + 1;
         let hang = if beside * 2 > width + 2 { self.left + BELOW } else { beside };

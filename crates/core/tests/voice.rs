@@ -407,6 +407,7 @@ fn a_name_that_is_nearly_right() {
         &[
             "inspect -frames 6 A7",
             "inspect A7 -temp=7",
+            "inspect A7 -note why",
             "inspect A7 --n why",
             "inspect A7 --f=3",
             "inspect A7 --CALM",
@@ -418,6 +419,7 @@ fn a_name_that_is_nearly_right() {
             "inspect A7 –cf6",
             "inspect A7 --no-calm",
             "inspect A7 --no-restless",
+            "inspect A7 --no-drones",
             "inspect A7 -fc 6",
             "INSPECT A7",
             "add hive A7",
@@ -435,6 +437,11 @@ fn a_name_that_is_nearly_right() {
                                 ^^^^^
               -temp is not an option here; --temp is
               try   apiary inspect A7 --temp=7
+
+            $ apiary inspect A7 -note why
+                                ^^^^^
+              -note is not an option here; --note is
+              try   apiary inspect A7 --note why
 
             $ apiary inspect A7 --n why
                                 ^^^
@@ -490,6 +497,10 @@ fn a_name_that_is_nearly_right() {
                                 ^^^^^^^^^^^^^
               --no-restless is not an option here; --calm is
               try   apiary inspect A7 --calm
+
+            $ apiary inspect A7 --no-drones
+                                ^^^^^^^^^^^
+              --no-drones is not an option here
 
             $ apiary inspect A7 -fc 6
                                   ^

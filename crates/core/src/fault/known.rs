@@ -95,7 +95,10 @@ impl<'d> Faults<'d> {
                 if !negated.is_empty() {
                     return (1, negated);
                 }
-                let known = &mut self.option_names(word).into_iter();
+                // A name that says the contrary is far, however few letters that takes.
+                let is_negated = |name: &str| name.starts_with("no-");
+                let known = self.option_names(word).into_iter();
+                let known = &mut known.filter(|known| is_negated(known.0) == is_negated(name));
                 match near_marked(name, known) {
                     (_, names) if names.is_empty() && bare.is_some() => {
                         (1, vec!["-".to_owned() + name])
@@ -182,6 +185,16 @@ impl<'d> Faults<'d> {
             [b'-', letter] => reach.iter().any(|param| param.has_letter(*letter)),
             _ => false,
         }
+    }
+
+    /// Whether a word that was taken for a value begins as an option does, and is nearly one.
+    pub(super) fn is_nearly_option(&self, word: usize, typed: &OsStr) -> bool {
+        let name = typed.to_str().and_then(|typed| typed.strip_prefix('-'));
+        let name =
+            name.map(|name| name.trim_start_matches('-').split('=').next().unwrap_or_default());
+        name.is_some_and(|name| {
+            !near_marked(name, &mut self.option_names(word).into_iter()).1.is_empty()
+        })
     }
 
     /// The nearest subcommands to an unknown one, and how many slips away they are.

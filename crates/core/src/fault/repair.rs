@@ -350,7 +350,8 @@ impl<'d> Bench<'_, 'd> {
             let edit = Edit::Replace { word, start, end, with, apart: true };
             return self.add(Class::Attached.at(1), vec![edit]);
         }
-        let is_option = start == 0 && self.faults.is_option(word, &typed);
+        let is_option = start == 0
+            && (self.faults.is_option(word, &typed) || self.faults.is_nearly_option(word, &typed));
         let offers = param.word_kind(at).into_iter().flat_map(|kind| kind.offers());
         let (distance, nearest) = match typed.to_str().filter(|_| !is_option) {
             Some(typed) => near(typed, &mut offers.map(|offer| offer.0)),

@@ -45,7 +45,7 @@ impl<'d> Reader<'d> {
     #[cold]
     fn refused(mut self, words: Words<'d>) -> Faults<'d> {
         let faults = std::mem::take(&mut self.faults);
-        if let Some(Outcome::Faults(faults)) = self.read_names(&faults, words) {
+        if let Some(faults) = self.read_names(&faults, words) {
             return faults;
         }
         let (path, around) = (self.trail.path(), std::mem::take(&mut self.around));

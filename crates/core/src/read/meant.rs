@@ -3,11 +3,14 @@
 //! that is refused anyway they are taken for misspelt names, in a second reading, so that one mistake is told
 //! as one.
 
-use super::fault::{Fault, FaultKind, Place};
+use std::ffi::OsString;
+
+use super::fault::{Fault, FaultKind, Faults, Place};
 use super::reader::Reader;
 use super::reading::Outcome;
 use super::step::{Meaning, Step};
 use super::word::Words;
+use super::world::Trial;
 
 /// Words that are looked at: a line with more of them is beyond mending.
 const MOST: usize = 16;
@@ -15,11 +18,48 @@ const MOST: usize = 16;
 impl<'d> Reader<'d> {
     /// Reads a refused line again, if words of it were meant as names.
     #[cold]
-    pub(super) fn read_names(&self, faults: &[Fault<'d>], words: Words<'d>) -> Option<Outcome<'d>> {
-        let names = if self.is_second { Vec::new() } else { self.meant_names(faults, words) };
-        if names.is_empty() {
+    pub(super) fn read_names(&self, faults: &[Fault<'d>], words: Words<'d>) -> Option<Faults<'d>> {
+        if self.is_second {
             return None;
         }
+        let names = self.meant_names(faults, words);
+        let again = |names: &[u32]| (!names.is_empty()).then(|| self.read_again(names, words));
+        if let Some(Outcome::Faults(told)) = again(&names) {
+            return Some(told);
+        }
+        // A letter may well have its value attached: not where the line is better with the long name.
+        let names = self.long_names(words);
+        match self.is_better_with(&names, faults.len(), words).then(|| again(&names)).flatten() {
+            Some(Outcome::Faults(told)) => Some(told),
+            _ => None,
+        }
+    }
+
+    /// Whether less is wrong with a line when some names have a second dash.
+    fn is_better_with(&self, names: &[u32], faults: usize, words: Words<'_>) -> bool {
+        if names.is_empty() {
+            return false;
+        }
+        let mut dashed: Vec<OsString> = words.iter().map(OsString::from).collect();
+        for &name in names {
+            // What looks like an option is hardly meant as the value.
+            let next = words.word(name as usize + 1).as_encoded_bytes();
+            if next.starts_with(b"-") {
+                return false;
+            }
+            let word = &mut dashed[name as usize];
+            let typed = std::mem::replace(word, OsString::from("-"));
+            word.push(typed);
+        }
+        let around = self.around.for_trial(Trial::Read);
+        match self.trail.root().read_around(Words::new(&dashed), around) {
+            Outcome::Faults(after) => after.list.len() < faults,
+            _ => true,
+        }
+    }
+
+    /// Reads a line again, in which some words are misspelt names.
+    fn read_again(&self, names: &[u32], words: Words<'d>) -> Outcome<'d> {
         let mut again = Reader::new(self.trail.root(), words.count());
         (again.around, again.is_second) = (self.around.clone(), true);
         for at in 0..words.count() {
@@ -29,7 +69,18 @@ impl<'d> Reader<'d> {
                 false => again.step(word),
             }
         }
-        Some(again.finish(words))
+        again.finish(words)
+    }
+
+    /// The words that are a letter with a value attached, and a long name behind one dash.
+    fn long_names(&self, words: Words<'_>) -> Vec<u32> {
+        let is_attached = |step: &&Step| step.meaning == Meaning::Value && step.start == 2;
+        let attached = self.steps.iter().filter(is_attached).take(MOST);
+        let is_long = |step: &&Step| {
+            let name = words.word(step.word()).as_encoded_bytes().strip_prefix(b"-");
+            name.is_some_and(|name| name[0] != b'-' && self.is_long_in(step.word, name))
+        };
+        attached.filter(is_long).map(|step| step.word).collect()
     }
 
     /// The words that were meant as names, in their order.

@@ -4,7 +4,7 @@
 use std::ffi::OsStr;
 use std::fmt;
 use std::fs::File;
-use std::io::{self, BufRead, BufReader, BufWriter, Read, Write};
+use std::io::{self, BufRead, BufReader, BufWriter, ErrorKind, Read, Write};
 use std::path::{Path, PathBuf};
 
 use clavret_core::{FromWord, Kind, Misfit, Refers, message, visible};
@@ -87,7 +87,7 @@ impl Input {
         if self.is_standard() {
             return Ok(streams.input());
         }
-        let file = File::open(&self.0).map_err(|error| named(&self.0, &error))?;
+        let file = File::open(&self.0).map_err(|error| cannot(Done::Read, &self.0, &error))?;
         Ok(Box::new(BufReader::new(file)))
     }
 
@@ -98,7 +98,8 @@ impl Input {
     /// As [`open`](Input::open); also when it is not UTF-8.
     pub fn read_to_string(&self, streams: &Streams<'_>) -> io::Result<String> {
         let mut text = String::new();
-        self.open(streams)?.read_to_string(&mut text).map_err(|error| named(&self.0, &error))?;
+        let read = self.open(streams)?.read_to_string(&mut text);
+        read.map_err(|error| cannot(Done::Read, &self.0, &error))?;
         Ok(text)
     }
 }
@@ -117,12 +118,12 @@ impl Output {
         }
         if !overwrite && self.0.symlink_metadata().is_ok() {
             let error = io::ErrorKind::AlreadyExists.into();
-            return Err(named(&self.0, &error));
+            return Err(cannot(Done::Written, &self.0, &error));
         }
         // A device or a pipe cannot be replaced by a file, and a link stays one: its target is.
         let path = self.0.canonicalize().unwrap_or_else(|_| self.0.clone());
         let is_special = path.metadata().is_ok_and(|found| !found.is_file() && !found.is_dir());
-        let failed = |error: io::Error| named(&self.0, &error);
+        let failed = |error: io::Error| cannot(Done::Written, &self.0, &error);
         if is_special {
             let file = File::options().write(true).open(&path).map_err(failed)?;
             return Ok(Writing(Target::Special(BufWriter::new(file))));
@@ -155,10 +156,31 @@ fn like_any_file<'b, 'p, 's>(
     builder
 }
 
-/// An error with the file's name in front of it.
-fn named(path: &Path, error: &io::Error) -> io::Error {
+/// What was to be done with a file.
+#[derive(Clone, Copy)]
+enum Done {
+    Read,
+    Written,
+}
+
+/// An error with the file's name and our own words in front of it; the system's stand in brackets where
+/// ours would not say more.
+fn cannot(done: Done, path: &Path, error: &io::Error) -> io::Error {
     let name = visible(&path.display().to_string());
-    io::Error::new(error.kind(), format!("{name}: {}", message(error)))
+    let done_to = match done {
+        Done::Read => "read",
+        Done::Written => "written",
+    };
+    let why = match (error.kind(), done) {
+        (ErrorKind::NotFound, Done::Read) => ": there is nothing at that path".to_owned(),
+        (ErrorKind::NotFound, Done::Written) => ": its folder does not exist".to_owned(),
+        (ErrorKind::AlreadyExists, _) => ": it exists already".to_owned(),
+        (ErrorKind::PermissionDenied, _) => ": it is not permitted".to_owned(),
+        (ErrorKind::IsADirectory, _) => ": it is a folder".to_owned(),
+        (ErrorKind::InvalidData, _) => ": it is not text in UTF-8".to_owned(),
+        _ => format!(" ({})", message(error)),
+    };
+    io::Error::new(error.kind(), format!("{name} cannot be {done_to}{why}"))
 }
 
 /// An output that is being written. What is written becomes the file when it is
@@ -184,10 +206,12 @@ impl Writing<'_> {
             Target::Standard(mut out) => out.flush(),
             Target::Special(mut file) => file.flush(),
             Target::File { file, path, overwrite } => {
-                let file = file.into_inner().map_err(|error| named(&path, error.error()))?;
+                let file = file
+                    .into_inner()
+                    .map_err(|error| cannot(Done::Written, &path, error.error()))?;
                 let done =
                     if overwrite { file.persist(&path) } else { file.persist_noclobber(&path) };
-                done.map(drop).map_err(|error| named(&path, &error.error))
+                done.map(drop).map_err(|error| cannot(Done::Written, &path, &error.error))
             }
         }
     }

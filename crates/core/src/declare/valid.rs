@@ -8,9 +8,6 @@ use std::any::Any;
 use std::fmt::{Debug, Display};
 use std::ops::Rem;
 
-use super::Kind;
-use crate::wording::{Wording, fill};
-
 #[cfg(feature = "regex")]
 pub use super::kinds::regex::{Pattern, pattern};
 #[cfg(feature = "url")]
@@ -27,18 +24,10 @@ pub trait Test: Debug + Send + Sync {
     /// Says in which way the value is refused.
     fn test(&self, value: &dyn Any) -> Result<(), Refusal>;
 
-    /// The lowest and the highest value that pass, as a user would type them; pages and faults say
-    /// them in a phrase of their own, and the lowest stands for an example.
-    fn bounds(&self) -> Option<(String, String)> {
-        None
-    }
-
-    /// What would be right, as pages say it behind the help, and faults behind "takes": "an even
-    /// number". Empty to say nothing. The phrases are those of the program; the kind is the tested
-    /// word's.
-    fn says(&self, wording: &Wording, kind: &Kind) -> String {
-        let _ = (wording, kind);
-        String::new()
+    /// What would be right. Pages say it behind the help, faults behind "takes", both in the phrases of
+    /// the program.
+    fn says(&self) -> Says<'_> {
+        Says::Nothing
     }
 
     /// Whether what it says of a value never repeats it, nor any of it. What others say of a
@@ -47,15 +36,37 @@ pub trait Test: Debug + Send + Sync {
         false
     }
 
-    /// How many values pass, where they are few enough to be said.
-    fn count(&self) -> Option<usize> {
-        None
-    }
-
     /// A word whose value passes, where the kind's own example may not.
     fn example(&self) -> Option<String> {
-        self.bounds().map(|(low, _)| low)
+        match self.says() {
+            Says::Range(low, _) => Some(low),
+            _ => None,
+        }
     }
+}
+
+/// What a validator accepts, as data; values as a user would type them.
+#[derive(Debug, Clone, PartialEq, Eq)]
+#[non_exhaustive]
+pub enum Says<'t> {
+    /// It does not say.
+    Nothing,
+    /// The values from the lowest to the highest.
+    Range(String, String),
+    /// These values.
+    OneOf(Vec<String>),
+    /// All values but these.
+    AnyBut(Vec<String>),
+    /// What this divides.
+    MultipleOf(String),
+    /// Text of so many characters, at least and at most.
+    Characters(usize, usize),
+    /// Text that this pattern matches; an example.
+    Matching(&'t str, &'t str),
+    /// Addresses with one of these schemes.
+    Schemes(&'t [&'t str]),
+    /// In the developer's own words, "an even number"; an example, or nothing.
+    Own(&'t str, &'t str),
 }
 
 /// In which way a value is refused.
@@ -111,8 +122,8 @@ impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> 
         }
     }
 
-    fn bounds(&self) -> Option<(String, String)> {
-        Some((self.low.to_string(), self.high.to_string()))
+    fn says(&self) -> Says<'_> {
+        Says::Range(self.low.to_string(), self.high.to_string())
     }
 
     fn is_discreet(&self) -> bool {
@@ -166,8 +177,8 @@ impl<T: 'static> Test for By<T> {
         }
     }
 
-    fn says(&self, _: &Wording, _: &Kind) -> String {
-        self.says.to_owned()
+    fn says(&self) -> Says<'_> {
+        if self.says.is_empty() { Says::Nothing } else { Says::Own(self.says, "") }
     }
 }
 
@@ -203,8 +214,8 @@ where
         }
     }
 
-    fn says(&self, wording: &Wording, _: &Kind) -> String {
-        fill(wording.multiple_of, &[&self.0.to_string()])
+    fn says(&self) -> Says<'_> {
+        Says::MultipleOf(self.0.to_string())
     }
 
     fn is_discreet(&self) -> bool {
@@ -256,17 +267,9 @@ impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<T> {
         }
     }
 
-    fn says(&self, wording: &Wording, kind: &Kind) -> String {
-        let values: Vec<String> = self.values.iter().map(T::to_string).collect();
-        let list = |last| wording.list(values.iter().map(String::as_str), last);
-        match self.accepts {
-            true => list(wording.or),
-            false => fill(wording.any_but, &[wording.any(kind), &list(wording.or)]),
-        }
-    }
-
-    fn count(&self) -> Option<usize> {
-        self.accepts.then_some(self.values.len())
+    fn says(&self) -> Says<'_> {
+        let values = self.values.iter().map(T::to_string).collect();
+        if self.accepts { Says::OneOf(values) } else { Says::AnyBut(values) }
     }
 
     fn is_discreet(&self) -> bool {
@@ -307,15 +310,8 @@ impl Test for Length {
         Err(Refusal::Has(count))
     }
 
-    fn says(&self, wording: &Wording, _: &Kind) -> String {
-        let (least, most) = (&self.least.to_string(), &self.most.to_string());
-        match (self.least, self.most) {
-            (1, 1) => wording.letter.to_owned(),
-            (0, _) => fill(wording.characters_up_to, &[most]),
-            (_, usize::MAX) => fill(wording.characters_from, &[least]),
-            _ if least == most => fill(wording.characters, &[least]),
-            _ => fill(wording.characters, &[&fill(wording.range, &[least, most])]),
-        }
+    fn says(&self) -> Says<'_> {
+        Says::Characters(self.least, self.most)
     }
 
     fn is_discreet(&self) -> bool {

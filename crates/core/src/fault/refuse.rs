@@ -1,6 +1,6 @@
 //! What is said of a value that is refused: what would be right, then what is amiss with this one.
 
-use crate::declare::valid::{Refusal, Test};
+use crate::declare::valid::{Refusal, Says, Test};
 use crate::declare::{FromWord, Kind, Miss, Noun, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults, Place};
 use crate::text::{Put, digits, visible};
@@ -116,7 +116,7 @@ const fn miss_phrase(wording: &Wording, miss: &Miss) -> &'static str {
 /// What would be right instead of a refused value.
 fn right(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> String {
     if let Some(test) = refusing(fault, param) {
-        return test.says(wording, kind(param, fault.which));
+        return wording.says(&test.says(), kind(param, fault.which));
     }
     // The ending is told with what is amiss.
     if fault.reason == Some(Reason::Near(Miss::Ending)) {
@@ -137,7 +137,10 @@ fn refusing<'d>(fault: &Fault<'_>, param: &Param<'d>) -> Option<&'d dyn Test> {
 /// How many words or values a list has that a value is none of.
 fn listed(fault: &Fault<'_>, param: &Param<'_>) -> Option<usize> {
     if let Some(test) = refusing(fault, param) {
-        return test.count();
+        return match test.says() {
+            Says::OneOf(values) => Some(values.len()),
+            _ => None,
+        };
     }
     let kind = kind(param, fault.which);
     matches!(kind.noun, Noun::Choice | Noun::Truth).then(|| kind.offers().count())
@@ -175,7 +178,7 @@ fn takes_such(
     let kind = kind(param, at);
     let mut limits = String::new();
     for test in param.tests() {
-        if let Some((low, high)) = test.bounds() {
+        if let Says::Range(low, high) = test.says() {
             let open = wording.range_of(kind, (&low, &high), wording.from_range, wording.comma);
             let is_open = open.starts_with(wording.comma);
             // A number beyond the end of the type is measured by that.
@@ -215,13 +218,14 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
     if param.kinds().len() > 1 {
         return fill(wording.value_missing, &[name, &all]);
     }
-    let (what, example) = match param.tests().collect::<Vec<_>>()[..] {
-        [test] if test.bounds().is_none() => {
-            Some(test.says(wording, kind(param, 0))).filter(|says| !says.is_empty())
-        }
+    let right = match param.tests().collect::<Vec<_>>()[..] {
+        [test] => match test.says() {
+            Says::Nothing | Says::Range(..) => None,
+            says => Some((wording.says(&says, kind(param, 0)), String::new())),
+        },
         _ => None,
-    }
-    .map_or_else(|| takes_such(wording, param, 0, None), |says| (says, String::new()));
+    };
+    let (what, example) = right.unwrap_or_else(|| takes_such(wording, param, 0, None));
     let is_list =
         matches!(kind(param, 0).noun, Noun::Choice) && kind(param, 0).offers().count() > 2;
     let what = if is_list { fill(wording.one_of, &[&what]) } else { what };

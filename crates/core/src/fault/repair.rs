@@ -6,7 +6,7 @@ use std::ffi::{OsStr, OsString};
 use super::edit::{Edit, Line, Word, edited};
 use super::fix::READINGS;
 use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
-use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
+use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
 use crate::text::{in_order, near, part};
 
 /// A line that may be right.
@@ -371,7 +371,7 @@ impl<'d> Bench<'_, 'd> {
         }
     }
 
-    /// A value that is right in another case: `a7`, `YES`. A path in another case is another file. Tells
+    /// A value that is right in another case, or with another minus sign: `a7`, `YES`, `–3`. A path in another case is another file. Tells
     /// whether there is one.
     fn fill_other_case(&mut self, typed: &OsStr, param: &Param<'_>) -> bool {
         let Some(typed) = typed.to_str() else { return false };
@@ -380,7 +380,10 @@ impl<'d> Bench<'_, 'd> {
         if param.kinds().len() > 1 || param.kinds().iter().any(is_path) {
             return false;
         }
-        let others = [typed.to_ascii_uppercase(), typed.to_ascii_lowercase()];
+        let mut others = vec![typed.to_ascii_uppercase(), typed.to_ascii_lowercase()];
+        // An editor's minus sign is as good as that of a keyboard.
+        let number = bare(typed.as_bytes()).and_then(|bare| typed.get(typed.len() - bare.len()..));
+        others.extend(number.map(|number| "-".to_owned() + number));
         let mut is_near = false;
         for other in others.iter().filter(|other| *other != typed && param.accepts(other)) {
             self.fill(Class::Spelled.at(0), Word::text(other.as_ref()));

@@ -137,12 +137,7 @@ impl Facts<'_> {
         for test in param.tests() {
             let before = limits.len();
             let kind = param.word_kind(0).unwrap_or(bool::KIND);
-            match test.bounds() {
-                Some((low, high)) => {
-                    limits.put(&wording.range_of(kind, (&low, &high), wording.range, ""));
-                }
-                None => limits.put(&test.says(wording, kind)),
-            }
+            limits.put(&wording.says(&test.says(), kind));
             if before > 0 && limits.len() > before {
                 limits.insert_str(before, wording.comma);
             }

@@ -1,6 +1,7 @@
 //! What is composed of the table's phrases: what a value may be, lists, and counts.
 
 use super::Wording;
+use crate::declare::valid::Says;
 use crate::declare::{At, Kind, Noun, Param, Reason};
 use crate::text::{Put, digits};
 
@@ -37,8 +38,42 @@ impl Wording {
         self.list(kind.offers().map(|offer| offer.0), self.or)
     }
 
+    /// What a validator of a kind's values says; a range, which has phrases of its own, in that for pages.
+    pub(crate) fn says(&self, says: &Says<'_>, kind: &Kind) -> String {
+        let list = |values: &[String]| self.list(values.iter().map(String::as_str), self.or);
+        match says {
+            Says::Nothing => String::new(),
+            Says::Range(low, high) => self.range_of(kind, (low, high), self.range, ""),
+            Says::OneOf(values) => list(values),
+            Says::AnyBut(values) => fill(self.any_but, &[self.any(kind), &list(values)]),
+            Says::MultipleOf(factor) => fill(self.multiple_of, &[factor]),
+            Says::Characters(least, most) => self.length(*least, *most),
+            Says::Matching(pattern, example) => {
+                self.such_as(fill(self.matching, &[pattern]), example)
+            }
+            Says::Schemes(schemes) => {
+                let schemes: Vec<String> =
+                    schemes.iter().map(|scheme| format!("{scheme}://")).collect();
+                fill(self.address_with, &[&list(&schemes)])
+            }
+            Says::Own(says, example) => self.such_as((*says).to_owned(), example),
+        }
+    }
+
+    /// How many characters a text has.
+    fn length(&self, least: usize, most: usize) -> String {
+        let (low, high) = (&*digits(least), &*digits(most));
+        match (least, most) {
+            (1, 1) => self.letter.to_owned(),
+            (0, _) => fill(self.characters_up_to, &[high]),
+            (_, usize::MAX) => fill(self.characters_from, &[low]),
+            _ if least == most => fill(self.characters, &[low]),
+            _ => fill(self.characters, &[&fill(self.range, &[low, high])]),
+        }
+    }
+
     /// Any value of a kind, of which some are not accepted.
-    pub(crate) fn any(&self, kind: &Kind) -> &'static str {
+    fn any(&self, kind: &Kind) -> &'static str {
         match kind.noun {
             Noun::Whole | Noun::Number => self.any_number,
             Noun::Text => self.any_text,

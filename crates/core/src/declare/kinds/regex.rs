@@ -6,9 +6,8 @@ use std::sync::{Mutex, PoisonError};
 
 use ::regex::{Error, Regex};
 
-use crate::declare::valid::{Refusal, Test, Validator};
+use crate::declare::valid::{Refusal, Says, Test, Validator};
 use crate::declare::{FromWord, Kind, Misfit};
-use crate::wording::{Wording, fill};
 
 impl FromWord for Regex {
     const KIND: &'static Kind = &Kind::new("a regular expression", "A[0-9]+").explained();
@@ -75,11 +74,10 @@ impl Test for Pattern {
         }
     }
 
-    fn says(&self, wording: &Wording, _: &Kind) -> String {
-        let Pattern { pattern, example, says } = self;
-        match *says {
-            "" => fill(wording.such_as, &[&fill(wording.matching, &[pattern]), example]),
-            says => fill(wording.such_as, &[says, example]),
+    fn says(&self) -> Says<'_> {
+        match self.says {
+            "" => Says::Matching(self.pattern, self.example),
+            says => Says::Own(says, self.example),
         }
     }
 

@@ -11,6 +11,6 @@ impl FromWord for Value {
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;
-        ::serde_json::from_str(text).map_err(|error| Misfit::citing(error))
+        ::serde_json::from_str(text).map_err(Misfit::citing)
     }
 }

@@ -5,9 +5,8 @@ use std::ffi::OsStr;
 
 use ::url::{ParseError, Url};
 
-use crate::declare::valid::{Refusal, Test, Validator};
+use crate::declare::valid::{Refusal, Says, Test, Validator};
 use crate::declare::{FromWord, Kind, Misfit, Miss};
-use crate::wording::{Wording, fill};
 
 impl FromWord for Url {
     const KIND: &'static Kind = &Kind::new("a web address", "https://example.org/").explained();
@@ -43,10 +42,8 @@ impl Test for Schemes {
         }
     }
 
-    fn says(&self, wording: &Wording, _: &Kind) -> String {
-        let schemes: Vec<String> = self.0.iter().map(|scheme| format!("{scheme}://")).collect();
-        let schemes = wording.list(schemes.iter().map(String::as_str), wording.or);
-        fill(wording.address_with, &[&schemes])
+    fn says(&self) -> Says<'_> {
+        Says::Schemes(self.0)
     }
 
     fn is_discreet(&self) -> bool {

@@ -31,9 +31,9 @@ pub(crate) enum Reason {
     /// It is nearly one.
     Near(Miss),
     /// The validator at this place says what would be right, and perhaps what this is.
-    Tested(usize, Refusal),
+    Tested(u8, Box<Refusal>),
     /// In the words of another library, which stand behind our own.
-    Cited(String),
+    Cited(Box<str>),
     /// In the words of the type itself.
     Own(Cow<'static, str>),
 }
@@ -55,7 +55,7 @@ pub(crate) enum Miss {
     NoHost,
     NoAt,
     /// A day that no calendar has.
-    NoDay(String),
+    NoDay(Box<str>),
     /// A negative duration.
     Negative,
 }
@@ -95,7 +95,7 @@ impl Misfit {
     /// assert!(format!("{faults:?}").contains("'x' is not one (invalid float literal)"));
     /// ```
     pub fn citing(error: impl Display) -> Self {
-        Misfit { reason: Reason::Cited(error.to_string()) }
+        Misfit { reason: Reason::Cited(error.to_string().into()) }
     }
 
     /// The word is not text in UTF-8.

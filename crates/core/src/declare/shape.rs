@@ -12,7 +12,7 @@ use std::hash::Hash;
 
 use super::cell::Cell;
 use super::misfit::{Misfit, Miss, Reason};
-use super::valid::Refusal;
+use super::valid::{Refusal, Test};
 use super::{FromWord, Kind, Param};
 use crate::text::part;
 
@@ -47,9 +47,14 @@ impl Feed<'_> {
         let word = self.words.get(at)?;
         match T::from_word_in(word, self.param.manner) {
             Ok(value) if self.param.path.accepts(word) => Some(value),
-            Ok(_) => self.misfit(at, Reason::Near(Miss::Ending)),
+            Ok(_) => self.ends_otherwise(at),
             Err(Misfit { reason }) => self.misfit(at, reason),
         }
+    }
+
+    #[cold]
+    fn ends_otherwise<T>(&mut self, at: usize) -> Option<T> {
+        self.misfit(at, Reason::Near(Miss::Ending))
     }
 
     #[cold]
@@ -67,16 +72,25 @@ impl Feed<'_> {
     #[inline]
     fn tested<T: 'static>(&mut self, at: usize, words: usize, value: Option<T>) -> Option<T> {
         let value = value?;
-        for (place, test) in self.param.tests().enumerate() {
+        for test in self.param.tests() {
             if let Err(refusal) = test.test(&value) {
-                let is_told = !self.param.secret || test.is_discreet();
-                let reason = if is_told { refusal.reason(place) } else { Reason::NotOne };
-                let at = self.first + at;
-                self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
+                self.refused(at, words, test, refusal);
                 return None;
             }
         }
         Some(value)
+    }
+
+    #[cold]
+    fn refused(&mut self, at: usize, words: usize, test: &dyn Test, refusal: Refusal) {
+        // Counting on the way would cost each value that passes. (Two without a size may share an address;
+        // then the first one's words are said.)
+        let is_it = |other: &dyn Test| std::ptr::addr_eq(other, test);
+        let place = self.param.tests().position(is_it).unwrap_or_default();
+        let is_told = !self.param.secret || test.is_discreet();
+        let reason = if is_told { refusal.reason(place) } else { Reason::NotOne };
+        let at = self.first + at;
+        self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
     }
 }
 
@@ -87,7 +101,7 @@ impl Refusal {
             Refusal::Above => Reason::Above,
             Refusal::Below => Reason::Below,
             Refusal::Own(text) => Reason::Own(text.into()),
-            other => Reason::Tested(place, other),
+            other => Reason::Tested(place as u8, Box::new(other)),
         }
     }
 }

@@ -5,7 +5,7 @@ use std::ffi::OsStr;
 
 use crate::declare::Param;
 use crate::read::{Fault, FaultKind, Faults, Place, Setting, bare, is_settable};
-use crate::text::{near, near_marked, part};
+use crate::text::{Put, near, near_marked, part};
 use crate::wording::{Wording, fill};
 
 impl<'d> Faults<'d> {
@@ -14,9 +14,12 @@ impl<'d> Faults<'d> {
         let root = self.path.root();
         let mut owners = Vec::new();
         for names in self.owners(fault, root) {
-            let mut owner = vec![root.name];
-            owner.extend(names);
-            owners.push(owner.join(" "));
+            let mut owner = root.name.to_owned();
+            for name in names {
+                owner.put(" ");
+                owner.put(name);
+            }
+            owners.push(owner);
         }
         if !owners.is_empty() {
             return Some(wording.counted(wording.other_has, wording.others_have, &owners));

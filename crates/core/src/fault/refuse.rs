@@ -47,9 +47,6 @@ impl<'d> Faults<'d> {
         let wording = self.path.root().words();
         let Some(&fault) = group.first() else { return String::new() };
         let sentence = fill(wording.value_misfit, &[name, &right(wording, fault, param)]);
-        if matches!(fault.reason, Some(Reason::Tested(_, Refusal::Excluded))) {
-            return sentence;
-        }
         let why = match &fault.reason {
             _ if self.takes_option(fault) => fill(wording.is_option, &[typed]),
             Some(Reason::Own(reason)) => visible(reason),
@@ -57,11 +54,13 @@ impl<'d> Faults<'d> {
             Some(Reason::Near(miss)) => {
                 fill(miss_phrase(wording, miss), &[typed, &wording.endings(param)])
             }
-            Some(Reason::Tested(_, Refusal::Has(count))) => {
-                fill(wording.has, &[typed, &digits(*count)])
-            }
-            Some(Reason::Tested(_, Refusal::Begins(with))) => {
-                fill(wording.begins, &[typed, &visible(with)])
+            Some(Reason::Tested(_, refusal)) if !matches!(**refusal, Refusal::Other) => {
+                match &**refusal {
+                    Refusal::Has(count) => fill(wording.has, &[typed, &digits(*count)]),
+                    Refusal::Begins(with) => fill(wording.begins, &[typed, &visible(with)]),
+                    // What would be right says it all.
+                    _ => return sentence,
+                }
             }
             reason => {
                 let is = fill(is_phrase(wording, fault, param, group.len() > 1), &[typed]);
@@ -129,7 +128,7 @@ fn right(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> String {
 /// The validator that refuses a value, where that is not a range.
 fn refusing<'d>(fault: &Fault<'_>, param: &Param<'d>) -> Option<&'d dyn Test> {
     match fault.reason {
-        Some(Reason::Tested(place, _)) => param.tests().nth(place),
+        Some(Reason::Tested(place, _)) => param.tests().nth(place.into()),
         _ => None,
     }
 }

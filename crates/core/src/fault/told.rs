@@ -212,7 +212,7 @@ impl<'d> Faults<'d> {
                 let why = match reason {
                     Some(Reason::Above) => "above".to_owned(),
                     Some(Reason::Below) => "below".to_owned(),
-                    Some(Reason::Tested(place, _)) => digits(*place),
+                    Some(Reason::Tested(place, _)) => digits((*place).into()),
                     _ => String::new(),
                 };
                 let takes = fault.param.map(|param| takes(wording, param, fault.which, reason));
@@ -224,15 +224,13 @@ impl<'d> Faults<'d> {
 
     /// Whether a value is refused in words that may be said of several.
     fn is_plainly_refused(&self, fault: &Fault<'d>) -> bool {
-        let is_plain = matches!(
-            fault.reason,
-            Some(
-                Reason::NotOne
-                    | Reason::Above
-                    | Reason::Below
-                    | Reason::Tested(_, Refusal::Other | Refusal::Excluded)
-            )
-        );
+        let is_plain = match &fault.reason {
+            Some(Reason::NotOne | Reason::Above | Reason::Below) => true,
+            Some(Reason::Tested(_, refusal)) => {
+                matches!(**refusal, Refusal::Other | Refusal::Excluded)
+            }
+            _ => false,
+        };
         is_plain && !self.takes_option(fault) && !self.is_of_letter(fault)
     }
 }

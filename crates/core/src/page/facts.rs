@@ -64,12 +64,16 @@ impl Facts<'_> {
 
     /// Whether the help says something already, in these words.
     fn is_said(&self, fact: &str) -> bool {
-        let (help, fact) = (self.param.help.to_lowercase(), fact.to_lowercase());
-        let is_apart = |letter: Option<char>| !letter.is_some_and(char::is_alphanumeric);
-        help.match_indices(&fact).any(|(at, found)| {
-            is_apart(help[..at].chars().next_back())
-                && is_apart(help[at + found.len()..].chars().next())
-        })
+        let (help, fact) = (self.param.help.as_bytes(), fact.as_bytes());
+        // Whatever is not ASCII is a letter here: tables of all letters are not worth their size.
+        let is_letter =
+            |byte: Option<&u8>| byte.is_some_and(|b| b.is_ascii_alphanumeric() || !b.is_ascii());
+        !fact.is_empty()
+            && help.windows(fact.len()).enumerate().any(|(at, said)| {
+                said.eq_ignore_ascii_case(fact)
+                    && !is_letter(help[..at].last())
+                    && !is_letter(help.get(at + fact.len()))
+            })
     }
 
     /// What the value is: the choices, what must be at a path, what the validators allow; else its type.

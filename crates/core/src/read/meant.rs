@@ -10,7 +10,8 @@ use super::reader::Reader;
 use super::reading::Outcome;
 use super::step::{Meaning, Step};
 use super::word::Words;
-use super::world::Trial;
+use super::world::{Around, Trial};
+use crate::text::part;
 
 /// Words that are looked at: a line with more of them is beyond mending.
 const MOST: usize = 16;
@@ -19,7 +20,7 @@ impl<'d> Reader<'d> {
     /// Reads a refused line again, if words of it were meant as names.
     #[cold]
     pub(super) fn read_names(&self, faults: &[Fault<'d>], words: Words<'d>) -> Option<Faults<'d>> {
-        if self.is_second {
+        if self.around.is_second {
             return None;
         }
         let names = self.meant_names(faults, words);
@@ -58,18 +59,20 @@ impl<'d> Reader<'d> {
         }
     }
 
-    /// Reads a line again, in which some words are misspelt names.
+    /// Reads a line again, in which some words are misspelt names: in their place stand long names that
+    /// nothing is called.
     fn read_again(&self, names: &[u32], words: Words<'d>) -> Outcome<'d> {
-        let mut again = Reader::new(self.trail.root(), words.count());
-        (again.around, again.is_second) = (self.around.clone(), true);
-        for at in 0..words.count() {
-            let word = words.word(at);
-            match again.pending.is_none() && names.binary_search(&(at as u32)).is_ok() {
-                true => again.misspelt(word.as_encoded_bytes()),
-                false => again.step(word),
-            }
+        let mut stepped: Vec<OsString> = words.iter().map(OsString::from).collect();
+        for &name in names {
+            let word = &mut stepped[name as usize];
+            let end = word.as_encoded_bytes().iter().position(|&byte| byte == b'=');
+            let end = end.unwrap_or(word.len());
+            let mut unknown = OsString::from("--".to_owned() + &"\0".repeat(end.saturating_sub(2)));
+            unknown.push(part(word, end, word.len()));
+            *word = unknown;
         }
-        again.finish(words)
+        let around = Around { is_second: true, ..self.around.clone() };
+        self.trail.root().read_as(words, Words::new(&stepped), around)
     }
 
     /// The words that are a letter with a value attached, and a long name behind one dash.
@@ -108,7 +111,6 @@ impl<'d> Reader<'d> {
                 names.push(word as u32);
             }
         }
-        names.sort_unstable();
         names
     }
 

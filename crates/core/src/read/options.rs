@@ -315,7 +315,7 @@ impl<'d> Reader<'d> {
     fn unknown_letter(&mut self, bytes: &[u8], at: usize, start: usize) {
         // Behind a flag or a letter of help stands what was meant as its value.
         if bytes[at] == b'=' && at > 1 {
-            let flag = self.find_short(bytes[at - 1]).map(|found| found.param);
+            let flag = self.known_letter(bytes[at - 1]);
             return self.unwanted(flag, at, bytes.len());
         }
         let name = cut_name(bytes);
@@ -325,14 +325,6 @@ impl<'d> Reader<'d> {
         let continues = |&&byte: &&u8| byte & 0b1100_0000 == 0b1000_0000;
         let more = bytes[at + 1..].iter().take_while(continues).count();
         self.unknown(start, bytes.len(), start, at + 1 + more);
-    }
-
-    /// Reads a word that was meant as a name.
-    #[cold]
-    pub(super) fn misspelt(&mut self, bytes: &[u8]) {
-        let end = bytes.iter().position(|&byte| byte == b'=').unwrap_or(bytes.len());
-        self.unknown(0, bytes.len(), 0, end);
-        self.word = self.word.saturating_add(1);
     }
 
     fn find_long(&self, name: &[u8]) -> Option<Found<'d>> {

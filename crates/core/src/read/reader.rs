@@ -51,8 +51,6 @@ pub struct Reader<'d> {
     /// Deprecated names that were typed, and what to type instead.
     pub(super) warned: Vec<(String, String)>,
     pub(super) around: Around<'d>,
-    /// Whether words are taken for the misspelt names that they were meant as.
-    pub(super) is_second: bool,
 }
 
 /// A parameter in reach, and the words that were typed for it.
@@ -145,7 +143,6 @@ impl<'d> Reader<'d> {
             abbreviations: root.abbreviations,
             warned: Vec::new(),
             around: Around::default(),
-            is_second: false,
         };
         reader.add_slots(root);
         reader

@@ -221,9 +221,21 @@ impl<'d> Command<'d> {
     }
 
     pub(crate) fn read_around(&'d self, words: Words<'d>, around: Around<'d>) -> Outcome<'d> {
+        self.read_as(words, words, around)
+    }
+
+    /// Reads words by others that are stepped through in their place, byte for byte. One function for
+    /// all readings: it is large, and most of it stands in line.
+    #[inline(never)]
+    pub(super) fn read_as(
+        &'d self,
+        words: Words<'d>,
+        stepped: Words<'_>,
+        around: Around<'d>,
+    ) -> Outcome<'d> {
         let mut reader = Reader::new(self, words.count());
         reader.around = around;
-        reader.step_all(words);
+        reader.step_all(stepped);
         reader.finish(words)
     }
 }

@@ -93,6 +93,8 @@ pub(crate) struct Around<'d> {
     pub(crate) world: Option<&'d dyn World>,
     pub(crate) settings: Option<Arc<Settings>>,
     pub(crate) trial: Trial,
+    /// In a second reading, what was meant as a name is taken for one.
+    pub(crate) is_second: bool,
 }
 
 /// Whether a line is only tried.
@@ -110,7 +112,7 @@ pub(crate) enum Trial {
 impl Around<'_> {
     /// The same for a line that is only tried.
     pub(crate) fn for_trial(&self, trial: Trial) -> Self {
-        Around { trial, ..self.clone() }
+        Around { trial, is_second: false, ..self.clone() }
     }
 }
 

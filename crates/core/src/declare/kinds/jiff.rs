@@ -56,5 +56,5 @@ fn no_such_day(text: &str) -> Misfit {
     let is_digits = day.bytes().all(|byte| byte == b'-' || byte.is_ascii_digit());
     let is_missing = day.parse::<Date>().is_err();
     let is_meant = has_the_shape && is_digits && is_missing;
-    Misfit::nearly(is_meant.then(|| Miss::NoDay(day.to_owned())))
+    Misfit::nearly(is_meant.then(|| Miss::NoDay(day.into())))
 }

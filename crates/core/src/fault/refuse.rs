@@ -219,7 +219,11 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
     }
     let right = match param.tests().collect::<Vec<_>>()[..] {
         [test] => match test.says() {
-            Says::Nothing | Says::Range(..) => None,
+            Says::Matching(pattern, example) => {
+                Some((fill(wording.matching, &[pattern]), example.to_owned()))
+            }
+            // The developer's own words may be no noun.
+            Says::Nothing | Says::Range(..) | Says::AnyBut(..) | Says::Own(..) => None,
             says => Some((wording.says(&says, kind(param, 0)), String::new())),
         },
         _ => None,

@@ -377,7 +377,14 @@ impl<'d> Bench<'_, 'd> {
         let Some(typed) = typed.to_str() else { return false };
         let is_path =
             |kind: &&'static Kind| kind.noun == Noun::Path || kind.refers != Refers::Nothing;
-        if param.kinds().len() > 1 || param.kinds().iter().any(is_path) {
+        // Of words with more in them than a name or a number, such as JSON, other parts would change too.
+        let is_simple = |letter: char| {
+            letter.is_ascii_alphanumeric() || !letter.is_ascii() || "-_.:+%".contains(letter)
+        };
+        if param.kinds().len() > 1
+            || param.kinds().iter().any(is_path)
+            || !typed.chars().all(is_simple)
+        {
             return false;
         }
         let mut others = vec![typed.to_ascii_uppercase(), typed.to_ascii_lowercase()];

@@ -141,7 +141,9 @@ impl<'d> Faults<'d> {
     pub(super) fn is_of_letter(&self, fault: &Fault<'d>) -> bool {
         let Place::At { word, start, .. } = fault.place else { return false };
         let bytes = self.words.word(word).as_encoded_bytes();
-        !bytes.starts_with(b"--") && bytes.starts_with(b"-") && bytes.get(start) == Some(&b'=')
+        let is_behind_letter = start > 1 && bytes[start - 1].is_ascii_alphanumeric();
+        let is_cluster = !bytes.starts_with(b"--") && bytes.starts_with(b"-");
+        is_cluster && is_behind_letter && bytes.get(start) == Some(&b'=')
     }
 
     /// What is wrong with the text of the config file.

@@ -20,7 +20,8 @@ impl<'d> Reader<'d> {
     /// Reads a refused line again, if words of it were meant as names.
     #[cold]
     pub(super) fn read_names(&self, faults: &[Fault<'d>], words: Words<'d>) -> Option<Faults<'d>> {
-        if self.around.is_second {
+        // What keeps unknown options takes such words as they are.
+        if self.around.is_second || self.leaf().tails.unknown_options {
             return None;
         }
         let names = self.meant_names(faults, words);
@@ -88,8 +89,14 @@ impl<'d> Reader<'d> {
 
     /// The words that were meant as names, in their order.
     fn meant_names(&self, faults: &[Fault<'d>], words: Words<'_>) -> Vec<u32> {
-        let end = self.steps.iter().position(|step| step.meaning == Meaning::Terminator);
-        let steps = &self.steps[..end.unwrap_or(self.steps.len())];
+        // The first operand may be one all the same where it ends the options.
+        let ends_at_operand = self.leaf().tails.raw || self.operands_end;
+        let end = self.steps.iter().position(|step| match step.meaning {
+            Meaning::Terminator => true,
+            Meaning::Operand => ends_at_operand,
+            _ => false,
+        });
+        let steps = &self.steps[..end.map_or(self.steps.len(), |end| end + 1)];
         let mut names: Vec<u32> = Vec::new();
         let is_alone = |step: &&Step| {
             step.start == 0 && matches!(step.meaning, Meaning::Operand | Meaning::Unknown)

@@ -136,7 +136,7 @@ fn each_kind_refuses_with_what_would_be_right() {
         --table takes a file that exists, ending in .csv or .toml; there is nothing at '.csv'
         --table takes a file that exists; 'here.txt' does not end in .csv or .toml
         --table takes a file that exists, ending in .csv or .toml; there is nothing at 'none.csv'
-        --copy takes a path where nothing is yet; there is something at 'here.csv' already
+        --copy takes a path where there is nothing yet; there is something at 'here.csv' already
         --port takes a path that exists; there is nothing at 'none'
         --v4 takes an IPv4 address, such as 192.0.2.7; '1.2.3' is not one
         --v6 takes an IPv6 address, such as 2001:db8::7; '1.2.3.4' is not one
@@ -163,7 +163,7 @@ fn each_kind_refuses_with_what_would_be_right() {
         --accepts takes a requirement of versions, such as >=1.2, <2; '>>1' is not one (unexpected character '>' while parsing major version number)
         --extra takes a JSON value, such as [6,"calm"]; '{' is not one (EOF while parsing an object at line 1 column 1)
         --heated takes yes or no; 'maybe' is neither
-        --tag takes a key and a value with = between, such as text=3; 'a' is not one
+        --tag takes a key and a value with = between them, such as text=3; 'a' is not one
         --alarm takes a whole number; 'loud' is not one
     "#]].assert_eq(&said);
 }

@@ -284,8 +284,8 @@ fn entries_become_a_map_and_the_last_of_a_key_wins() {
         expect![[r#"
             shapes --tag a --tag a=x
                          ^       ^^^
-            --tag takes a key and a value with = between, such as text=3; 'a' and 'a=x' do
-            not fit
+            --tag takes a key and a value with = between them, such as text=3; 'a' and
+            'a=x' do not fit
 
             like  shapes --tag KEY=VALUE --tag KEY=VALUE
         "#]],

@@ -186,7 +186,7 @@ fn a_page_is_asked_for_among_letters_only_where_all_are_known() {
     expect![[r#"
         apiary inspect A7 -hf6
         ^^
-        -h asks for the page only among letters that take no value
+        -h asks for the page only beside letters that take no value
 
         page  apiary inspect --help
     "#]]

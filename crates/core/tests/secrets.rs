@@ -321,12 +321,12 @@ fn what_is_no_secret_stays_visible() {
     shows(
         "sync --header a=b --user nobody",
         expect![[r#"
-        apiary sync --header ••• --user nobody
-                             ^^^
-        --header takes a key and a value with = between, such as text=LOUD; '•••' is
-        not one
+            apiary sync --header ••• --user nobody
+                                 ^^^
+            --header takes a key and a value with = between them, such as text=LOUD; '•••'
+            is not one
 
-        page  apiary sync --help"#]],
+            page  apiary sync --help"#]],
     );
     shows(
         "sync --user nobody --key s3cret",

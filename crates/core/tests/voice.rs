@@ -7,7 +7,7 @@ use std::path::PathBuf;
 
 use clavret_core::{
     Attached, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Kind, Look, Misfit, Offer,
-    Operand, Opt, Outcome, Page, Tally, valid,
+    Operand, Opt, Outcome, Page, Tail, Tally, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -92,11 +92,13 @@ static INSPECT: Command = Command::new("inspect").summary("record an inspection"
 static MARK: Opt<Attached<u8>> = Opt::new("mark").short('m').help("mark the queen");
 static ADD: Command = Command::new("add").takes(&[HIVE.param(), MARK.param()]);
 static HIVES: Command = Command::new("hive").commands(&[&ADD]);
+static REST: Operand<Vec<String>> = Operand::new("words").tail(Tail::Raw);
+static EACH: Command = Command::new("each").takes(&[REST.param()]);
 static YARD: Opt<Option<String>> = Opt::new("yard").short('y');
 static APIARY: Command = Command::new("apiary")
     .version("1.2.3")
     .takes(&[YARD.param(), LOUD.param()])
-    .commands(&[&HIVES, &INSPECT, &HELP, &COMPLETIONS]);
+    .commands(&[&HIVES, &INSPECT, &EACH, &HELP, &COMPLETIONS]);
 
 /// A row for each of some lines: the line as it is echoed, behind a `$`, and all that is said of it but for
 /// the head and the page, which are the same for all.
@@ -129,7 +131,7 @@ fn a_command_or_a_word_that_is_missing_or_one_too_many() {
 
             $ apiary -v COMMAND
                         +++++++
-              a command is missing: hive, inspect, help or completions
+              a command is missing: hive, inspect, each, help or completions
 
             $ apiary hive COMMAND
                           +++++++
@@ -425,6 +427,7 @@ fn a_name_that_is_nearly_right() {
             "add hive A7",
             "inspect A7 -y meadow",
             "inspect A7 --yard=meadow --calm",
+            "--clam each echo —v",
         ],
         expect![[r#"
 
@@ -526,6 +529,10 @@ fn a_name_that_is_nearly_right() {
                                 ^^^^^^
               --yard is not an option here; apiary has it
               try   apiary --yard=meadow inspect A7 --calm
+
+            $ apiary --clam each echo —v
+                     ^^^^^^
+              --clam is not an option here
         "#]],
     );
 }

@@ -452,8 +452,8 @@ fn what_must_be_at_a_path_is_looked_at_last() {
                         ^^^^^^^         ^^^^^^^
                         1               2
               1  --yard takes a folder that exists; 'old.csv' is a file
-              2  SHED takes a path where nothing is yet, ending in .csv or .json; there is
-                 something at 'old.csv' already
+              2  SHED takes a path where there is nothing yet, ending in .csv or .json;
+                 there is something at 'old.csv' already
 
               page  apiary harvest --help
         "#]],
@@ -466,8 +466,8 @@ fn what_must_be_at_a_path_is_looked_at_last() {
 
               apiary -y nowhere harvest new.txt
                                         ^^^^^^^
-              SHED takes a path where nothing is yet; 'new.txt' does not end in .csv or
-              .json
+              SHED takes a path where there is nothing yet; 'new.txt' does not end in .csv
+              or .json
 
               like  apiary -y nowhere harvest SHED
               page  apiary harvest --help

@@ -8,7 +8,7 @@
 //! * `known.rs`, `owners.rs`: what is known where a name is not, and which commands know the name.
 //! * `told.rs`: which faults are told, and which of them in one sentence.
 //! * `fix.rs`: the line repaired, and read again before it is offered; `edit.rs`: its words and what is
-//!   done to them; `repair.rs`, `surplus.rs`: what may help; `keep.rs`: what must stay as it is.
+//!   done to them; `repair.rs`, `names.rs`, `surplus.rs`: what may help; `keep.rs`: what must stay as it is.
 //! * `echo.rs`: the line as typed, and where each byte of it is shown.
 //! * `draw.rs`: head, line with carets, sentences, foot.
 
@@ -18,6 +18,7 @@ mod edit;
 mod fix;
 mod keep;
 mod known;
+mod names;
 mod owners;
 mod refuse;
 mod repair;

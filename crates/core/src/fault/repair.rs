@@ -4,7 +4,6 @@
 use std::ffi::{OsStr, OsString};
 
 use super::edit::{Edit, Line, Word, edited};
-use super::fix::READINGS;
 use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
 use crate::text::{in_order, near, part};
@@ -109,7 +108,7 @@ impl<'d> Bench<'_, 'd> {
         self.add_line(cost, line);
     }
 
-    fn add_line(&mut self, cost: Cost, line: Line) {
+    pub(super) fn add_line(&mut self, cost: Cost, line: Line) {
         let renames = self.fault.is_of_name();
         self.repairs.push(Repair { line, cost, renames, mends: vec![self.pick] });
     }
@@ -137,121 +136,6 @@ impl<'d> Bench<'_, 'd> {
     /// The bytes of a word of the line.
     pub(super) fn bytes(&self, word: usize) -> &[u8] {
         self.line[word].typed.as_encoded_bytes()
-    }
-
-    fn option_unknown(&mut self) {
-        let Some((word, start, _)) = self.place() else { return };
-        let owners = self.faults.owners(self.fault, self.faults.path.root());
-        // A name that is right elsewhere is no slip.
-        if owners.is_empty() {
-            let (distance, names) = self.faults.near_options(self.fault);
-            // With more of them none is chosen.
-            for name in names.iter().take(READINGS + 1) {
-                self.rename(Class::Spelled.at(distance), name);
-            }
-        }
-        if start == 0 {
-            self.move_behind(word);
-            self.move_up(word);
-        }
-        self.command_of_option(word);
-        // An operand that begins with a dash; what is an option elsewhere, or nearly one, is none.
-        if !self.bytes(word).starts_with(b"--") && self.repairs.is_empty() && owners.is_empty() {
-            self.insert(word, vec![Word::text("--".as_ref())]);
-            self.repairs.iter_mut().for_each(|repair| repair.renames = false);
-        }
-    }
-
-    /// Another name for an unknown one. A letter in a cluster has no dash of its own, and none takes a
-    /// value behind `=`.
-    fn rename(&mut self, cost: Cost, name: &str) {
-        let Some((word, start, end)) = self.place() else { return };
-        let with = Word::text(name[usize::from(start > 0)..].as_ref());
-        let mut edits = vec![Edit::Replace { word, start, end, with, apart: false }];
-        if !name.starts_with("--") && self.bytes(word).get(end) == Some(&b'=') {
-            let with = Word::default();
-            edits.push(Edit::Replace { word, start: end, end: end + 1, with, apart: true });
-        }
-        self.add(cost, edits);
-    }
-
-    /// An option that only a command above takes moves in front of the one that was named next, with
-    /// the words that it takes.
-    fn move_up(&mut self, word: usize) {
-        let Some((above, param)) = self.faults.above(self.fault) else { return };
-        let bytes = self.bytes(word);
-        let is_apart = match bytes.strip_prefix(b"--") {
-            Some(name) => !name.contains(&b'='),
-            None => bytes.len() == 2,
-        };
-        let taken = if is_apart && !param.is_attached() { param.kinds().len() } else { 0 };
-        let behind = word + 1 + taken;
-        if behind > self.line.len() {
-            return;
-        }
-        let option = &self.line[word..behind];
-        let (before, between) = self.line[..word].split_at(above);
-        let line = [before, option, between, &self.line[behind..]].concat();
-        self.add_line(Cost { moved: 1 + taken, ..Class::Moved.at(0) }, line);
-    }
-
-    /// An option in front of the command that takes it moves behind: alone, or with a word or two
-    /// behind it as its value.
-    fn move_behind(&mut self, word: usize) {
-        let above = self.faults.trace.leaf_before(word);
-        let rest = &self.line[word..];
-        for taken in 1..rest.len().min(4) {
-            let (option, behind) = rest.split_at(taken);
-            if above.find(behind[0].typed.as_encoded_bytes()).is_none() {
-                continue;
-            }
-            let ended = behind.iter().position(|word| word.typed == "--").unwrap_or(behind.len());
-            let (options, operands) = behind.split_at(ended);
-            let line = [&self.line[..word], options, option, operands].concat();
-            self.add_line(Cost { moved: taken, ..Class::Moved.at(0) }, line);
-        }
-    }
-
-    /// The commands below the one at hand that have the option: their names are put in front.
-    fn command_of_option(&mut self, word: usize) {
-        let reached = self.faults.trace.leaf_before(word);
-        for names in
-            self.faults.owners(self.fault, reached).iter().filter(|names| !names.is_empty())
-        {
-            self.insert(word, names.iter().map(|name| Word::text(name.as_ref())).collect());
-        }
-    }
-
-    fn command_unknown(&mut self) {
-        let Some((word, ..)) = self.place() else { return };
-        // A command of that name further down the tree: what is above it was left out.
-        let ways = self.faults.ways_to(self.fault);
-        for names in &ways {
-            self.insert(word, names.iter().map(|name| Word::text(name.as_ref())).collect());
-            self.move_in_front(word, names);
-        }
-        if ways.is_empty() {
-            let (distance, names) = self.faults.near_commands(self.fault);
-            for name in names.iter().take(READINGS + 1) {
-                self.replace(Class::Spelled.at(distance), name);
-            }
-        }
-    }
-
-    /// `add hive D1`: the names that lead to a command stand behind it.
-    fn move_in_front(&mut self, word: usize, names: &[&str]) {
-        let behind = self.line.iter().skip(word + 1).zip(names);
-        if behind.filter(|(word, name)| word.typed == **name).count() == names.len() {
-            let mut line = self.line.clone();
-            line[word..=word + names.len()].rotate_left(1);
-            self.add_line(Cost { moved: 1, ..Class::Moved.at(0) }, line);
-        }
-    }
-
-    fn ambiguous(&mut self) {
-        for name in self.faults.begun(self.fault).iter().take(READINGS + 1) {
-            self.replace(Class::Spelled.at(0), name);
-        }
     }
 
     /// All operands that are missing at once: a word that is put in alone may be taken for another.

@@ -6,14 +6,14 @@
 
 use std::time::Instant;
 
-use clavret::{Command, Look, Operand, Opt, Outcome, Param};
+use clavret::{Command, Look, Named, Operand, Outcome, Param};
 
 static NUMBERS: Operand<Vec<u8>> = Operand::new("number");
-static FRAMES: Opt<Vec<u8>> = Opt::new("frames").short('f');
+static FRAMES: Named<Vec<u8>> = Named::new("frames").short('f');
 static LIST: Command = Command::new("list").takes(&[NUMBERS.param(), FRAMES.param()]);
 static TEXT: Operand<String> = Operand::new("text");
 static NOTE: Command = Command::new("note").takes(&[TEXT.param()]);
-static TOKENS: Opt<Vec<String>> = Opt::new("token").secret();
+static TOKENS: Named<Vec<String>> = Named::new("token").secret();
 static SYNC: Command = Command::new("sync").takes(&[TOKENS.param(), FRAMES.param()]);
 
 fn main() {
@@ -123,7 +123,7 @@ fn leak<T>(value: T) -> &'static T {
 fn options(count: usize) -> &'static Command<'static> {
     let option = |at| {
         let name: &'static str = leak(format!("option-{at:05}"));
-        let option: &'static Opt<Option<u8>> = leak(Opt::draft(name));
+        let option: &'static Named<Option<u8>> = leak(Named::draft(name));
         option.param()
     };
     let params: Vec<&'static Param<'static>> = (0..count).map(option).collect();

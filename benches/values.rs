@@ -3,12 +3,12 @@
 use std::ffi::OsString;
 use std::path::PathBuf;
 
-use clavret::{COMPLETIONS, Command, Flag, Operand, Opt, Outcome, Reading, Tally, valid};
+use clavret::{COMPLETIONS, Command, Flag, Named, Operand, Outcome, Reading, Tally, valid};
 
 use crate::inspection::Inspection;
 
-static YARD: Opt<Option<PathBuf>> =
-    Opt::new("yard").short('y').placeholder("DIR").throughout().help("folder of the logbook");
+static YARD: Named<Option<PathBuf>> =
+    Named::new("yard").short('y').placeholder("DIR").throughout().help("folder of the logbook");
 static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say only what went wrong");
 static VERBOSITY: Tally = Tally::new("v").throughout().help("say more");
 
@@ -18,18 +18,18 @@ static CALM: Flag = Flag::new("calm")
     .opposite("restless")
     .opposite_short('r')
     .help("the colony was calm");
-static FRAMES: Opt<u8> = Opt::new("frames")
+static FRAMES: Named<u8> = Named::new("frames")
     .short('f')
     .placeholder("COUNT")
     .default("0")
     .valid(&valid::range(0, 20))
     .help("brood frames seen");
-static TEMP: Opt<Option<f64>> = Opt::new("temp")
+static TEMP: Named<Option<f64>> = Named::new("temp")
     .short('t')
     .placeholder("DEGREES")
     .valid(&valid::range(-20.0, 60.0))
     .help("temperature in °C");
-static NOTES: Opt<Vec<String>> = Opt::new("note").placeholder("TEXT").help("a remark");
+static NOTES: Named<Vec<String>> = Named::new("note").placeholder("TEXT").help("a remark");
 
 static INSPECT: Command = Command::new("inspect")
     .summary("record what an inspection found")

@@ -9,7 +9,7 @@ use std::path::PathBuf;
 use std::time::Duration;
 
 use bytesize::ByteSize;
-use clavret::{Attached, Choice, Command, DomainName, Flag, Offer, Operand, Opt, Tally, valid};
+use clavret::{Attached, Choice, Command, DomainName, Flag, Named, Offer, Operand, Tally, valid};
 use email_address::EmailAddress;
 use jiff::civil::{Date, DateTime, Time};
 use semver::{Version, VersionReq};
@@ -31,7 +31,7 @@ impl Choice for Side {
 /// Declares options that all have the same shape: one word, which may be left out.
 macro_rules! options {
     ($($key:ident: $type:ty = $name:literal $help:literal $(.$setter:ident($($value:expr),*))*;)*) => {
-        $(static $key: Opt<Option<$type>> = Opt::new($name).help($help)$(.$setter($($value),*))*;)*
+        $(static $key: Named<Option<$type>> = Named::new($name).help($help)$(.$setter($($value),*))*;)*
         static STATION: Command = Command::new("station")
             .summary("settings of the station beside the hives")
             .takes(&[
@@ -82,9 +82,9 @@ options! {
 
 static SENSORS: Operand<Vec<String>> = Operand::new("sensor").help("sensors to set");
 static HEATED: Flag<Option<bool>> = Flag::new("heated").worded().help("its box is heated");
-static TAGS: Opt<BTreeMap<String, u8>> = Opt::new("tag").help("labels with a number");
-static ALARM: Opt<Attached<u8>> = Opt::new("alarm").help("ring the bell, perhaps so often");
-static TOKEN: Opt<Option<String>> = Opt::new("token")
+static TAGS: Named<BTreeMap<String, u8>> = Named::new("tag").help("labels with a number");
+static ALARM: Named<Attached<u8>> = Named::new("alarm").help("ring the bell, perhaps so often");
+static TOKEN: Named<Option<String>> = Named::new("token")
     .secret_file("token-file")
     .variable("STATION_TOKEN")
     .valid(&valid::length(6, 40))

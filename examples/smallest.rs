@@ -1,9 +1,9 @@
 //! A program in 25 lines: an operand, an option, a flag.
 
-use clavret::{Command, Flag, Operand, Opt, valid};
+use clavret::{Command, Flag, Named, Operand, valid};
 
 static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
-static FRAMES: Opt<u8> = Opt::new("frames")
+static FRAMES: Named<u8> = Named::new("frames")
     .short('f')
     .placeholder("COUNT")
     .default("0")

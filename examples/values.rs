@@ -1,10 +1,10 @@
 //! The values surface: keys and the command are statics, without a macro. `types`, `functions` and
 //! `in_place` are the same program.
 
-use clavret::{Call, Choice, Command, Flag, Offer, Operand, Opt, Tally, package, valid};
+use clavret::{Call, Choice, Command, Flag, Named, Offer, Operand, Tally, package, valid};
 
 static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
-static FRAMES: Opt<u8> = Opt::new("frames")
+static FRAMES: Named<u8> = Named::new("frames")
     .short('f')
     .placeholder("COUNT")
     .default("0")
@@ -15,11 +15,12 @@ static CALM: Flag = Flag::new("calm")
     .opposite("restless")
     .opposite_short('r')
     .help("the colony was calm");
-static NOTES: Opt<Vec<String>> = Opt::new("note")
+static NOTES: Named<Vec<String>> = Named::new("note")
     .placeholder("TEXT")
     .help("a remark")
     .description("In a few words:\n\n- what was *seen*\n- what was `done`");
-static FORM: Opt<Form> = Opt::new("as").placeholder("FORM").default("line").help("how to print it");
+static FORM: Named<Form> =
+    Named::new("as").placeholder("FORM").default("line").help("how to print it");
 static VERBOSITY: Tally = Tally::new("v").help("say more");
 
 #[derive(Clone, Copy, PartialEq)]

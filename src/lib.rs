@@ -9,7 +9,7 @@
 //!
 //! There are four ways to declare, and one model behind them: the same pages, faults and completion.
 //!
-//! * **Values**: parameters are statics, [`Operand`] (a value by position), [`Opt`] (a named value),
+//! * **Values**: parameters are statics, [`Operand`] (a value by position), [`Named`] (a named value),
 //!   [`Flag`] and [`Tally`] (named things without a value); a [`Command`] lists them, and is nested by
 //!   [`Command::commands`]. The Rust type says the shape: `T` is needed, `Option<T>` may be absent,
 //!   `Vec<T>` is any number, `[T; N]` and pairs are several words. No macro, and all that there is.
@@ -84,10 +84,10 @@ pub use clavret_core::DomainName;
 pub use clavret_core::{
     Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Expects, Fault, FaultKind, Faults, Flag,
     FlagShape, Flaw, Fraction, FromWord, HELP, Key, Kind, Length, Look, Malformed, Meaning, Misfit,
-    Objection, Occurrence, Offer, Operand, Opt, Origin, Outcome, Package, Page, Param, Path, Place,
-    Presence, Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell, Step,
-    Tail, TailShape, Tally, Unit, Unread, When, Whole, Word, Wording, Words, World, candidates,
-    script, valid, visible,
+    Named, Objection, Occurrence, Offer, Operand, Origin, Outcome, Package, Page, Param, Path,
+    Place, Presence, Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shell,
+    Step, Tail, TailShape, Tally, Unit, Unread, When, Whole, Word, Wording, Words, World,
+    candidates, script, valid, visible,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it

@@ -13,7 +13,7 @@ use std::sync::Arc;
 use std::time::{Duration, Instant};
 
 use clavret::{
-    Attached, Choice, Command, Offer, Operand, Opt, Shell, Tail, When, candidates, script,
+    Attached, Choice, Command, Named, Offer, Operand, Shell, Tail, When, candidates, script,
 };
 use pty_process::blocking::{Command as Shelled, Pty, open};
 
@@ -207,9 +207,9 @@ fn what_is_inserted_arrives_as_the_word_that_was_meant() {
 
 #[test]
 fn forms_that_a_declaration_asks_for_are_followed() {
-    static WHEN: Opt<Attached<When>> = Opt::new("when");
-    static TOKEN: Opt<Option<String>> = Opt::new("token").secret_file("token-file");
-    static OLD: Opt<Option<u8>> = Opt::new("old").deprecated("--token");
+    static WHEN: Named<Attached<When>> = Named::new("when");
+    static TOKEN: Named<Option<String>> = Named::new("token").secret_file("token-file");
+    static OLD: Named<Option<u8>> = Named::new("old").deprecated("--token");
     static SIDE: Operand<Vec<When>> = Operand::new("side");
     static REST: Operand<Vec<String>> = Operand::new("rest").tail(Tail::AfterDashes);
     static LIST: Command = Command::new("list").formerly(&["ls"]).takes(&[
@@ -247,7 +247,7 @@ fn forms_that_a_declaration_asks_for_are_followed() {
             "{line}|"
         );
     }
-    static SPLIT: Opt<Vec<When>> = Opt::new("sides").split(';');
+    static SPLIT: Named<Vec<When>> = Named::new("sides").split(';');
     static SIDES: Command = Command::new("sides").takes(&[SPLIT.param()]);
     let mut sides = Bash::with(&script(&SIDES, Shell::Bash), "_sides", "sides");
     assert_eq!(sides.words("sides --sides='never;au\t"), ["--sides=never;auto"]);
@@ -271,7 +271,7 @@ impl Choice for Sting {
 #[test]
 fn text_of_a_declaration_is_never_executed() {
     static WORD: Operand<Sting> = Operand::new("word");
-    static NAME: Opt<Option<Sting>> = Opt::new("$(touch&stung)");
+    static NAME: Named<Option<Sting>> = Named::new("$(touch&stung)");
     static STING: Command =
         Command::new("sting").takes(&[WORD.param(), NAME.param()]).summary("$(touch stung)");
     let mut bash = Bash::with(&script(&STING, Shell::Bash), "_sting", "sting");

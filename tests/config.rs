@@ -5,14 +5,14 @@ use std::collections::BTreeMap;
 use std::fs;
 use std::path::PathBuf;
 
-use clavret::{Command, Config, Flag, Look, Opt, Outcome, SYSTEM, Words};
+use clavret::{Command, Config, Flag, Look, Named, Outcome, SYSTEM, Words};
 use expect_test::{Expect, expect};
 
-static FILE: Opt<Option<PathBuf>> = Opt::new("config").placeholder("FILE");
+static FILE: Named<Option<PathBuf>> = Named::new("config").placeholder("FILE");
 static QUIET: Flag = Flag::new("quiet").variable("CLAVRET_TEST_QUIET");
-static FRAMES: Opt<Option<u8>> = Opt::new("frames");
-static SORT: Opt<Vec<String>> = Opt::new("sort");
-static TAGS: Opt<BTreeMap<String, String>> = Opt::new("tag");
+static FRAMES: Named<Option<u8>> = Named::new("frames");
+static SORT: Named<Vec<String>> = Named::new("sort");
+static TAGS: Named<BTreeMap<String, String>> = Named::new("tag");
 static CONFIG: Config = Config::new("clavret-test/config.toml").option(FILE.param());
 static APIARY: Command = Command::new("apiary")
     .takes(&[FILE.param(), QUIET.param(), FRAMES.param(), SORT.param(), TAGS.param()])

@@ -7,7 +7,7 @@ use std::fmt;
 use std::io::{self, BufRead, ErrorKind, Write};
 
 use clavret::{
-    Call, Command, Config, Declare, Done, Failure, Input, Opt, Program, Reading, Route, rehearse,
+    Call, Command, Config, Declare, Done, Failure, Input, Named, Program, Reading, Route, rehearse,
 };
 
 /// A context that remembers who was called.
@@ -140,7 +140,7 @@ fn an_async_function_without_an_executor_is_told() {
 mod ends {
     use super::*;
 
-    static HOW: Opt<Option<String>> = Opt::new("how").variable("HOW");
+    static HOW: Named<Option<String>> = Named::new("how").variable("HOW");
     pub(super) static ROOT: Command = Command::new("end").takes(&[HOW.param()]);
     pub(super) static PROGRAM: Program = Program::new(&ROOT, &[Route::new(&ROOT, end)]);
 

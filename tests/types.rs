@@ -5,8 +5,8 @@ use std::ffi::OsString;
 use std::path::PathBuf;
 
 use clavret::{
-    Attached, Choice, Command, Config, Declare, Flag, FromReading, Length, Look, Objection,
-    Operand, Opt, Outcome, Page, Path, Program, Reading, Refers, Rule, Shell, Tail, Tally, package,
+    Attached, Choice, Command, Config, Declare, Flag, FromReading, Length, Look, Named, Objection,
+    Operand, Outcome, Page, Path, Program, Reading, Refers, Rule, Shell, Tail, Tally, package,
     prove, rehearse, script,
 };
 
@@ -15,25 +15,28 @@ mod values {
     use super::*;
 
     pub(super) static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say little");
-    pub(super) static SETTINGS: Opt<Option<PathBuf>> =
-        Opt::new("settings").placeholder("FILE").file().extensions(&["toml"]).help("a file");
+    pub(super) static SETTINGS: Named<Option<PathBuf>> =
+        Named::new("settings").placeholder("FILE").file().extensions(&["toml"]).help("a file");
     static V: Tally = Tally::new("v").throughout().help("say more");
-    static TOKEN: Opt<Option<String>> = Opt::new("token").secret_file("token-file").help("a key");
+    static TOKEN: Named<Option<String>> =
+        Named::new("token").secret_file("token-file").help("a key");
     static CONFIG: Config = Config::new("apiary/config.toml").option(SETTINGS.param());
 
     static CODE: Operand<String> = Operand::new("code").help("code of the hive");
-    static AT: Opt<Option<(f64, f64)>> =
-        Opt::new("at").placeholder("LAT LON").help("where it stands");
-    static TAGS: Opt<BTreeMap<String, u8>> = Opt::new("tag").variable("APIARY_TAGS").help("tags");
-    static LABELS: Opt<Attached<u8>> = Opt::new("labels").help("print labels");
-    static SORT: Opt<Vec<Form>> =
-        Opt::new("sort").aliases(&["order"]).split(',').distinct().times(0, 2).help("what by");
-    static JARS: Opt<Option<u32>> = Opt::new("jars").short('j').as_in_code().help("jars");
+    static AT: Named<Option<(f64, f64)>> =
+        Named::new("at").placeholder("LAT LON").help("where it stands");
+    static TAGS: Named<BTreeMap<String, u8>> =
+        Named::new("tag").variable("APIARY_TAGS").help("tags");
+    static LABELS: Named<Attached<u8>> = Named::new("labels").help("print labels");
+    static SORT: Named<Vec<Form>> =
+        Named::new("sort").aliases(&["order"]).split(',').distinct().times(0, 2).help("what by");
+    static JARS: Named<Option<u32>> = Named::new("jars").short('j').as_in_code().help("jars");
     static BARREL: Flag<Option<bool>> =
         Flag::new("barrel").opposite("no-barrel").worded().formerly(&["cask"]).help("a barrel");
-    static LIMIT: Opt<f64> = Opt::new("limit").default("1.5").infinite().once().help("at most");
-    static HOST: Opt<Option<String>> = Opt::new("host").refers(Refers::Host).hidden().help("where");
-    static OLD: Opt<Option<String>> = Opt::new("old").deprecated("--limit").help("was at most");
+    static LIMIT: Named<f64> = Named::new("limit").default("1.5").infinite().once().help("at most");
+    static HOST: Named<Option<String>> =
+        Named::new("host").refers(Refers::Host).hidden().help("where");
+    static OLD: Named<Option<String>> = Named::new("old").deprecated("--limit").help("was at most");
     static ADD: Command = Command::new("add")
         .summary("add a hive")
         .description("It is kept in a file:\n\n* one *each*\n* in `TOML`")

@@ -1,7 +1,7 @@
-use clavret::{Opt, valid};
+use clavret::{Named, valid};
 
-static NOTES: Opt<Vec<String>> = Opt::new("note").times(3, 1);
-static FRAMES: Opt<u8> = Opt::new("frames")
+static NOTES: Named<Vec<String>> = Named::new("note").times(3, 1);
+static FRAMES: Named<u8> = Named::new("frames")
     .valid(&valid::range(0, 20))
     .valid(&valid::range(1, 20))
     .valid(&valid::range(2, 20))

@@ -1,10 +1,10 @@
-use clavret::{Command, Flag, Operand, Opt};
+use clavret::{Command, Flag, Operand, Named};
 
-static FRAMES: Opt<u8> = Opt::new("frames").short('f');
-static AGAIN: Opt<u8> = Opt::new("frames");
+static FRAMES: Named<u8> = Named::new("frames").short('f');
+static AGAIN: Named<u8> = Named::new("frames");
 static FEED: Flag = Flag::new("feed").short('f');
 static CALM: Flag = Flag::new("calm").opposite("frames").opposite_short('f');
-static COMBS: Opt<u8> = Opt::new("combs").aliases(&["frames"]);
+static COMBS: Named<u8> = Named::new("combs").aliases(&["frames"]);
 static HIVE: Operand<String> = Operand::new("hive");
 static HIVE_TOO: Operand<String> = Operand::new("hive");
 

@@ -1,8 +1,8 @@
-use clavret::{Opt, valid};
+use clavret::{Named, valid};
 
 struct Hive;
 
-static HIVE: Opt<Hive> = Opt::new("hive");
-static FRAMES: Opt<u8> = Opt::new("frames").valid(&valid::range(0u16, 20u16));
+static HIVE: Named<Hive> = Named::new("hive");
+static FRAMES: Named<u8> = Named::new("frames").valid(&valid::range(0u16, 20u16));
 
 fn main() {}

@@ -1,6 +1,6 @@
 //! Candidates, from the reader's own states.
 
-use clavret_core::{Choice, Command, Offer, Opt, Shell, candidates, script};
+use clavret_core::{Choice, Command, Named, Offer, Shell, candidates, script};
 
 use crate::demo::{APIARY, words};
 
@@ -39,7 +39,7 @@ impl Choice for Word {
 
 #[test]
 fn text_of_a_declaration_is_data_in_a_script() {
-    static NASTY: Opt<Word> = Opt::new("$(sting)`sting`;'sting'");
+    static NASTY: Named<Word> = Named::new("$(sting)`sting`;'sting'");
     static ROOT: Command = Command::new("a'b$(sting)").takes(&[NASTY.param()]);
     let script = script(&ROOT, Shell::Bash);
     assert!(script.contains(r"'--$(sting)`sting`;'\''sting'\'''"), "{script}");

@@ -2,15 +2,15 @@
 
 use std::ffi::{OsStr, OsString};
 
-use clavret_core::{Attached, Command, Flag, Look, Operand, Opt, Outcome, Tally, Words};
+use clavret_core::{Attached, Command, Flag, Look, Named, Operand, Outcome, Tally, Words};
 
 static ALL: Flag = Flag::new("all").short('a');
 static BRIEF: Flag = Flag::new("brief").short('b').opposite("full");
 static SEVEN: Flag = Flag::new("seven").short('7');
-static OUT: Opt<Option<OsString>> = Opt::new("out").short('o');
-static SIZE: Opt<Option<i32>> = Opt::new("size").short('s');
-static WITH: Opt<Vec<String>> = Opt::new("with").short('w').split(',');
-static WHEN: Opt<Attached<String>> = Opt::new("when");
+static OUT: Named<Option<OsString>> = Named::new("out").short('o');
+static SIZE: Named<Option<i32>> = Named::new("size").short('s');
+static WITH: Named<Vec<String>> = Named::new("with").short('w').split(',');
+static WHEN: Named<Attached<String>> = Named::new("when");
 static LOUD: Tally = Tally::new("v");
 static FILES: Operand<Vec<OsString>> = Operand::new("file");
 static UTILITY: Command = Command::new("hives").version("1").abbreviations().takes(&[

@@ -1,6 +1,6 @@
 //! Declarations made at run time, and what their authors lean on silently.
 
-use clavret_core::{Command, Flag, Operand, Opt, Outcome, Reading};
+use clavret_core::{Command, Flag, Named, Operand, Outcome, Reading};
 
 use crate::demo::{APIARY, CALM, HIVE};
 
@@ -8,7 +8,7 @@ use crate::demo::{APIARY, CALM, HIVE};
 fn a_tree_made_at_run_time_is_read_like_a_static_one() {
     let names = [String::from("inspect"), String::from("frames"), String::from("A7 or so")];
     let hive: Operand<String> = Operand::draft("hive").help(&names[2]);
-    let frames: Opt<u8> = Opt::draft(&names[1]).short('f');
+    let frames: Named<u8> = Named::draft(&names[1]).short('f');
     let params = [hive.param(), frames.param()];
     let inspect = Command::draft(&names[0]).takes(&params);
     let below = [&inspect];
@@ -21,8 +21,8 @@ fn a_tree_made_at_run_time_is_read_like_a_static_one() {
 #[test]
 fn the_problems_of_a_tree_made_at_run_time_are_listed_all_at_once() {
     let quiet: Flag = Flag::draft("quiet").short('q').throughout();
-    let queen: Opt<String> = Opt::draft("queen").short('q');
-    let mark: Opt<String> = Opt::draft("mark").aliases(&["queen", "Mark"]);
+    let queen: Named<String> = Named::draft("queen").short('q');
+    let mark: Named<String> = Named::draft("mark").aliases(&["queen", "Mark"]);
     let many: Operand<Vec<String>> = Operand::draft("many");
     let more: Operand<Vec<String>> = Operand::draft("more");
     let (own, below) = ([quiet.param()], [queen.param(), mark.param(), many.param(), more.param()]);
@@ -51,10 +51,10 @@ fn the_problems_of_a_tree_made_at_run_time_are_listed_all_at_once() {
 #[test]
 fn thousands_of_names_are_checked_against_each_other() {
     let names: Vec<String> = (0..5000).map(|at| format!("option-{at}")).collect();
-    let mut options: Vec<Opt<Option<u8>>> = names.iter().map(|name| Opt::draft(name)).collect();
-    options.push(Opt::draft("option-77"));
-    options.push(Opt::draft("option-4999"));
-    let params: Vec<_> = options.iter().map(Opt::param).collect();
+    let mut options: Vec<Named<Option<u8>>> = names.iter().map(|name| Named::draft(name)).collect();
+    options.push(Named::draft("option-77"));
+    options.push(Named::draft("option-4999"));
+    let params: Vec<_> = options.iter().map(Named::param).collect();
     let root = Command::draft("apiary").takes(&params);
     let problems: Vec<String> = root.problems().iter().map(ToString::to_string).collect();
     let twice = |name| format!("`--{name}` is declared twice in the command `apiary`");

@@ -4,8 +4,8 @@ use std::ffi::OsString;
 use std::path::PathBuf;
 
 use clavret_core::{
-    COLOR, COMPLETIONS, Choice, Command, Faults, Flag, HELP, Offer, Operand, Opt, Outcome, Reading,
-    Tally, valid,
+    COLOR, COMPLETIONS, Choice, Command, Faults, Flag, HELP, Named, Offer, Operand, Outcome,
+    Reading, Tally, valid,
 };
 
 #[derive(Debug, Clone, Copy, PartialEq)]
@@ -21,8 +21,8 @@ impl Choice for Queen {
     ];
 }
 
-pub(crate) static YARD: Opt<Option<PathBuf>> =
-    Opt::new("yard").short('y').placeholder("DIR").throughout().help("folder of the logbook");
+pub(crate) static YARD: Named<Option<PathBuf>> =
+    Named::new("yard").short('y').placeholder("DIR").throughout().help("folder of the logbook");
 pub(crate) static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say little");
 pub(crate) static VERBOSITY: Tally = Tally::new("v").throughout().help("say more");
 
@@ -32,18 +32,18 @@ pub(crate) static CALM: Flag = Flag::new("calm")
     .opposite("restless")
     .opposite_short('r')
     .help("the colony was calm");
-pub(crate) static FRAMES: Opt<u8> = Opt::new("frames")
+pub(crate) static FRAMES: Named<u8> = Named::new("frames")
     .short('f')
     .placeholder("COUNT")
     .aliases(&["combs"])
     .default("0")
     .valid(&valid::range(0, 20))
     .help("brood frames seen");
-pub(crate) static TEMP: Opt<Option<f64>> =
-    Opt::new("temp").short('t').placeholder("DEGREES").help("temperature in °C").description(
+pub(crate) static TEMP: Named<Option<f64>> =
+    Named::new("temp").short('t').placeholder("DEGREES").help("temperature in °C").description(
         "Measured in the shade of the hive,\nnot in the sun.\n\nLeave it out when in doubt.",
     );
-pub(crate) static NOTES: Opt<Vec<String>> = Opt::new("note").placeholder("TEXT").times(0, 2);
+pub(crate) static NOTES: Named<Vec<String>> = Named::new("note").placeholder("TEXT").times(0, 2);
 pub(crate) static SECRET: Flag = Flag::new("sting").hidden();
 pub(crate) static INSPECT: Command = Command::new("inspect")
     .summary("record what an inspection found")
@@ -60,9 +60,10 @@ pub(crate) static INSPECT: Command = Command::new("inspect")
     .status(1, "could not be recorded");
 
 pub(crate) static CODE: Operand<String> = Operand::new("code");
-pub(crate) static QUEEN: Opt<Queen> =
-    Opt::new("queen").placeholder("COLOR").help("colour of the mark");
-pub(crate) static AT: Opt<Option<(f64, f64)>> = Opt::new("at").short('a').placeholder("LAT LON");
+pub(crate) static QUEEN: Named<Queen> =
+    Named::new("queen").placeholder("COLOR").help("colour of the mark");
+pub(crate) static AT: Named<Option<(f64, f64)>> =
+    Named::new("at").short('a').placeholder("LAT LON");
 pub(crate) static ADD: Command = Command::new("add")
     .summary("add a hive")
     .aliases(&["new"])

@@ -1,6 +1,6 @@
 //! Faults as they are shown: whole texts, next to their lines.
 
-use clavret_core::{Command, Length, Look, Opt, Outcome, Page, Path, Wording};
+use clavret_core::{Command, Length, Look, Named, Outcome, Page, Path, Wording};
 use expect_test::{Expect, expect};
 
 use crate::demo::{APIARY, faults};
@@ -309,7 +309,7 @@ fn every_phrase_can_be_replaced() {
         page: "blad",
         ..Wording::ENGLISH
     };
-    static FRAMES: Opt<u8> = Opt::new("frames").default("0");
+    static FRAMES: Named<u8> = Named::new("frames").default("0");
     static ROOT: Command = Command::new("apiary").takes(&[FRAMES.param()]).wording(&WORDING);
     let Outcome::Faults(faults) = ROOT.read(&["--frame", "3"]) else { panic!() };
     expect![[r#"
@@ -327,7 +327,7 @@ fn every_phrase_can_be_replaced() {
 
 #[test]
 fn a_default_that_does_not_read_is_a_fault_and_no_panic() {
-    static FRAMES: Opt<u8> = Opt::new("frames").default("some");
+    static FRAMES: Named<u8> = Named::new("frames").default("some");
     static ROOT: Command = Command::new("apiary").takes(&[FRAMES.param()]);
     let Outcome::Faults(faults) = ROOT.read(&[] as &[&str]) else { panic!() };
     expect![[r#"
@@ -364,7 +364,7 @@ fn no_text_of_others_steers_the_terminal() {
             \tline 2\302\23331m
     "#]]
     .assert_eq(&APIARY.failure(&error));
-    static FRAMES: Opt<Option<u8>> = Opt::new("frames").help("brood\u{9b}31m frames\u{2066}");
+    static FRAMES: Named<Option<u8>> = Named::new("frames").help("brood\u{9b}31m frames\u{2066}");
     static ROOT: Command =
         Command::new("apiary").summary("a\u{85}b\u{ad}").takes(&[FRAMES.param()]);
     let page = Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN);

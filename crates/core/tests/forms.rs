@@ -5,7 +5,7 @@ use std::collections::BTreeMap;
 use std::ffi::OsString;
 
 use clavret_core::{
-    Attached, Command, Flag, Look, Operand, Opt, Outcome, Reading, Tail, Tally, candidates,
+    Attached, Command, Flag, Look, Named, Operand, Outcome, Reading, Tail, Tally, candidates,
 };
 use expect_test::{Expect, expect};
 
@@ -35,7 +35,7 @@ pub(crate) fn refuses(root: &'static Command<'static>, line: &str, expected: Exp
     }
 }
 
-static FRAMES: Opt<Option<u8>> = Opt::new("frames").short('f');
+static FRAMES: Named<Option<u8>> = Named::new("frames").short('f');
 static FROST: Flag = Flag::new("frost").short('o').opposite("frostless");
 static QUIET: Flag = Flag::new("quiet").throughout();
 static LIST: Command = Command::new("list").takes(&[FRAMES.param(), FROST.param()]);
@@ -170,12 +170,12 @@ fn tails_take_words_that_are_not_read_as_others() {
     );
 }
 
-static COLOR: Opt<Attached<String>> = Opt::new("color").short('c').placeholder("WHEN");
-static NAMES: Opt<Vec<String>> = Opt::new("name").split(',').distinct();
-static WITHOUT: Opt<Vec<String>> = Opt::new("without");
-static TAGS: Opt<BTreeMap<String, u8>> = Opt::new("tag");
+static COLOR: Named<Attached<String>> = Named::new("color").short('c').placeholder("WHEN");
+static NAMES: Named<Vec<String>> = Named::new("name").split(',').distinct();
+static WITHOUT: Named<Vec<String>> = Named::new("without");
+static TAGS: Named<BTreeMap<String, u8>> = Named::new("tag");
 static CALM: Flag<Option<bool>> = Flag::new("calm").opposite("restless").worded();
-static ONCE: Opt<Option<u8>> = Opt::new("once").short('1').once();
+static ONCE: Named<Option<u8>> = Named::new("once").short('1').once();
 static LOUD: Tally = Tally::new("v");
 static SHAPES: Command = Command::new("shapes").takes(&[
     COLOR.param(),
@@ -234,7 +234,7 @@ fn one_word_may_hold_several_values() {
     let names = |line| reads(&SHAPES, line).take(&NAMES);
     assert_eq!(names(r"--name a,b\,c --name=d\\,\e"), ["a", "b,c", r"d\", r"\e"]);
     assert_eq!(names("--name a,,b"), ["a", "", "b"]);
-    static WHEN: Opt<Vec<clavret_core::When>> = Opt::new("when").split(',').times(0, 3);
+    static WHEN: Named<Vec<clavret_core::When>> = Named::new("when").split(',').times(0, 3);
     static SPLIT: Command = Command::new("split").takes(&[WHEN.param()]);
     assert_eq!(candidates(&SPLIT, &["--when"], "never,a"), ["never,auto", "never,always"]);
     refuses(
@@ -358,8 +358,8 @@ fn occurrences_are_told_in_the_order_typed() {
     );
 }
 
-static DEGREES: Opt<Option<f64>> = Opt::new("degrees").formerly(&["heat"]);
-static COMBS: Opt<Option<u8>> = Opt::new("combs").deprecated("--frames");
+static DEGREES: Named<Option<f64>> = Named::new("degrees").formerly(&["heat"]);
+static COMBS: Named<Option<u8>> = Named::new("combs").deprecated("--frames");
 static DROP: Command =
     Command::new("retire").formerly(&["drop"]).takes(&[DEGREES.param(), COMBS.param()]);
 static RENAMED: Command = Command::new("apiary").commands(&[&DROP]);

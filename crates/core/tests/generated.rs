@@ -3,7 +3,7 @@
 use std::ffi::OsString;
 
 use clavret_core::{
-    Attached, Command, FaultKind, Flag, Length, Look, Objection, Operand, Opt, Outcome, Page,
+    Attached, Command, FaultKind, Flag, Length, Look, Named, Objection, Operand, Outcome, Page,
     Param, Path, Reading, Rule, Tally, candidates,
 };
 use proptest::prelude::*;
@@ -12,14 +12,14 @@ use proptest::sample::{Index, subsequence};
 /// A parameter of some shape, with the key that asks for it.
 #[derive(Debug, Clone, Copy)]
 pub(crate) enum Key {
-    Byte(&'static Opt<'static, Option<u8>>),
-    Texts(&'static Opt<'static, Vec<String>>),
-    Pair(&'static Opt<'static, Option<(i8, i8)>>),
-    Maybe(&'static Opt<'static, Attached<u8>>),
+    Byte(&'static Named<'static, Option<u8>>),
+    Texts(&'static Named<'static, Vec<String>>),
+    Pair(&'static Named<'static, Option<(i8, i8)>>),
+    Maybe(&'static Named<'static, Attached<u8>>),
     Flag(&'static Flag<'static>),
     Tally(&'static Tally<'static>),
-    Once(&'static Opt<'static, Option<u8>>),
-    Secret(&'static Opt<'static, Option<String>>),
+    Once(&'static Named<'static, Option<u8>>),
+    Secret(&'static Named<'static, Option<String>>),
     Operands(&'static Operand<'static, Vec<String>>),
     Operand(&'static Operand<'static, Option<i8>>),
 }
@@ -47,14 +47,14 @@ impl Key {
             };
         }
         match sort {
-            0 => Key::Byte(named!(Opt::draft(name))),
-            1 => Key::Texts(named!(Opt::draft(name).split(','))),
-            2 => Key::Pair(named!(Opt::draft(name))),
-            3 => Key::Maybe(named!(Opt::draft(name))),
+            0 => Key::Byte(named!(Named::draft(name))),
+            1 => Key::Texts(named!(Named::draft(name).split(','))),
+            2 => Key::Pair(named!(Named::draft(name))),
+            3 => Key::Maybe(named!(Named::draft(name))),
             4 => Key::Flag(named!(Flag::draft(name).opposite(leak(format!("no-{name}"))))),
             5 => Key::Tally(named!(Tally::draft(name))),
-            6 => Key::Once(named!(Opt::draft(name).once())),
-            SECRET => Key::Secret(named!(Opt::draft(name).secret())),
+            6 => Key::Once(named!(Named::draft(name).once())),
+            SECRET => Key::Secret(named!(Named::draft(name).secret())),
             TEXTS => Key::Operands(leak(Operand::draft(name))),
             _ => Key::Operand(leak(Operand::draft(name))),
         }

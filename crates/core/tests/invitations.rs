@@ -4,7 +4,7 @@
 use std::ffi::OsStr;
 
 use clavret_core::{
-    Command, Flag, FromWord, Kind, Misfit, Objection, Operand, Opt, Reading, Rule, Tail, valid,
+    Command, Flag, FromWord, Kind, Misfit, Named, Objection, Operand, Reading, Rule, Tail, valid,
 };
 use expect_test::expect;
 
@@ -25,10 +25,10 @@ impl FromWord for Code {
 }
 
 pub(crate) static HIVE: Operand<Code> = Operand::new("hive");
-static FRAMES: Opt<Option<u8>> = Opt::new("frames").short('f').placeholder("COUNT");
+static FRAMES: Named<Option<u8>> = Named::new("frames").short('f').placeholder("COUNT");
 static CALM: Flag = Flag::new("calm").short('c').opposite("restless").opposite_short('r');
 pub(crate) static QUIET: Flag = Flag::new("quiet").short('q').throughout();
-static NOTE: Opt<Option<String>> = Opt::new("note").short('n');
+static NOTE: Named<Option<String>> = Named::new("note").short('n');
 static INSPECT: Command =
     Command::new("inspect").takes(&[HIVE.param(), FRAMES.param(), CALM.param(), NOTE.param()]);
 static PLACE: Operand<String> = Operand::new("place");
@@ -40,23 +40,23 @@ static HIVES: Command = Command::new("hive").commands(&[&REMOVE, &MARK]);
 static QUEENS: Command = Command::new("queen").commands(&[&REMOVE]);
 static VISITS: Command = Command::new("visit").commands(&[&REMOVE]);
 static KILOGRAMS: Operand<Vec<f64>> = Operand::new("kilograms").times(1, 20);
-static JARS: Opt<Option<u32>> = Opt::new("jars").short('j');
+static JARS: Named<Option<u32>> = Named::new("jars").short('j');
 static BARREL: Flag = Flag::new("barrel");
 static HARVEST: Command = Command::new("harvest")
     .takes(&[HIVE.param(), KILOGRAMS.param(), JARS.param(), BARREL.param()])
     .rules(&[Rule::only_one(&[JARS.param(), BARREL.param()])]);
-static HEAT: Opt<Option<u8>> = Opt::new("heat").deprecated("--temp");
-static TEMP: Opt<Option<u8>> = Opt::new("temp").formerly(&["haste"]);
+static HEAT: Named<Option<u8>> = Named::new("heat").deprecated("--temp");
+static TEMP: Named<Option<u8>> = Named::new("temp").formerly(&["haste"]);
 static WARM: Command = Command::new("warm").takes(&[HEAT.param(), TEMP.param()]);
-static CENTER: Opt<Option<(f64, f64)>> = Opt::new("center").short('c').placeholder("LAT LON");
+static CENTER: Named<Option<(f64, f64)>> = Named::new("center").short('c').placeholder("LAT LON");
 static SITE: Operand<Option<Code>> = Operand::new("site");
 static MAP: Command = Command::new("map").takes(&[CENTER.param(), SITE.param()]);
-static FIRST: Opt<Option<u8>> = Opt::new("n");
+static FIRST: Named<Option<u8>> = Named::new("n");
 static ALL: Flag = Flag::new("a");
 static HEAD: Command = Command::new("head").takes(&[FIRST.param(), ALL.param(), SITE.param()]);
-static BECAUSE: Opt<String> = Opt::new("because");
-pub(crate) static BATCH: Opt<String> = Opt::new("batch");
-static MAIL: Opt<String> = Opt::new("mail");
+static BECAUSE: Named<String> = Named::new("because");
+pub(crate) static BATCH: Named<String> = Named::new("batch");
+static MAIL: Named<String> = Named::new("mail");
 static LABEL: Command =
     Command::new("label").takes(&[HIVE.param(), BECAUSE.param(), BATCH.param(), MAIL.param()]);
 pub(crate) static APIARY: Command = Command::new("apiary").takes(&[QUIET.param()]).commands(&[
@@ -405,8 +405,8 @@ fn surplus_words_behind_a_text_become_one_text_with_it() {
     );
 }
 
-static SINCE: Opt<u16> = Opt::new("since").default("2000");
-static UNTIL: Opt<u16> = Opt::new("until").default("2100").valid(&valid::range(1900, 2100));
+static SINCE: Named<u16> = Named::new("since").default("2000");
+static UNTIL: Named<u16> = Named::new("until").default("2100").valid(&valid::range(1900, 2100));
 static REPORT: Command =
     Command::new("report").takes(&[SINCE.param(), UNTIL.param(), QUIET.param()]).check(in_order);
 

@@ -5,7 +5,7 @@ use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV
 use std::num::NonZeroU8;
 use std::path::PathBuf;
 
-use clavret_core::{Command, FromWord, Opt, Outcome, Shape, Unread, When, Words};
+use clavret_core::{Command, FromWord, Named, Outcome, Shape, Unread, When, Words};
 
 macro_rules! examples_read {
     ($($type:ty),* $(,)?) => {$(
@@ -67,7 +67,7 @@ fn the_example_of_each_kind_reads() {
 }
 
 /// What an option of a shape reads from a word; nothing where the word is refused.
-fn value<T: Shape + Debug>(option: Opt<'static, T>, word: &str) -> Option<String> {
+fn value<T: Shape + Debug>(option: Named<'static, T>, word: &str) -> Option<String> {
     let option = Box::leak(Box::new(option));
     let params = Box::leak(Box::new([option.param()]));
     let command = Box::leak(Box::new(Command::draft("scale").takes(params)));
@@ -105,11 +105,11 @@ impl clavret_core::World for Nowhere {
 
 #[test]
 fn whole_numbers_read_as_source_code_has_them_where_asked() {
-    let plain = |word| value(Opt::<u8>::draft("weight"), word);
-    let code = |word| value(Opt::<u8>::draft("weight").as_in_code(), word);
-    let count = |word| value(Opt::<NonZeroU8>::draft("weight").as_in_code(), word);
+    let plain = |word| value(Named::<u8>::draft("weight"), word);
+    let code = |word| value(Named::<u8>::draft("weight").as_in_code(), word);
+    let count = |word| value(Named::<NonZeroU8>::draft("weight").as_in_code(), word);
     assert_eq!((count("0x1"), count("0"), count("256")), (Some("1".to_owned()), None, None));
-    let signed = |word| value(Opt::<i64>::draft("weight").as_in_code(), word);
+    let signed = |word| value(Named::<i64>::draft("weight").as_in_code(), word);
     for (word, expected) in [("7", Some("7")), ("+7", Some("7")), ("007", Some("7")), ("256", None)]
     {
         assert_eq!((plain(word).as_deref(), code(word).as_deref()), (expected, expected), "{word}");
@@ -139,8 +139,8 @@ fn whole_numbers_read_as_source_code_has_them_where_asked() {
 
 #[test]
 fn numbers_that_are_not_finite_read_where_asked() {
-    let plain = |word| value(Opt::<f64>::draft("weight"), word);
-    let any = |word| value(Opt::<f64>::draft("weight").infinite(), word);
+    let plain = |word| value(Named::<f64>::draft("weight"), word);
+    let any = |word| value(Named::<f64>::draft("weight").infinite(), word);
     for (word, expected) in [("nan", "NaN"), ("-inf", "-inf"), ("1e999", "inf")] {
         assert_eq!((plain(word), any(word).as_deref()), (None, Some(expected)), "{word}");
     }
@@ -149,14 +149,14 @@ fn numbers_that_are_not_finite_read_where_asked() {
 
 #[test]
 fn the_shapes_of_the_standard_library_read() {
-    let option = Opt::<Vec<[u8; 2]>>::draft("weight");
+    let option = Named::<Vec<[u8; 2]>>::draft("weight");
     assert_eq!(value(option, "1"), None);
-    assert_eq!(value(Opt::<Option<char>>::draft("weight"), "é").as_deref(), Some("Some('é')"));
-    assert_eq!(value(Opt::<bool>::draft("weight"), "off").as_deref(), Some("false"));
-    assert_eq!(value(Opt::<PathBuf>::draft("weight").absent(), "a").as_deref(), Some("\"a\""));
-    assert_eq!(value(Opt::<PathBuf>::draft("weight").present(), "a"), None);
-    let date = Opt::<jiff::civil::Date>::draft("weight");
+    assert_eq!(value(Named::<Option<char>>::draft("weight"), "é").as_deref(), Some("Some('é')"));
+    assert_eq!(value(Named::<bool>::draft("weight"), "off").as_deref(), Some("false"));
+    assert_eq!(value(Named::<PathBuf>::draft("weight").absent(), "a").as_deref(), Some("\"a\""));
+    assert_eq!(value(Named::<PathBuf>::draft("weight").present(), "a"), None);
+    let date = Named::<jiff::civil::Date>::draft("weight");
     assert_eq!(value(date, "2026-05-01T10:00"), None, "a moment is more than a date");
-    let duration = Opt::<std::time::Duration>::draft("weight");
+    let duration = Named::<std::time::Duration>::draft("weight");
     assert_eq!(value(duration, "1h 30m").as_deref(), Some("5400s"));
 }

@@ -2,7 +2,7 @@
 //! of names that have aliases, words behind `--`.
 
 use clavret_core::{
-    Command, Flag, FromWord, Length, Operand, Opt, Outcome, Tail, Tally, candidates,
+    Command, Flag, FromWord, Length, Named, Operand, Outcome, Tail, Tally, candidates,
 };
 use expect_test::expect;
 
@@ -11,7 +11,7 @@ use crate::forms::{reads, refuses};
 
 static CODES: Operand<Vec<String>> = Operand::new("code");
 static REST: Operand<Vec<String>> = Operand::new("rest").tail(Tail::AfterDashes);
-static SORT: Opt<Option<String>> = Opt::new("sort").short('s').aliases(&["order"]);
+static SORT: Named<Option<String>> = Named::new("sort").short('s').aliases(&["order"]);
 static CALM: Flag = Flag::new("calm").short('c');
 static LIST: Command =
     Command::new("list").takes(&[CODES.param(), REST.param(), SORT.param(), CALM.param()]);
@@ -19,7 +19,7 @@ static HIVE_CODE: Operand<String> = Operand::new("hive");
 static PLACE: Operand<String> = Operand::new("place");
 static MOVE: Command = Command::new("move").takes(&[HIVE_CODE.param(), PLACE.param()]);
 static QUIET: Flag = Flag::new("quiet").short('q').throughout();
-static SIDE: Opt<Option<String>> = Opt::new("side").short('c');
+static SIDE: Named<Option<String>> = Named::new("side").short('c');
 static HIVE: Command =
     Command::new("hive").takes(&[SIDE.param()]).commands(&[&LIST, &MOVE]).default_command(&LIST);
 static DEGREES: Operand<Vec<i8>> = Operand::new("degrees");
@@ -195,9 +195,9 @@ fn a_page_is_asked_for_among_letters_only_where_all_are_known() {
 
 static SILENT: Flag = Flag::new("quiet").aliases(&["silent"]).opposite("sing");
 static SHAKE: Tally = Tally::new("shake").aliases(&["shiver"]);
-static TOKEN: Opt<Option<String>> = Opt::new("token").secret_file("token-file");
-static HEAT: Opt<Option<u8>> = Opt::new("heat").deprecated("--warmth").formerly(&["tokay"]);
-static DRIFT: Opt<Option<u8>> = Opt::new("drift").formerly(&["tow"]);
+static TOKEN: Named<Option<String>> = Named::new("token").secret_file("token-file");
+static HEAT: Named<Option<u8>> = Named::new("heat").deprecated("--warmth").formerly(&["tokay"]);
+static DRIFT: Named<Option<u8>> = Named::new("drift").formerly(&["tow"]);
 static RETIRE: Command = Command::new("retire").aliases(&["drop"]).formerly(&["drip"]);
 static DRAW: Command = Command::new("draw");
 static SHORT: Command = Command::new("apiary")
@@ -273,9 +273,9 @@ fn a_name_and_its_aliases_are_one_to_abbreviations() {
     );
 }
 
-static COUNT: Opt<Option<u8>> = Opt::new("count").variable("APIARY_COUNT").as_in_code();
-static TEMPER: Opt<Option<i8>> = Opt::new("temper");
-static HIVES: Opt<Option<std::num::NonZeroU8>> = Opt::new("hives");
+static COUNT: Named<Option<u8>> = Named::new("count").variable("APIARY_COUNT").as_in_code();
+static TEMPER: Named<Option<i8>> = Named::new("temper");
+static HIVES: Named<Option<std::num::NonZeroU8>> = Named::new("hives");
 static NUMBERS: Command =
     Command::new("numbers").takes(&[COUNT.param(), TEMPER.param(), HIVES.param(), QUIET.param()]);
 

@@ -1,7 +1,7 @@
 //! Pages as they are shown, at the widths where their layout changes.
 
 use clavret_core::{
-    Bundle, Command, Flag, Length, Look, Operand, Opt, Outcome, Package, Page, Path, Rule,
+    Bundle, Command, Flag, Length, Look, Named, Operand, Outcome, Package, Page, Path, Rule,
 };
 use expect_test::{Expect, expect};
 
@@ -292,8 +292,8 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
 
 #[test]
 fn long_names_and_wide_characters_keep_their_columns() {
-    static LONG: Opt<Option<String>> =
-        Opt::new("a-name-that-is-rather-long").placeholder("蜂箱").help("stands on its own line");
+    static LONG: Named<Option<String>> =
+        Named::new("a-name-that-is-rather-long").placeholder("蜂箱").help("stands on its own line");
     static WIDE: Operand<Option<String>> =
         Operand::new("hive").placeholder("蜂箱").help("the help begins in its column");
     static TAKEN: Flag = Flag::new("help").help("a help of the program's own");
@@ -318,9 +318,9 @@ fn long_names_and_wide_characters_keep_their_columns() {
 #[test]
 fn bundles_have_headings_and_read_like_a_commands_own() {
     static HIVE: Operand<String> = Operand::new("hive");
-    static SINCE: Opt<Option<String>> = Opt::new("since").short('s').help("first day");
-    static DAYS: Opt<Option<u16>> = Opt::new("days").help("how many");
-    static UNTIL: Opt<Option<String>> = Opt::new("until").help("last day");
+    static SINCE: Named<Option<String>> = Named::new("since").short('s').help("first day");
+    static DAYS: Named<Option<u16>> = Named::new("days").help("how many");
+    static UNTIL: Named<Option<String>> = Named::new("until").help("last day");
     static PERIOD: Bundle = Bundle::new("period")
         .takes(&[SINCE.param(), DAYS.param(), UNTIL.param()])
         .rules(&[Rule::only_one(&[DAYS.param(), UNTIL.param()])]);
@@ -403,8 +403,8 @@ fn a_root_says_where_it_is_from_and_descriptions_keep_their_lists_and_code() {
 
 #[test]
 fn emphasis_and_code_of_a_description_are_coloured_and_keep_their_marks() {
-    static FRAMES: Opt<u8> =
-        Opt::new("frames").help("a *count*").description("A (`u8`), *not\nmore*, or *.toml.");
+    static FRAMES: Named<u8> =
+        Named::new("frames").help("a *count*").description("A (`u8`), *not\nmore*, or *.toml.");
     static ROOT: Command = Command::new("count")
         .description("**Counts** `two words`; 2 * 3, a_b and _all of it_.")
         .takes(&[FRAMES.param()]);

@@ -3,7 +3,7 @@
 use std::ffi::OsStr;
 
 use clavret_core::{
-    COLOR, COMPLETIONS, Command, Flag, FromWord, HELP, Kind, Misfit, Operand, Opt, valid,
+    COLOR, COMPLETIONS, Command, Flag, FromWord, HELP, Kind, Misfit, Named, Operand, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -28,10 +28,10 @@ impl FromWord for Code {
 #[test]
 fn values_that_do_not_read_are_flaws() {
     static HIVE: Operand<Code> = Operand::new("hive").help("hive");
-    static FRAMES: Opt<u8> =
-        Opt::new("frames").default("30").valid(&valid::range(0, 20)).help("frames");
-    static AT: Opt<(f64, f64)> = Opt::new("at").default("here").help("where it stands");
-    static KEYS: Opt<Vec<u8>> = Opt::new("key").times(2, 3).help("keys");
+    static FRAMES: Named<u8> =
+        Named::new("frames").default("30").valid(&valid::range(0, 20)).help("frames");
+    static AT: Named<(f64, f64)> = Named::new("at").default("here").help("where it stands");
+    static KEYS: Named<Vec<u8>> = Named::new("key").times(2, 3).help("keys");
     static INSPECT: Command = Command::new("inspect")
         .summary("inspect a hive")
         .takes(&[HIVE.param(), FRAMES.param(), AT.param(), KEYS.param()])
@@ -62,7 +62,7 @@ fn values_that_do_not_read_are_flaws() {
 fn texts_that_are_missing_or_mislead_are_flaws() {
     static FROM: Operand<String> = Operand::new("from").placeholder("HIVE").help("where from.");
     static TO: Operand<String> = Operand::new("to").placeholder("HIVE").help("where to");
-    static COUNT: Opt<Option<u8>> = Opt::new("count").placeholder("HIVE").help("how many");
+    static COUNT: Named<Option<u8>> = Named::new("count").placeholder("HIVE").help("how many");
     static BARE: Flag = Flag::new("bare").variable("APIARY");
     static HIDDEN: Flag = Flag::new("hidden").hidden();
     static ABOUT: Flag =

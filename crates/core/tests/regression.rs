@@ -1,7 +1,7 @@
 //! What once went wrong, and must not again.
 
 use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
-use clavret_core::{COMPLETIONS, Command, HELP, Look, Opt, Outcome, candidates, valid};
+use clavret_core::{COMPLETIONS, Command, HELP, Look, Named, Outcome, candidates, valid};
 
 use crate::demo::faults;
 
@@ -29,7 +29,7 @@ fn an_adapted_standard_command_is_still_answered() {
 /// A name that was mended to one that may be given once pushed out the value that had been given.
 #[test]
 fn a_value_is_not_dropped_for_a_name_that_is_guessed() {
-    static FRAMES: Opt<Option<u8>> = Opt::new("frames").short('f').once();
+    static FRAMES: Named<Option<u8>> = Named::new("frames").short('f').once();
     static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
     let Outcome::Faults(faults) = INSPECT.read(&["-f6", "--frmaes", "3"]) else { panic!() };
     let drawn = faults.draw(Look::PLAIN);
@@ -39,7 +39,7 @@ fn a_value_is_not_dropped_for_a_name_that_is_guessed() {
 /// A word that was too many was joined by quotes with the example in a hole, which was offered as typed.
 #[test]
 fn no_example_is_offered_as_if_it_were_typed() {
-    static BECAUSE: Opt<String> = Opt::new("because").valid(&valid::length(3, 200));
+    static BECAUSE: Named<String> = Named::new("because").valid(&valid::length(3, 200));
     static RETIRE: Command = Command::new("retire").takes(&[BECAUSE.param()]);
     let Outcome::Faults(faults) = RETIRE.read(&["--because", "B2", "swarmed"]) else { panic!() };
     let drawn = faults.draw(Look::PLAIN);

@@ -2,14 +2,14 @@
 //! and what the page and the synopsis say beforehand.
 
 use clavret_core::{
-    Command, Flag, Length, Look, Objection, Operand, Opt, Page, Path, Reading, Rule, valid,
+    Command, Flag, Length, Look, Named, Objection, Operand, Page, Path, Reading, Rule, valid,
 };
 use expect_test::expect;
 
 use crate::forms::{reads, refuses};
 
-static MAIL: Opt<Option<String>> = Opt::new("mail").short('m').placeholder("EMAIL");
-static SITE: Opt<Option<String>> = Opt::new("site").placeholder("URL");
+static MAIL: Named<Option<String>> = Named::new("mail").short('m').placeholder("EMAIL");
+static SITE: Named<Option<String>> = Named::new("site").placeholder("URL");
 static QUIET: Flag = Flag::new("quiet").short('q');
 static LABEL: Command =
     Command::new("label").takes(&[MAIL.param(), SITE.param(), QUIET.param()]).rules(&[
@@ -58,10 +58,10 @@ fn one_at_least_and_none_beside_another() {
     );
 }
 
-static LAT: Opt<Option<f64>> = Opt::new("lat");
-static LON: Opt<Option<f64>> = Opt::new("lon");
-static FORM: Opt<String> = Opt::new("as").default("table");
-static OUT: Opt<Option<String>> = Opt::new("out").short('o').placeholder("FILE");
+static LAT: Named<Option<f64>> = Named::new("lat");
+static LON: Named<Option<f64>> = Named::new("lon");
+static FORM: Named<String> = Named::new("as").default("table");
+static OUT: Named<Option<String>> = Named::new("out").short('o').placeholder("FILE");
 static FROM: Operand<Option<String>> = Operand::new("from");
 static REPORT: Command = Command::new("report")
     .takes(&[LAT.param(), LON.param(), FORM.param(), OUT.param(), FROM.param()])
@@ -117,8 +117,8 @@ fn together_or_not_at_all_and_needed_with_a_value() {
     );
 }
 
-static JARS: Opt<Option<u32>> =
-    Opt::new("jars").short('j').valid(&valid::range(1, 900)).valid(&valid::multiple_of(6));
+static JARS: Named<Option<u32>> =
+    Named::new("jars").short('j').valid(&valid::range(1, 900)).valid(&valid::multiple_of(6));
 static BARREL: Flag = Flag::new("barrel").short('b');
 static TANK: Operand<Option<String>> = Operand::new("tank");
 static HARVEST: Command = Command::new("harvest")

@@ -5,7 +5,7 @@ use std::ffi::OsStr;
 use std::panic::AssertUnwindSafe;
 
 use clavret_core::{
-    Command, Flag, FromWord, Kind, Look, Misfit, Objection, Operand, Opt, Outcome, Reading,
+    Command, Flag, FromWord, Kind, Look, Misfit, Named, Objection, Operand, Outcome, Reading,
     Setting, Settings, When, Words, candidates, valid,
 };
 use expect_test::{Expect, expect};
@@ -126,7 +126,7 @@ fn secrets_are_dots_wherever_they_would_show() {
     let lines = Settings { text: "tokn = 'swa\nrm'\n".into(), ..settings(&["tokn = 'swa"]) };
     let mut lines = Small { settings: Some(lines), ..Small::default() };
     lines.settings.as_mut().unwrap().entries[0].values[0].1 = 7..15;
-    static KEY: Opt<Option<String>> = Opt::new("key").secret().valid(&valid::by(repeats));
+    static KEY: Named<Option<String>> = Named::new("key").secret().valid(&valid::by(repeats));
     static SIGN: Command = Command::new("sign")
         .takes(&[KEY.param()])
         .check(|reading| Err(Objection::new(format!("never {:?}", reading.get(&KEY))).about(&KEY)));
@@ -162,16 +162,16 @@ fn secrets_are_dots_wherever_they_would_show() {
 }
 
 static QUIET: Flag = Flag::new("quiet").short('q').throughout();
-static KEY: Opt<Option<String>> = Opt::new("key")
+static KEY: Named<Option<String>> = Named::new("key")
     .short('k')
     .aliases(&["passphrase"])
     .secret_file("key-file")
     .variable("APIARY_KEY");
-static PIN: Opt<Option<(u8, u8)>> = Opt::new("pin").secret().valid(&valid::by(tell_pin));
-static HEADERS: Opt<BTreeMap<String, Loud>> = Opt::new("header").secret();
-static WORD: Opt<Option<String>> = Opt::new("word").secret().valid(&valid::by(tell_word));
-static USER: Opt<Option<String>> = Opt::new("user").short('u');
-static COUNT: Opt<Option<u8>> = Opt::new("count");
+static PIN: Named<Option<(u8, u8)>> = Named::new("pin").secret().valid(&valid::by(tell_pin));
+static HEADERS: Named<BTreeMap<String, Loud>> = Named::new("header").secret();
+static WORD: Named<Option<String>> = Named::new("word").secret().valid(&valid::by(tell_word));
+static USER: Named<Option<String>> = Named::new("user").short('u');
+static COUNT: Named<Option<u8>> = Named::new("count");
 static SITE: Operand<Option<String>> = Operand::new("site");
 static SYNC: Command = Command::new("sync")
     .takes(&[
@@ -379,7 +379,7 @@ fn a_secret_that_reads_is_dots_too() {
     assert!(!foreign.contains("sting"), "{foreign}");
     assert_eq!(candidates(&ROOT, &["sync", "--key"], "sting"), [""; 0]);
     assert_eq!(candidates(&ROOT, &["sync", "--key", "sting"], "--co"), ["--count"]);
-    static CHOSEN: Opt<Vec<When>> = Opt::new("when").secret().split(',');
+    static CHOSEN: Named<Vec<When>> = Named::new("when").secret().split(',');
     static CHOOSE: Command = Command::new("choose").takes(&[CHOSEN.param()]);
     assert_eq!(candidates(&CHOOSE, &["--when"], "never,a"), [""; 0]);
 }

@@ -1,6 +1,6 @@
 //! Which faults are told, which of them in one sentence, and where what is missing stands.
 
-use clavret_core::{Command, Operand, Opt, Outcome, Tail};
+use clavret_core::{Command, Named, Operand, Outcome, Tail};
 use expect_test::expect;
 
 use crate::demo::words;
@@ -203,7 +203,7 @@ fn faults_that_differ_in_names_alone_are_one() {
     assert_eq!(faults.iter().count(), 2, "iterating gives each");
 }
 
-static SHORE: Opt<String> = Opt::new("shore");
+static SHORE: Named<String> = Named::new("shore");
 static COAST: Command =
     Command::new("coast").takes(&[SHORE.param(), QUIET.param()]).commands(&[&MARK]);
 static RUN: Operand<Vec<String>> = Operand::new("words").tail(Tail::AfterDashes);

@@ -6,8 +6,8 @@ use std::num::NonZeroU8;
 use std::path::PathBuf;
 
 use clavret_core::{
-    Attached, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Kind, Look, Misfit, Offer,
-    Operand, Opt, Outcome, Page, Tail, Tally, valid,
+    Attached, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Kind, Look, Misfit, Named, Offer,
+    Operand, Outcome, Page, Tail, Tally, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -43,32 +43,32 @@ impl Choice for Queen {
 }
 
 static HIVE: Operand<Code> = Operand::new("hive").help("hive to inspect");
-static FRAMES: Opt<u8> = Opt::new("frames")
+static FRAMES: Named<u8> = Named::new("frames")
     .short('f')
     .placeholder("COUNT")
     .default("0")
     .valid(&valid::range(0, 20))
     .help("brood frames seen");
-static TEMP: Opt<Option<f64>> = Opt::new("temp").short('t').help("a number, in °C");
+static TEMP: Named<Option<f64>> = Named::new("temp").short('t').help("a number, in °C");
 static CALM: Flag = Flag::new("calm").short('c').opposite("restless").opposite_short('r');
 static DRONES: Flag = Flag::new("drones").short('d');
 static LOUD: Tally = Tally::new("v").throughout().help("say more");
-static NOTE: Opt<Vec<String>> = Opt::new("note").short('n').valid(&valid::length(3, 200));
-static QUEEN: Opt<Option<Queen>> = Opt::new("queen").help("colour of the mark");
-static OPEN: Opt<bool> =
-    Opt::new("open").default("false").variable("APIARY_OPEN").help("it stands in the open");
-static STAND: Opt<Option<u8>> = Opt::new("stand").valid(&valid::not_one_of(&[13]));
-static BOX: Opt<Option<u8>> = Opt::new("box").valid(&valid::one_of(&[5, 10, 20]));
-static PAIR: Opt<Option<u8>> = Opt::new("pair").valid(&valid::one_of(&[1, 2]));
-static ONLY: Opt<Option<u8>> = Opt::new("only").valid(&valid::one_of(&[1]));
-static GRAMS: Opt<Option<i32>> = Opt::new("grams").as_in_code().help("weight");
-static BEES: Opt<Option<u32>> =
-    Opt::new("bees").valid(&valid::range(1, u32::MAX)).help("counted, 1 or more");
-static ROWS: Opt<Option<NonZeroU8>> = Opt::new("rows").help("rows of hives");
-static LIST: Opt<Option<PathBuf>> =
-    Opt::new("list").file().extensions(&["csv", "toml"]).help("file of hives");
-static AT: Opt<Option<(f64, f64)>> = Opt::new("at").placeholder("LAT LON").help("where");
-static SORT: Opt<Vec<String>> = Opt::new("sort").split(',').times(0, 3).help("keys to sort by");
+static NOTE: Named<Vec<String>> = Named::new("note").short('n').valid(&valid::length(3, 200));
+static QUEEN: Named<Option<Queen>> = Named::new("queen").help("colour of the mark");
+static OPEN: Named<bool> =
+    Named::new("open").default("false").variable("APIARY_OPEN").help("it stands in the open");
+static STAND: Named<Option<u8>> = Named::new("stand").valid(&valid::not_one_of(&[13]));
+static BOX: Named<Option<u8>> = Named::new("box").valid(&valid::one_of(&[5, 10, 20]));
+static PAIR: Named<Option<u8>> = Named::new("pair").valid(&valid::one_of(&[1, 2]));
+static ONLY: Named<Option<u8>> = Named::new("only").valid(&valid::one_of(&[1]));
+static GRAMS: Named<Option<i32>> = Named::new("grams").as_in_code().help("weight");
+static BEES: Named<Option<u32>> =
+    Named::new("bees").valid(&valid::range(1, u32::MAX)).help("counted, 1 or more");
+static ROWS: Named<Option<NonZeroU8>> = Named::new("rows").help("rows of hives");
+static LIST: Named<Option<PathBuf>> =
+    Named::new("list").file().extensions(&["csv", "toml"]).help("file of hives");
+static AT: Named<Option<(f64, f64)>> = Named::new("at").placeholder("LAT LON").help("where");
+static SORT: Named<Vec<String>> = Named::new("sort").split(',').times(0, 3).help("keys to sort by");
 static INSPECT: Command = Command::new("inspect").summary("record an inspection").takes(&[
     HIVE.param(),
     FRAMES.param(),
@@ -89,12 +89,12 @@ static INSPECT: Command = Command::new("inspect").summary("record an inspection"
     AT.param(),
     SORT.param(),
 ]);
-static MARK: Opt<Attached<u8>> = Opt::new("mark").short('m').help("mark the queen");
+static MARK: Named<Attached<u8>> = Named::new("mark").short('m').help("mark the queen");
 static ADD: Command = Command::new("add").takes(&[HIVE.param(), MARK.param()]);
 static HIVES: Command = Command::new("hive").commands(&[&ADD]);
 static REST: Operand<Vec<String>> = Operand::new("words").tail(Tail::Raw);
 static EACH: Command = Command::new("each").takes(&[REST.param()]);
-static YARD: Opt<Option<String>> = Opt::new("yard").short('y');
+static YARD: Named<Option<String>> = Named::new("yard").short('y');
 static APIARY: Command = Command::new("apiary")
     .version("1.2.3")
     .takes(&[YARD.param(), LOUD.param()])

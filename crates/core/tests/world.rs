@@ -6,8 +6,8 @@ use std::io;
 use std::path::{Path, PathBuf};
 
 use clavret_core::{
-    Command, Config, Flag, Look, Malformed, Operand, Opt, Origin, Outcome, Presence, Reading, Rule,
-    Setting, Settings, Tally, Unread, Words, World, valid,
+    Command, Config, Flag, Look, Malformed, Named, Operand, Origin, Outcome, Presence, Reading,
+    Rule, Setting, Settings, Tally, Unread, Words, World, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -73,20 +73,20 @@ pub(crate) fn settings(lines: &[&str]) -> Settings {
     settings
 }
 
-static YARD: Opt<Option<PathBuf>> =
-    Opt::new("yard").short('y').throughout().variable("APIARY_YARD").directory();
-static FILE: Opt<Option<PathBuf>> = Opt::new("config").variable("APIARY_CONFIG");
-pub(crate) static TOKEN: Opt<Option<String>> = Opt::new("token")
+static YARD: Named<Option<PathBuf>> =
+    Named::new("yard").short('y').throughout().variable("APIARY_YARD").directory();
+static FILE: Named<Option<PathBuf>> = Named::new("config").variable("APIARY_CONFIG");
+pub(crate) static TOKEN: Named<Option<String>> = Named::new("token")
     .secret_file("token-file")
     .variable("APIARY_TOKEN")
     .valid(&valid::length(4, 8))
     .throughout();
-static SORT: Opt<Vec<String>> = Opt::new("sort").split(',').variable("APIARY_SORT").times(0, 2);
-static NOTE: Opt<String> = Opt::new("note").variable("APIARY_NOTE").default("none");
-static COUNT: Opt<Option<u8>> =
-    Opt::new("count").formerly(&["number"]).variable("APIARY_COUNT").once();
-static AT: Opt<Option<(f64, f64)>> = Opt::new("at").variable("APIARY_AT");
-static TAGS: Opt<BTreeMap<String, u8>> = Opt::new("tag");
+static SORT: Named<Vec<String>> = Named::new("sort").split(',').variable("APIARY_SORT").times(0, 2);
+static NOTE: Named<String> = Named::new("note").variable("APIARY_NOTE").default("none");
+static COUNT: Named<Option<u8>> =
+    Named::new("count").formerly(&["number"]).variable("APIARY_COUNT").once();
+static AT: Named<Option<(f64, f64)>> = Named::new("at").variable("APIARY_AT");
+static TAGS: Named<BTreeMap<String, u8>> = Named::new("tag");
 static CALM: Flag<Option<bool>> = Flag::new("calm").opposite("restless").variable("APIARY_CALM");
 static LOUD: Tally = Tally::new("loud");
 static LIST: Command = Command::new("list").takes(&[
@@ -98,9 +98,9 @@ static LIST: Command = Command::new("list").takes(&[
     CALM.param(),
     LOUD.param(),
 ]);
-static JARS: Opt<Option<u32>> = Opt::new("jars").variable("APIARY_JARS");
+static JARS: Named<Option<u32>> = Named::new("jars").variable("APIARY_JARS");
 static BARREL: Flag = Flag::new("barrel").variable("APIARY_BARREL");
-static MOISTURE: Opt<Option<f64>> = Opt::new("moisture").variable("APIARY_MOISTURE");
+static MOISTURE: Named<Option<f64>> = Named::new("moisture").variable("APIARY_MOISTURE");
 static SHED: Operand<Option<PathBuf>> = Operand::new("shed").absent().extensions(&["csv", "json"]);
 static HARVEST: Command = Command::new("harvest")
     .takes(&[JARS.param(), BARREL.param(), MOISTURE.param(), SHED.param()])

@@ -159,7 +159,7 @@ impl Parameter {
         let (ty, span) = (&self.ty, self.ty.span());
         match self.role {
             Role::Operand => quote_spanned!(span=> ::clavret::__::Operand<'static, #ty>),
-            Role::Option => quote_spanned!(span=> ::clavret::__::Opt<'static, #ty>),
+            Role::Option => quote_spanned!(span=> ::clavret::__::Named<'static, #ty>),
             Role::Flag => quote_spanned!(span=> ::clavret::__::Flag<'static, #ty>),
             Role::Tally => quote_spanned!(span=> ::clavret::__::Tally<'static>),
         }
@@ -171,13 +171,13 @@ impl Parameter {
         let span = self.ty.span();
         match self.role {
             Role::Operand => quote_spanned!(span=> ::clavret::__::Operand::new),
-            Role::Option => quote_spanned!(span=> ::clavret::__::Opt::new),
+            Role::Option => quote_spanned!(span=> ::clavret::__::Named::new),
             Role::Flag => quote_spanned!(span=> ::clavret::__::Flag::new),
             Role::Tally => quote_spanned!(span=> ::clavret::__::Tally::new),
         }
     }
 
-    /// `static __FRAMES: Opt<'static, u8> = Opt::new("frames").short('f').default("0");`
+    /// `static __FRAMES: Named<'static, u8> = Named::new("frames").short('f').default("0");`
     pub(crate) fn to_static(&self) -> TokenStream {
         let Parameter { key, name, setters, checks, .. } = self;
         let (key_type, path) = (self.key_type(), self.key_path());

@@ -3,7 +3,7 @@
 use std::path::PathBuf;
 
 use clavret::{
-    COLOR, COMPLETIONS, Command, Config, Declare, Flag, HELP, Opt, Program, Route, Tally, package,
+    COLOR, COMPLETIONS, Command, Config, Declare, Flag, HELP, Named, Program, Route, Tally, package,
 };
 
 mod desk;
@@ -24,14 +24,14 @@ use inspect::Inspect;
 use label::Label;
 use report::Report;
 
-static YARD: Opt<Option<PathBuf>> = Opt::new("yard")
+static YARD: Named<Option<PathBuf>> = Named::new("yard")
     .short('y')
     .placeholder("DIR")
     .throughout()
     .variable("APIARY_YARD")
     .directory()
     .help("folder of the logbook");
-static CONFIG_FILE: Opt<Option<PathBuf>> = Opt::new("config")
+static CONFIG_FILE: Named<Option<PathBuf>> = Named::new("config")
     .placeholder("FILE")
     .extensions(&["toml", "json"])
     .help("settings to go by, else apiary/config.toml in your config folder");

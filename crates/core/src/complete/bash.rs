@@ -1,7 +1,7 @@
 //! A table in bash's own words. Everything from the declaration stands between single quotes, and
 //! the walker never has any of it expanded or evaluated.
 
-use super::table::{Named, State, Table, Value};
+use super::table::{Name, State, Table, Value};
 use crate::declare::Command;
 use crate::text::{Put, digits};
 
@@ -109,7 +109,7 @@ fn close(out: &mut String, count: usize) {
     }
 }
 
-fn push_name(out: &mut String, named: &Named) {
+fn push_name(out: &mut String, named: &Name) {
     push_quoted(out, &named.name);
     out.put(if named.is_shown { " :" } else { " h:" });
     out.put(if named.is_attached { "=" } else { "" });

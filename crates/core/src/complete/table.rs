@@ -16,9 +16,9 @@ pub(super) struct State {
     /// Names of subcommands, whether they are offered, and their states.
     pub(super) commands: Vec<(String, bool, usize)>,
     /// Options of the command itself.
-    pub(super) own: Vec<Named>,
+    pub(super) own: Vec<Name>,
     /// Options that the commands below accept too.
-    pub(super) throughout: Vec<Named>,
+    pub(super) throughout: Vec<Name>,
     pub(super) operands: Vec<Positional>,
     /// What the words behind `--` are, where an operand takes these alone.
     pub(super) behind: Option<Value>,
@@ -29,7 +29,7 @@ pub(super) struct State {
 }
 
 /// A name of an option or flag, dashes included.
-pub(super) struct Named {
+pub(super) struct Name {
     pub(super) name: String,
     pub(super) is_shown: bool,
     /// What its words are; none for a flag.
@@ -167,13 +167,13 @@ impl Table {
 }
 
 /// Every name that a parameter answers to; those of [`shown_names`] are offered.
-fn add_names(names: &mut Vec<Named>, param: &Param<'_>, values: &[Value]) {
+fn add_names(names: &mut Vec<Name>, param: &Param<'_>, values: &[Value]) {
     let file = "--".to_owned() + param.file_name;
     let mut add = |name: String, is_shown: bool| {
         let (is_shown, is_attached) = (is_shown && !param.is_hidden(), param.is_attached());
         let values = if name == file { vec![Value::Path] } else { values.to_vec() };
         let delimiter = param.delimiter;
-        names.push(Named { name, is_shown, values, is_attached, delimiter });
+        names.push(Name { name, is_shown, values, is_attached, delimiter });
     };
     for name in shown_names(param) {
         add(name, true);
@@ -193,11 +193,11 @@ fn add_names(names: &mut Vec<Named>, param: &Param<'_>, values: &[Value]) {
 /// What every program understands, unless it gives the names to something else.
 fn add_standard(root: &Command<'_>, state: &mut State) {
     for name in standard_names(root).chain(["-h"]) {
-        let known = |named: &Named| named.name == name;
+        let known = |named: &Name| named.name == name;
         if !state.own.iter().any(known) && !state.throughout.iter().any(known) {
             let (is_shown, name) = (name != "-h", name.to_owned());
             let (values, is_attached, delimiter) = (Vec::new(), false, None);
-            state.throughout.push(Named { name, is_shown, values, is_attached, delimiter });
+            state.throughout.push(Name { name, is_shown, values, is_attached, delimiter });
         }
     }
 }

@@ -10,9 +10,9 @@ use super::rule::Rule;
 /// their own; their operands stand behind the command's own ones.
 ///
 /// ```
-/// use clavret_core::{Bundle, Command, Opt, Rule};
-/// static SINCE: Opt<Option<String>> = Opt::new("since");
-/// static UNTIL: Opt<Option<String>> = Opt::new("until");
+/// use clavret_core::{Bundle, Command, Named, Rule};
+/// static SINCE: Named<Option<String>> = Named::new("since");
+/// static UNTIL: Named<Option<String>> = Named::new("until");
 /// static PERIOD: Bundle = Bundle::new("period").takes(&[SINCE.param(), UNTIL.param()]);
 ///
 /// static REPORT: Command = Command::new("report").bundles(&[&PERIOD]);

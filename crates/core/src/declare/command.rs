@@ -15,10 +15,10 @@ use crate::wording::Wording;
 /// A program, or a subcommand of one: its parameters or its subcommands, and what pages say of it.
 ///
 /// ```
-/// use clavret_core::{Command, Flag, Operand, Opt, Outcome, valid};
+/// use clavret_core::{Command, Flag, Operand, Named, Outcome, valid};
 ///
 /// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
-/// static FRAMES: Opt<u8> = Opt::new("frames").short('f').default("0").valid(&valid::range(0, 20));
+/// static FRAMES: Named<u8> = Named::new("frames").short('f').default("0").valid(&valid::range(0, 20));
 /// static CALM: Flag = Flag::new("calm").short('c').help("the colony was calm");
 ///
 /// static INSPECT: Command = Command::new("inspect")
@@ -116,9 +116,9 @@ impl<'d> Command<'d> {
     /// [`problems`](Command::problems) tells what is wrong.
     ///
     /// ```
-    /// use clavret_core::{Command, Opt};
+    /// use clavret_core::{Command, Named};
     /// let name = String::from("Frames");
-    /// let frames: Opt<u8> = Opt::draft(&name);
+    /// let frames: Named<u8> = Named::draft(&name);
     /// let params = [frames.param()];
     /// let command = Command::draft("inspect").takes(&params);
     /// let problems = command.problems();
@@ -206,6 +206,7 @@ impl<'d> Command<'d> {
     /// [`takes`](Command::takes).
     #[must_use]
     #[track_caller]
+    #[doc(alias("subcommand"))]
     pub const fn commands(mut self, commands: &'d [&'d Command<'d>]) -> Self {
         self.commands = commands;
         self.sorted = in_order(commands);
@@ -286,12 +287,12 @@ impl<'d> Command<'d> {
 
     /// A test of the whole reading, after everything else is found right. A line that is offered under
     /// `try` has passed it too, so it may be called a second time. What it says of a
-    /// [secret](super::Opt::secret) is not shown.
+    /// [secret](super::Named::secret) is not shown.
     ///
     /// ```
-    /// use clavret_core::{Command, Objection, Opt, Outcome, Reading};
-    /// static SINCE: Opt<u16> = Opt::new("since").default("2000");
-    /// static UNTIL: Opt<u16> = Opt::new("until").default("2100");
+    /// use clavret_core::{Command, Objection, Named, Outcome, Reading};
+    /// static SINCE: Named<u16> = Named::new("since").default("2000");
+    /// static UNTIL: Named<u16> = Named::new("until").default("2100");
     ///
     /// fn in_order(reading: &Reading<'_>) -> Result<(), Objection> {
     ///     let (since, until) = (reading.get(&SINCE), reading.get(&UNTIL));

@@ -74,10 +74,10 @@ impl Manner {
     pub(crate) const PLAIN: Manner = Manner { code: false, infinite: false };
 }
 
-/// The whole numbers, for [`Opt::as_in_code`](super::Opt::as_in_code). Sealed.
+/// The whole numbers, for [`Named::as_in_code`](super::Named::as_in_code). Sealed.
 pub trait Whole: FromWord {}
 
-/// The numbers with fractions, for [`Opt::infinite`](super::Opt::infinite). Sealed.
+/// The numbers with fractions, for [`Named::infinite`](super::Named::infinite). Sealed.
 pub trait Fraction: FromWord {}
 
 /// The word as text.

@@ -34,6 +34,7 @@ pub trait Key {
 /// static WEIGHTS: Operand<Vec<f64>> = Operand::new("kilograms").times(1, 3);
 /// ```
 #[derive(Debug)]
+#[doc(alias("positional", "argument"))]
 pub struct Operand<'d, T: Shape> {
     param: Param<'d>,
     value: PhantomData<fn() -> T>,
@@ -43,13 +44,14 @@ pub struct Operand<'d, T: Shape> {
 /// [`Shape`]. A name of one letter is a short one.
 ///
 /// ```
-/// use clavret_core::{Opt, valid};
-/// static FRAMES: Opt<u8> = Opt::new("frames").short('f').default("0").valid(&valid::range(0, 20));
-/// static AT: Opt<Option<(f64, f64)>> = Opt::new("at").placeholder("LAT LON");
-/// static NOTES: Opt<Vec<String>> = Opt::new("note");
+/// use clavret_core::{Named, valid};
+/// static FRAMES: Named<u8> = Named::new("frames").short('f').default("0").valid(&valid::range(0, 20));
+/// static AT: Named<Option<(f64, f64)>> = Named::new("at").placeholder("LAT LON");
+/// static NOTES: Named<Vec<String>> = Named::new("note");
 /// ```
 #[derive(Debug)]
-pub struct Opt<'d, T: Shape> {
+#[doc(alias("option", "argument"))]
+pub struct Named<'d, T: Shape> {
     param: Param<'d>,
     value: PhantomData<fn() -> T>,
 }
@@ -72,6 +74,7 @@ pub struct Opt<'d, T: Shape> {
 /// assert_eq!(*reading.get(&CALM), Some(false));
 /// ```
 #[derive(Debug)]
+#[doc(alias("switch"))]
 pub struct Flag<'d, T: FlagShape = bool> {
     param: Param<'d>,
     value: PhantomData<fn() -> T>,
@@ -147,6 +150,7 @@ macro_rules! setters {
         /// An environment variable that stands in for it where no word gives it. An empty one counts
         /// as unset, unless the value may be empty text.
         #[must_use]
+        #[doc(alias("environment"))]
         pub const fn variable(mut self, name: &'d str) -> Self {
             self.param.variable = name;
             self
@@ -187,6 +191,7 @@ macro_rules! setters {
 
         /// Every command below accepts it too.
         #[must_use]
+        #[doc(alias("global"))]
         pub const fn throughout(mut self) -> Self {
             self.param.throughout = true;
             self
@@ -195,6 +200,7 @@ macro_rules! setters {
     (valued) => {
         /// The value when it is not given, as a user would type it.
         #[must_use]
+        #[doc(alias("default value"))]
         pub const fn default(mut self, word: &'d str) -> Self {
             self.param = self.param.with_default(word);
             self
@@ -381,7 +387,7 @@ impl TailShape for Vec<OsString> {}
 
 impl TailShape for Vec<String> {}
 
-impl<'d, T: Shape> Opt<'d, T> {
+impl<'d, T: Shape> Named<'d, T> {
     setters!(new draft Role::Option, T::FORM, value: PhantomData);
     setters!(all);
     setters!(named);
@@ -401,7 +407,7 @@ impl<'d, T: Shape> Opt<'d, T> {
 }
 
 by_type!(Operand);
-by_type!(Opt);
+by_type!(Named);
 
 impl<'d, T: FlagShape> Flag<'d, T> {
     setters!(new draft Role::Flag, &NO_WORDS, value: PhantomData);
@@ -463,7 +469,7 @@ macro_rules! keys {
 
 keys! {
     ['d, T: Shape] Operand<'d, T>: T, T::ABSENT, None;
-    ['d, T: Shape] Opt<'d, T>: T, T::ABSENT, None;
+    ['d, T: Shape] Named<'d, T>: T, T::ABSENT, None;
     ['d, T: FlagShape + Copy] Flag<'d, T>: T, Some(T::UNGIVEN), Some(*T::UNGIVEN);
     ['d] Tally<'d>: u32, Some(&0), Some(0);
 }

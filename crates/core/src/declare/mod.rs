@@ -9,7 +9,7 @@
 //! * `param.rs`: [`Param`], the untyped record behind every key; `called.rs`: its names, and what
 //!   stands for its value.
 //! * `bundle.rs`: parameters that several commands take together.
-//! * `keys.rs`: [`Operand`], [`Opt`], [`Flag`] and [`Tally`], the typed keys.
+//! * `keys.rs`: [`Operand`], [`Named`], [`Flag`] and [`Tally`], the typed keys.
 //! * `shape.rs`: which Rust types a key may have, and how many words they take.
 //! * `kind.rs`, `from_word.rs`, `choice.rs`: what one word may be, and its conversion.
 //! * `kinds/`: the types of other crates that convert from a word, each behind a feature.
@@ -52,7 +52,7 @@ pub use command::Command;
 pub(crate) use command::Standard;
 pub use config::Config;
 pub use from_word::{Fraction, FromWord, Manner, Whole};
-pub use keys::{Flag, FlagShape, Key, Operand, Opt, TailShape, Tally};
+pub use keys::{Flag, FlagShape, Key, Named, Operand, TailShape, Tally};
 pub use kind::{Kind, Noun, Refers};
 #[cfg(feature = "idna")]
 pub use kinds::idna::DomainName;

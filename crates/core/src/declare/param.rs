@@ -45,7 +45,7 @@ pub enum Tail {
     UnknownOptions,
 }
 
-/// One parameter without its type. Its typed key, such as [`Opt`](super::Opt), hands it out.
+/// One parameter without its type. Its typed key, such as [`Named`](super::Named), hands it out.
 #[derive(Clone, Copy)]
 pub struct Param<'d> {
     pub(crate) hash: u32,

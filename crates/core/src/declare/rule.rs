@@ -9,9 +9,9 @@ use super::Param;
 /// others. Only what is needed is met from anywhere but the default.
 ///
 /// ```
-/// use clavret_core::{Command, Flag, Opt, Outcome, Rule};
+/// use clavret_core::{Command, Flag, Named, Outcome, Rule};
 ///
-/// static JARS: Opt<Option<u32>> = Opt::new("jars");
+/// static JARS: Named<Option<u32>> = Named::new("jars");
 /// static BARREL: Flag = Flag::new("barrel");
 /// static HARVEST: Command = Command::new("harvest")
 ///     .takes(&[JARS.param(), BARREL.param()])

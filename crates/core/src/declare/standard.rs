@@ -2,7 +2,7 @@
 
 use super::choice::{Choice, Offer};
 use super::command::Standard;
-use super::{Command, Operand, Opt};
+use super::{Command, Named, Operand};
 
 /// When to colour what is printed; the value of [`COLOR`].
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
@@ -25,7 +25,8 @@ impl Choice for When {
 }
 
 /// `--color auto|always|never`, for the root's list: pages and faults obey it.
-pub static COLOR: Opt<When> = Opt::new("color").placeholder("WHEN").default("auto").throughout();
+pub static COLOR: Named<When> =
+    Named::new("color").placeholder("WHEN").default("auto").throughout();
 
 pub(crate) static TOPIC: Operand<Vec<String>> =
     Operand::new("command").help("the command to explain; the program itself unless given");

@@ -1,6 +1,6 @@
 //! Validators: extra tests of a converted value, each of which says what would be right.
 //!
-//! A validator names the type it tests, so `Opt<u8>`, `Opt<Option<u8>>` and `Opt<Vec<u8>>` share
+//! A validator names the type it tests, so `Named<u8>`, `Named<Option<u8>>` and `Named<Vec<u8>>` share
 //! one. [`range`], [`multiple_of`], [`one_of`], [`not_one_of`] and [`length`] come with the library
 //! (features add `pattern` and `schemes`); a function of one's own joins by [`by`].
 
@@ -31,7 +31,7 @@ pub trait Test: Debug + Send + Sync {
     }
 
     /// Whether what it says of a value never repeats it, nor any of it. What others say of a
-    /// [secret](super::Opt::secret) is not shown.
+    /// [secret](super::Named::secret) is not shown.
     fn is_discreet(&self) -> bool {
         false
     }
@@ -92,7 +92,7 @@ pub enum Refusal {
 /// A [`Test`] of values of type `T`.
 #[diagnostic::on_unimplemented(
     message = "this validator does not test values of type `{T}`",
-    note = "a validator must name the parameter's own type: `valid::range(0u8, 20u8)` for an `Opt<u8>`"
+    note = "a validator must name the parameter's own type: `valid::range(0u8, 20u8)` for a `Named<u8>`"
 )]
 pub trait Validator<T>: Test {}
 
@@ -106,8 +106,8 @@ pub struct Range<T> {
 /// Values from `low` to `high`, both included.
 ///
 /// ```
-/// use clavret_core::{Opt, valid};
-/// static FRAMES: Opt<u8> = Opt::new("frames").default("0").valid(&valid::range(0, 20));
+/// use clavret_core::{Named, valid};
+/// static FRAMES: Named<u8> = Named::new("frames").default("0").valid(&valid::range(0, 20));
 /// ```
 pub const fn range<T: Copy>(low: T, high: T) -> Range<T> {
     Range { low, high }
@@ -142,13 +142,13 @@ pub struct By<T> {
 /// The values that a function accepts; its error tells the user what would be right.
 ///
 /// ```
-/// use clavret_core::{Opt, valid};
+/// use clavret_core::{Named, valid};
 ///
 /// fn even(count: &u8) -> Result<(), String> {
 ///     if count % 2 == 0 { Ok(()) } else { Err(format!("boxes hold pairs; {count} is odd")) }
 /// }
 ///
-/// static FRAMES: Opt<u8> = Opt::new("frames").default("0").valid(&valid::by(even).says("even"));
+/// static FRAMES: Named<u8> = Named::new("frames").default("0").valid(&valid::by(even).says("even"));
 /// ```
 pub const fn by<T>(test: fn(&T) -> Result<(), String>) -> By<T> {
     By { test, says: "" }
@@ -191,8 +191,8 @@ pub struct MultipleOf<T>(T);
 /// Values that `factor` divides. No value is a multiple of zero.
 ///
 /// ```
-/// use clavret_core::{Command, Opt, Outcome, valid};
-/// static JARS: Opt<u32> = Opt::new("jars").valid(&valid::multiple_of(6));
+/// use clavret_core::{Command, Named, Outcome, valid};
+/// static JARS: Named<u32> = Named::new("jars").valid(&valid::multiple_of(6));
 /// static PACK: Command = Command::new("pack").takes(&[JARS.param()]);
 /// assert!(matches!(PACK.read(&["--jars", "12"]), Outcome::Reading(_)));
 /// assert!(matches!(PACK.read(&["--jars", "13"]), Outcome::Faults(_)));
@@ -240,8 +240,8 @@ pub struct Among<T: 'static> {
 /// [`Choice`](super::Choice) is better.
 ///
 /// ```
-/// use clavret_core::{Opt, valid};
-/// static FRAMES: Opt<u8> = Opt::new("frames").valid(&valid::one_of(&[5, 10, 20]));
+/// use clavret_core::{Named, valid};
+/// static FRAMES: Named<u8> = Named::new("frames").valid(&valid::one_of(&[5, 10, 20]));
 /// ```
 pub const fn one_of<T>(values: &'static [T]) -> Among<T> {
     Among { values, accepts: true }
@@ -250,8 +250,8 @@ pub const fn one_of<T>(values: &'static [T]) -> Among<T> {
 /// All values but those of a list.
 ///
 /// ```
-/// use clavret_core::{Opt, valid};
-/// static STAND: Opt<u8> = Opt::new("stand").valid(&valid::not_one_of(&[13]));
+/// use clavret_core::{Named, valid};
+/// static STAND: Named<u8> = Named::new("stand").valid(&valid::not_one_of(&[13]));
 /// ```
 pub const fn not_one_of<T>(values: &'static [T]) -> Among<T> {
     Among { values, accepts: false }
@@ -293,8 +293,8 @@ pub struct Length {
 /// Text of `least` to `most` characters (Unicode scalar values), both included.
 ///
 /// ```
-/// use clavret_core::{Opt, valid};
-/// static NOTE: Opt<Option<String>> = Opt::new("note").valid(&valid::length(1, 80));
+/// use clavret_core::{Named, valid};
+/// static NOTE: Named<Option<String>> = Named::new("note").valid(&valid::length(1, 80));
 /// ```
 pub const fn length(least: usize, most: usize) -> Length {
     Length { least, most }

@@ -38,8 +38,8 @@ impl<'d> Command<'d> {
     /// [`problems`](Command::problems). What is hidden needs no help.
     ///
     /// ```
-    /// use clavret_core::{Command, Opt};
-    /// static FRAMES: Opt<u8> = Opt::new("frames").default("many").help("frames seen");
+    /// use clavret_core::{Command, Named};
+    /// static FRAMES: Named<u8> = Named::new("frames").default("many").help("frames seen");
     /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
     /// let flaws: Vec<String> = INSPECT.flaws().iter().map(ToString::to_string).collect();
     /// assert_eq!(flaws, [

@@ -107,9 +107,9 @@ impl<'d> Reading<'d> {
     /// each operand.
     ///
     /// ```
-    /// use clavret_core::{Command, Opt, Outcome};
-    /// static WITH: Opt<Vec<String>> = Opt::new("with");
-    /// static WITHOUT: Opt<Vec<String>> = Opt::new("without");
+    /// use clavret_core::{Command, Named, Outcome};
+    /// static WITH: Named<Vec<String>> = Named::new("with");
+    /// static WITHOUT: Named<Vec<String>> = Named::new("without");
     /// static LIST: Command = Command::new("list").takes(&[WITH.param(), WITHOUT.param()]);
     ///
     /// let words = ["--with=a", "--without=b", "--with=c"];

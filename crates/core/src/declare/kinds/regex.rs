@@ -36,8 +36,8 @@ pub struct Pattern {
 /// Text that a regular expression matches as a whole, with an example that does.
 ///
 /// ```
-/// use clavret_core::{Opt, valid};
-/// static BATCH: Opt<Option<String>> = Opt::new("batch")
+/// use clavret_core::{Named, valid};
+/// static BATCH: Named<Option<String>> = Named::new("batch")
 ///     .valid(&valid::pattern("[A-Z][0-9]+-[0-9]{4}", "A7-2026").says("a hive's code and a year"));
 /// ```
 pub const fn pattern(pattern: &'static str, example: &'static str) -> Pattern {

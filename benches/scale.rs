@@ -9,7 +9,7 @@ use std::time::Instant;
 use clavret::{Command, Look, Named, Operand, Outcome, Param};
 
 static NUMBERS: Operand<Vec<u8>> = Operand::new("number");
-static FRAMES: Named<Vec<u8>> = Named::new("frames").short('f');
+static FRAMES: Named<Vec<u8>> = Named::new("frames").letter('f');
 static LIST: Command = Command::new("list").takes(&[NUMBERS.param(), FRAMES.param()]);
 static TEXT: Operand<String> = Operand::new("text");
 static NOTE: Command = Command::new("note").takes(&[TEXT.param()]);

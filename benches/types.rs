@@ -11,10 +11,10 @@ use crate::inspection::Inspection;
 #[derive(Declare)]
 pub(crate) struct Apiary {
     /// folder of the logbook
-    #[option(short = 'y', placeholder = "DIR", throughout)]
+    #[option(letter = 'y', placeholder = "DIR", throughout)]
     yard: Option<PathBuf>,
     /// say only what went wrong
-    #[flag(short = 'q', throughout)]
+    #[flag(letter = 'q', throughout)]
     quiet: bool,
     /// say more
     #[tally(name = "v", throughout)]
@@ -32,13 +32,13 @@ enum Work {
         #[operand]
         hive: String,
         /// the colony was calm
-        #[flag(short = 'c', opposite = "restless", opposite_short = 'r')]
+        #[flag(letter = 'c', opposite = "restless", opposite_letter = 'r')]
         calm: bool,
         /// brood frames seen
-        #[option(short = 'f', placeholder = "COUNT", default = 0, valid = valid::range(0, 20))]
+        #[option(letter = 'f', placeholder = "COUNT", default = 0, valid = valid::range(0, 20))]
         frames: u8,
         /// temperature in °C
-        #[option(short = 't', placeholder = "DEGREES", valid = valid::range(-20.0, 60.0))]
+        #[option(letter = 't', placeholder = "DEGREES", valid = valid::range(-20.0, 60.0))]
         temp: Option<f64>,
         /// a remark
         #[option(placeholder = "TEXT")]

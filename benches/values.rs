@@ -8,24 +8,24 @@ use clavret::{COMPLETIONS, Command, Flag, Named, Operand, Outcome, Reading, Tall
 use crate::inspection::Inspection;
 
 static YARD: Named<Option<PathBuf>> =
-    Named::new("yard").short('y').placeholder("DIR").throughout().help("folder of the logbook");
-static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say only what went wrong");
+    Named::new("yard").letter('y').placeholder("DIR").throughout().help("folder of the logbook");
+static QUIET: Flag = Flag::new("quiet").letter('q').throughout().help("say only what went wrong");
 static VERBOSITY: Tally = Tally::new("v").throughout().help("say more");
 
 static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
 static CALM: Flag = Flag::new("calm")
-    .short('c')
+    .letter('c')
     .opposite("restless")
-    .opposite_short('r')
+    .opposite_letter('r')
     .help("the colony was calm");
 static FRAMES: Named<u8> = Named::new("frames")
-    .short('f')
+    .letter('f')
     .placeholder("COUNT")
     .default("0")
     .valid(&valid::range(0, 20))
     .help("brood frames seen");
 static TEMP: Named<Option<f64>> = Named::new("temp")
-    .short('t')
+    .letter('t')
     .placeholder("DEGREES")
     .valid(&valid::range(-20.0, 60.0))
     .help("temperature in °C");

@@ -18,7 +18,7 @@ fn main() {
     let frames = asked!(option "frames" 'f': u8 = 0, "brood frames seen",
         placeholder = "COUNT", valid = valid::range(0, 20));
     let calm = asked!(flag "calm" 'c', "the colony was calm",
-        opposite = "restless", opposite_short = 'r');
+        opposite = "restless", opposite_letter = 'r');
     let notes = asked!(option "note": Vec<String>, "a remark", placeholder = "TEXT",
         description = "In a few words:\n\n- what was *seen*\n- what was `done`");
     let mood = if calm { "calm" } else { "restless" };

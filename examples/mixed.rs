@@ -9,7 +9,7 @@ use clavret_contributed::Station;
 #[derive(Declare)]
 pub(crate) struct Period {
     /// first year that counts
-    #[option(short = 's', default = 2000)]
+    #[option(letter = 's', default = 2000)]
     since: u16,
 }
 

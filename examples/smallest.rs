@@ -4,12 +4,12 @@ use clavret::{Command, Flag, Named, Operand, valid};
 
 static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
 static FRAMES: Named<u8> = Named::new("frames")
-    .short('f')
+    .letter('f')
     .placeholder("COUNT")
     .default("0")
     .valid(&valid::range(0, 20))
     .help("brood frames seen");
-static CALM: Flag = Flag::new("calm").short('c').help("the colony was calm");
+static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
 
 static INSPECT: Command = Command::new("inspect")
     .summary("record what an inspection found")

@@ -11,10 +11,10 @@ struct Inspect {
     #[operand]
     hive: String,
     /// brood frames seen
-    #[option(short = 'f', placeholder = "COUNT", default = 0, valid = valid::range(0, 20))]
+    #[option(letter = 'f', placeholder = "COUNT", default = 0, valid = valid::range(0, 20))]
     frames: u8,
     /// the colony was calm
-    #[flag(short = 'c', opposite = "restless", opposite_short = 'r')]
+    #[flag(letter = 'c', opposite = "restless", opposite_letter = 'r')]
     calm: bool,
     /// a remark
     ///

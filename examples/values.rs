@@ -5,15 +5,15 @@ use clavret::{Call, Choice, Command, Flag, Named, Offer, Operand, Tally, package
 
 static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
 static FRAMES: Named<u8> = Named::new("frames")
-    .short('f')
+    .letter('f')
     .placeholder("COUNT")
     .default("0")
     .valid(&valid::range(0, 20))
     .help("brood frames seen");
 static CALM: Flag = Flag::new("calm")
-    .short('c')
+    .letter('c')
     .opposite("restless")
-    .opposite_short('r')
+    .opposite_letter('r')
     .help("the colony was calm");
 static NOTES: Named<Vec<String>> = Named::new("note")
     .placeholder("TEXT")

@@ -14,7 +14,7 @@ use clavret::{
 mod values {
     use super::*;
 
-    pub(super) static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say little");
+    pub(super) static QUIET: Flag = Flag::new("quiet").letter('q').throughout().help("say little");
     pub(super) static SETTINGS: Named<Option<PathBuf>> =
         Named::new("settings").placeholder("FILE").file().extensions(&["toml"]).help("a file");
     static V: Tally = Tally::new("v").throughout().help("say more");
@@ -30,7 +30,7 @@ mod values {
     static LABELS: Named<Attached<u8>> = Named::new("labels").help("print labels");
     static SORT: Named<Vec<Form>> =
         Named::new("sort").aliases(&["order"]).split(',').distinct().times(0, 2).help("what by");
-    static JARS: Named<Option<u32>> = Named::new("jars").short('j').as_in_code().help("jars");
+    static JARS: Named<Option<u32>> = Named::new("jars").letter('j').as_in_code().help("jars");
     static BARREL: Flag<Option<bool>> =
         Flag::new("barrel").opposite("no-barrel").worded().formerly(&["cask"]).help("a barrel");
     static LIMIT: Named<f64> = Named::new("limit").default("1.5").infinite().once().help("at most");
@@ -99,7 +99,7 @@ fn check(reading: &Reading<'_>) -> Result<(), Objection> {
 #[declare(config = Config::new("apiary/config.toml").option(Apiary::SETTINGS.param()))]
 struct Apiary {
     /// say little
-    #[flag(short = 'q', throughout)]
+    #[flag(letter = 'q', throughout)]
     quiet: bool,
     /// say more
     #[tally(name = "v", throughout)]
@@ -164,7 +164,7 @@ struct AddHive {
     #[option(aliases = ["order"], split = ',', distinct, times(0, 2))]
     sort: Vec<Form>,
     /// jars
-    #[option(short = 'j', as_in_code)]
+    #[option(letter = 'j', as_in_code)]
     jars: Option<u32>,
     #[flag(opposite = "no-barrel", worded, formerly = ["cask"], help = "a barrel")]
     barrel: Option<bool>,

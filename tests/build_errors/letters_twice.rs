@@ -2,11 +2,11 @@ use clavret::Declare;
 
 #[derive(Declare)]
 struct Inspect {
-    #[option(short = 'f')]
+    #[option(letter = 'f')]
     frames: u8,
-    #[flag(short = 'c', opposite = "restless", opposite_short = 'f')]
+    #[flag(letter = 'c', opposite = "restless", opposite_letter = 'f')]
     calm: bool,
-    #[flag(short = 'C')]
+    #[flag(letter = 'C')]
     cold: bool,
 }
 

@@ -5,7 +5,7 @@ static DASH: Flag = Flag::new("-calm");
 static EQUALS: Named<u8> = Named::new("frames=");
 static SPACE: Named<u8> = Named::new("brood frames");
 static UPPER: Named<u8> = Named::new("Frames");
-static SHORT: Named<u8> = Named::new("frames").short('ä');
+static LETTER: Named<u8> = Named::new("frames").letter('ä');
 static OPPOSITE: Flag = Flag::new("calm").opposite("Restless");
 static COMMAND: Command = Command::new("Inspect");
 static ALIAS: Command = Command::new("inspect").aliases(&["look at"]);

@@ -1,9 +1,9 @@
 use clavret::{Command, Flag, Operand, Named};
 
-static FRAMES: Named<u8> = Named::new("frames").short('f');
+static FRAMES: Named<u8> = Named::new("frames").letter('f');
 static AGAIN: Named<u8> = Named::new("frames");
-static FEED: Flag = Flag::new("feed").short('f');
-static CALM: Flag = Flag::new("calm").opposite("frames").opposite_short('f');
+static FEED: Flag = Flag::new("feed").letter('f');
+static CALM: Flag = Flag::new("calm").opposite("frames").opposite_letter('f');
 static COMBS: Named<u8> = Named::new("combs").aliases(&["frames"]);
 static HIVE: Operand<String> = Operand::new("hive");
 static HIVE_TOO: Operand<String> = Operand::new("hive");

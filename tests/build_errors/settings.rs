@@ -3,11 +3,11 @@ use clavret::Declare;
 #[derive(Declare)]
 #[declare(nam = "inspect", acts = true)]
 struct Inspect {
-    #[operand(short = 'h')]
+    #[operand(letter = 'h')]
     hive: String,
-    #[option(shrt = 'f', once = true, times(1))]
+    #[option(lettr = 'f', once = true, times(1))]
     frames: Vec<u8>,
-    #[flag(short = 'c', default = true, short = 'd')]
+    #[flag(letter = 'c', default = true, letter = 'd')]
     calm: bool,
     #[option(valid: 3)]
     temp: f64,

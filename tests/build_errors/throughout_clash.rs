@@ -1,7 +1,7 @@
 use clavret::{Command, Flag, Named};
 
-static QUIET: Flag = Flag::new("quiet").short('q').throughout();
-static QUEEN: Named<String> = Named::new("queen").short('q');
+static QUIET: Flag = Flag::new("quiet").letter('q').throughout();
+static QUEEN: Named<String> = Named::new("queen").letter('q');
 static MUTE: Flag = Flag::new("mute").opposite("quiet");
 
 static ADD: Command = Command::new("add").takes(&[QUEEN.param()]);

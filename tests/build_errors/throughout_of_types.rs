@@ -2,7 +2,7 @@ use clavret::Declare;
 
 #[derive(Declare)]
 struct Apiary {
-    #[flag(short = 'q', throughout)]
+    #[flag(letter = 'q', throughout)]
     quiet: bool,
     #[commands]
     work: Work,
@@ -11,7 +11,7 @@ struct Apiary {
 #[derive(Declare)]
 enum Work {
     Inspect {
-        #[flag(short = 'q')]
+        #[flag(letter = 'q')]
         queen: bool,
     },
 }

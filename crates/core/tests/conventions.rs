@@ -4,12 +4,12 @@ use std::ffi::{OsStr, OsString};
 
 use clavret_core::{Attached, Command, Flag, Look, Named, Operand, Outcome, Tally, Words};
 
-static ALL: Flag = Flag::new("all").short('a');
-static BRIEF: Flag = Flag::new("brief").short('b').opposite("full");
-static SEVEN: Flag = Flag::new("seven").short('7');
-static OUT: Named<Option<OsString>> = Named::new("out").short('o');
-static SIZE: Named<Option<i32>> = Named::new("size").short('s');
-static WITH: Named<Vec<String>> = Named::new("with").short('w').split(',');
+static ALL: Flag = Flag::new("all").letter('a');
+static BRIEF: Flag = Flag::new("brief").letter('b').opposite("full");
+static SEVEN: Flag = Flag::new("seven").letter('7');
+static OUT: Named<Option<OsString>> = Named::new("out").letter('o');
+static SIZE: Named<Option<i32>> = Named::new("size").letter('s');
+static WITH: Named<Vec<String>> = Named::new("with").letter('w').split(',');
 static WHEN: Named<Attached<String>> = Named::new("when");
 static LOUD: Tally = Tally::new("v");
 static FILES: Operand<Vec<OsString>> = Operand::new("file");

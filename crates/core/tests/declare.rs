@@ -8,7 +8,7 @@ use crate::demo::{APIARY, CALM, HIVE};
 fn a_tree_made_at_run_time_is_read_like_a_static_one() {
     let names = [String::from("inspect"), String::from("frames"), String::from("A7 or so")];
     let hive: Operand<String> = Operand::draft("hive").help(&names[2]);
-    let frames: Named<u8> = Named::draft(&names[1]).short('f');
+    let frames: Named<u8> = Named::draft(&names[1]).letter('f');
     let params = [hive.param(), frames.param()];
     let inspect = Command::draft(&names[0]).takes(&params);
     let below = [&inspect];
@@ -20,8 +20,8 @@ fn a_tree_made_at_run_time_is_read_like_a_static_one() {
 
 #[test]
 fn the_problems_of_a_tree_made_at_run_time_are_listed_all_at_once() {
-    let quiet: Flag = Flag::draft("quiet").short('q').throughout();
-    let queen: Named<String> = Named::draft("queen").short('q');
+    let quiet: Flag = Flag::draft("quiet").letter('q').throughout();
+    let queen: Named<String> = Named::draft("queen").letter('q');
     let mark: Named<String> = Named::draft("mark").aliases(&["queen", "Mark"]);
     let many: Operand<Vec<String>> = Operand::draft("many");
     let more: Operand<Vec<String>> = Operand::draft("more");
@@ -36,7 +36,7 @@ fn the_problems_of_a_tree_made_at_run_time_are_listed_all_at_once() {
         [
             "the name `` is empty",
             "the subcommands `add` and `insert` both answer to `add` in the command ``",
-            "`quiet` and `queen` both have the short name `-q` in the command `add`; \
+            "`quiet` and `queen` both have the letter `-q` in the command `add`; \
              `quiet` is accepted throughout ``",
             "the name `Mark` has an upper-case letter in it",
             "`queen` and `mark` both answer to `--queen` in the command `add`",

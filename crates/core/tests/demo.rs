@@ -22,25 +22,25 @@ impl Choice for Queen {
 }
 
 pub(crate) static YARD: Named<Option<PathBuf>> =
-    Named::new("yard").short('y').placeholder("DIR").throughout().help("folder of the logbook");
-pub(crate) static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say little");
+    Named::new("yard").letter('y').placeholder("DIR").throughout().help("folder of the logbook");
+pub(crate) static QUIET: Flag = Flag::new("quiet").letter('q').throughout().help("say little");
 pub(crate) static VERBOSITY: Tally = Tally::new("v").throughout().help("say more");
 
 pub(crate) static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
 pub(crate) static CALM: Flag = Flag::new("calm")
-    .short('c')
+    .letter('c')
     .opposite("restless")
-    .opposite_short('r')
+    .opposite_letter('r')
     .help("the colony was calm");
 pub(crate) static FRAMES: Named<u8> = Named::new("frames")
-    .short('f')
+    .letter('f')
     .placeholder("COUNT")
     .aliases(&["combs"])
     .default("0")
     .valid(&valid::range(0, 20))
     .help("brood frames seen");
 pub(crate) static TEMP: Named<Option<f64>> =
-    Named::new("temp").short('t').placeholder("DEGREES").help("temperature in °C").description(
+    Named::new("temp").letter('t').placeholder("DEGREES").help("temperature in °C").description(
         "Measured in the shade of the hive,\nnot in the sun.\n\nLeave it out when in doubt.",
     );
 pub(crate) static NOTES: Named<Vec<String>> = Named::new("note").placeholder("TEXT").times(0, 2);
@@ -63,7 +63,7 @@ pub(crate) static CODE: Operand<String> = Operand::new("code");
 pub(crate) static QUEEN: Named<Queen> =
     Named::new("queen").placeholder("COLOR").help("colour of the mark");
 pub(crate) static AT: Named<Option<(f64, f64)>> =
-    Named::new("at").short('a').placeholder("LAT LON");
+    Named::new("at").letter('a').placeholder("LAT LON");
 pub(crate) static ADD: Command = Command::new("add")
     .summary("add a hive")
     .aliases(&["new"])

@@ -35,8 +35,8 @@ pub(crate) fn refuses(root: &'static Command<'static>, line: &str, expected: Exp
     }
 }
 
-static FRAMES: Named<Option<u8>> = Named::new("frames").short('f');
-static FROST: Flag = Flag::new("frost").short('o').opposite("frostless");
+static FRAMES: Named<Option<u8>> = Named::new("frames").letter('f');
+static FROST: Flag = Flag::new("frost").letter('o').opposite("frostless");
 static QUIET: Flag = Flag::new("quiet").throughout();
 static LIST: Command = Command::new("list").takes(&[FRAMES.param(), FROST.param()]);
 static LISTEN: Command = Command::new("listen");
@@ -170,12 +170,12 @@ fn tails_take_words_that_are_not_read_as_others() {
     );
 }
 
-static COLOR: Named<Attached<String>> = Named::new("color").short('c').placeholder("WHEN");
+static COLOR: Named<Attached<String>> = Named::new("color").letter('c').placeholder("WHEN");
 static NAMES: Named<Vec<String>> = Named::new("name").split(',').distinct();
 static WITHOUT: Named<Vec<String>> = Named::new("without");
 static TAGS: Named<BTreeMap<String, u8>> = Named::new("tag");
 static CALM: Flag<Option<bool>> = Flag::new("calm").opposite("restless").worded();
-static ONCE: Named<Option<u8>> = Named::new("once").short('1').once();
+static ONCE: Named<Option<u8>> = Named::new("once").letter('1').once();
 static LOUD: Tally = Tally::new("v");
 static SHAPES: Command = Command::new("shapes").takes(&[
     COLOR.param(),

@@ -40,10 +40,14 @@ pub(crate) fn leak<T>(value: T) -> &'static T {
 }
 
 impl Key {
-    fn new(sort: u8, name: &'static str, short: char, throughout: bool) -> Key {
+    fn new(sort: u8, name: &'static str, letter: char, throughout: bool) -> Key {
         macro_rules! named {
             ($key:expr) => {
-                leak(if throughout { $key.short(short).throughout() } else { $key.short(short) })
+                leak(if throughout {
+                    $key.letter(letter).throughout()
+                } else {
+                    $key.letter(letter)
+                })
             };
         }
         match sort {
@@ -93,14 +97,14 @@ impl Key {
     /// A value from a seed, and the words that give it, option by option, spelled by the seed too.
     fn spell(self, seed: u32) -> (Value, Vec<Vec<String>>) {
         let name = self.param().name();
-        let (long, short) = (format!("--{name}"), format!("-{}", &name[1..2]));
+        let (long, letter) = (format!("--{name}"), format!("-{}", &name[1..2]));
         let with = |value: String| match seed % 4 {
             0 => vec![long.clone(), value],
             1 => vec![format!("{long}={value}")],
-            2 => vec![short.clone(), value],
+            2 => vec![letter.clone(), value],
             // A cluster begins with what it is attached to; an empty value is no word's end.
-            _ if value.is_empty() => vec![short.clone(), value],
-            _ => vec![short.clone() + &value],
+            _ if value.is_empty() => vec![letter.clone(), value],
+            _ => vec![letter.clone() + &value],
         };
         let byte = (seed / 8) as u8;
         match self {
@@ -122,7 +126,7 @@ impl Key {
             }
             Key::Pair(_) => {
                 let pair = (byte as i8, -3);
-                let name = if seed.is_multiple_of(2) { long.clone() } else { short.clone() };
+                let name = if seed.is_multiple_of(2) { long.clone() } else { letter.clone() };
                 (Value::Pair(Some(pair)), vec![vec![name, pair.0.to_string(), "-3".into()]])
             }
             Key::Maybe(_) if seed.is_multiple_of(2) => {
@@ -131,7 +135,7 @@ impl Key {
             Key::Maybe(_) => {
                 (Value::Maybe(Attached::Value(byte)), vec![vec![format!("{long}={byte}")]])
             }
-            Key::Flag(_) if seed.is_multiple_of(2) => (Value::Flag(true), vec![vec![short]]),
+            Key::Flag(_) if seed.is_multiple_of(2) => (Value::Flag(true), vec![vec![letter]]),
             Key::Flag(_) => (Value::Flag(false), vec![vec![format!("--no-{name}")]]),
             Key::Tally(_) => {
                 let count = seed % 3 + 1;
@@ -193,7 +197,7 @@ impl std::fmt::Debug for Tree {
     }
 }
 
-/// Parameters whose names differ: `qa`, `qb` and so on, their short names the second letter.
+/// Parameters whose names differ: `qa`, `qb` and so on, their letter the second one.
 fn keys(prefix: char, first: u8, sorts: &[u8], throughout: bool) -> Vec<Key> {
     let keys = sorts.iter().zip(first..).map(|(&sort, at)| {
         let letter = char::from(b'a' + at % 26);
@@ -230,41 +234,43 @@ pub(crate) fn tree() -> impl Strategy<Value = Tree> {
     let below = (sorts(4), sorts(2), 0..4_u8, any::<bool>());
     let below = prop::collection::vec(below, 1..4);
     let whole = (prop::option::of(0..3_usize), any::<bool>(), any::<bool>());
-    (sorts(4), sorts(3), below, whole).prop_map(|(wide, above, below, (default, judged, short))| {
-        // Letters a to d throughout, e to g of the root, i to l below; h is left for help.
-        let throughout = keys('q', 0, &wide, true);
-        let above = keys('s', 4, &above, false);
-        let below = below.into_iter().zip(["add", "list", "move"]).map(
-            |((sorts, shared, operands, excludes), name)| {
-                let mut keys =
-                    [keys('r', 8, &sorts, false), self::keys('s', 4, &shared, false)].concat();
-                if operands % 2 == 1 {
-                    keys.push(Key::new(TEXTS, "words", 'w', false));
-                }
-                if operands / 2 == 1 {
-                    keys.push(Key::new(NUMBER, "number", 'n', false));
-                }
-                (leak(command(name, &keys, Vec::new(), excludes)), keys)
-            },
-        );
-        let below: Vec<(&'static Command<'static>, Vec<Key>)> =
-            below.map(|(command, keys)| (command as _, keys)).collect();
-        let commands = below.iter().map(|below| below.0).collect();
-        let own = [throughout.clone(), above.clone()].concat();
-        let mut root = command("apiary", &own, commands, false);
-        if short {
-            root = root.abbreviations();
-        }
-        let plain = leak(root);
-        let default = default.filter(|at| *at < below.len());
-        if let Some(at) = default {
-            root = root.default_command(below[at].0);
-        }
-        if judged {
-            root = root.check(odd);
-        }
-        Tree { root: leak(root), plain, throughout, above, below, default }
-    })
+    (sorts(4), sorts(3), below, whole).prop_map(
+        |(wide, above, below, (default, judged, shortened))| {
+            // Letters a to d throughout, e to g of the root, i to l below; h is left for help.
+            let throughout = keys('q', 0, &wide, true);
+            let above = keys('s', 4, &above, false);
+            let below = below.into_iter().zip(["add", "list", "move"]).map(
+                |((sorts, shared, operands, excludes), name)| {
+                    let mut keys =
+                        [keys('r', 8, &sorts, false), self::keys('s', 4, &shared, false)].concat();
+                    if operands % 2 == 1 {
+                        keys.push(Key::new(TEXTS, "words", 'w', false));
+                    }
+                    if operands / 2 == 1 {
+                        keys.push(Key::new(NUMBER, "number", 'n', false));
+                    }
+                    (leak(command(name, &keys, Vec::new(), excludes)), keys)
+                },
+            );
+            let below: Vec<(&'static Command<'static>, Vec<Key>)> =
+                below.map(|(command, keys)| (command as _, keys)).collect();
+            let commands = below.iter().map(|below| below.0).collect();
+            let own = [throughout.clone(), above.clone()].concat();
+            let mut root = command("apiary", &own, commands, false);
+            if shortened {
+                root = root.abbreviations();
+            }
+            let plain = leak(root);
+            let default = default.filter(|at| *at < below.len());
+            if let Some(at) = default {
+                root = root.default_command(below[at].0);
+            }
+            if judged {
+                root = root.check(odd);
+            }
+            Tree { root: leak(root), plain, throughout, above, below, default }
+        },
+    )
 }
 
 /// Words that a tree may know, and some that it does not.

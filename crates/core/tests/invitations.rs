@@ -25,10 +25,10 @@ impl FromWord for Code {
 }
 
 pub(crate) static HIVE: Operand<Code> = Operand::new("hive");
-static FRAMES: Named<Option<u8>> = Named::new("frames").short('f').placeholder("COUNT");
-static CALM: Flag = Flag::new("calm").short('c').opposite("restless").opposite_short('r');
-pub(crate) static QUIET: Flag = Flag::new("quiet").short('q').throughout();
-static NOTE: Named<Option<String>> = Named::new("note").short('n');
+static FRAMES: Named<Option<u8>> = Named::new("frames").letter('f').placeholder("COUNT");
+static CALM: Flag = Flag::new("calm").letter('c').opposite("restless").opposite_letter('r');
+pub(crate) static QUIET: Flag = Flag::new("quiet").letter('q').throughout();
+static NOTE: Named<Option<String>> = Named::new("note").letter('n');
 static INSPECT: Command =
     Command::new("inspect").takes(&[HIVE.param(), FRAMES.param(), CALM.param(), NOTE.param()]);
 static PLACE: Operand<String> = Operand::new("place");
@@ -40,7 +40,7 @@ static HIVES: Command = Command::new("hive").commands(&[&REMOVE, &MARK]);
 static QUEENS: Command = Command::new("queen").commands(&[&REMOVE]);
 static VISITS: Command = Command::new("visit").commands(&[&REMOVE]);
 static KILOGRAMS: Operand<Vec<f64>> = Operand::new("kilograms").times(1, 20);
-static JARS: Named<Option<u32>> = Named::new("jars").short('j');
+static JARS: Named<Option<u32>> = Named::new("jars").letter('j');
 static BARREL: Flag = Flag::new("barrel");
 static HARVEST: Command = Command::new("harvest")
     .takes(&[HIVE.param(), KILOGRAMS.param(), JARS.param(), BARREL.param()])
@@ -48,7 +48,7 @@ static HARVEST: Command = Command::new("harvest")
 static HEAT: Named<Option<u8>> = Named::new("heat").deprecated("--temp");
 static TEMP: Named<Option<u8>> = Named::new("temp").formerly(&["haste"]);
 static WARM: Command = Command::new("warm").takes(&[HEAT.param(), TEMP.param()]);
-static CENTER: Named<Option<(f64, f64)>> = Named::new("center").short('c').placeholder("LAT LON");
+static CENTER: Named<Option<(f64, f64)>> = Named::new("center").letter('c').placeholder("LAT LON");
 static SITE: Operand<Option<Code>> = Operand::new("site");
 static MAP: Command = Command::new("map").takes(&[CENTER.param(), SITE.param()]);
 static FIRST: Named<Option<u8>> = Named::new("n");

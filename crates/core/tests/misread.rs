@@ -11,15 +11,15 @@ use crate::forms::{reads, refuses};
 
 static CODES: Operand<Vec<String>> = Operand::new("code");
 static REST: Operand<Vec<String>> = Operand::new("rest").tail(Tail::AfterDashes);
-static SORT: Named<Option<String>> = Named::new("sort").short('s').aliases(&["order"]);
-static CALM: Flag = Flag::new("calm").short('c');
+static SORT: Named<Option<String>> = Named::new("sort").letter('s').aliases(&["order"]);
+static CALM: Flag = Flag::new("calm").letter('c');
 static LIST: Command =
     Command::new("list").takes(&[CODES.param(), REST.param(), SORT.param(), CALM.param()]);
 static HIVE_CODE: Operand<String> = Operand::new("hive");
 static PLACE: Operand<String> = Operand::new("place");
 static MOVE: Command = Command::new("move").takes(&[HIVE_CODE.param(), PLACE.param()]);
-static QUIET: Flag = Flag::new("quiet").short('q').throughout();
-static SIDE: Named<Option<String>> = Named::new("side").short('c');
+static QUIET: Flag = Flag::new("quiet").letter('q').throughout();
+static SIDE: Named<Option<String>> = Named::new("side").letter('c');
 static HIVE: Command =
     Command::new("hive").takes(&[SIDE.param()]).commands(&[&LIST, &MOVE]).default_command(&LIST);
 static DEGREES: Operand<Vec<i8>> = Operand::new("degrees");

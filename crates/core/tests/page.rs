@@ -318,7 +318,7 @@ fn long_names_and_wide_characters_keep_their_columns() {
 #[test]
 fn bundles_have_headings_and_read_like_a_commands_own() {
     static HIVE: Operand<String> = Operand::new("hive");
-    static SINCE: Named<Option<String>> = Named::new("since").short('s').help("first day");
+    static SINCE: Named<Option<String>> = Named::new("since").letter('s').help("first day");
     static DAYS: Named<Option<u16>> = Named::new("days").help("how many");
     static UNTIL: Named<Option<String>> = Named::new("until").help("last day");
     static PERIOD: Bundle = Bundle::new("period")

@@ -29,7 +29,7 @@ fn an_adapted_standard_command_is_still_answered() {
 /// A name that was mended to one that may be given once pushed out the value that had been given.
 #[test]
 fn a_value_is_not_dropped_for_a_name_that_is_guessed() {
-    static FRAMES: Named<Option<u8>> = Named::new("frames").short('f').once();
+    static FRAMES: Named<Option<u8>> = Named::new("frames").letter('f').once();
     static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
     let Outcome::Faults(faults) = INSPECT.read(&["-f6", "--frmaes", "3"]) else { panic!() };
     let drawn = faults.draw(Look::PLAIN);

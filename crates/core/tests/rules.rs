@@ -8,9 +8,9 @@ use expect_test::expect;
 
 use crate::forms::{reads, refuses};
 
-static MAIL: Named<Option<String>> = Named::new("mail").short('m').placeholder("EMAIL");
+static MAIL: Named<Option<String>> = Named::new("mail").letter('m').placeholder("EMAIL");
 static SITE: Named<Option<String>> = Named::new("site").placeholder("URL");
-static QUIET: Flag = Flag::new("quiet").short('q');
+static QUIET: Flag = Flag::new("quiet").letter('q');
 static LABEL: Command =
     Command::new("label").takes(&[MAIL.param(), SITE.param(), QUIET.param()]).rules(&[
         Rule::at_least_one(&[MAIL.param(), SITE.param()]),
@@ -61,7 +61,7 @@ fn one_at_least_and_none_beside_another() {
 static LAT: Named<Option<f64>> = Named::new("lat");
 static LON: Named<Option<f64>> = Named::new("lon");
 static FORM: Named<String> = Named::new("as").default("table");
-static OUT: Named<Option<String>> = Named::new("out").short('o').placeholder("FILE");
+static OUT: Named<Option<String>> = Named::new("out").letter('o').placeholder("FILE");
 static FROM: Operand<Option<String>> = Operand::new("from");
 static REPORT: Command = Command::new("report")
     .takes(&[LAT.param(), LON.param(), FORM.param(), OUT.param(), FROM.param()])
@@ -118,8 +118,8 @@ fn together_or_not_at_all_and_needed_with_a_value() {
 }
 
 static JARS: Named<Option<u32>> =
-    Named::new("jars").short('j').valid(&valid::range(1, 900)).valid(&valid::multiple_of(6));
-static BARREL: Flag = Flag::new("barrel").short('b');
+    Named::new("jars").letter('j').valid(&valid::range(1, 900)).valid(&valid::multiple_of(6));
+static BARREL: Flag = Flag::new("barrel").letter('b');
 static TANK: Operand<Option<String>> = Operand::new("tank");
 static HARVEST: Command = Command::new("harvest")
     .takes(&[JARS.param(), BARREL.param(), TANK.param()])

@@ -161,16 +161,16 @@ fn secrets_are_dots_wherever_they_would_show() {
     );
 }
 
-static QUIET: Flag = Flag::new("quiet").short('q').throughout();
+static QUIET: Flag = Flag::new("quiet").letter('q').throughout();
 static KEY: Named<Option<String>> = Named::new("key")
-    .short('k')
+    .letter('k')
     .aliases(&["passphrase"])
     .secret_file("key-file")
     .variable("APIARY_KEY");
 static PIN: Named<Option<(u8, u8)>> = Named::new("pin").secret().valid(&valid::by(tell_pin));
 static HEADERS: Named<BTreeMap<String, Loud>> = Named::new("header").secret();
 static WORD: Named<Option<String>> = Named::new("word").secret().valid(&valid::by(tell_word));
-static USER: Named<Option<String>> = Named::new("user").short('u');
+static USER: Named<Option<String>> = Named::new("user").letter('u');
 static COUNT: Named<Option<u8>> = Named::new("count");
 static SITE: Operand<Option<String>> = Operand::new("site");
 static SYNC: Command = Command::new("sync")

@@ -44,16 +44,16 @@ impl Choice for Queen {
 
 static HIVE: Operand<Code> = Operand::new("hive").help("hive to inspect");
 static FRAMES: Named<u8> = Named::new("frames")
-    .short('f')
+    .letter('f')
     .placeholder("COUNT")
     .default("0")
     .valid(&valid::range(0, 20))
     .help("brood frames seen");
-static TEMP: Named<Option<f64>> = Named::new("temp").short('t').help("a number, in °C");
-static CALM: Flag = Flag::new("calm").short('c').opposite("restless").opposite_short('r');
-static DRONES: Flag = Flag::new("drones").short('d');
+static TEMP: Named<Option<f64>> = Named::new("temp").letter('t').help("a number, in °C");
+static CALM: Flag = Flag::new("calm").letter('c').opposite("restless").opposite_letter('r');
+static DRONES: Flag = Flag::new("drones").letter('d');
 static LOUD: Tally = Tally::new("v").throughout().help("say more");
-static NOTE: Named<Vec<String>> = Named::new("note").short('n').valid(&valid::length(3, 200));
+static NOTE: Named<Vec<String>> = Named::new("note").letter('n').valid(&valid::length(3, 200));
 static QUEEN: Named<Option<Queen>> = Named::new("queen").help("colour of the mark");
 static OPEN: Named<bool> =
     Named::new("open").default("false").variable("APIARY_OPEN").help("it stands in the open");
@@ -89,12 +89,12 @@ static INSPECT: Command = Command::new("inspect").summary("record an inspection"
     AT.param(),
     SORT.param(),
 ]);
-static MARK: Named<Attached<u8>> = Named::new("mark").short('m').help("mark the queen");
+static MARK: Named<Attached<u8>> = Named::new("mark").letter('m').help("mark the queen");
 static ADD: Command = Command::new("add").takes(&[HIVE.param(), MARK.param()]);
 static HIVES: Command = Command::new("hive").commands(&[&ADD]);
 static REST: Operand<Vec<String>> = Operand::new("words").tail(Tail::Raw);
 static EACH: Command = Command::new("each").takes(&[REST.param()]);
-static YARD: Named<Option<String>> = Named::new("yard").short('y');
+static YARD: Named<Option<String>> = Named::new("yard").letter('y');
 static APIARY: Command = Command::new("apiary")
     .version("1.2.3")
     .takes(&[YARD.param(), LOUD.param()])

@@ -74,7 +74,7 @@ pub(crate) fn settings(lines: &[&str]) -> Settings {
 }
 
 static YARD: Named<Option<PathBuf>> =
-    Named::new("yard").short('y').throughout().variable("APIARY_YARD").directory();
+    Named::new("yard").letter('y').throughout().variable("APIARY_YARD").directory();
 static FILE: Named<Option<PathBuf>> = Named::new("config").variable("APIARY_CONFIG");
 pub(crate) static TOKEN: Named<Option<String>> = Named::new("token")
     .secret_file("token-file")

@@ -31,7 +31,7 @@ pub(crate) struct Question {
     /// An operand's place on the line.
     number: Option<LitInt>,
     name: Option<LitStr>,
-    short: Option<LitChar>,
+    letter: Option<LitChar>,
     ty: Option<Type>,
     default: Option<Expr>,
     help: Option<LitStr>,
@@ -52,7 +52,7 @@ impl Parse for Question {
         };
         let is_nameless = what == "bundle" || (what == "program" && !input.peek(LitStr));
         let name = if is_nameless { None } else { Some(input.parse()?) };
-        let short = if input.peek(LitChar) { Some(input.parse()?) } else { None };
+        let letter = if input.peek(LitChar) { Some(input.parse()?) } else { None };
         let has_type = what == "bundle" || input.parse::<Option<Token![:]>>()?.is_some();
         let ty = if has_type { Some(input.parse()?) } else { None };
         let default = match input.parse::<Option<Token![=]>>()? {
@@ -67,7 +67,7 @@ impl Parse for Question {
                 input.parse::<Option<Token![,]>>()?;
             }
         }
-        Ok(Question { what, number, name, short, ty, default, help, rest: input.parse()? })
+        Ok(Question { what, number, name, letter, ty, default, help, rest: input.parse()? })
     }
 }
 
@@ -79,8 +79,8 @@ pub(crate) fn ask(question: Question, errors: &mut Errors) -> TokenStream {
     if let Some(name) = &question.name {
         set("name", name.span(), parse_quote!(#name));
     }
-    if let Some(short) = &question.short {
-        set("short", short.span(), parse_quote!(#short));
+    if let Some(letter) = &question.letter {
+        set("letter", letter.span(), parse_quote!(#letter));
     }
     if let Some(default) = &question.default {
         set("default", default.span(), default.clone());

@@ -44,7 +44,7 @@ const ALL: &[Setter] = &[
     ("deprecated", Takes::Value, false),
 ];
 const NAMED: &[Setter] = &[
-    ("short", Takes::Value, false),
+    ("letter", Takes::Value, false),
     ("aliases", Takes::Reference, false),
     ("formerly", Takes::Reference, false),
     ("throughout", Takes::Nothing, false),
@@ -72,7 +72,7 @@ const OPERAND: &[Setter] = &[("tail", Takes::Value, false)];
 const OPTION: &[Setter] = &[("secret_file", Takes::Value, false)];
 const FLAG: &[Setter] = &[
     ("opposite", Takes::Value, false),
-    ("opposite_short", Takes::Value, false),
+    ("opposite_letter", Takes::Value, false),
     ("worded", Takes::Nothing, false),
 ];
 
@@ -177,7 +177,7 @@ impl Parameter {
         }
     }
 
-    /// `static __FRAMES: Named<'static, u8> = Named::new("frames").short('f').default("0");`
+    /// `static __FRAMES: Named<'static, u8> = Named::new("frames").letter('f').default("0");`
     pub(crate) fn to_static(&self) -> TokenStream {
         let Parameter { key, name, setters, checks, .. } = self;
         let (key_type, path) = (self.key_type(), self.key_path());
@@ -212,7 +212,7 @@ fn is_u32(ty: &Type) -> bool {
 fn letter(setting: &Setting) -> Option<(char, Span)> {
     match &setting.value {
         Given::Value(Expr::Lit(ExprLit { lit: Lit::Char(letter), .. }))
-            if setting.is("short") || setting.is("opposite_short") =>
+            if setting.is("letter") || setting.is("opposite_letter") =>
         {
             Some((letter.value(), letter.span()))
         }
@@ -266,7 +266,7 @@ pub(crate) fn refuse_twins(parameters: &[&Parameter], errors: &mut Errors) {
         for &(letter, span) in &parameter.letters {
             match taken.iter().find(|(other, _)| *other == letter) {
                 Some((_, owner)) => {
-                    errors.at(span, format!("`-{letter}` is a short name of `{owner}` already"));
+                    errors.at(span, format!("`-{letter}` is a letter of `{owner}` already"));
                 }
                 None => taken.push((letter, &parameter.ident)),
             }

@@ -1,4 +1,4 @@
-//! What stands in the parentheses of a mark: `short = 'f', once, times(1, 3)`. Each setting is the
+//! What stands in the parentheses of a mark: `letter = 'f', once, times(1, 3)`. Each setting is the
 //! setter of the values surface that is called so, and what it is given goes there as it stands.
 
 use proc_macro2::{Ident, Span, TokenStream};
@@ -23,7 +23,7 @@ pub(crate) struct Setting {
 pub(crate) enum Given {
     /// `once`
     Nothing,
-    /// `short = 'f'`
+    /// `letter = 'f'`
     Value(Expr),
     /// `times(1, 3)`
     Several(Punctuated<Expr, Token![,]>),
@@ -111,7 +111,7 @@ impl Setting {
         self.name.unraw() == name
     }
 
-    /// The call of the setter: `.short('f')`, at the place of the setting.
+    /// The call of the setter: `.letter('f')`, at the place of the setting.
     pub(crate) fn call(&self, takes: Takes, errors: &mut Errors) -> TokenStream {
         let (name, span) = (&self.name, self.name.span());
         match (takes, &self.value) {

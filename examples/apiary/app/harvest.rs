@@ -22,13 +22,13 @@ pub(crate) struct Harvest {
     #[operand(times(1, 20), valid = valid::range(0.1, 60.0))]
     kilograms: Vec<f64>,
     /// water in the honey
-    #[option(short = 'm', placeholder = "PERCENT", valid = valid::range(10.0, 25.0))]
+    #[option(letter = 'm', placeholder = "PERCENT", valid = valid::range(10.0, 25.0))]
     moisture: Option<f64>,
     /// jars that it filled
-    #[option(short = 'j', placeholder = "COUNT", as_in_code, valid = valid::range(1, 10_000))]
+    #[option(letter = 'j', placeholder = "COUNT", as_in_code, valid = valid::range(1, 10_000))]
     jars: Option<u32>,
     /// it went into a barrel
-    #[flag(short = 'b')]
+    #[flag(letter = 'b')]
     barrel: bool,
 }
 

@@ -58,7 +58,7 @@ pub(crate) struct Add {
     )]
     at: Option<(f64, f64)>,
     /// frames it holds
-    #[option(short = 'f', placeholder = "COUNT", default = 10, valid = valid::range(1, 20))]
+    #[option(letter = 'f', placeholder = "COUNT", default = 10, valid = valid::range(1, 20))]
     frames: u8,
 }
 

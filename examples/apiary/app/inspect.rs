@@ -17,13 +17,13 @@ pub(crate) struct Inspect {
     #[operand]
     hive: HiveCode,
     /// the colony was calm
-    #[flag(short = 'c', opposite = "restless", opposite_short = 'r')]
+    #[flag(letter = 'c', opposite = "restless", opposite_letter = 'r')]
     calm: Option<bool>,
     /// brood frames seen
-    #[option(short = 'f', placeholder = "COUNT", default = 0, valid = valid::range(0, 20))]
+    #[option(letter = 'f', placeholder = "COUNT", default = 0, valid = valid::range(0, 20))]
     frames: u8,
     /// temperature in °C
-    #[option(short = 't', placeholder = "DEGREES", valid = valid::range(-20.0, 60.0))]
+    #[option(letter = 't', placeholder = "DEGREES", valid = valid::range(-20.0, 60.0))]
     temp: Option<f64>,
     /// a remark
     #[option(placeholder = "TEXT", valid = valid::length(1, 200))]

@@ -25,7 +25,7 @@ use label::Label;
 use report::Report;
 
 static YARD: Named<Option<PathBuf>> = Named::new("yard")
-    .short('y')
+    .letter('y')
     .placeholder("DIR")
     .throughout()
     .variable("APIARY_YARD")
@@ -35,7 +35,7 @@ static CONFIG_FILE: Named<Option<PathBuf>> = Named::new("config")
     .placeholder("FILE")
     .extensions(&["toml", "json"])
     .help("settings to go by, else apiary/config.toml in your config folder");
-static QUIET: Flag = Flag::new("quiet").short('q').throughout().help("say only what went wrong");
+static QUIET: Flag = Flag::new("quiet").letter('q').throughout().help("say only what went wrong");
 static VERBOSITY: Tally = Tally::new("v").throughout().help("say more");
 
 static CONFIG: Config = Config::new("apiary/config.toml").option(CONFIG_FILE.param());

@@ -21,7 +21,7 @@ use super::yard::Hive;
 #[declare(status(0, "written"), status(1, "could not be written"))]
 pub(crate) struct Report {
     /// where to write it; - is standard output
-    #[option(short = 'o', placeholder = "FILE", default = "-")]
+    #[option(letter = 'o', placeholder = "FILE", default = "-")]
     out: Output,
     /// first day that counts
     #[option(placeholder = "DATE")]

@@ -36,6 +36,6 @@ impl Station {
 #[derive(Debug, Declare)]
 pub struct Unit {
     /// in kelvin
-    #[flag(short = 'k')]
+    #[flag(letter = 'k')]
     kelvin: bool,
 }

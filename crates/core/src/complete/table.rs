@@ -178,10 +178,10 @@ fn add_names(names: &mut Vec<Name>, param: &Param<'_>, values: &[Value]) {
     for name in shown_names(param) {
         add(name, true);
     }
-    for short in [param.short, param.opposite_short] {
-        if short != 0 && (param.long().is_some() || short != param.short) {
+    for letter in [param.letter, param.opposite_letter] {
+        if letter != 0 && (param.long().is_some() || letter != param.letter) {
             let mut name = "-".to_owned();
-            name.push(char::from(short));
+            name.push(char::from(letter));
             add(name, false);
         }
     }

@@ -22,7 +22,7 @@ pub(crate) enum Hit {
 }
 
 impl<'d> Param<'d> {
-    /// The long name, if it has one: a name of a single letter is a short one.
+    /// The long name, if it has one: a name of a single letter is that letter.
     pub(crate) const fn long(&self) -> Option<&'d str> {
         if self.name.len() == 1 { None } else { Some(self.name) }
     }
@@ -91,12 +91,12 @@ impl<'d> Param<'d> {
 
     /// Whether it is called by a letter.
     pub(crate) fn has_letter(&self, letter: u8) -> bool {
-        letter != 0 && (letter == self.short || letter == self.opposite_short)
+        letter != 0 && (letter == self.letter || letter == self.opposite_letter)
     }
 
     /// Whether one of its letters is a digit.
     pub(crate) fn has_digit(&self) -> bool {
-        self.short.is_ascii_digit() || self.opposite_short.is_ascii_digit()
+        self.letter.is_ascii_digit() || self.opposite_letter.is_ascii_digit()
     }
 
     /// Whether a negative number may be one of its words.
@@ -131,7 +131,7 @@ impl<'d> Param<'d> {
     pub(crate) fn other_name(&self, typed: &[u8]) -> Option<String> {
         let is_opposite = match typed {
             [b'-', b'-', name @ ..] => name == self.opposite.as_bytes(),
-            [b'-', letter] => *letter == self.opposite_short,
+            [b'-', letter] => *letter == self.opposite_letter,
             _ => false,
         };
         match is_opposite {

@@ -18,8 +18,8 @@ use crate::wording::Wording;
 /// use clavret_core::{Command, Flag, Operand, Named, Outcome, valid};
 ///
 /// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
-/// static FRAMES: Named<u8> = Named::new("frames").short('f').default("0").valid(&valid::range(0, 20));
-/// static CALM: Flag = Flag::new("calm").short('c').help("the colony was calm");
+/// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0").valid(&valid::range(0, 20));
+/// static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
 ///
 /// static INSPECT: Command = Command::new("inspect")
 ///     .summary("record what an inspection found")

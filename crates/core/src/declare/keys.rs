@@ -41,11 +41,11 @@ pub struct Operand<'d, T: Shape> {
 }
 
 /// A named thing with a value. Its type says whether it is needed and how many words it takes: see
-/// [`Shape`]. A name of one letter is a short one.
+/// [`Shape`]. A name of one letter is that letter alone: `-n`.
 ///
 /// ```
 /// use clavret_core::{Named, valid};
-/// static FRAMES: Named<u8> = Named::new("frames").short('f').default("0").valid(&valid::range(0, 20));
+/// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0").valid(&valid::range(0, 20));
 /// static AT: Named<Option<(f64, f64)>> = Named::new("at").placeholder("LAT LON");
 /// static NOTES: Named<Vec<String>> = Named::new("note");
 /// ```
@@ -60,7 +60,7 @@ pub struct Named<'d, T: Shape> {
 ///
 /// ```
 /// use clavret_core::Flag;
-/// static CALM: Flag = Flag::new("calm").short('c').opposite("restless").opposite_short('r');
+/// static CALM: Flag = Flag::new("calm").letter('c').opposite("restless").opposite_letter('r');
 /// ```
 ///
 /// `Flag<Option<bool>>` tells a flag that is not given from one that is off:
@@ -166,11 +166,13 @@ macro_rules! setters {
         }
     };
     (named) => {
-        /// A short name: one ASCII letter or digit (POSIX guideline 3).
+        /// A letter that it is called by too, behind one dash: an ASCII letter or digit (POSIX
+        /// guideline 3).
+        #[doc(alias("short"))]
         #[must_use]
         #[track_caller]
-        pub const fn short(mut self, short: char) -> Self {
-            self.param = self.param.with_short(short);
+        pub const fn letter(mut self, letter: char) -> Self {
+            self.param = self.param.with_letter(letter);
             self
         }
 
@@ -424,11 +426,11 @@ impl<'d, T: FlagShape> Flag<'d, T> {
         self
     }
 
-    /// A short name for the opposite.
+    /// A letter for the opposite.
     #[must_use]
     #[track_caller]
-    pub const fn opposite_short(mut self, short: char) -> Self {
-        self.param = self.param.with_opposite_short(short);
+    pub const fn opposite_letter(mut self, letter: char) -> Self {
+        self.param = self.param.with_opposite_letter(letter);
         self
     }
 

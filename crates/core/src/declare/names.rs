@@ -62,7 +62,7 @@ pub(crate) const fn name_fault(name: &str) -> Option<&'static str> {
     None
 }
 
-/// What is wrong with a short name, if anything. POSIX guideline 3: one letter or digit.
-pub(crate) const fn short_fault(short: char) -> Option<&'static str> {
-    if short.is_ascii_alphanumeric() { None } else { Some("is not an ASCII letter or digit") }
+/// What is wrong with a letter, if anything. POSIX guideline 3: one letter or digit.
+pub(crate) const fn letter_fault(letter: char) -> Option<&'static str> {
+    if letter.is_ascii_alphanumeric() { None } else { Some("is not an ASCII letter or digit") }
 }

@@ -4,7 +4,7 @@ use std::fmt;
 
 use super::cell::Cell;
 use super::from_word::Manner;
-use super::names::{hash, name_fault, short_fault};
+use super::names::{hash, letter_fault, name_fault};
 use super::path::{At, PathTest};
 use super::problem::Problem;
 use super::shape::Form;
@@ -50,8 +50,8 @@ pub enum Tail {
 pub struct Param<'d> {
     pub(crate) hash: u32,
     pub(crate) role: Role,
-    pub(crate) short: u8,
-    pub(crate) opposite_short: u8,
+    pub(crate) letter: u8,
+    pub(crate) opposite_letter: u8,
     pub(crate) throughout: bool,
     pub(crate) hidden: bool,
     /// Each word gives one value, as it stands: what nearly all parameters are, in one look.
@@ -98,15 +98,15 @@ impl<'d> Param<'d> {
     /// Validators that one parameter may have.
     pub(crate) const MOST_TESTS: usize = 3;
 
-    /// Operands have no dash in front; a name of one letter is a short one.
+    /// Operands have no dash in front; a name of one letter is that letter.
     pub(crate) const fn draft(role: Role, name: &'d str, form: &'static Form) -> Self {
         let bytes = name.as_bytes();
         let letter = bytes.len() == 1 && !matches!(role, Role::Operand);
         Param {
             hash: hash(bytes),
             role,
-            short: if letter { bytes[0] } else { 0 },
-            opposite_short: 0,
+            letter: if letter { bytes[0] } else { 0 },
+            opposite_letter: 0,
             throughout: false,
             hidden: false,
             plain: form.kinds.len() == 1 && !form.attached,
@@ -147,14 +147,14 @@ impl<'d> Param<'d> {
     }
 
     #[track_caller]
-    pub(crate) const fn with_short(mut self, short: char) -> Self {
-        self.short = checked_short(self.name, short);
+    pub(crate) const fn with_letter(mut self, letter: char) -> Self {
+        self.letter = checked_letter(self.name, letter);
         self
     }
 
     #[track_caller]
-    pub(crate) const fn with_opposite_short(mut self, short: char) -> Self {
-        self.opposite_short = checked_short(self.opposite, short);
+    pub(crate) const fn with_opposite_letter(mut self, letter: char) -> Self {
+        self.opposite_letter = checked_letter(self.opposite, letter);
         self
     }
 
@@ -288,10 +288,10 @@ const fn checked_name(name: &str) -> &str {
 }
 
 #[track_caller]
-const fn checked_short(name: &str, short: char) -> u8 {
-    match short_fault(short) {
-        Some(why) => Problem::Short { name, short, why }.stop(),
-        None => short as u8,
+const fn checked_letter(name: &str, letter: char) -> u8 {
+    match letter_fault(letter) {
+        Some(why) => Problem::Letter { name, letter, why }.stop(),
+        None => letter as u8,
     }
 }
 

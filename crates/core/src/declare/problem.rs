@@ -15,12 +15,12 @@ pub enum Problem<'d> {
         /// What is wrong with it.
         why: &'static str,
     },
-    /// A short name that is not a letter or digit.
-    Short {
+    /// A letter that is none, and no digit either.
+    Letter {
         /// The long name of the parameter.
         name: &'d str,
-        /// The short name as declared.
-        short: char,
+        /// The letter as declared.
+        letter: char,
         /// What is wrong with it.
         why: &'static str,
     },
@@ -37,14 +37,14 @@ pub enum Problem<'d> {
         /// The command above it that accepts the first throughout; its own name otherwise.
         above: &'d str,
     },
-    /// Two parameters have one short name.
-    Shorts {
+    /// Two parameters have one letter.
+    Letters {
         /// The declared name of the one that came first.
         first: &'d str,
         /// The declared name of the other.
         second: &'d str,
-        /// The short name both have.
-        short: u8,
+        /// The letter both have.
+        letter: u8,
         /// The command that has the second.
         command: &'d str,
         /// The command above it that accepts the first throughout; its own name otherwise.
@@ -155,10 +155,10 @@ impl Problem<'_> {
         let text = Message::new();
         match *self {
             Problem::Name { name, why } => text.text("the name `").text(name).text("` ").text(why),
-            Problem::Short { name, short, why } => {
-                let text = text.text("the short name of `").text(name).text("`, `");
+            Problem::Letter { name, letter, why } => {
+                let text = text.text("the letter of `").text(name).text("`, `");
                 let mut buffer = [0; 4];
-                text.text(short.encode_utf8(&mut buffer)).text("`, ").text(why)
+                text.text(letter.encode_utf8(&mut buffer)).text("`, ").text(why)
             }
             Problem::Long { first, second, name, command, above } => {
                 let text = if same(first, second) && same(command, above) {
@@ -169,9 +169,9 @@ impl Problem<'_> {
                 };
                 text.placed(command, above, first)
             }
-            Problem::Shorts { first, second, short, command, above } => {
+            Problem::Letters { first, second, letter, command, above } => {
                 let text = text.text("`").text(first).text("` and `").text(second);
-                let text = text.text("` both have the short name `-").letter(short).text("`");
+                let text = text.text("` both have the letter `-").letter(letter).text("`");
                 text.placed(command, above, first)
             }
             Problem::Operands { name, command } => {

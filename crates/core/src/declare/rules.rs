@@ -89,24 +89,24 @@ const fn show_name<'d>(name: &'d str, finder: &mut Finder<'d>) {
     }
 }
 
-/// Short names that stand twice in a command.
+/// Letters that stand twice in a command.
 const fn shorts<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
     let mut first: [Option<&Param<'d>>; 128] = [None; 128];
     let mut i = 0;
     while let Some(param) = command.param(i) {
-        let both = [param.short, param.opposite_short];
+        let both = [param.letter, param.opposite_letter];
         let mut k = 0;
         while k < 2 {
-            let short = both[k];
-            let letter = (short & 0x7f) as usize;
-            if let Some(first) = first[letter]
-                && short != 0
+            let letter = both[k];
+            let at = (letter & 0x7f) as usize;
+            if let Some(first) = first[at]
+                && letter != 0
             {
                 let (first, second) = (first.name, param.name);
                 let (command, above) = (command.name, command.name);
-                finder.show(Problem::Shorts { first, second, short, command, above });
+                finder.show(Problem::Letters { first, second, letter, command, above });
             }
-            first[letter] = Some(param);
+            first[at] = Some(param);
             k += 1;
         }
         i += 1;
@@ -232,7 +232,7 @@ const fn reach_mask(command: &Command<'_>) -> u64 {
 }
 
 const fn name_mask(param: &Param<'_>) -> u64 {
-    let mut mask = bit(param.short as u32) | bit(param.opposite_short as u32);
+    let mut mask = bit(param.letter as u32) | bit(param.opposite_letter as u32);
     let mut k = 0;
     while let Some(name) = param.long_name(k) {
         if k == 0 {
@@ -282,8 +282,8 @@ const fn clash<'d>(
         if let Some(name) = shared_long(upper, param) {
             finder.show(Problem::Long { first, second, name, command, above });
         }
-        if let Some(short) = shared_short(upper, param) {
-            finder.show(Problem::Shorts { first, second, short, command, above });
+        if let Some(letter) = shared_letter(upper, param) {
+            finder.show(Problem::Letters { first, second, letter, command, above });
         }
     }
 }
@@ -303,8 +303,8 @@ const fn shared_long<'d>(a: &Param<'d>, b: &Param<'d>) -> Option<&'d str> {
     None
 }
 
-const fn shared_short(a: &Param<'_>, b: &Param<'_>) -> Option<u8> {
-    let (ours, theirs) = ([a.short, a.opposite_short], [b.short, b.opposite_short]);
+const fn shared_letter(a: &Param<'_>, b: &Param<'_>) -> Option<u8> {
+    let (ours, theirs) = ([a.letter, a.opposite_letter], [b.letter, b.opposite_letter]);
     let mut i = 0;
     while i < 4 {
         if ours[i / 2] != 0 && ours[i / 2] == theirs[i % 2] {

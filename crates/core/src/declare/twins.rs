@@ -97,7 +97,7 @@ impl<'d> Roll<'_, 'd> {
         }
     }
 
-    /// A name and its hash; empty where there is none, or only a short one.
+    /// A name and its hash; empty where there is none, or only a letter.
     const fn name(self, i: usize, k: usize) -> (&'d str, u32) {
         let name = match self {
             Roll::Parameters(command) => {

@@ -19,7 +19,7 @@ impl<'d> Faults<'d> {
     ///
     /// ```
     /// use clavret_core::{Command, Flag, Look, Outcome};
-    /// static CALM: Flag = Flag::new("calm").short('c');
+    /// static CALM: Flag = Flag::new("calm").letter('c');
     /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
     ///
     /// let Outcome::Faults(faults) = INSPECT.read(&["--clam"]) else { panic!() };

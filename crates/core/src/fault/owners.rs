@@ -65,14 +65,13 @@ impl<'d> Faults<'d> {
         let (Some((_, typed)), Place::At { start, .. }) = (self.named(fault), fault.place) else {
             return false;
         };
-        let letter = |letter| param.has_letter(letter);
         !param.is_hidden()
             && match typed.as_encoded_bytes() {
                 [b'-', b'-', name @ ..] => {
                     matches!(param.find_name(name), Some(hit) if hit != Hit::Former)
                 }
-                [b'-', short] => letter(*short),
-                [short] if start > 0 => letter(*short),
+                [b'-', letter] => param.has_letter(*letter),
+                [letter] if start > 0 => param.has_letter(*letter),
                 _ => false,
             }
     }

@@ -289,7 +289,7 @@ impl<'d> Bench<'_, 'd> {
         let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param) else {
             return;
         };
-        // Behind a short name a hole would look like letters of the cluster; behind a delimiter or
+        // Behind a letter a hole would look like letters of the cluster; behind a delimiter or
         // an `=` it does not.
         let before = start.checked_sub(1).map(|at| self.bytes(word)[at]);
         let apart = before.is_some_and(|byte| byte.is_ascii_alphanumeric());

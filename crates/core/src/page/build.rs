@@ -121,14 +121,14 @@ fn entries<'d>(path: &Path<'d>, length: Length, wording: &'d Wording) -> Vec<Gro
 /// What every command of the path accepts, the root's own first, and what the library adds.
 fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
     let mut entries = Vec::new();
-    let (mut short_free, mut long_free, mut version_free) = (true, true, path.0.len() == 1);
+    let (mut letter_free, mut long_free, mut version_free) = (true, true, path.0.len() == 1);
     let leaf = path.0.len() - 1;
     for (depth, command) in path.0.iter().enumerate() {
         for param in command.params() {
             if !param.throughout && depth < leaf {
                 continue;
             }
-            short_free &= param.short != b'h' && param.opposite_short != b'h';
+            letter_free &= param.letter != b'h' && param.opposite_letter != b'h';
             long_free &= param.find_name(b"help").is_none();
             version_free &= param.find_name(b"version").is_none();
             if param.throughout && !param.is_hidden() {
@@ -140,7 +140,7 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
         entries.push(Entry::plain("    --version", wording.version_option));
     }
     let help = wording.help_option;
-    match (short_free, long_free) {
+    match (letter_free, long_free) {
         (true, true) => entries.push(Entry::plain("-h, --help", help)),
         (false, true) => entries.push(Entry::plain("    --help", help)),
         (true, false) => entries.push(Entry::plain("-h", help)),
@@ -152,7 +152,7 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
 fn entry(param: &Param<'_>, command: &Command<'_>, length: Length, wording: &Wording) -> Entry {
     let mut name = String::new();
     if param.role != Role::Operand {
-        facts::push_names(&mut name, param.short, param.long());
+        facts::push_names(&mut name, param.letter, param.long());
     }
     let (mut hole, help) = (param.holes(0), facts::help(param, command, length, wording));
     if param.is_attached() {

@@ -118,7 +118,7 @@ impl Drawing {
         let column = self.help.unwrap_or(self.left + BELOW);
         for entry in entries {
             let sheet = &mut self.sheet;
-            // In very narrow pages the place of a missing short name is not kept free.
+            // In very narrow pages the place of a missing letter is not kept free.
             let name =
                 if self.help.is_some() { &entry.name } else { entry.name.trim_start_matches(' ') };
             sheet.pad(self.left).put(Ink::Name, name);

@@ -166,9 +166,9 @@ impl Facts<'_> {
 
     fn add_opposite(&mut self) {
         let mut opposite = String::new();
-        match self.param.opposite_short {
+        match self.param.opposite_letter {
             0 => push_name(&mut opposite, 0, Some(self.param.opposite)),
-            short => push_names(&mut opposite, short, Some(self.param.opposite)),
+            letter => push_names(&mut opposite, letter, Some(self.param.opposite)),
         }
         if !self.is_said(&("--".to_owned() + self.param.opposite)) {
             self.add(&fill(self.wording.opposite, &[&opposite]));
@@ -270,27 +270,27 @@ fn again(param: &Param<'_>, wording: &Wording) -> String {
     }
 }
 
-/// `-f, --frames`; a name without a short one stands where long names stand.
-pub(super) fn push_names(text: &mut String, short: u8, long: Option<&str>) {
-    if short == 0 {
+/// `-f, --frames`; a name without a letter stands where long names stand.
+pub(super) fn push_names(text: &mut String, letter: u8, long: Option<&str>) {
+    if letter == 0 {
         text.put("    ");
     } else {
         text.push('-');
-        text.push(char::from(short));
+        text.push(char::from(letter));
     }
     if let Some(long) = long {
-        text.put(if short == 0 { "--" } else { ", --" });
+        text.put(if letter == 0 { "--" } else { ", --" });
         text.put(long);
     }
 }
 
 /// The shortest name: `-f`.
-pub(super) fn push_name(text: &mut String, short: u8, long: Option<&str>) {
+pub(super) fn push_name(text: &mut String, letter: u8, long: Option<&str>) {
     match long {
-        Some(long) if short == 0 => {
+        Some(long) if letter == 0 => {
             text.put("--");
             text.put(long);
         }
-        _ => push_names(text, short, None),
+        _ => push_names(text, letter, None),
     }
 }

@@ -89,10 +89,10 @@ fn piece(param: &Param<'_>) -> String {
             }
         }
         _ => {
-            push_name(&mut typed, param.short, param.long());
+            push_name(&mut typed, param.letter, param.long());
             if !param.opposite.is_empty() {
                 typed.push('|');
-                push_name(&mut typed, param.opposite_short, Some(param.opposite));
+                push_name(&mut typed, param.opposite_letter, Some(param.opposite));
             }
             repeated &= param.role != Role::Flag;
         }

@@ -121,7 +121,7 @@ impl<'d> Reader<'d> {
         while at < bytes.len() {
             // The first letter's range has the dash in it.
             let start = if at == 1 { 0 } else { at };
-            if let Some(found) = self.find_short(bytes[at]) {
+            if let Some(found) = self.find_letter(bytes[at]) {
                 let takes = !found.param.kinds().is_empty();
                 if at == 1 && self.is_long_name(&found, bytes) {
                     return self.unknown_letter(bytes, at, start);
@@ -168,7 +168,7 @@ impl<'d> Reader<'d> {
     }
 
     /// What a letter means here, or to the default subcommand. A search of its own: the one that each
-    /// short name goes through stays in its one place.
+    /// letter goes through stays in its one place.
     #[cold]
     fn known_letter(&self, letter: u8) -> Option<&'d Param<'d>> {
         let defaults = std::iter::successors(self.leaf().otherwise, |next| next.otherwise);
@@ -236,7 +236,7 @@ impl<'d> Reader<'d> {
             }
             None => self.pending = Some(pending),
             Some(equals) if words == 0 => self.attached_to_flag(pending, param, at, (equals, len)),
-            // Letters behind a short name could be other flags: its value stands behind the long one.
+            // Letters behind a letter could be other flags: its value stands behind the long one.
             Some(before) if param.is_attached() && before < end => {
                 self.slots[slot as usize].typed.push(&mut self.steps, at);
                 self.unwanted(Some(param), end, len);
@@ -334,13 +334,13 @@ impl<'d> Reader<'d> {
     }
 
     #[inline(always)]
-    fn find_short(&self, letter: u8) -> Option<Found<'d>> {
+    fn find_letter(&self, letter: u8) -> Option<Found<'d>> {
         if letter == 0 {
             return None;
         }
         let found = self.trail.find(|param| match letter {
-            _ if letter == param.short => Some(Hit::Itself),
-            _ if letter == param.opposite_short => Some(Hit::Opposite),
+            _ if letter == param.letter => Some(Hit::Itself),
+            _ if letter == param.opposite_letter => Some(Hit::Opposite),
             _ => None,
         });
         found.map(|(slot, param, hit)| Found { slot, param, hit })

@@ -19,7 +19,7 @@ use crate::declare::{Cell, Command, Param, Role, Tail};
 /// ```
 /// use clavret_core::{Command, Flag, Meaning, Operand, Reader};
 /// static HIVE: Operand<String> = Operand::new("hive");
-/// static CALM: Flag = Flag::new("calm").short('c');
+/// static CALM: Flag = Flag::new("calm").letter('c');
 /// static INSPECT: Command = Command::new("inspect").takes(&[HIVE.param(), CALM.param()]);
 ///
 /// let mut reader = Reader::new(&INSPECT, 2);

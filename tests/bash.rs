@@ -247,7 +247,7 @@ fn forms_that_a_declaration_asks_for_are_followed() {
             "{line}|"
         );
     }
-    static SPLIT: Named<Vec<When>> = Named::new("sides").split(';');
+    static SPLIT: Named<Vec<When>> = Named::new("sides").joined_by(';');
     static SIDES: Command = Command::new("sides").takes(&[SPLIT.param()]);
     let mut sides = Bash::with(&script(&SIDES, Shell::Bash), "_sides", "sides");
     assert_eq!(sides.words("sides --sides='never;au\t"), ["--sides=never;auto"]);

@@ -28,8 +28,12 @@ mod values {
     static TAGS: Named<BTreeMap<String, u8>> =
         Named::new("tag").variable("APIARY_TAGS").help("tags");
     static LABELS: Named<Attached<u8>> = Named::new("labels").help("print labels");
-    static SORT: Named<Vec<Form>> =
-        Named::new("sort").aliases(&["order"]).split(',').distinct().times(0, 2).help("what by");
+    static SORT: Named<Vec<Form>> = Named::new("sort")
+        .aliases(&["order"])
+        .joined_by(',')
+        .distinct()
+        .times(0, 2)
+        .help("what by");
     static JARS: Named<Option<u32>> = Named::new("jars").letter('j').as_in_code().help("jars");
     static BARREL: Flag<Option<bool>> =
         Flag::new("barrel").opposite("no-barrel").worded().formerly(&["cask"]).help("a barrel");
@@ -161,7 +165,7 @@ struct AddHive {
     #[option]
     labels: Attached<u8>,
     /// what by
-    #[option(aliases = ["order"], split = ',', distinct, times(0, 2))]
+    #[option(aliases = ["order"], joined_by = ',', distinct, times(0, 2))]
     sort: Vec<Form>,
     /// jars
     #[option(letter = 'j', as_in_code)]

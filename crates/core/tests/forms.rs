@@ -171,7 +171,7 @@ fn tails_take_words_that_are_not_read_as_others() {
 }
 
 static COLOR: Named<Attached<String>> = Named::new("color").letter('c').placeholder("WHEN");
-static NAMES: Named<Vec<String>> = Named::new("name").split(',').distinct();
+static NAMES: Named<Vec<String>> = Named::new("name").joined_by(',').distinct();
 static WITHOUT: Named<Vec<String>> = Named::new("without");
 static TAGS: Named<BTreeMap<String, u8>> = Named::new("tag");
 static CALM: Flag<Option<bool>> = Flag::new("calm").opposite("restless").worded();
@@ -234,7 +234,7 @@ fn one_word_may_hold_several_values() {
     let names = |line| reads(&SHAPES, line).take(&NAMES);
     assert_eq!(names(r"--name a,b\,c --name=d\\,\e"), ["a", "b,c", r"d\", r"\e"]);
     assert_eq!(names("--name a,,b"), ["a", "", "b"]);
-    static WHEN: Named<Vec<clavret_core::When>> = Named::new("when").split(',').times(0, 3);
+    static WHEN: Named<Vec<clavret_core::When>> = Named::new("when").joined_by(',').times(0, 3);
     static SPLIT: Command = Command::new("split").takes(&[WHEN.param()]);
     assert_eq!(candidates(&SPLIT, &["--when"], "never,a"), ["never,auto", "never,always"]);
     refuses(

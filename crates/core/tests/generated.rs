@@ -52,7 +52,7 @@ impl Key {
         }
         match sort {
             0 => Key::Byte(named!(Named::draft(name))),
-            1 => Key::Texts(named!(Named::draft(name).split(','))),
+            1 => Key::Texts(named!(Named::draft(name).joined_by(','))),
             2 => Key::Pair(named!(Named::draft(name))),
             3 => Key::Maybe(named!(Named::draft(name))),
             4 => Key::Flag(named!(Flag::draft(name).opposite(leak(format!("no-{name}"))))),

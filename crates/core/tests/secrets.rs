@@ -379,7 +379,7 @@ fn a_secret_that_reads_is_dots_too() {
     assert!(!foreign.contains("sting"), "{foreign}");
     assert_eq!(candidates(&ROOT, &["sync", "--key"], "sting"), [""; 0]);
     assert_eq!(candidates(&ROOT, &["sync", "--key", "sting"], "--co"), ["--count"]);
-    static CHOSEN: Named<Vec<When>> = Named::new("when").secret().split(',');
+    static CHOSEN: Named<Vec<When>> = Named::new("when").secret().joined_by(',');
     static CHOOSE: Command = Command::new("choose").takes(&[CHOSEN.param()]);
     assert_eq!(candidates(&CHOOSE, &["--when"], "never,a"), [""; 0]);
 }

@@ -68,7 +68,8 @@ static ROWS: Named<Option<NonZeroU8>> = Named::new("rows").help("rows of hives")
 static LIST: Named<Option<PathBuf>> =
     Named::new("list").file().extensions(&["csv", "toml"]).help("file of hives");
 static AT: Named<Option<(f64, f64)>> = Named::new("at").placeholder("LAT LON").help("where");
-static SORT: Named<Vec<String>> = Named::new("sort").split(',').times(0, 3).help("keys to sort by");
+static SORT: Named<Vec<String>> =
+    Named::new("sort").joined_by(',').times(0, 3).help("keys to sort by");
 static INSPECT: Command = Command::new("inspect").summary("record an inspection").takes(&[
     HIVE.param(),
     FRAMES.param(),

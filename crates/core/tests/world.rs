@@ -81,7 +81,8 @@ pub(crate) static TOKEN: Named<Option<String>> = Named::new("token")
     .variable("APIARY_TOKEN")
     .valid(&valid::length(4, 8))
     .throughout();
-static SORT: Named<Vec<String>> = Named::new("sort").split(',').variable("APIARY_SORT").times(0, 2);
+static SORT: Named<Vec<String>> =
+    Named::new("sort").joined_by(',').variable("APIARY_SORT").times(0, 2);
 static NOTE: Named<String> = Named::new("note").variable("APIARY_NOTE").default("none");
 static COUNT: Named<Option<u8>> =
     Named::new("count").formerly(&["number"]).variable("APIARY_COUNT").once();
@@ -376,7 +377,7 @@ fn faults_from_elsewhere_show_their_own_line() {
 #[test]
 fn a_variable_stands_in_for_an_operand() {
     static PLACE: Operand<Vec<u8>> =
-        Operand::new("place").variable("APIARY_PLACE").split(',').times(2, 3);
+        Operand::new("place").variable("APIARY_PLACE").joined_by(',').times(2, 3);
     static MOVE: Command = Command::new("move").takes(&[PLACE.param()]);
     let with = |variables: &[(&'static str, &'static str)], line| match MOVE
         .read_in(Words::new(words(line)), world(variables, &[]))

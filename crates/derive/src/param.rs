@@ -59,7 +59,7 @@ const VALUED: &[Setter] = &[
     ("secret", Takes::Nothing, false),
     ("times", Takes::Several(2), false),
     ("distinct", Takes::Nothing, false),
-    ("split", Takes::Value, false),
+    ("joined_by", Takes::Value, false),
     ("as_in_code", Takes::Nothing, false),
     ("infinite", Takes::Nothing, false),
     ("present", Takes::Nothing, false),

@@ -70,7 +70,7 @@ pub(crate) struct List {
     #[option(name = "as", placeholder = "FORM", default = "table")]
     form: Form,
     /// what to sort by, first the most important
-    #[option(placeholder = "KEY", split = ',', distinct)]
+    #[option(placeholder = "KEY", joined_by = ',', distinct)]
     sort: Vec<Column>,
 }
 

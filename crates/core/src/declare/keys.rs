@@ -295,7 +295,7 @@ macro_rules! by_type {
             /// A word may hold several values, with this character between: `--sort code,place`. A
             /// backslash in front takes the character for itself, and itself for a backslash.
             #[must_use]
-            pub const fn split(mut self, delimiter: char) -> Self {
+            pub const fn joined_by(mut self, delimiter: char) -> Self {
                 self.param.delimiter = Some(delimiter);
                 self.param.plain = false;
                 self

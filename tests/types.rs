@@ -59,7 +59,7 @@ mod values {
         ])
         .rules(&[
             Rule::only_one(&[JARS.param(), BARREL.param()]),
-            Rule::needs(AT.param(), &[LABELS.param()]),
+            Rule::only_with(AT.param(), &[LABELS.param()]),
             Rule::needed_with(&[TAGS.param()], LIMIT.param(), "9"),
         ])
         .example("a hive", "apiary hive add A7")
@@ -150,7 +150,7 @@ enum Hive {
 /// * in `TOML`
 #[derive(Debug, PartialEq, Declare)]
 #[declare(aliases = ["new"], example("a hive", "apiary hive add A7"), status(0, "added"))]
-#[declare(only_one(jars, barrel), needs(at, labels), needed_with(tag, limit = "9"))]
+#[declare(only_one(jars, barrel), only_with(at, labels), needed_with(tag, limit = "9"))]
 struct AddHive {
     /// code of the hive
     #[operand]

@@ -14,7 +14,7 @@ static QUIET: Flag = Flag::new("quiet").letter('q');
 static LABEL: Command =
     Command::new("label").takes(&[MAIL.param(), SITE.param(), QUIET.param()]).rules(&[
         Rule::at_least_one(&[MAIL.param(), SITE.param()]),
-        Rule::excludes(QUIET.param(), &[SITE.param()]),
+        Rule::not_with(QUIET.param(), &[SITE.param()]),
     ]);
 
 #[test]
@@ -68,7 +68,7 @@ static REPORT: Command = Command::new("report")
     .rules(&[
         Rule::all_or_none(&[LAT.param(), LON.param()]),
         Rule::needed_with(&[OUT.param()], FORM.param(), "csv"),
-        Rule::needs(OUT.param(), &[FROM.param()]),
+        Rule::only_with(OUT.param(), &[FROM.param()]),
     ]);
 
 #[test]

@@ -107,7 +107,7 @@ static HARVEST: Command = Command::new("harvest")
     .takes(&[JARS.param(), BARREL.param(), MOISTURE.param(), SHED.param()])
     .rules(&[
         Rule::only_one(&[JARS.param(), BARREL.param()]),
-        Rule::needs(JARS.param(), &[MOISTURE.param()]),
+        Rule::only_with(JARS.param(), &[MOISTURE.param()]),
     ]);
 static CONFIG: Config = Config::new("apiary/config.toml").option(FILE.param());
 pub(crate) static APIARY: Command = Command::new("apiary")

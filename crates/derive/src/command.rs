@@ -39,8 +39,8 @@ const RULES: &[Setter] = &[
     ("only_one", Takes::Special, true),
     ("at_least_one", Takes::Special, true),
     ("all_or_none", Takes::Special, true),
-    ("needs", Takes::Special, true),
-    ("excludes", Takes::Special, true),
+    ("only_with", Takes::Special, true),
+    ("not_with", Takes::Special, true),
     ("needed_with", Takes::Special, true),
 ];
 
@@ -238,7 +238,7 @@ impl Node<'_> {
                 let param = self.member(param, errors);
                 quote_spanned!(span=> ::clavret::__::Rule::#name(&[#first, #(#others),*], #param, #value))
             }
-            None if setting.is("needs") || setting.is("excludes") => {
+            None if setting.is("only_with") || setting.is("not_with") => {
                 quote_spanned!(span=> ::clavret::__::Rule::#name(#first, &[#(#others),*]))
             }
             None => quote_spanned!(span=> ::clavret::__::Rule::#name(&[#first, #(#others),*])),

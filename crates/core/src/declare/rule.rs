@@ -35,9 +35,9 @@ pub(crate) enum Sort {
     AtLeastOne,
     AllOrNone,
     /// All of them, when another is given.
-    Needs,
+    OnlyWith,
     /// None of them, when another is given.
-    Excludes,
+    NotWith,
     /// All of them, when another has a value.
     NeededWith,
 }
@@ -58,14 +58,14 @@ impl<'d> Rule<'d> {
         Rule { sort: Sort::AllOrNone, when: None, members }
     }
 
-    /// Whoever gives `param` gives all of `others` too.
-    pub const fn needs(param: &'d Param<'d>, others: &'d [&'d Param<'d>]) -> Self {
-        Rule { sort: Sort::Needs, when: Some((param, "")), members: others }
+    /// `param` is given only with all of `others`.
+    pub const fn only_with(param: &'d Param<'d>, others: &'d [&'d Param<'d>]) -> Self {
+        Rule { sort: Sort::OnlyWith, when: Some((param, "")), members: others }
     }
 
-    /// Whoever gives `param` gives none of `others`.
-    pub const fn excludes(param: &'d Param<'d>, others: &'d [&'d Param<'d>]) -> Self {
-        Rule { sort: Sort::Excludes, when: Some((param, "")), members: others }
+    /// `param` is not given with any of `others`.
+    pub const fn not_with(param: &'d Param<'d>, others: &'d [&'d Param<'d>]) -> Self {
+        Rule { sort: Sort::NotWith, when: Some((param, "")), members: others }
     }
 
     /// The members are needed when `param` has a value, as a user would type it.

@@ -321,8 +321,8 @@ fn broken(wording: &Wording, fault: &Fault<'_>) -> String {
         Sort::OnlyOne => fill(wording.only_one, &[&list(wording.and)]),
         Sort::AtLeastOne => fill(wording.at_least_one, &[&list(wording.and)]),
         Sort::AllOrNone => fill(wording.all_or_none, &[&list(wording.and), &lacking]),
-        Sort::Needs => fill(wording.needs, &[&when, &lacking]),
-        Sort::Excludes => fill(wording.excludes, &[&when, &list(wording.or)]),
+        Sort::OnlyWith => fill(wording.needs, &[&when, &lacking]),
+        Sort::NotWith => fill(wording.excludes, &[&when, &list(wording.or)]),
         Sort::NeededWith => fill(wording.needed_with, &[&lacking, &when, value]),
     }
 }

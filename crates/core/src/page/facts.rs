@@ -223,13 +223,13 @@ fn relation(param: &Param<'_>, rule: &Rule<'_>, wording: &Wording) -> String {
     };
     match (rule.sort, rule.when) {
         (Sort::OnlyOne, _) if is_member => fill(wording.not_with, &[&others(wording.or)]),
-        (Sort::Excludes, _) if hangs => fill(wording.not_with, &[&others(wording.or)]),
-        (Sort::Excludes, Some((other, _))) if is_member => {
+        (Sort::NotWith, _) if hangs => fill(wording.not_with, &[&others(wording.or)]),
+        (Sort::NotWith, Some((other, _))) if is_member => {
             fill(wording.not_with, &[&other.spelled()])
         }
         (Sort::AtLeastOne, _) if is_member => fill(wording.this_or, &[&others(wording.or)]),
         (Sort::AllOrNone, _) if is_member => fill(wording.only_with, &[&others(wording.and)]),
-        (Sort::Needs, _) if hangs => fill(wording.only_with, &[&others(wording.and)]),
+        (Sort::OnlyWith, _) if hangs => fill(wording.only_with, &[&others(wording.and)]),
         (Sort::NeededWith, Some((other, value))) if is_member => {
             fill(wording.needed_for, &[&(other.spelled() + " " + value)])
         }

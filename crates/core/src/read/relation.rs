@@ -56,7 +56,7 @@ impl<'d> Reader<'d> {
                 let places = given.iter().filter_map(|param| self.typed_place(param)).collect();
                 self.broken(rule, places);
             }
-            Sort::Excludes if !given.is_empty() => {
+            Sort::NotWith if !given.is_empty() => {
                 let Some((param, _)) = rule.when.filter(|when| self.is_typed(when.0)) else {
                     return;
                 };
@@ -68,7 +68,7 @@ impl<'d> Reader<'d> {
                 self.lacking(rule, lacking);
             }
             Sort::AllOrNone if !given.is_empty() => self.lacking(rule, lacking),
-            Sort::Needs if rule.when.is_some_and(|when| self.is_typed(when.0)) => {
+            Sort::OnlyWith if rule.when.is_some_and(|when| self.is_typed(when.0)) => {
                 self.lacking(rule, lacking);
             }
             Sort::NeededWith if rule.when.is_some_and(|when| self.has_value(when, words)) => {

@@ -194,7 +194,7 @@ impl<'d> Reader<'d> {
             for rule in level.command.relations() {
                 let hangs = rule.when.map(|(param, _)| param);
                 let all: Vec<&Param<'_>> = rule.members.iter().copied().chain(hangs).collect();
-                let excludes = matches!(rule.sort, Sort::OnlyOne | Sort::Excludes);
+                let excludes = matches!(rule.sort, Sort::OnlyOne | Sort::NotWith);
                 if excludes && all.iter().any(|param| self.is_typed(param)) {
                     for slot in &mut self.slots {
                         if all.iter().any(|param| is(param, slot.param)) {

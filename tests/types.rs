@@ -86,7 +86,7 @@ mod values {
         .acts()
         .abbreviations()
         .config(&CONFIG)
-        .check(|reading| super::loud(*reading.get(&QUIET)));
+        .judged_by(|reading| super::loud(*reading.get(&QUIET)));
 }
 
 fn loud(is_quiet: bool) -> Result<(), Objection> {
@@ -99,7 +99,7 @@ fn check(reading: &Reading<'_>) -> Result<(), Objection> {
 
 /// the logbook
 #[derive(Debug, PartialEq, Declare)]
-#[declare(version = "9.9", abbreviations, check = check)]
+#[declare(version = "9.9", abbreviations, judged_by = check)]
 #[declare(config = Config::new("apiary/config.toml").option(Apiary::SETTINGS.param()))]
 struct Apiary {
     /// say little

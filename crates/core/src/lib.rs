@@ -59,3 +59,23 @@ pub use read::{
 };
 pub use text::{Look, visible};
 pub use wording::Wording;
+
+/// What was called otherwise before: the names of today compile, the others do not.
+///
+/// ```
+/// use clavret_core::{Command, Named};
+/// static SORT: Named<Vec<String>> = Named::new("sort").joined_by(',');
+/// static LIST: Command = Command::new("list").takes(&[SORT.param()]).judged_by(|_| Ok(()));
+/// ```
+///
+/// ```compile_fail
+/// use clavret_core::Named;
+/// static SORT: Named<Vec<String>> = Named::new("sort").split(',');
+/// ```
+///
+/// ```compile_fail
+/// use clavret_core::Command;
+/// static LIST: Command = Command::new("list").check(|_| Ok(()));
+/// ```
+#[cfg(doctest)]
+pub struct Renamed;

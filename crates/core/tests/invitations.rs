@@ -407,8 +407,9 @@ fn surplus_words_behind_a_text_become_one_text_with_it() {
 
 static SINCE: Named<u16> = Named::new("since").default("2000");
 static UNTIL: Named<u16> = Named::new("until").default("2100").valid(&valid::range(1900, 2100));
-static REPORT: Command =
-    Command::new("report").takes(&[SINCE.param(), UNTIL.param(), QUIET.param()]).check(in_order);
+static REPORT: Command = Command::new("report")
+    .takes(&[SINCE.param(), UNTIL.param(), QUIET.param()])
+    .judged_by(in_order);
 
 fn in_order(reading: &Reading<'_>) -> Result<(), Objection> {
     match reading.get(&SINCE) <= reading.get(&UNTIL) {

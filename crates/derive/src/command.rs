@@ -29,7 +29,7 @@ const SETTERS: &[Setter] = &[
     ("answers", Takes::Nothing, false),
     ("example", Takes::Several(2), true),
     ("status", Takes::Several(2), true),
-    ("check", Takes::Value, false),
+    ("judged_by", Takes::Value, false),
     ("config", Takes::Reference, false),
     ("wording", Takes::Reference, false),
 ];

@@ -13,7 +13,7 @@ use super::yard::Hive;
 
 /// report on the hives over a time
 #[derive(Declare)]
-#[declare(check = in_order)]
+#[declare(judged_by = in_order)]
 #[declare(example(
     "the season of 2026 as a spreadsheet",
     "apiary report --since 2026-01-01 --as csv -o season.csv"

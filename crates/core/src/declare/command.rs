@@ -69,7 +69,7 @@ pub struct Command<'d> {
     /// The subcommand that is meant where none is named.
     pub(crate) otherwise: Option<&'d Command<'d>>,
     pub(crate) rules: &'d [Rule<'d>],
-    pub(crate) check: Option<Check>,
+    pub(crate) judge: Option<Judge>,
     pub(crate) config: Option<&'d Config<'d>>,
 }
 
@@ -81,7 +81,7 @@ pub(crate) enum Standard {
 }
 
 /// A developer's own test of a whole reading.
-pub(crate) type Check = fn(&Reading<'_>) -> Result<(), Objection>;
+pub(crate) type Judge = fn(&Reading<'_>) -> Result<(), Objection>;
 
 /// Answers a request that another program makes, with the words behind it.
 pub(crate) type Answer = fn(&Command<'_>, &str, &[&str]) -> Result<String, String>;
@@ -150,7 +150,7 @@ impl<'d> Command<'d> {
             former: &[],
             otherwise: None,
             rules: &[],
-            check: None,
+            judge: None,
             config: None,
         }
     }
@@ -304,14 +304,14 @@ impl<'d> Command<'d> {
     ///
     /// static REPORT: Command = Command::new("report")
     ///     .takes(&[SINCE.param(), UNTIL.param()])
-    ///     .check(in_order);
+    ///     .judged_by(in_order);
     ///
     /// assert!(matches!(REPORT.read(&["--since", "2026"]), Outcome::Reading(_)));
     /// assert!(matches!(REPORT.read(&["--since", "2026", "--until", "2025"]), Outcome::Faults(_)));
     /// ```
     #[must_use]
-    pub const fn check(mut self, check: fn(&Reading<'_>) -> Result<(), Objection>) -> Self {
-        self.check = Some(check);
+    pub const fn judged_by(mut self, judge: fn(&Reading<'_>) -> Result<(), Objection>) -> Self {
+        self.judge = Some(judge);
         self
     }
 

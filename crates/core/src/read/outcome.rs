@@ -19,7 +19,7 @@ impl<'d> Reading<'d> {
         if self.command().standard == Some(Standard::Completions) {
             return Outcome::Script(Path::of(self.path().root()), *self.get(&SHELL));
         }
-        if self.trail.has_checks() {
+        if self.trail.has_judges() {
             return self.judged();
         }
         Outcome::Reading(self)

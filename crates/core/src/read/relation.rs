@@ -10,7 +10,7 @@ use crate::declare::{Key, Param, Reason, Rule, Sort};
 use crate::text::in_order;
 
 /// What a developer's own test of a reading holds against it. See
-/// [`Command::check`](crate::Command::check).
+/// [`Command::judged_by`](crate::Command::judged_by).
 #[derive(Debug, Clone)]
 pub struct Objection {
     pub(crate) text: String,
@@ -135,8 +135,8 @@ pub(super) fn typed_places<'s>(
 impl<'d> Reading<'d> {
     /// Puts the reading to the developers' own tests, those of the root first.
     pub(super) fn objection(&self) -> Option<Fault<'d>> {
-        let checks = self.trail.levels().filter_map(|level| level.command.check);
-        let objection = checks.map(|check| check(self)).find_map(Result::err)?;
+        let judges = self.trail.levels().filter_map(|level| level.command.judge);
+        let objection = judges.map(|judge| judge(self)).find_map(Result::err)?;
         let is_meant = |slot: &&Slot<'d>| objection.about.contains(&address(slot.param));
         let meant: Vec<&Slot<'d>> = self.slots.iter().filter(is_meant).collect();
         let mut places: Vec<Place> = Vec::new();

@@ -66,8 +66,8 @@ impl<'d> Trail<'d> {
             .any(|level| !level.command.rules.is_empty() || !level.command.bundles.is_empty())
     }
 
-    pub(super) fn has_checks(&self) -> bool {
-        self.levels().any(|level| level.command.check.is_some())
+    pub(super) fn has_judges(&self) -> bool {
+        self.levels().any(|level| level.command.judge.is_some())
     }
 
     pub(super) fn enter(&mut self, level: Level<'d>) {

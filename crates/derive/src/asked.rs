@@ -20,10 +20,10 @@ use syn::spanned::Spanned;
 use syn::{Expr, LitChar, LitInt, LitStr, Token, Type, parse_quote};
 
 use crate::command::{Below, Is, Node};
+use crate::details::{Detail, Given, parse_list};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::param::{Parameter, Role};
-use crate::settings::{Given, Setting, parse_list};
 
 /// What stands in the parentheses.
 pub(crate) struct Question {
@@ -72,9 +72,9 @@ impl Parse for Question {
 }
 
 pub(crate) fn ask(question: Question, errors: &mut Errors) -> TokenStream {
-    let mut settings = parse_list(question.rest.clone(), errors);
+    let mut details = parse_list(question.rest.clone(), errors);
     let mut set = |name: &str, span: Span, value: Expr| {
-        settings.insert(0, Setting { name: Ident::new(name, span), value: Given::Value(value) });
+        details.insert(0, Detail { name: Ident::new(name, span), value: Given::Value(value) });
     };
     if let Some(name) = &question.name {
         set("name", name.span(), parse_quote!(#name));
@@ -86,12 +86,12 @@ pub(crate) fn ask(question: Question, errors: &mut Errors) -> TokenStream {
         set("default", default.span(), default.clone());
     }
     match question.what.to_string().as_str() {
-        "bundle" => bundle(&question, &settings, errors),
-        "program" => program(&question, settings, errors),
-        "operand" => parameter(Role::Operand, &question, settings, errors),
-        "option" => parameter(Role::Option, &question, settings, errors),
-        "flag" => parameter(Role::Flag, &question, settings, errors),
-        "tally" => parameter(Role::Tally, &question, settings, errors),
+        "bundle" => bundle(&question, &details, errors),
+        "program" => program(&question, details, errors),
+        "operand" => parameter(Role::Operand, &question, details, errors),
+        "option" => parameter(Role::Option, &question, details, errors),
+        "flag" => parameter(Role::Flag, &question, details, errors),
+        "tally" => parameter(Role::Tally, &question, details, errors),
         _ => {
             let message = "expected `operand`, `option`, `flag`, `tally`, `bundle` or `program`";
             errors.on(&question.what, message);
@@ -103,12 +103,12 @@ pub(crate) fn ask(question: Question, errors: &mut Errors) -> TokenStream {
 fn parameter(
     role: Role,
     question: &Question,
-    mut settings: Vec<Setting>,
+    mut details: Vec<Detail>,
     errors: &mut Errors,
 ) -> TokenStream {
     if let Some(help) = &question.help {
         let name = Ident::new("help", help.span());
-        settings.push(Setting { name, value: Given::Value(parse_quote!(#help)) });
+        details.push(Detail { name, value: Given::Value(parse_quote!(#help)) });
     }
     let ident = Ident::new("asked", question.what.span());
     let ty: Type = match (&question.ty, role) {
@@ -125,7 +125,7 @@ fn parameter(
             parse_quote!(::std::string::String)
         }
     };
-    let parameter = Parameter::new(role, &ident, &ty, Docs::default(), settings, &[], errors);
+    let parameter = Parameter::new(role, &ident, &ty, Docs::default(), details, &[], errors);
     let (key, declared) = (&parameter.key, parameter.to_static());
     let number = question.number.as_ref().map_or(quote!(0), |number| quote!(#number));
     let place = place(&quote!(::clavret::__::Asked::Param(#key.param(), #number)));
@@ -138,9 +138,9 @@ fn parameter(
 }
 
 /// The values of a declared struct, by reference: they are moved out of the reading once.
-fn bundle(question: &Question, settings: &[Setting], errors: &mut Errors) -> TokenStream {
-    for setting in settings {
-        errors.at(setting.name.span(), "a bundle has a heading alone: `bundle Period, \"period\"`");
+fn bundle(question: &Question, details: &[Detail], errors: &mut Errors) -> TokenStream {
+    for detail in details {
+        errors.at(detail.name.span(), "a bundle has a heading alone: `bundle Period, \"period\"`");
     }
     let Some(ty) = &question.ty else { return quote!() };
     let of = quote_spanned!(ty.span()=> <#ty as ::clavret::__::Declare>::COMMAND);
@@ -174,13 +174,13 @@ fn base() -> TokenStream {
 }
 
 /// What pages say of the program itself, and what goes for all of it.
-fn program(question: &Question, mut settings: Vec<Setting>, errors: &mut Errors) -> TokenStream {
+fn program(question: &Question, mut details: Vec<Detail>, errors: &mut Errors) -> TokenStream {
     let ident = Ident::new("asked", question.what.span());
     if question.name.is_none() {
         let name = Ident::new("name", question.what.span());
         let bin = bin();
         let value = Given::Value(parse_quote!(#bin));
-        settings.push(Setting { name, value });
+        details.push(Detail { name, value });
     }
     let node = Node {
         ident: &ident,
@@ -189,7 +189,7 @@ fn program(question: &Question, mut settings: Vec<Setting>, errors: &mut Errors)
             summary: question.help.as_ref().map(LitStr::value).unwrap_or_default(),
             description: String::new(),
         },
-        settings,
+        details,
         parameters: Vec::new(),
         bundles: Vec::new(),
         below: Below::Nothing,

@@ -7,15 +7,15 @@ use syn::{Attribute, ImplItem, ImplItemFn, ItemImpl, Type};
 
 use crate::arguments::{Arguments, When};
 use crate::command::{Below, Is, Node};
+use crate::details::{Detail, of_mark};
 use crate::docs::Docs;
 use crate::errors::{Errors, ONE_STATIC};
 use crate::names::hidden;
-use crate::settings::{Setting, of_mark};
 use crate::structs::{anonymous, declared, routes};
 
 pub(crate) fn declare(
     block: &mut ItemImpl,
-    settings: Vec<Setting>,
+    details: Vec<Detail>,
     errors: &mut Errors,
 ) -> TokenStream {
     errors.refuse_generics(&block.generics, "a declared `impl` block", ONE_STATIC);
@@ -46,7 +46,7 @@ pub(crate) fn declare(
         ident: &ident,
         is: Is::Group,
         docs: Docs::of(&block.attrs, errors),
-        settings,
+        details,
         parameters: Vec::new(),
         bundles: Vec::new(),
         below: Below::Listed(commands),
@@ -74,7 +74,7 @@ fn declare_method(
     let ident = method.sig.ident.clone();
     let docs = Docs::of(&method.attrs, errors);
     let own = method.attrs.iter().filter(|attribute| is_declare(attribute));
-    let settings: Vec<Setting> = own.flat_map(|attribute| of_mark(attribute, errors)).collect();
+    let details: Vec<Detail> = own.flat_map(|attribute| of_mark(attribute, errors)).collect();
     method.attrs.retain(|attribute| !is_declare(attribute));
     let arguments =
         Arguments::read(&mut method.sig, &[&ident], Some(service), When::Called, errors);
@@ -82,16 +82,8 @@ fn declare_method(
     let bounds = arguments.bounds();
     let Arguments { parameters, bundles, .. } = arguments;
     let below = Below::Nothing;
-    let node = Node {
-        ident: &ident,
-        is: Is::Below,
-        docs,
-        settings,
-        parameters,
-        bundles,
-        below,
-        more: &[],
-    };
+    let node =
+        Node { ident: &ident, is: Is::Below, docs, details, parameters, bundles, below, more: &[] };
     (node.to_statics(command, errors), handler, bounds)
 }
 

@@ -4,10 +4,10 @@ use proc_macro2::TokenStream;
 use quote::{quote, quote_spanned};
 use syn::{Data, DeriveInput, Fields, Variant};
 
+use crate::details::{Setter, Takes, known, of_mark};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::names::kebab;
-use crate::settings::{Setter, Takes, known, of_mark};
 use crate::structs::anonymous;
 
 const SETTERS: &[Setter] = &[
@@ -42,15 +42,15 @@ fn offer(variant: &Variant, errors: &mut Errors) -> TokenStream {
         errors.on(&variant.fields, "a word of a choice carries no fields");
     }
     let own = variant.attrs.iter().filter(|attribute| attribute.path().is_ident("offer"));
-    let settings: Vec<_> = own.flat_map(|attribute| of_mark(attribute, errors)).collect();
+    let details: Vec<_> = own.flat_map(|attribute| of_mark(attribute, errors)).collect();
     let kebab = kebab(ident);
     // A word has help alone, which is all of what is written above it.
     let docs = Docs { description: String::new(), ..Docs::of(&variant.attrs, errors) };
-    let (mut name, mut setters) = (quote!(#kebab), docs.setters("help", &settings));
-    for (setting, takes) in known(&settings, "an offer", &[SETTERS], &[], errors) {
-        match setting.is("name") {
-            true => name = setting.value(errors).map_or(name, |value| quote!(#value)),
-            false => setters.extend(setting.call(takes, errors)),
+    let (mut name, mut setters) = (quote!(#kebab), docs.setters("help", &details));
+    for (detail, takes) in known(&details, "an offer", &[SETTERS], &[], errors) {
+        match detail.is("name") {
+            true => name = detail.value(errors).map_or(name, |value| quote!(#value)),
+            false => setters.extend(detail.call(takes, errors)),
         }
     }
     let span = ident.span();

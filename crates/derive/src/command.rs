@@ -1,4 +1,4 @@
-//! A command as a static, of what was declared with: its documentation, its settings, its parameters,
+//! A command as a static, of what was declared with: its documentation, its details, its parameters,
 //! its subcommands.
 
 use proc_macro2::{Ident, TokenStream};
@@ -6,12 +6,12 @@ use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Expr, ExprCall, Type};
 
+use crate::details::{Detail, Setter, Takes, known};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::marks::Bundle;
 use crate::names::kebab;
 use crate::param::{Parameter, refuse_twins};
-use crate::settings::{Setter, Setting, Takes, known};
 
 const SETTERS: &[Setter] = &[
     ("name", Takes::Special, false),
@@ -50,15 +50,15 @@ pub(crate) struct Node<'n> {
     pub(crate) ident: &'n Ident,
     pub(crate) is: Is,
     pub(crate) docs: Docs,
-    pub(crate) settings: Vec<Setting>,
+    pub(crate) details: Vec<Detail>,
     pub(crate) parameters: Vec<Parameter>,
     pub(crate) bundles: Vec<(Bundle, Ident, Type)>,
     pub(crate) below: Below,
-    /// Settings that the caller has read, such as `before` of a function.
+    /// Details that the caller has read, such as `before` of a function.
     pub(crate) more: &'static [Setter],
 }
 
-/// What a command may be, for what is said of its settings.
+/// What a command may be, for what is said of its details.
 #[derive(Clone, Copy, PartialEq, Eq)]
 pub(crate) enum Is {
     /// One that may be the root.
@@ -99,28 +99,27 @@ impl Node<'_> {
         refuse_twins(&parameters, errors);
         let keys = self.parameters.iter().map(Parameter::to_static);
         let (bundles, bundle_list) = self.bundles(errors);
-        let right =
-            known(&self.settings, self.is.text(), &[SETTERS, RULES, self.more], &[], errors);
+        let right = known(&self.details, self.is.text(), &[SETTERS, RULES, self.more], &[], errors);
         let span = self.ident.span();
         let kebab = kebab(self.ident);
         let mut name = quote!(#kebab);
         let (mut setters, mut last, mut rules) =
-            (self.docs.setters("summary", &self.settings), quote!(), Vec::new());
+            (self.docs.setters("summary", &self.details), quote!(), Vec::new());
         let mut others = Vec::new();
-        for (setting, takes) in right {
-            if setting.is("name") {
-                if let Some(value) = setting.value(errors) {
+        for (detail, takes) in right {
+            if detail.is("name") {
+                if let Some(value) = detail.value(errors) {
                     name = quote!(#value);
                 }
-            } else if setting.is("takes") {
-                let values = setting.values(errors);
+            } else if detail.is("takes") {
+                let values = detail.values(errors);
                 others.extend(values.into_iter().map(|key| self.member(key, errors)));
-            } else if setting.is("default_command") {
-                last = self.default_command(setting, errors);
-            } else if RULES.iter().any(|rule| setting.is(rule.0)) {
-                rules.extend(self.rule(setting, errors));
-            } else if SETTERS.iter().any(|setter| setting.is(setter.0)) {
-                setters.extend(setting.call(takes, errors));
+            } else if detail.is("default_command") {
+                last = self.default_command(detail, errors);
+            } else if RULES.iter().any(|rule| detail.is(rule.0)) {
+                rules.extend(self.rule(detail, errors));
+            } else if SETTERS.iter().any(|setter| detail.is(setter.0)) {
+                setters.extend(detail.call(takes, errors));
             }
         }
         let mut params: Vec<TokenStream> = self.parameters.iter().map(Parameter::param).collect();
@@ -176,9 +175,9 @@ impl Node<'_> {
         let (mut statics, mut names) = (quote!(), Vec::new());
         for (bundle, field, ty) in &self.bundles {
             let own = [("heading", Takes::Value, false)];
-            let heading = known(&bundle.settings, "a bundle", &[&own], &[], errors);
+            let heading = known(&bundle.details, "a bundle", &[&own], &[], errors);
             let heading = match heading.first() {
-                Some((setting, _)) => setting.value(errors).map(|value| quote!(#value)),
+                Some((detail, _)) => detail.value(errors).map(|value| quote!(#value)),
                 None => Some(&bundle.docs.summary)
                     .filter(|text| !text.is_empty())
                     .map(|text| quote!(#text)),
@@ -195,8 +194,8 @@ impl Node<'_> {
         (statics, quote_spanned!(span=> .bundles(&[#(&#names),*])))
     }
 
-    fn default_command(&self, setting: &Setting, errors: &mut Errors) -> TokenStream {
-        let Some(value) = setting.value(errors) else { return quote!() };
+    fn default_command(&self, detail: &Detail, errors: &mut Errors) -> TokenStream {
+        let Some(value) = detail.value(errors) else { return quote!() };
         let Below::Listed(commands) = &self.below else {
             errors.on(value, "the enum of the commands says which one is the default");
             return quote!();
@@ -204,7 +203,7 @@ impl Node<'_> {
         let wanted = quote!(#value).to_string();
         match commands.iter().find(|(_, called)| called.to_string() == wanted) {
             Some((command, _)) => {
-                let span = setting.name.span();
+                let span = detail.name.span();
                 quote_spanned!(span=> .default_command(#command))
             }
             None => {
@@ -217,11 +216,11 @@ impl Node<'_> {
     }
 
     /// `only_one(jars, barrel)` is `Rule::only_one(&[__JARS.param(), __BARREL.param()])`.
-    fn rule(&self, setting: &Setting, errors: &mut Errors) -> Option<TokenStream> {
-        let (name, span) = (&setting.name, setting.name.span());
-        let values = setting.values(errors);
+    fn rule(&self, detail: &Detail, errors: &mut Errors) -> Option<TokenStream> {
+        let (name, span) = (&detail.name, detail.name.span());
+        let values = detail.values(errors);
         let (members, when): (Vec<&Expr>, Option<(&Expr, &Expr)>) = match values.split_last() {
-            Some((last, members)) if setting.is("needed_with") => match last {
+            Some((last, members)) if detail.is("needed_with") => match last {
                 Expr::Assign(assign) => (members.to_vec(), Some((&*assign.left, &*assign.right))),
                 other => {
                     errors.on(other, "expected `parameter = \"value\"` at the end");
@@ -238,7 +237,7 @@ impl Node<'_> {
                 let param = self.member(param, errors);
                 quote_spanned!(span=> ::clavret::__::Rule::#name(&[#first, #(#others),*], #param, #value))
             }
-            None if setting.is("only_with") || setting.is("not_with") => {
+            None if detail.is("only_with") || detail.is("not_with") => {
                 quote_spanned!(span=> ::clavret::__::Rule::#name(#first, &[#(#others),*]))
             }
             None => quote_spanned!(span=> ::clavret::__::Rule::#name(&[#first, #(#others),*])),
@@ -275,10 +274,10 @@ impl Node<'_> {
 
 /// The paths in `commands(inspect, hive::Hives)`, where that is set: each a declared function, block or
 /// type.
-pub(crate) fn listed(settings: &[Setting], errors: &mut Errors) -> Vec<Type> {
+pub(crate) fn listed(details: &[Detail], errors: &mut Errors) -> Vec<Type> {
     let mut types = Vec::new();
-    let set = settings.iter().find(|setting| setting.is("commands"));
-    for value in set.map_or(Vec::new(), |setting| setting.values(errors)) {
+    let set = details.iter().find(|detail| detail.is("commands"));
+    for value in set.map_or(Vec::new(), |detail| detail.values(errors)) {
         match value {
             Expr::Path(path) => types.push(syn::parse_quote!(#path)),
             Expr::Call(ExprCall { func, .. }) => {

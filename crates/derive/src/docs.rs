@@ -4,8 +4,8 @@ use proc_macro2::{Ident, Span, TokenStream};
 use quote::quote;
 use syn::{Attribute, Expr, ExprLit, Lit, Meta};
 
+use crate::details::Detail;
 use crate::errors::Errors;
-use crate::settings::Setting;
 
 /// What a documentation comment says.
 #[derive(Default)]
@@ -34,12 +34,12 @@ impl Docs {
         Docs::from_lines(&lines)
     }
 
-    /// The calls of the setters of both texts, unless settings say otherwise; `first` is the one of the
+    /// The calls of the setters of both texts, unless details say otherwise; `first` is the one of the
     /// summary.
-    pub(crate) fn setters(&self, first: &str, settings: &[Setting]) -> TokenStream {
+    pub(crate) fn setters(&self, first: &str, details: &[Detail]) -> TokenStream {
         let mut setters = TokenStream::new();
         for (name, text) in [(first, &self.summary), ("description", &self.description)] {
-            if !text.is_empty() && !settings.iter().any(|setting| setting.is(name)) {
+            if !text.is_empty() && !details.iter().any(|detail| detail.is(name)) {
                 let name = Ident::new(name, Span::call_site());
                 setters.extend(quote!(.#name(#text)));
             }

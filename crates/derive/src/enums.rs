@@ -30,14 +30,14 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors)
     if commands.is_empty() {
         errors.on(ident, "expected a variant for each subcommand, found none");
     }
-    let settings = container(&input.attrs, errors);
-    let types = listed(&settings, errors);
+    let details = container(&input.attrs, errors);
+    let types = listed(&details, errors);
     commands.extend(types.iter().cloned().map(of_type));
     let node = Node {
         ident,
         is: Is::Command,
         docs: Docs::of(&input.attrs, errors),
-        settings,
+        details,
         parameters: Vec::new(),
         bundles: Vec::new(),
         below: Below::Listed(commands),
@@ -100,7 +100,7 @@ fn declare_variant(
         }
     };
     let docs = Docs::of(&variant.attrs, errors);
-    let settings = container(&variant.attrs, errors);
-    let node = Node { ident, is: Is::Below, docs, settings, parameters, bundles, below, more: &[] };
+    let details = container(&variant.attrs, errors);
+    let node = Node { ident, is: Is::Below, docs, details, parameters, bundles, below, more: &[] };
     (node.to_statics(command, errors), value)
 }

@@ -10,9 +10,9 @@ use syn::ItemFn;
 
 use crate::arguments::{Arguments, When};
 use crate::command::{Below, Is, Node, listed};
+use crate::details::{Detail, Setter, Takes, span_of};
 use crate::docs::Docs;
 use crate::errors::Errors;
-use crate::settings::{Setter, Setting, Takes, span_of};
 use crate::structs::{anonymous, declared, keys, of_type, routes};
 
 /// Beside the setters: what stands below the function's command, and when the function runs then.
@@ -20,7 +20,7 @@ const MORE: &[Setter] = &[("commands", Takes::Special, false), ("before", Takes:
 
 pub(crate) fn declare(
     function: &mut ItemFn,
-    settings: Vec<Setting>,
+    details: Vec<Detail>,
     errors: &mut Errors,
 ) -> TokenStream {
     let ident = function.sig.ident.clone();
@@ -29,10 +29,10 @@ pub(crate) fn declare(
                        `clavret::Program::of::<inspect>().run()` from `main`";
         errors.on(&ident, message);
     }
-    let before = span_of(&settings, "before");
+    let before = span_of(&details, "before");
     let when = if before.is_some() { When::Before } else { When::Called };
-    let types = listed(&settings, errors);
-    let acts = settings.iter().any(|setting| setting.is("acts") || setting.is("default_command"));
+    let types = listed(&details, errors);
+    let acts = details.iter().any(|detail| detail.is("acts") || detail.is("default_command"));
     match before {
         Some(span) if types.is_empty() => {
             errors.at(span, "expected `commands(…)` beside it (it runs before one of them)");
@@ -56,7 +56,7 @@ pub(crate) fn declare(
         ident: &ident,
         is: Is::Command,
         docs,
-        settings,
+        details,
         parameters,
         bundles,
         below,

@@ -1,13 +1,13 @@
 //! The macros of Clavret. Each turns Rust that a developer has anyway (a struct, an enum, a function,
 //! an `impl` block, a question in place) into the statics that a person could have written, and the
-//! few lines that move values out of a reading. They have no rules of their own: settings are the
+//! few lines that move values out of a reading. They have no rules of their own: details are the
 //! setters of the values surface, and the compiler checks what stands in them.
 //!
 //! Read in this order:
 //!
 //! 1. `errors.rs`: every error, collected with its span; `docs.rs`, `names.rs`: documentation as help,
 //!    identifiers as names.
-//! 2. `settings.rs`: what may stand in a mark's parentheses; `marks.rs`: which mark a field or an
+//! 2. `details.rs`: what may stand in a mark's parentheses; `marks.rs`: which mark a field or an
 //!    argument has.
 //! 3. `param.rs`, `command.rs`: a parameter and a command as statics; `arguments.rs`: what a function is
 //!    called with.
@@ -26,6 +26,7 @@ mod asked;
 mod block;
 mod choice;
 mod command;
+mod details;
 mod docs;
 mod enums;
 mod errors;
@@ -33,7 +34,6 @@ mod function;
 mod marks;
 mod names;
 mod param;
-mod settings;
 mod structs;
 mod stub;
 
@@ -75,13 +75,13 @@ pub fn derive_choice(input: TokenStream) -> TokenStream {
 /// Declares a command by a function, or a group of commands by an `impl` block. See the crate
 /// `clavret`.
 #[proc_macro_attribute]
-pub fn declare(settings: TokenStream, item: TokenStream) -> TokenStream {
+pub fn declare(details: TokenStream, item: TokenStream) -> TokenStream {
     let mut item = parse_macro_input!(item as Item);
     let mut errors = Errors::new();
-    let settings = settings::parse_list(settings.into(), &mut errors);
+    let details = details::parse_list(details.into(), &mut errors);
     let tokens = match &mut item {
-        Item::Fn(function) => function::declare(function, settings, &mut errors),
-        Item::Impl(block) => block::declare(block, settings, &mut errors),
+        Item::Fn(function) => function::declare(function, details, &mut errors),
+        Item::Impl(block) => block::declare(block, details, &mut errors),
         other => {
             let message =
                 "expected a function or an `impl` block (a type has `#[derive(clavret::Declare)]`)";

@@ -3,10 +3,10 @@
 use proc_macro2::Ident;
 use syn::{Attribute, Type};
 
+use crate::details::{Detail, of_mark};
 use crate::docs::{Docs, is_doc};
 use crate::errors::Errors;
 use crate::param::{Parameter, Role};
-use crate::settings::{Setting, of_mark};
 
 /// What a field or an argument is.
 pub(crate) enum Marked {
@@ -22,7 +22,7 @@ pub(crate) enum Marked {
 /// A field whose type is a bundle of parameters.
 pub(crate) struct Bundle {
     pub(crate) docs: Docs,
-    pub(crate) settings: Vec<Setting>,
+    pub(crate) details: Vec<Detail>,
 }
 
 const MARKS: [&str; 6] = ["operand", "option", "flag", "tally", "bundle", "commands"];
@@ -46,17 +46,15 @@ pub(crate) fn read(
         errors.on(second, format!("`{ident}` has a mark already (one at most can stand there)"));
     }
     let docs = Docs::of(attributes, errors);
-    let settings = of_mark(mark, errors);
+    let details = of_mark(mark, errors);
     let path = mark.path();
     if path.is_ident("bundle") {
-        return Marked::Bundle(Bundle { docs, settings });
+        return Marked::Bundle(Bundle { docs, details });
     }
     if path.is_ident("commands") {
-        for setting in &settings {
-            errors.at(
-                setting.name.span(),
-                "the enum of the commands has the settings, not the field",
-            );
+        for detail in &details {
+            errors
+                .at(detail.name.span(), "the enum of the commands has the details, not the field");
         }
         return Marked::Commands;
     }
@@ -71,7 +69,7 @@ pub(crate) fn read(
             "a parameter's value is owned (write `String` for `&str`, `Vec<T>` for `&[T]`)";
         errors.on(reference, message);
     }
-    Marked::Parameter(Box::new(Parameter::new(role, ident, ty, docs, settings, owners, errors)))
+    Marked::Parameter(Box::new(Parameter::new(role, ident, ty, docs, details, owners, errors)))
 }
 
 /// Takes the marks and the documentation of an argument away, which stand nowhere else in Rust.

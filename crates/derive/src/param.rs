@@ -5,10 +5,10 @@ use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Expr, ExprLit, ExprUnary, Lit, Type, UnOp};
 
+use crate::details::{Detail, Given, Setter, Takes, known};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::names::{hidden, kebab};
-use crate::settings::{Given, Setter, Setting, Takes, known};
 
 /// What a parameter is on the command line.
 #[derive(Clone, Copy, PartialEq, Eq)]
@@ -96,7 +96,7 @@ impl Role {
         }
     }
 
-    /// Who has the settings that it has not.
+    /// Who has the details that it has not.
     const OTHERS: &'static [(&'static str, &'static [Setter])] = &[
         ("an option", VALUED),
         ("an option", NAMED),
@@ -114,31 +114,31 @@ impl Parameter {
         ident: &Ident,
         ty: &Type,
         docs: Docs,
-        settings: Vec<Setting>,
+        details: Vec<Detail>,
         owners: &[&Ident],
         errors: &mut Errors,
     ) -> Self {
-        let right = known(&settings, role.article(), role.setters(), Role::OTHERS, errors);
+        let right = known(&details, role.article(), role.setters(), Role::OTHERS, errors);
         let key = hidden(&[owners, &[ident]].concat(), ident.span());
         let kebab = kebab(ident);
-        let setters = docs.setters("help", &settings);
+        let setters = docs.setters("help", &details);
         let (mut name, mut setters, mut checks) = (quote!(#kebab), setters, quote!());
         if role == Role::Tally && !is_u32(ty) {
             errors.on(ty, "a tally is a `u32`: how often it is given");
         }
         let mut letters = Vec::new();
-        for (setting, takes) in right {
-            if setting.is("name") {
-                if let Some(value) = setting.value(errors) {
+        for (detail, takes) in right {
+            if detail.is("name") {
+                if let Some(value) = detail.value(errors) {
                     name = quote!(#value);
                 }
-            } else if setting.is("default") {
-                let (setter, check) = default(setting, ty, errors);
+            } else if detail.is("default") {
+                let (setter, check) = default(detail, ty, errors);
                 setters.extend(setter);
                 checks.extend(check);
             } else {
-                letters.extend(letter(setting));
-                setters.extend(setting.call(takes, errors));
+                letters.extend(letter(detail));
+                setters.extend(detail.call(takes, errors));
             }
         }
         Parameter {
@@ -208,11 +208,11 @@ fn is_u32(ty: &Type) -> bool {
     path.path.segments.last().is_some_and(|last| last.ident == "u32")
 }
 
-/// The letter that a setting takes for the parameter, and where it stands.
-fn letter(setting: &Setting) -> Option<(char, Span)> {
-    match &setting.value {
+/// The letter that a detail takes for the parameter, and where it stands.
+fn letter(detail: &Detail) -> Option<(char, Span)> {
+    match &detail.value {
         Given::Value(Expr::Lit(ExprLit { lit: Lit::Char(letter), .. }))
-            if setting.is("letter") || setting.is("opposite_letter") =>
+            if detail.is("letter") || detail.is("opposite_letter") =>
         {
             Some((letter.value(), letter.span()))
         }
@@ -222,10 +222,10 @@ fn letter(setting: &Setting) -> Option<(char, Span)> {
 
 /// A default as the setter takes it, a word, and a check of its type. A literal is written as a value
 /// of Rust, and checked as one.
-fn default(setting: &Setting, ty: &Type, errors: &mut Errors) -> (TokenStream, TokenStream) {
-    let span = setting.name.span();
-    let Some(value) = setting.value(errors) else { return Default::default() };
-    let name = &setting.name;
+fn default(detail: &Detail, ty: &Type, errors: &mut Errors) -> (TokenStream, TokenStream) {
+    let span = detail.name.span();
+    let Some(value) = detail.value(errors) else { return Default::default() };
+    let name = &detail.name;
     match word(value) {
         Some(word) => (
             quote_spanned!(span=> .#name(#word)),

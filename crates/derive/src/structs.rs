@@ -6,17 +6,17 @@ use syn::spanned::Spanned;
 use syn::{DataStruct, DeriveInput, Field, Fields, Type, Visibility};
 
 use crate::command::{Below, Is, Node, listed};
+use crate::details::{Detail, Setter, Takes, span_of};
 use crate::docs::Docs;
 use crate::errors::Errors;
 use crate::marks::{Marked, read};
 use crate::names::upper;
 use crate::param::Parameter;
-use crate::settings::{Setter, Setting, Takes, span_of};
 
-/// The settings of a container: those of each `#[declare(…)]` on it.
-pub(crate) fn container(attributes: &[syn::Attribute], errors: &mut Errors) -> Vec<Setting> {
+/// The details of a container: those of each `#[declare(…)]` on it.
+pub(crate) fn container(attributes: &[syn::Attribute], errors: &mut Errors) -> Vec<Detail> {
     let own = attributes.iter().filter(|attribute| attribute.path().is_ident("declare"));
-    own.flat_map(|attribute| crate::settings::of_mark(attribute, errors)).collect()
+    own.flat_map(|attribute| crate::details::of_mark(attribute, errors)).collect()
 }
 
 /// What the fields of a struct, or of a variant, turn out to be.
@@ -92,13 +92,13 @@ pub(crate) const MORE: &[Setter] = &[("commands", Takes::Special, false)];
 
 pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Errors) -> TokenStream {
     let ident = &input.ident;
-    let settings = container(&input.attrs, errors);
+    let details = container(&input.attrs, errors);
     let reading = Ident::new("reading", Span::mixed_site());
     let contents = contents(&data.fields, &[], &reading, errors);
-    let (of, types) = (quote!(#ident), listed(&settings, errors));
+    let (of, types) = (quote!(#ident), listed(&details, errors));
     let below = match contents.commands {
         Some(ty) => {
-            if let Some(span) = span_of(&settings, "commands") {
+            if let Some(span) = span_of(&details, "commands") {
                 errors.at(span, "the commands are those of the field marked `#[commands]`");
             }
             Below::Of(ty)
@@ -107,13 +107,13 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
         None => Below::Listed(types.iter().cloned().map(of_type).collect()),
     };
     // A group leaves the work to its commands, unless it acts too.
-    let is_group = !types.is_empty() && !settings.iter().any(|setting| setting.is("acts"));
+    let is_group = !types.is_empty() && !details.iter().any(|detail| detail.is("acts"));
     let routes =
         if is_group { routes(&of, &types, &quote!(), &quote!()) } else { acting(&of, &types) };
     let docs = Docs::of(&input.attrs, errors);
     let (parameters, bundles) = (contents.parameters, contents.bundles);
     let node =
-        Node { ident, is: Is::Command, docs, settings, parameters, bundles, below, more: MORE };
+        Node { ident, is: Is::Command, docs, details, parameters, bundles, below, more: MORE };
     let command = crate::names::command(ident.span());
     let statics = node.to_statics(&command, errors);
     let keys = keys(ident, &input.vis, &node.parameters);

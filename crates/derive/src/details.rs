@@ -1,4 +1,4 @@
-//! What stands in the parentheses of a mark: `letter = 'f', once, times(1, 3)`. Each setting is the
+//! What stands in the parentheses of a mark: `letter = 'f', once, times(1, 3)`. Each detail is the
 //! setter of the values surface that is called so, and what it is given goes there as it stands.
 
 use proc_macro2::{Ident, Span, TokenStream};
@@ -11,14 +11,14 @@ use syn::{Attribute, Expr, Meta, Token, parenthesized, token};
 
 use crate::errors::Errors;
 
-/// One setting, as it was written.
+/// One detail, as it was written.
 #[derive(Clone)]
-pub(crate) struct Setting {
+pub(crate) struct Detail {
     pub(crate) name: Ident,
     pub(crate) value: Given,
 }
 
-/// What a setting is given.
+/// What a detail is given.
 #[derive(Clone)]
 pub(crate) enum Given {
     /// `once`
@@ -29,7 +29,7 @@ pub(crate) enum Given {
     Several(Punctuated<Expr, Token![,]>),
 }
 
-impl Parse for Setting {
+impl Parse for Detail {
     fn parse(input: ParseStream<'_>) -> syn::Result<Self> {
         // `default` and its like are no keywords here.
         let name = input.call(Ident::parse_any)?;
@@ -43,22 +43,22 @@ impl Parse for Setting {
         } else {
             Given::Nothing
         };
-        Ok(Setting { name, value })
+        Ok(Detail { name, value })
     }
 }
 
-/// The settings of a list. Each mistake is told, and what stands behind it is read all the same.
-pub(crate) fn parse_list(tokens: TokenStream, errors: &mut Errors) -> Vec<Setting> {
-    let mut settings = Vec::new();
+/// The details of a list. Each mistake is told, and what stands behind it is read all the same.
+pub(crate) fn parse_list(tokens: TokenStream, errors: &mut Errors) -> Vec<Detail> {
+    let mut details = Vec::new();
     let list = |input: ParseStream<'_>| {
         while !input.is_empty() {
             let ahead = input.fork();
-            let setting = ahead.parse::<Setting>();
+            let detail = ahead.parse::<Detail>();
             let is_followed = ahead.is_empty() || ahead.peek(Token![,]);
-            match setting {
-                Ok(setting) if is_followed => {
+            match detail {
+                Ok(detail) if is_followed => {
                     input.advance_to(&ahead);
-                    settings.push(setting);
+                    details.push(detail);
                 }
                 Ok(_) => errors.add(ahead.error("expected `,`")),
                 Err(error) => errors.add(error),
@@ -74,11 +74,11 @@ pub(crate) fn parse_list(tokens: TokenStream, errors: &mut Errors) -> Vec<Settin
     };
     let read = list.parse2(tokens);
     errors.check(read);
-    settings
+    details
 }
 
-/// The settings of a mark: none for `#[operand]`, those in the parentheses otherwise.
-pub(crate) fn of_mark(attribute: &Attribute, errors: &mut Errors) -> Vec<Setting> {
+/// The details of a mark: none for `#[operand]`, those in the parentheses otherwise.
+pub(crate) fn of_mark(attribute: &Attribute, errors: &mut Errors) -> Vec<Detail> {
     match &attribute.meta {
         Meta::Path(_) => Vec::new(),
         Meta::List(list) => parse_list(list.tokens.clone(), errors),
@@ -106,12 +106,12 @@ pub(crate) enum Takes {
 /// A setter by its name, how it takes what it is given, and whether it may be called again.
 pub(crate) type Setter = (&'static str, Takes, bool);
 
-impl Setting {
+impl Detail {
     pub(crate) fn is(&self, name: &str) -> bool {
         self.name.unraw() == name
     }
 
-    /// The call of the setter: `.letter('f')`, at the place of the setting.
+    /// The call of the setter: `.letter('f')`, at the place of the detail.
     pub(crate) fn call(&self, takes: Takes, errors: &mut Errors) -> TokenStream {
         let (name, span) = (&self.name, self.name.span());
         match (takes, &self.value) {
@@ -129,7 +129,7 @@ impl Setting {
         }
     }
 
-    /// The value that a setting which the macro reads is given.
+    /// The value that a detail which the macro reads is given.
     pub(crate) fn value(&self, errors: &mut Errors) -> Option<&Expr> {
         match &self.value {
             Given::Value(value) => Some(value),
@@ -153,7 +153,7 @@ impl Setting {
 }
 
 impl Takes {
-    /// How a setting is written.
+    /// How a detail is written.
     fn form(self, name: &str) -> String {
         match self {
             Takes::Nothing => name.to_owned(),
@@ -163,38 +163,38 @@ impl Takes {
     }
 }
 
-/// Says which settings are unknown to a list of setters, and which stand there twice; gives those that
+/// Says which details are unknown to a list of setters, and which stand there twice; gives those that
 /// are right, each with how it takes its value. `others` may know a stranger: what it is for is said.
 pub(crate) fn known<'s>(
-    settings: &'s [Setting],
+    details: &'s [Detail],
     of: &str,
     setters: &[&[Setter]],
     others: &[(&str, &[Setter])],
     errors: &mut Errors,
-) -> Vec<(&'s Setting, Takes)> {
-    let mut right: Vec<(&Setting, Takes)> = Vec::new();
-    for setting in settings {
-        let own = setters.iter().copied().flatten().find(|setter| setting.is(setter.0));
+) -> Vec<(&'s Detail, Takes)> {
+    let mut right: Vec<(&Detail, Takes)> = Vec::new();
+    for detail in details {
+        let own = setters.iter().copied().flatten().find(|setter| detail.is(setter.0));
         let Some(&(name, takes, again)) = own else {
-            errors.at(setting.name.span(), unknown(setting, of, setters, others));
+            errors.at(detail.name.span(), unknown(detail, of, setters, others));
             continue;
         };
         if !again && right.iter().any(|(before, _)| before.is(name)) {
-            errors.at(setting.name.span(), format!("`{name}` is set twice"));
+            errors.at(detail.name.span(), format!("`{name}` is set twice"));
             continue;
         }
-        right.push((setting, takes));
+        right.push((detail, takes));
     }
     right
 }
 
 fn unknown(
-    setting: &Setting,
+    detail: &Detail,
     of: &str,
     setters: &[&[Setter]],
     others: &[(&str, &[Setter])],
 ) -> String {
-    let name = setting.name.unraw().to_string();
+    let name = detail.name.unraw().to_string();
     let owner = others.iter().find(|(_, setters)| setters.iter().any(|setter| setter.0 == name));
     if let Some((owner, _)) = owner {
         return format!("{of} has no `{name}` ({owner} has)");
@@ -208,7 +208,7 @@ fn unknown(
     format!("{of} has no `{name}` (expected one of: {})", names.join(", "))
 }
 
-/// The span of the last setting with a name, for what is wrong with it.
-pub(crate) fn span_of(settings: &[Setting], name: &str) -> Option<Span> {
-    settings.iter().rev().find(|setting| setting.is(name)).map(|setting| setting.name.span())
+/// The span of the last detail with a name, for what is wrong with it.
+pub(crate) fn span_of(details: &[Detail], name: &str) -> Option<Span> {
+    details.iter().rev().find(|detail| detail.is(name)).map(|detail| detail.name.span())
 }

@@ -79,6 +79,14 @@ pub(crate) fn perform<'p>(
     {
         return answer(root, &request.to_string_lossy(), words, streams);
     }
+    if cfg!(debug_assertions) {
+        let mistakes = root.wrong_defaults();
+        if !mistakes.is_empty() {
+            let told: String = mistakes.iter().map(|mistake| root.mistake(mistake)).collect();
+            _ = streams.err().write_all(told.as_bytes());
+            return FAILED;
+        }
+    }
     let words = Words::new(words);
     match root.read_in(words, streams.world()) {
         Outcome::Reading(reading) => {
@@ -118,7 +126,11 @@ fn respond(
         Outcome::Faults(faults) if faults.is_command_missing() => {
             refused(Page::of(faults.path(), Length::Short).draw(look(Stream::Error)))
         }
-        Outcome::Faults(faults) => refused(faults.draw(look(Stream::Error))),
+        Outcome::Faults(faults) => {
+            let is_mistake = faults.are_mistakes();
+            let status = refused(faults.draw(look(Stream::Error)));
+            if is_mistake { FAILED } else { status }
+        }
         // A reading has nothing to print.
         _ => 0,
     }

@@ -1,6 +1,6 @@
 //! Faults as they are shown: whole texts, next to their lines.
 
-use clavret_core::{Command, Length, Look, Named, Outcome, Page, Path, Wording};
+use clavret_core::{Command, Length, Look, Named, Outcome, Page, Path, When, Wording, valid};
 use expect_test::{Expect, expect};
 
 use crate::demo::{APIARY, faults};
@@ -326,19 +326,20 @@ fn every_phrase_can_be_replaced() {
 }
 
 #[test]
-fn a_default_that_does_not_read_is_a_fault_and_no_panic() {
-    static FRAMES: Named<u8> = Named::new("frames").default("some");
-    static ROOT: Command = Command::new("apiary").takes(&[FRAMES.param()]);
-    let Outcome::Faults(faults) = ROOT.read(&[] as &[&str]) else { panic!() };
+fn a_default_that_does_not_read_is_a_mistake_of_the_program_and_no_fault_of_a_line() {
+    static SIZE: Named<u8> = Named::new("size").default("9").valid(&valid::range(0, 5));
+    static WHEN: Named<When> = Named::new("when").default("soon");
+    static KEYS: Named<Vec<String>> =
+        Named::new("key").joined_by(',').distinct().default("code,code");
+    static ROOT: Command =
+        Command::new("apiary").takes(&[SIZE.param(), WHEN.param(), KEYS.param()]);
+    let Outcome::Faults(faults) = ROOT.read(&["--sise", "3"]) else { panic!() };
+    assert!(faults.are_mistakes());
     expect![[r#"
-        apiary: one thing to put right
-
-          the default of --frames does not read: --frames takes a whole number; 'some'
-          is not one
-
-          page  apiary --help
-    "#]]
-    .assert_eq(&faults.draw(Look::PLAIN));
+        apiary: a mistake of this program: the default of --size, 9, is above 5
+        apiary: a mistake of this program: the default of --when, soon, is wrong: --when takes auto, always or never; 'soon' is not among them
+        apiary: a mistake of this program: the default of --key, code,code, is wrong: --key takes each value once; 'code,code' is there twice
+    "#]].assert_eq(&faults.draw(Look::PLAIN));
 }
 
 #[test]

@@ -49,8 +49,8 @@ fn values_that_do_not_read_are_flaws() {
         expect![[r#"
             apiary: the example `apiary inspect 'A7` has a quote that is not closed
             apiary inspect: the example of what HIVE takes does not read: HIVE takes a hive's code, such as A-7; 'A-7' is not one
-            apiary inspect: the default of --frames does not read: --frames takes a whole number from 0 to 20; '30' is above that
-            apiary inspect: the default of --at does not read: --at takes exactly two, not one
+            apiary inspect: the default of --frames, 30, is above 20
+            apiary inspect: the default of --at, here, is wrong: --at takes exactly two, not one
             apiary inspect: the example `apiary inspect A8 --frams 3` does not read: HIVE takes a hive's code, such as A-7; 'A8' is not one; --frams is not an option here; --frames is; '3' is one word too many for apiary inspect; --key is needed: keys
             apiary inspect: the example `apiary help` is none of `apiary`'s command `inspect`
             apiary inspect: the example `inspect A7` does not begin with `apiary`

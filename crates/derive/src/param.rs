@@ -127,6 +127,7 @@ impl Parameter {
             errors.on(ty, "a tally is a `u32`: how often it is given");
         }
         let mut letters = Vec::new();
+        refuse_beyond(&details, errors);
         for (detail, takes) in right {
             if detail.is("name") {
                 if let Some(value) = detail.value(errors) {
@@ -234,6 +235,32 @@ fn default(detail: &Detail, ty: &Type, errors: &mut Errors) -> (TokenStream, Tok
         None => {
             let word = quote_spanned!(value.span()=> ::clavret::__::word::<#ty>(#value));
             (quote_spanned!(span=> .#name(#word)), quote!())
+        }
+    }
+}
+
+/// A default and a range, both of them literal numbers: whether the one lies in the other is seen here.
+fn refuse_beyond(details: &[Detail], errors: &mut Errors) {
+    let number = |value: &Expr| word(value)?.replace('_', "").parse::<f64>().ok();
+    let value = |detail: &Detail| match &detail.value {
+        Given::Value(value) => Some(value.clone()),
+        _ => None,
+    };
+    let default = details.iter().find(|detail| detail.is("default")).and_then(value);
+    let Some((default, given)) = default.and_then(|value| Some((number(&value)?, value))) else {
+        return;
+    };
+    for validator in details.iter().filter(|detail| detail.is("valid")).filter_map(value) {
+        let Expr::Call(call) = validator else { continue };
+        let is_range = matches!(&*call.func, Expr::Path(path)
+            if path.path.segments.last().is_some_and(|last| last.ident == "range"));
+        let (Some(low), Some(high)) = (call.args.first(), call.args.last()) else { continue };
+        let (Some(lowest), Some(highest)) = (number(low), number(high)) else { continue };
+        let shown = |value: &Expr| word(value).unwrap_or_default();
+        if is_range && default > highest {
+            errors.on(&given, format!("the default {} is above {}", shown(&given), shown(high)));
+        } else if is_range && default < lowest {
+            errors.on(&given, format!("the default {} is below {}", shown(&given), shown(low)));
         }
     }
 }

@@ -18,7 +18,7 @@
 //! * `config.rs`: where a config file is; `package.rs`: what a program's package says of it.
 //! * `standard.rs`: the `help` and `completions` commands and `--color`, ready to be listed.
 //! * `cell.rs`: where a converted value waits for its key.
-//! * `rules.rs`, `twins.rs`, `names.rs`: what a declaration must keep to.
+//! * `rules.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to.
 //! * `problem.rs`, `message.rs`: what may be wrong with it, in words.
 
 mod bundle;
@@ -27,6 +27,7 @@ mod cell;
 mod choice;
 mod command;
 mod config;
+mod defaults;
 mod from_word;
 mod keys;
 mod kind;

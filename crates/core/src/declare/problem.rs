@@ -37,6 +37,17 @@ pub enum Problem<'d> {
         /// The command above it that accepts the first throughout; its own name otherwise.
         above: &'d str,
     },
+    /// A default that is no whole number of its type.
+    Default {
+        /// The parameter.
+        name: &'d str,
+        /// The default as declared.
+        default: &'d str,
+        /// What is wrong with it.
+        why: &'static str,
+        /// The limit that it is beyond; empty where it is no number at all.
+        limit: &'static str,
+    },
     /// Two parameters have one letter.
     Letters {
         /// The declared name of the one that came first.
@@ -159,6 +170,10 @@ impl Problem<'_> {
                 let text = text.text("the letter of `").text(name).text("`, `");
                 let mut buffer = [0; 4];
                 text.text(letter.encode_utf8(&mut buffer)).text("`, ").text(why)
+            }
+            Problem::Default { name, default, why, limit } => {
+                let text = text.text("the default of `").text(name).text("`, `").text(default);
+                text.text("`, ").text(why).text(limit)
             }
             Problem::Long { first, second, name, command, above } => {
                 let text = if same(first, second) && same(command, above) {

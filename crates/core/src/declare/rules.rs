@@ -7,6 +7,7 @@
 
 use super::Command;
 use super::command::Tails;
+use super::defaults;
 use super::names::{hash, name_fault, order, same};
 use super::param::{Param, Role, Tail};
 use super::problem::Problem;
@@ -63,6 +64,9 @@ const fn names<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
     }
     let mut i = 0;
     while let Some(param) = command.param(i) {
+        if let Some(problem) = defaults::problem(param) {
+            finder.show(problem);
+        }
         // In a static, a key's own names were checked where it was declared.
         if command.draft && matches!(param.role, Role::Operand) {
             show_name(param.name, finder);

@@ -35,6 +35,10 @@ impl<'d> Faults<'d> {
     /// ");
     /// ```
     pub fn draw(&self, look: Look) -> String {
+        if self.are_mistakes() {
+            let root = self.path.root();
+            return self.mistakes().map(|what| root.mistake(&what)).collect();
+        }
         let mut groups = self.groups(&self.told_alone());
         let repaired = if groups.len() <= MOST_MENDED { self.repaired() } else { None };
         if let Some(repaired) = &repaired {

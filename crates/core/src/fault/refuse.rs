@@ -2,7 +2,7 @@
 
 use crate::declare::valid::{Refusal, Says, Test};
 use crate::declare::{FromWord, Kind, Miss, Noun, Param, Reason};
-use crate::read::{Fault, FaultKind, Faults, Place};
+use crate::read::{Fault, FaultKind, Faults};
 use crate::text::{Put, digits, visible};
 use crate::wording::{Wording, fill};
 
@@ -20,7 +20,7 @@ impl<'d> Faults<'d> {
                     0 => digits(0),
                     count => wording.count(count),
                 });
-                return fill(wording.value_count, &[name, &counts[0], &counts[1]]);
+                fill(wording.value_count, &[name, &counts[0], &counts[1]])
             }
             Some(Reason::Own(reason)) if fault.kind == FaultKind::ValueRefused => {
                 fill(wording.value_refused, &[name, typed]) + wording.colon + &visible(reason)
@@ -30,11 +30,31 @@ impl<'d> Faults<'d> {
                 None => self.takes_and_is(group, (name, typed), param),
             },
         };
-        match (fault.kind, fault.place) {
-            (FaultKind::ReadingRefused, _) => sentence,
-            (_, Place::Nowhere) => fill(wording.wrong_default, &[name]) + wording.colon + &sentence,
-            _ => sentence,
+        match fault.is_mistake() {
+            true => self.wrong_default(fault, param, (name, typed), sentence),
+            false => sentence,
         }
+    }
+
+    /// What is wrong with a default: beyond a limit, in short; else what is said of a word.
+    fn wrong_default(
+        &self,
+        fault: &Fault<'d>,
+        param: &Param<'d>,
+        (name, typed): (&str, &str),
+        sentence: String,
+    ) -> String {
+        let wording = self.path.root().words();
+        let range = param.tests().find_map(|test| match test.says() {
+            Says::Range(low, high) => Some((low, high)),
+            _ => None,
+        });
+        let what = match (&fault.reason, range) {
+            (Some(Reason::Above), Some((_, high))) => fill(wording.is_above, &[&high]),
+            (Some(Reason::Below), Some((low, _))) => fill(wording.is_below, &[&low]),
+            _ => fill(wording.is_wrong, &[&sentence]),
+        };
+        fill(wording.default_of, &[name, typed.trim_matches('\''), &what])
     }
 
     /// What would be right; then what this is, where that says more.

@@ -39,12 +39,12 @@ impl<'d> Command<'d> {
     ///
     /// ```
     /// use clavret_core::{Command, Named};
-    /// static FRAMES: Named<u8> = Named::new("frames").default("many").help("frames seen");
+    /// static FRAMES: Named<f32> = Named::new("frames").default("many").help("frames seen");
     /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
     /// let flaws: Vec<String> = INSPECT.flaws().iter().map(ToString::to_string).collect();
     /// assert_eq!(flaws, [
     ///     "inspect: it has no summary",
-    ///     "inspect: the default of --frames does not read: --frames takes a whole number; 'many' is not one",
+    ///     "inspect: the default of --frames, many, is wrong: --frames takes a number, such as 1.5; 'many' is not one",
     /// ]);
     /// ```
     pub fn flaws(&'d self) -> Vec<Flaw> {

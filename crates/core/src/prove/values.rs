@@ -2,7 +2,7 @@
 
 use super::line;
 use crate::declare::{Command, Param, Role, Tail};
-use crate::read::{Outcome, Path, Place};
+use crate::read::{Fault, Outcome, Path, Place};
 
 /// What does not read, of a command and its parameters.
 pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
@@ -20,12 +20,22 @@ pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
 
 /// A default is read where nothing is typed.
 fn look_at_default(param: &Param<'_>, flaws: &mut Vec<String>) {
-    if param.default.is_some()
-        && let Some(why) = refusal(param, &[])
-    {
-        // What a word is not says so itself; a count of words does not.
-        let start = format!("the default of {} does not read", param.spelled());
-        flaws.push(if why.starts_with(&start) { why } else { format!("{start}: {why}") });
+    if param.default.is_some() {
+        flaws.extend(refusal(param, &[]));
+    }
+}
+
+impl<'d> Command<'d> {
+    /// The defaults of the command and of all below it that do not read: mistakes of the program, which
+    /// no line is to blame for.
+    pub fn wrong_defaults(&'d self) -> Vec<String> {
+        let mut wrong = Vec::new();
+        for command in std::iter::once(self).chain(self.below()) {
+            for param in command.params() {
+                look_at_default(param, &mut wrong);
+            }
+        }
+        wrong
     }
 }
 
@@ -60,8 +70,11 @@ fn refusal(param: &Param<'_>, words: &[String]) -> Option<String> {
     let command = Command::draft("prove").takes(&params);
     match command.read(words) {
         Outcome::Faults(faults) => {
-            let said: Vec<String> = faults.iter().map(|fault| faults.sentence(&[fault])).collect();
-            Some(said.join("; "))
+            let said = |fault: &Fault<'_>| match fault.is_mistake() {
+                true => faults.mistake(fault),
+                false => faults.sentence(&[fault]),
+            };
+            Some(faults.iter().map(said).collect::<Vec<_>>().join("; "))
         }
         _ => None,
     }

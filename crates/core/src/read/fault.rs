@@ -147,6 +147,17 @@ impl<'d> Fault<'d> {
         self.param
     }
 
+    /// Whether the program itself is wrong, and not the line: a default does not read.
+    pub(crate) fn is_mistake(&self) -> bool {
+        use FaultKind::{ValueMisfit, ValueNotText, ValueRefused, ValueTwice, ValuesMiscounted};
+        self.place == Place::Nowhere
+            && self.param.is_some_and(|param| param.default.is_some())
+            && matches!(
+                self.kind,
+                ValueMisfit | ValueNotText | ValueRefused | ValueTwice | ValuesMiscounted
+            )
+    }
+
     /// Whether it is on the command line.
     pub(crate) const fn is_on_line(&self) -> bool {
         matches!(self.place, Place::At { .. } | Place::Before(_))
@@ -215,6 +226,11 @@ impl<'d> Faults<'d> {
     /// The command that the line reached.
     pub const fn path(&self) -> &Path<'d> {
         &self.path
+    }
+
+    /// Whether the program itself is wrong: then that is told, and nothing of the line.
+    pub fn are_mistakes(&self) -> bool {
+        self.list.iter().any(Fault::is_mistake)
     }
 
     /// Whether all that is wrong is that a subcommand is wanted and none is given: then a short

@@ -108,7 +108,12 @@ pub struct Wording {
     pub excludes: &'static str,
     pub needed_with: &'static str,
     pub setting_unknown: &'static str,
-    pub wrong_default: &'static str,
+    /// What is wrong with the program itself.
+    pub mistake: &'static str,
+    pub default_of: &'static str,
+    pub is_above: &'static str,
+    pub is_below: &'static str,
+    pub is_wrong: &'static str,
     pub deprecated: &'static str,
     pub error: &'static str,
     pub cause: &'static str,

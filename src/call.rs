@@ -44,7 +44,7 @@ pub struct Call<'a, C: ?Sized = ()> {
 /// The work of an `async` handler, for the program's executor to finish.
 pub type Work<'w> = Pin<Box<dyn Future<Output = Done> + 'w>>;
 
-/// Finishes the work of `async` handlers: see [`Program::executor`](crate::Program::executor).
+/// Finishes the work of `async` handlers: see [`Program::new_async`](crate::Program::new_async).
 pub type Executor = fn(Work<'_>) -> Done;
 
 impl<'a, C: ?Sized> Call<'a, C> {
@@ -108,12 +108,13 @@ impl<'a, C: ?Sized> Call<'a, C> {
     ///
     /// # Errors
     ///
-    /// The work's own; and one that says so where the program has no executor.
+    /// The work's own; and, where the program has no executor, one that begins "a mistake of this program".
     pub fn finish(&self, work: Work<'_>) -> Done {
         match self.executor {
             Some(executor) => executor(work),
             None => Err(format!(
-                "`{}` is async, and the program has no executor (give it one by `Program::executor`)",
+                "a mistake of this program: `{}` is async, and no executor finishes its work (give one to \
+                 `Program::new_async` or `Program::of_async`)",
                 self.reading.path()
             )
             .into()),

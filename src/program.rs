@@ -5,13 +5,13 @@ use std::error::Error;
 use std::ffi::OsString;
 use std::process::ExitCode;
 
-use clavret_core::{Command, Path, Reading};
+use clavret_core::{Command, Path, Problem, Reading};
 
 use crate::call::{Call, Executor};
 use crate::declared::Routed;
 use crate::end::Done;
 use crate::process::begin;
-use crate::route::{Route, handler, route, unrouted};
+use crate::route::{Route, awaited, handler, route, unrouted};
 use crate::run::perform;
 use crate::streams::Streams;
 
@@ -54,13 +54,49 @@ impl<C: 'static> Program<C> {
     ///
     /// # Panics
     ///
-    /// In a static, so that the build stops: when no route leads to a command.
+    /// In a static, so that the build stops: when no route leads to a command, and when a handler is
+    /// `async`, as that needs [`new_async`](Program::new_async).
     #[track_caller]
     pub const fn new(root: &'static Command<'static>, routes: &'static [Route<C>]) -> Self {
+        if let Some(command) = awaited(routes) {
+            Problem::Awaited { command: command.name() }.stop();
+        }
+        Program::routed(root, routes, None)
+    }
+
+    #[track_caller]
+    const fn routed(
+        root: &'static Command<'static>,
+        routes: &'static [Route<C>],
+        executor: Option<Executor>,
+    ) -> Self {
         if let Some(problem) = unrouted(routes, root, "") {
             problem.stop();
         }
-        Program { root, routes, executor: None }
+        Program { root, routes, executor }
+    }
+
+    /// A program some of whose handlers are `async`, and what finishes their work. The library brings no
+    /// executor: this hands the future to whichever the program has.
+    ///
+    /// ```
+    /// use clavret::{Command, Program};
+    /// # static ROOT: Command = Command::new("apiary").commands(&[]);
+    /// # const ROUTES: &[clavret::Route] = &[clavret::Route::new(&ROOT, |_| Ok(()))];
+    /// static PROGRAM: Program =
+    ///     Program::new_async(&ROOT, ROUTES, |work| pollster::block_on(work));
+    /// ```
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when no route leads to a command.
+    #[track_caller]
+    pub const fn new_async(
+        root: &'static Command<'static>,
+        routes: &'static [Route<C>],
+        executor: Executor,
+    ) -> Self {
+        Program::routed(root, routes, Some(executor))
     }
 
     /// A program that one thing declares: a type that [acts](crate::Act), a function, an `impl`
@@ -74,20 +110,14 @@ impl<C: 'static> Program<C> {
         Program::new(T::COMMAND, T::ROUTES)
     }
 
-    /// What finishes the work of `async` handlers. The library brings no executor: this hands the
-    /// future to whichever the program has.
+    /// The same where some of its handlers are `async`: see [`new_async`](Program::new_async).
     ///
-    /// ```
-    /// use clavret::{Command, Program};
-    /// # static ROOT: Command = Command::new("apiary").commands(&[]);
-    /// # const ROUTES: &[clavret::Route] = &[clavret::Route::new(&ROOT, |_| Ok(()))];
-    /// static PROGRAM: Program =
-    ///     Program::new(&ROOT, ROUTES).executor(|work| pollster::block_on(work));
-    /// ```
-    #[must_use]
-    pub const fn executor(mut self, executor: Executor) -> Self {
-        self.executor = Some(executor);
-        self
+    /// # Panics
+    ///
+    /// As [`new_async`](Program::new_async).
+    #[track_caller]
+    pub const fn of_async<T: Routed<C>>(executor: Executor) -> Self {
+        Program::new_async(T::COMMAND, T::ROUTES, executor)
     }
 
     /// The declaration.

@@ -22,7 +22,11 @@ use crate::end::Done;
 /// static PROGRAM: Program = Program::new(&APIARY, &[Route::new(&LIST, list)]);
 /// ```
 #[derive(Debug)]
-pub struct Route<C: 'static = ()>(Way<C>);
+pub struct Route<C: 'static = ()> {
+    way: Way<C>,
+    /// It hands its work to the program's executor.
+    is_awaited: bool,
+}
 
 fn act<T: Act<C>, C>(mut call: Call<'_, C>) -> Done {
     let values: T = call.values();
@@ -43,14 +47,27 @@ enum Way<C: 'static> {
 }
 
 impl<C: 'static> Route<C> {
+    const fn of_way(way: Way<C>) -> Self {
+        Route { way, is_awaited: false }
+    }
+
+    /// Says that the handler hands its work to the program's executor, by
+    /// [`Call::finish`](crate::Call::finish): a program without one stops the build. What the macros make of
+    /// an `async fn` says so by itself.
+    #[must_use]
+    pub const fn awaited(mut self) -> Self {
+        self.is_awaited = true;
+        self
+    }
+
     /// The handler of a command.
     pub const fn new(command: &'static Command<'static>, handler: Handler<C>) -> Self {
-        Route(Way::Own(command, handler))
+        Route::of_way(Way::Own(command, handler))
     }
 
     /// The handler of a command and of every one below it that has none of its own.
     pub const fn below(command: &'static Command<'static>, handler: Handler<C>) -> Self {
-        Route(Way::Below(command, handler))
+        Route::of_way(Way::Below(command, handler))
     }
 
     /// What a type that [acts](crate::Act) does with the values of its command, and of those below.
@@ -64,18 +81,18 @@ impl<C: 'static> Route<C> {
         command: &'static Command<'static>,
         action: fn(&Call<'_, C>) -> Done,
     ) -> Self {
-        Route(Way::Before(command, action))
+        Route::of_way(Way::Before(command, action))
     }
 
     /// The handlers that something declared brings with it: a type that [acts](crate::Act), a
     /// function, an `impl` block.
     pub const fn of<T: Routed<C>>() -> Self {
-        Route(Way::Several(T::ROUTES))
+        Route::of_way(Way::Several(T::ROUTES))
     }
 
     /// The routes of several: what a command whose subcommands are declared elsewhere consists of.
     pub const fn several(routes: &'static [Route<C>]) -> Self {
-        Route(Way::Several(routes))
+        Route::of_way(Way::Several(routes))
     }
 }
 
@@ -117,8 +134,8 @@ pub(crate) fn handler<C>(routes: &[Route<C>], path: &Path<'_>) -> Option<Handler
 }
 
 fn each<C>(routes: &[Route<C>], look: &mut dyn FnMut(&Way<C>) -> Done) -> Done {
-    for Route(way) in routes {
-        match way {
+    for route in routes {
+        match &route.way {
             Way::Several(routes) => each(routes, look)?,
             way => look(way)?,
         }
@@ -154,7 +171,7 @@ pub(crate) const fn unrouted<C>(
 const fn leads<C>(routes: &[Route<C>], command: &Command<'_>, with_below: bool) -> bool {
     let mut i = 0;
     while i < routes.len() {
-        let is_it = match &routes[i].0 {
+        let is_it = match &routes[i].way {
             Way::Own(at, _) => !with_below && at.is_alike(command),
             Way::Below(at, _) => at.is_alike(command),
             Way::Before(..) => false,
@@ -166,4 +183,22 @@ const fn leads<C>(routes: &[Route<C>], command: &Command<'_>, with_below: bool) 
         i += 1;
     }
     false
+}
+
+/// The first command whose handler needs an executor.
+pub(crate) const fn awaited<C>(routes: &[Route<C>]) -> Option<&'static Command<'static>> {
+    let mut i = 0;
+    while i < routes.len() {
+        let found = match &routes[i].way {
+            Way::Several(routes) => awaited(routes),
+            Way::Own(at, _) | Way::Below(at, _) if routes[i].is_awaited => Some(*at),
+            Way::Before(at, _) if routes[i].is_awaited => Some(*at),
+            _ => None,
+        };
+        if found.is_some() {
+            return found;
+        }
+        i += 1;
+    }
+    None
 }

@@ -8,6 +8,7 @@ use std::io::{self, BufRead, ErrorKind, Write};
 
 use clavret::{
     Call, Command, Config, Declare, Done, Failure, Input, Named, Program, Reading, Route, rehearse,
+    valid,
 };
 
 /// A context that remembers who was called.
@@ -67,8 +68,7 @@ mod order {
     }
 
     pub(super) static PROGRAM: Program<Diary> =
-        Program::of::<apiary>().executor(|work| pollster::block_on(work));
-    pub(super) static WITHOUT: Program<Diary> = Program::of::<apiary>();
+        Program::of_async::<apiary>(|work| pollster::block_on(work));
 }
 
 #[test]
@@ -132,9 +132,35 @@ fn a_function_stands_beside_the_variants_of_an_enum() {
 }
 
 #[test]
-fn an_async_function_without_an_executor_is_told() {
-    let told = rehearse(&order::WITHOUT).words(["hive", "add", "A7"]).run_in(&Diary::default());
-    told.fails(1, "apiary: `apiary hive add` is async, and the program has no executor");
+fn mistakes_of_the_program_are_told_as_such() {
+    static ROOT: Command = Command::new("apiary");
+    static AWAITED: Program =
+        Program::new(&ROOT, &[Route::new(&ROOT, |call| call.finish(Box::pin(async { Ok(()) })))]);
+    let told = rehearse(&AWAITED).run();
+    told.fails(1, "apiary: a mistake of this program: `apiary` is async, and no executor");
+    static SIZE: Named<u8> = Named::new("size").default("9").valid(&valid::range(0, 5));
+    static SIZED: Command = Command::new("apiary").takes(&[SIZE.param()]);
+    static WRONG: Program = Program::new(&SIZED, &[Route::new(&SIZED, |_| Ok(()))]);
+    // At every start of a debug build, whatever the line says.
+    for line in [&[] as &[&str], &["--size", "3"], &["--help"], &["--sise"]] {
+        rehearse(&WRONG)
+            .words(line)
+            .run()
+            .fails(1, "apiary: a mistake of this program: the default of --size, 9, is above 5\n");
+    }
+}
+
+/// say what is done
+#[clavret::declare(commands(order::list), before, acts)]
+fn watch(diary: &Diary) {
+    diary.note("watch");
+}
+
+#[test]
+fn what_runs_before_runs_alone_where_no_subcommand_is_named() {
+    static WATCH: Program<Diary> = Program::of::<watch>();
+    assert_eq!(Diary::after(&WATCH, ""), "watch");
+    assert_eq!(Diary::after(&WATCH, "all"), "watch; list");
 }
 
 mod ends {

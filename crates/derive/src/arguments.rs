@@ -181,3 +181,8 @@ impl Arguments {
         quote!(|#pattern| { let _ = &#call; #takes #done })
     }
 }
+
+/// What a route of an `async` function says of itself.
+pub(crate) fn awaited(signature: &Signature) -> Option<TokenStream> {
+    signature.asyncness.map(|_| quote!(.awaited()))
+}

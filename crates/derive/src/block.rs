@@ -5,7 +5,7 @@ use proc_macro2::{Ident, TokenStream};
 use quote::quote;
 use syn::{Attribute, ImplItem, ImplItemFn, ItemImpl, Type};
 
-use crate::arguments::{Arguments, When};
+use crate::arguments::{Arguments, When, awaited};
 use crate::command::{Below, Is, Node};
 use crate::details::{Detail, of_mark};
 use crate::docs::Docs;
@@ -34,7 +34,8 @@ pub(crate) fn declare(
         let command = hidden(&[&method.sig.ident], method.sig.ident.span());
         let (own_statics, handler, needs) = declare_method(method, &service, &command, errors);
         statics.extend(own_statics);
-        own.extend(quote!(::clavret::__::Route::new(&#command, #handler),));
+        let awaited = awaited(&method.sig);
+        own.extend(quote!(::clavret::__::Route::new(&#command, #handler) #awaited,));
         bounds.extend(needs);
         let called = &method.sig.ident;
         commands.push((quote!(&#command), quote!(#called)));

@@ -8,7 +8,7 @@ use proc_macro2::TokenStream;
 use quote::quote;
 use syn::ItemFn;
 
-use crate::arguments::{Arguments, When};
+use crate::arguments::{Arguments, When, awaited};
 use crate::command::{Below, Is, Node, listed};
 use crate::details::{Detail, Setter, Takes, span_of};
 use crate::docs::Docs;
@@ -67,7 +67,12 @@ pub(crate) fn declare(
     let visibility = &function.vis;
     let (keys, declared) = (keys(&ident, visibility, &node.parameters), declared(&of, &command));
     let way = if when == When::Before { quote!(before) } else { quote!(new) };
-    let own = quote!(::clavret::__::Route::#way(&#command, #handler),);
+    let awaited = awaited(&function.sig);
+    let mut own = quote!(::clavret::__::Route::#way(&#command, #handler) #awaited,);
+    if before.is_some() && acts {
+        // Where a line names no subcommand it runs alone.
+        own.extend(quote!(::clavret::__::Route::new(&#command, |_| Ok(())),));
+    }
     let routes = routes(&of, &types, &own, &bounds);
     let items = anonymous(&quote! {
         #statics

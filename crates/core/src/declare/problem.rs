@@ -134,6 +134,11 @@ pub enum Problem<'d> {
         /// The command above it; empty for the root.
         above: &'d str,
     },
+    /// A handler is `async`, and the program has no executor.
+    Awaited {
+        /// The command.
+        command: &'d str,
+    },
     /// An operand said to be accepted throughout, or a count that no list can have.
     Times {
         /// The parameter.
@@ -235,6 +240,11 @@ impl Problem<'_> {
                 let text = text.text("no route leads to the command `").text(above);
                 let text = if above.is_empty() { text } else { text.text(" ") };
                 text.text(command).text("`, so a line that calls it would do nothing")
+            }
+            Problem::Awaited { command } => {
+                let text =
+                    text.text("the handler of `").text(command).text("` is async: give the ");
+                text.text("program an executor (`Program::new_async`, `Program::of_async`)")
             }
             Problem::Times { name } => {
                 text.text("`").text(name).text("` can never be given as often as `times` asks")

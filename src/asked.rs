@@ -2,6 +2,7 @@
 //! reached.
 
 use std::ffi::OsString;
+use std::io::Write;
 use std::sync::{Mutex, OnceLock};
 
 use clavret_core::{Bundle, Command, Key, Param, Reading};
@@ -51,7 +52,16 @@ pub struct Base {
     pub command: fn() -> Command<'static>,
 }
 
-static READING: OnceLock<Mutex<Reading<'static>>> = OnceLock::new();
+/// What the words of the process are read as, and which parameters are asked for again.
+struct Answers {
+    reading: Reading<'static>,
+    again: Again,
+}
+
+/// Parameters that are asked for at a second place, each with the one of the first.
+type Again = Vec<(&'static Param<'static>, &'static Param<'static>)>;
+
+static ANSWERS: OnceLock<Mutex<Answers>> = OnceLock::new();
 
 /// The value of a key. The first call reads the words of the process, and ends the process when they
 /// ask for a page, or something is wrong with them.
@@ -59,61 +69,86 @@ pub fn ask<K: Key>(key: &K, base: Base) -> K::Value
 where
     K::Value: Clone,
 {
-    locked(READING.get_or_init(|| read(base))).get(key).clone()
+    let answers = locked(ANSWERS.get_or_init(|| read(base)));
+    let first = answers.again.iter().find(|again| std::ptr::eq(again.0, key.record()));
+    let Some((_, first)) = first else { return answers.reading.get(key).clone() };
+    match answers.reading.get_of(first, key) {
+        Some(value) => value.clone(),
+        None => {
+            let mistake = format!("`{}` is asked for with two types", first.name());
+            stop(answers.reading.path().root(), &[mistake])
+        }
+    }
+}
+
+/// Ends the process, whose program is wrong.
+fn stop(root: &Command<'_>, mistakes: &[String]) -> ! {
+    let told: String = mistakes.iter().map(|mistake| root.mistake(mistake)).collect();
+    _ = Streams::SYSTEM.err().write_all(told.as_bytes());
+    std::process::exit(1)
 }
 
 /// The values of a bundle; once for each, as they are moved out of the reading.
 pub fn ask_bundle<T: FromReading>(base: Base) -> T {
-    T::from_reading(&mut locked(READING.get_or_init(|| read(base))))
+    T::from_reading(&mut locked(ANSWERS.get_or_init(|| read(base))).reading)
 }
 
-fn read(base: Base) -> Mutex<Reading<'static>> {
+fn read(base: Base) -> Mutex<Answers> {
     static STREAMS: Streams<'static> = Streams::SYSTEM;
-    let root: &'static Command<'static> = Box::leak(Box::new(root(base)));
     let words: &'static [OsString] = begin().leak();
+    let (root, again) = root(base).unwrap_or_else(|(command, mistakes)| stop(&command, &mistakes));
+    let root: &'static Command<'static> = Box::leak(Box::new(root));
     let mut found = None;
     let status = perform(root, words, &STREAMS, &mut |reading| {
         found = Some(reading);
         Ok(())
     });
-    Mutex::new(found.unwrap_or_else(|| std::process::exit(status.into())))
+    let reading = found.unwrap_or_else(|| std::process::exit(status.into()));
+    Mutex::new(Answers { reading, again })
 }
 
-/// The program that the places of a crate declare: operands by their numbers, everything else in the
-/// order of the source.
-///
-/// # Panics
-///
-/// When what they declare does not go together: the text names the culprits.
-fn root(base: Base) -> Command<'static> {
+/// The program that the places of a crate declare, operands by their numbers, everything else in the
+/// order of the source; and what is asked for again. Where that does not go together, the mistakes: they
+/// name the culprits.
+fn root(base: Base) -> Result<(Command<'static>, Again), (Command<'static>, Vec<String>)> {
     let crate_of = |module: &'static str| module.split("::").next();
     let own = |place: &&Place| crate_of(place.module) == crate_of(base.module);
-    let mut places: Vec<&Place> = PLACES.iter().filter(own).collect();
+    let mut places: Vec<&'static Place> = PLACES.iter().filter(own).collect();
     places.sort_by_key(|place| (place.module, place.file, place.line, place.column));
     let (mut command, mut bundles) = ((base.command)(), Vec::new());
-    let (mut operands, mut options) = (Vec::new(), Vec::new());
+    let (mut params, mut again, mut mistakes) = (Vec::new(), Again::new(), Vec::new());
     for place in places {
         match place.asked {
-            Asked::Param(param, 0) => options.push(param),
-            Asked::Param(param, number) => operands.push((number, param)),
+            Asked::Param(param, number) => {
+                let is_first = |asked: &&(u32, &Param<'_>, &Place)| asked.1.is_asked_again(param);
+                match params.iter().find(is_first) {
+                    Some((_, first, _)) => again.push((param, *first)),
+                    None => params.push((number, param, place)),
+                }
+            }
             Asked::Bundle(bundle) => bundles.push(bundle),
             Asked::Program(program) => command = *program,
         }
     }
-    operands.sort_by_key(|(number, _)| *number);
-    let numbers = operands.windows(2).find(|pair| pair[0].0 == pair[1].0);
-    let twins = numbers.map(|pair| {
-        let names = (pair[0].1.name(), pair[1].1.name(), pair[0].0);
-        format!("the operands `{}` and `{}` both have the number {}", names.0, names.1, names.2)
-    });
-    let params = operands.into_iter().map(|(_, param)| param).chain(options).collect::<Vec<_>>();
+    let (mut operands, options): (Vec<_>, Vec<_>) =
+        params.into_iter().partition(|asked| asked.0 > 0);
+    operands.sort_by_key(|(number, ..)| *number);
+    let mut next = 1;
+    for (number, param, place) in &operands {
+        let (name, file, line) = (param.name(), place.file, place.line);
+        if *number < next {
+            mistakes.push(format!(
+                "two places ask for operand {number}: `{name}` at {file}:{line} is one"
+            ));
+        } else if *number > next {
+            mistakes.push(format!(
+                "no place asks for operand {next}, and `{name}` at {file}:{line} is operand {number}"
+            ));
+        }
+        next = number + 1;
+    }
+    let params: Vec<_> = operands.iter().chain(&options).map(|asked| asked.1).collect();
     let command = command.as_draft().takes(params.leak()).bundles(bundles.leak());
-    let problems = command.problems().into_iter().map(|problem| problem.to_string());
-    let problems: Vec<String> = twins.into_iter().chain(problems).collect();
-    assert!(
-        problems.is_empty(),
-        "what is asked in place does not go together: {}",
-        problems.join("; ")
-    );
-    command
+    mistakes.extend(command.problems().into_iter().map(|problem| problem.to_string()));
+    if mistakes.is_empty() { Ok((command, again)) } else { Err((command, mistakes)) }
 }

@@ -3,8 +3,12 @@
 use std::process::{Command, Output};
 
 fn run(line: &str) -> Output {
+    run_program(env!("CARGO_BIN_EXE_clavret-contributed"), line)
+}
+
+fn run_program(program: &str, line: &str) -> Output {
     let words = line.split(' ').filter(|word| !word.is_empty());
-    Command::new(env!("CARGO_BIN_EXE_clavret-contributed")).args(words).output().unwrap()
+    Command::new(program).args(words).output().unwrap()
 }
 
 #[test]
@@ -42,4 +46,25 @@ fn the_first_place_reads_all_words() {
     assert_eq!((wrong.status.code(), wrong.stdout.len()), (Some(2), 0));
     let said = String::from_utf8(wrong.stderr).unwrap();
     assert!(said.starts_with("clavret-contributed: two things to put right"), "{said}");
+}
+
+#[test]
+fn a_gap_between_operands_is_a_mistake_of_the_program() {
+    for line in ["", "A7 B2", "--help"] {
+        let wrong = run_program(env!("CARGO_BIN_EXE_gap"), line);
+        assert_eq!((wrong.status.code(), wrong.stdout.len()), (Some(1), 0), "`{line}`");
+        let said = String::from_utf8(wrong.stderr).unwrap().replace('\\', "/");
+        let (before, behind) = said.split_once("`place` at ").unwrap();
+        assert_eq!(before, "gap: a mistake of this program: no place asks for operand 2, and ");
+        assert!(behind.ends_with("src/bin/gap.rs:7 is operand 3\n"), "{said}");
+    }
+}
+
+#[test]
+fn what_is_asked_for_twice_has_one_value() {
+    let told =
+        |line| String::from_utf8(run_program(env!("CARGO_BIN_EXE_twice"), line).stdout).unwrap();
+    assert_eq!(told("-f6 --calm"), "6 true (6, true)\n");
+    assert_eq!(told(""), "3 false (3, false)\n");
+    assert_eq!(told("-h").matches("--frames").count(), 1, "{}", told("-h"));
 }

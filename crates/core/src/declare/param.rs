@@ -273,6 +273,24 @@ impl<'d> Param<'d> {
         self.form.attached
     }
 
+    /// Whether another is the same parameter, asked for once more: it is called so, takes the same words, and
+    /// says nothing else.
+    #[doc(hidden)]
+    pub fn is_asked_again(&self, other: &Param<'_>) -> bool {
+        let nouns = |param: &Param<'_>| -> Vec<_> {
+            param.kinds().iter().map(|kind| (kind.noun, kind.example, kind.limits)).collect()
+        };
+        let is_same = |one: &str, other: &str| other.is_empty() || one == other;
+        self.role == other.role
+            && self.name == other.name
+            && nouns(self) == nouns(other)
+            && self.form.many == other.form.many
+            && (other.letter == 0 || other.letter == self.letter)
+            && is_same(self.opposite, other.opposite)
+            && is_same(self.default.unwrap_or_default(), other.default.unwrap_or_default())
+            && (self.form.needed == other.form.needed)
+    }
+
     /// The validators.
     pub(crate) fn tests(&self) -> impl Iterator<Item = &'d dyn Test> + '_ {
         self.tests.iter().map_while(|test| *test)

@@ -8,7 +8,7 @@ use super::step::Step;
 use super::trail::Trail;
 use super::word::{Word, Words};
 use super::world::{Around, World};
-use crate::declare::{COLOR, Command, FromWord, Key, Param, Shell, When, is_key};
+use crate::declare::{COLOR, Command, FromWord, Key, Param, Shell, When, is_key, is_record};
 use crate::text::{Put, part, visible};
 use crate::wording::fill;
 
@@ -133,6 +133,13 @@ impl<'d> Reading<'d> {
     /// The value of a key, or `None` when the command that was read does not take it.
     pub fn try_get<K: Key>(&self, key: &K) -> Option<&K::Value> {
         key.peek(&self.slots[self.slot_of(key)?].cell)
+    }
+
+    /// The value that a parameter has, as that of a key which stands for it elsewhere.
+    #[doc(hidden)]
+    pub fn get_of<K: Key>(&self, record: &Param<'_>, key: &K) -> Option<&K::Value> {
+        let slot = self.slots.iter().find(|slot| is_record(slot.param, record))?;
+        key.peek(&slot.cell)
     }
 
     /// The value of a key, moved out of the reading.

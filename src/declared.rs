@@ -68,6 +68,29 @@ impl<T: FromReading> FromReading for Box<T> {
 /// static GREET: Program = Program::of::<Greet>();
 /// rehearse(&GREET).words(["A7"]).run().succeeds().prints("hello, A7\n");
 /// ```
+///
+/// Work that is `async` is handed to the program's executor:
+///
+/// ```
+/// use std::io::Write;
+/// use clavret::{Act, Call, Declare, Done, Program, rehearse};
+///
+/// /// weigh a hive
+/// #[derive(Declare)]
+/// struct Weigh;
+///
+/// impl Act for Weigh {
+///     fn act(self, call: &Call<'_>) -> Done {
+///         call.finish(Box::pin(async {
+///             let weight = async { 31.5 }.await;
+///             Ok(writeln!(call.out(), "{weight} kg")?)
+///         }))
+///     }
+/// }
+///
+/// static WEIGH: Program = Program::of_async::<Weigh>(|work| pollster::block_on(work));
+/// rehearse(&WEIGH).run().succeeds().prints("31.5 kg\n");
+/// ```
 #[diagnostic::on_unimplemented(
     message = "`{Self}` does not say what its command does with a context of `{C}`",
     label = "`Act<{C}>` is not implemented for this type",

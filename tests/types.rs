@@ -311,3 +311,29 @@ fn rules_and_tests_of_the_whole_hold() {
     refuses("hive add A7 --limit 9");
     refuses("hive -q list");
 }
+
+#[test]
+fn defaults_are_written_as_values_of_their_types() {
+    #[derive(Debug, PartialEq, Declare)]
+    struct Sited {
+        #[option(default = (-33.9, 18.4))]
+        near: (f64, f64),
+        #[option(name = "as", default = Form::Place)]
+        form: Form,
+        #[option(default = "left", valid = clavret::valid::one_of(&["left", "right"]))]
+        side: String,
+    }
+
+    let read = |words: &'static [&'static str]| match Sited::COMMAND.read(words) {
+        Outcome::Reading(mut reading) => Ok(Sited::from_reading(&mut reading)),
+        other => Err(format!("{other:?}")),
+    };
+    let sited = Sited { near: (-33.9, 18.4), form: Form::Place, side: "left".into() };
+    assert_eq!(read(&[]), Ok(sited));
+    assert!(
+        read(&["--side", "up"])
+            .unwrap_err()
+            .contains("--side takes left or right; 'up' is neither")
+    );
+    assert_eq!(Sited::COMMAND.wrong_defaults(), [""; 0]);
+}

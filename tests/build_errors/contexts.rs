@@ -11,6 +11,14 @@ fn inspect(yard: &Yard) {
 #[derive(Declare)]
 struct Report;
 
+trait Service {}
+
+#[clavret::declare]
+fn weigh(scale: &dyn Service) {
+    let _ = scale;
+}
+
+static WEIGH: Program<Clock> = Program::of::<weigh>();
 static INSPECT: Program<Clock> = Program::of::<inspect>();
 static REPORT: Program<Clock> = Program::of::<Report>();
 

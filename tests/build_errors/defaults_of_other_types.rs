@@ -14,7 +14,9 @@ struct Inspect {
     #[option(default = true)]
     temp: f64,
     #[option(name = "as", default = Form::Table)]
-    form: Form,
+    form: u8,
+    #[option(default = (1.0, true))]
+    at: (f64, f64),
 }
 
 fn main() {}

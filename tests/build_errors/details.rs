@@ -11,6 +11,8 @@ struct Inspect {
     calm: bool,
     #[option(valid: 3)]
     temp: f64,
+    #[option(required, long = "remark", global)]
+    note: String,
 }
 
 fn main() {}

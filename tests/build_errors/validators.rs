@@ -8,6 +8,14 @@ struct Inspect {
     brood: u8,
     #[option(valid = valid::length(1, 20))]
     temp: f64,
+    #[option(valid = valid::range(1, 20))]
+    note: String,
+}
+
+#[derive(Declare)]
+struct List {
+    #[option(joined_by = ',')]
+    key: String,
 }
 
 fn main() {}

@@ -47,8 +47,8 @@ pub use declare::DomainName;
 pub use declare::valid;
 pub use declare::{
     Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Config, Flag, FlagShape, Fraction,
-    FromWord, HELP, Key, Kind, Manner, Misfit, Named, Offer, Operand, Package, Param, Problem,
-    Refers, Role, Rule, Shape, Shell, Tail, TailShape, Tally, Unit, When, Whole,
+    FromWord, HELP, Key, Kind, ListShape, Manner, Misfit, Named, Offer, Operand, Package, Param,
+    Problem, Refers, Role, Rule, Shape, Shell, Tail, TailShape, Tally, Unit, When, Whole,
 };
 pub use page::Page;
 pub use prove::Flaw;

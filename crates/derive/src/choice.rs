@@ -25,9 +25,22 @@ pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {
     if data.variants.is_empty() {
         errors.on(ident, "expected a variant for each word, found none");
     }
-    let offers: Vec<TokenStream> =
+    let offers: Vec<(TokenStream, TokenStream)> =
         data.variants.iter().map(|variant| offer(variant, errors)).collect();
+    let variants = data.variants.iter().map(|variant| &variant.ident);
+    let (words, offers): (Vec<_>, Vec<_>) = offers.into_iter().unzip();
     anonymous(&quote! {
+        impl #ident {
+            // What `default = …` in a mark takes of a variant.
+            #[doc(hidden)]
+            #[allow(dead_code)]
+            pub const fn __word_of_a_derived_choice(&self) -> &'static str {
+                match self {
+                    #(Self::#variants => #words),*
+                }
+            }
+        }
+
         #[automatically_derived]
         impl ::clavret::__::Choice for #ident {
             const OFFERS: &'static [::clavret::__::Offer<Self>] = &[#(#offers),*];
@@ -35,8 +48,8 @@ pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {
     })
 }
 
-/// `Offer::new("white", Self::White).help("years ending in 1 or 6")`
-fn offer(variant: &Variant, errors: &mut Errors) -> TokenStream {
+/// The word, and `Offer::new("white", Self::White).help("years ending in 1 or 6")`.
+fn offer(variant: &Variant, errors: &mut Errors) -> (TokenStream, TokenStream) {
     let ident = &variant.ident;
     if !matches!(variant.fields, Fields::Unit) {
         errors.on(&variant.fields, "a word of a choice carries no fields");
@@ -54,7 +67,8 @@ fn offer(variant: &Variant, errors: &mut Errors) -> TokenStream {
         }
     }
     let span = ident.span();
-    quote_spanned!(span=> ::clavret::__::Offer::new(#name, Self::#ident) #setters)
+    let offer = quote_spanned!(span=> ::clavret::__::Offer::new(#name, Self::#ident) #setters);
+    (name, offer)
 }
 
 /// What stands in the place of a choice with mistakes.

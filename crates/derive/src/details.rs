@@ -195,6 +195,9 @@ fn unknown(
     others: &[(&str, &[Setter])],
 ) -> String {
     let name = detail.name.unraw().to_string();
+    if let Some((_, instead)) = TRADE.iter().find(|(word, _)| *word == name) {
+        return format!("{of} has no `{name}` ({instead})");
+    }
     let owner = others.iter().find(|(_, setters)| setters.iter().any(|setter| setter.0 == name));
     if let Some((owner, _)) = owner {
         return format!("{of} has no `{name}` ({owner} has)");
@@ -207,6 +210,17 @@ fn unknown(
     let names: Vec<&str> = setters.iter().copied().flatten().map(|setter| setter.0).collect();
     format!("{of} has no `{name}` (expected one of: {})", names.join(", "))
 }
+
+/// Words of the trade that no detail is called by, and what to write.
+const TRADE: &[(&str, &str)] = &[
+    ("required", "what is no `Option`, `Vec` or flag and has no default is needed: leave it out"),
+    ("optional", "make the type an `Option`"),
+    ("multiple", "make the type a `Vec`"),
+    ("long", "the long name is `name = \"…\"`"),
+    ("short", "the letter behind one dash is `letter = '…'`"),
+    ("global", "what commands below accept too is `throughout`"),
+    ("environment", "the variable is `variable = \"…\"`"),
+];
 
 /// The span of the last detail with a name, for what is wrong with it.
 pub(crate) fn span_of(details: &[Detail], name: &str) -> Option<Span> {

@@ -1,7 +1,7 @@
 //! A parameter as a static: its typed key, declared as a person would.
 
-use proc_macro2::{Ident, Span, TokenStream};
-use quote::{quote, quote_spanned};
+use proc_macro2::{Ident, Span, TokenStream, TokenTree};
+use quote::{ToTokens, quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Expr, ExprLit, ExprUnary, Lit, Type, UnOp};
 
@@ -128,6 +128,7 @@ impl Parameter {
         }
         let mut letters = Vec::new();
         refuse_beyond(&details, errors);
+        refuse_range_of_text(&details, ty, errors);
         for (detail, takes) in right {
             if detail.is("name") {
                 if let Some(value) = detail.value(errors) {
@@ -227,6 +228,14 @@ fn default(detail: &Detail, ty: &Type, errors: &mut Errors) -> (TokenStream, Tok
     let span = detail.name.span();
     let Some(value) = detail.value(errors) else { return Default::default() };
     let name = &detail.name;
+    if is_variant(value) {
+        // A variant of a derived choice knows its word.
+        let word = quote_spanned!(value.span()=> (#value).__word_of_a_derived_choice());
+        return (
+            quote_spanned!(span=> .#name(#word)),
+            quote!(const _: <#ty as ::clavret::__::Shape>::Item = #value;),
+        );
+    }
     match word(value) {
         Some(word) => (
             quote_spanned!(span=> .#name(#word)),
@@ -265,7 +274,38 @@ fn refuse_beyond(details: &[Detail], errors: &mut Errors) {
     }
 }
 
-/// A number, a letter or a truth as it would be typed.
+/// A range is of numbers; of text it is the length that may be limited.
+fn refuse_range_of_text(details: &[Detail], ty: &Type, errors: &mut Errors) {
+    let is_text = ty.to_token_stream().into_iter().any(|token| match token {
+        TokenTree::Ident(ident) => ident == "String",
+        _ => false,
+    });
+    for detail in details.iter().filter(|detail| is_text && detail.is("valid")) {
+        if let Given::Value(Expr::Call(call)) = &detail.value
+            && let Expr::Path(path) = &*call.func
+            && path.path.segments.last().is_some_and(|last| last.ident == "range")
+            && call.args.iter().all(|limit| word(limit).is_some())
+        {
+            let limits = &call.args;
+            let message = format!(
+                "a range is of numbers: for the length of a text write `valid::length({})`",
+                quote!(#limits)
+            );
+            errors.on(&call.func, message);
+        }
+    }
+}
+
+/// `Form::Table`: a path whose last part is written as variants are.
+fn is_variant(value: &Expr) -> bool {
+    let Expr::Path(path) = value else { return false };
+    let last = path.path.segments.last().map(|last| last.ident.to_string()).unwrap_or_default();
+    path.path.segments.len() > 1
+        && last.starts_with(char::is_uppercase)
+        && last.contains(char::is_lowercase)
+}
+
+/// A number, a letter or a truth as it would be typed; of a pair, both.
 fn word(value: &Expr) -> Option<String> {
     match value {
         Expr::Lit(ExprLit { lit, .. }) => match lit {
@@ -275,6 +315,10 @@ fn word(value: &Expr) -> Option<String> {
             Lit::Bool(truth) => Some(truth.value.to_string()),
             _ => None,
         },
+        Expr::Tuple(pair) if pair.elems.len() > 1 => {
+            let words: Vec<String> = pair.elems.iter().map(word).collect::<Option<_>>()?;
+            Some(words.join(" "))
+        }
         Expr::Unary(ExprUnary { op: UnOp::Neg(_), expr, .. }) => match &**expr {
             Expr::Lit(ExprLit { lit: Lit::Int(_) | Lit::Float(_), .. }) => {
                 word(expr).map(|word| "-".to_owned() + &word)

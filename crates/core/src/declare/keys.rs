@@ -291,11 +291,14 @@ macro_rules! by_type {
             }
         }
 
-        impl<'d, T: FromWord> $key<'d, Vec<T>> {
+        impl<'d, T: Shape> $key<'d, T> {
             /// A word may hold several values, with this character between: `--sort code,place`. A
             /// backslash in front takes the character for itself, and itself for a backslash.
             #[must_use]
-            pub const fn joined_by(mut self, delimiter: char) -> Self {
+            pub const fn joined_by(mut self, delimiter: char) -> Self
+            where
+                T: ListShape,
+            {
                 self.param.delimiter = Some(delimiter);
                 self.param.plain = false;
                 self
@@ -384,6 +387,16 @@ impl<'d, T: Shape> Operand<'d, T> {
 
 /// The shapes that a [`tail`](Operand::tail) may have: lists of words. Sealed.
 pub trait TailShape: Shape {}
+
+/// A list, several of whose values may stand in a word. Sealed.
+#[diagnostic::on_unimplemented(
+    message = "`{Self}` is no list whose values a sign could join",
+    label = "`joined_by` is for several values",
+    note = "make the type a `Vec`: `Named<Vec<String>>`, a field of `Vec<String>`"
+)]
+pub trait ListShape {}
+
+impl<T: FromWord> ListShape for Vec<T> {}
 
 impl TailShape for Vec<OsString> {}
 

@@ -53,7 +53,7 @@ pub use command::Command;
 pub(crate) use command::Standard;
 pub use config::Config;
 pub use from_word::{Fraction, FromWord, Manner, Whole};
-pub use keys::{Flag, FlagShape, Key, Named, Operand, TailShape, Tally};
+pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally};
 pub use kind::{Kind, Noun, Refers};
 #[cfg(feature = "idna")]
 pub use kinds::idna::DomainName;

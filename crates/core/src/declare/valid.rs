@@ -92,7 +92,7 @@ pub enum Refusal {
 /// A [`Test`] of values of type `T`.
 #[diagnostic::on_unimplemented(
     message = "this validator does not test values of type `{T}`",
-    note = "a validator must name the parameter's own type: `valid::range(0u8, 20u8)` for a `Named<u8>`"
+    note = "a validator must name the parameter's own type: `valid::range(0u8, 20u8)` for a `Named<u8>`; for the length of text write `valid::length(1, 20)`, for some texts `valid::one_of(&[\"a\", \"b\"])`"
 )]
 pub trait Validator<T>: Test {}
 
@@ -260,10 +260,12 @@ pub const fn not_one_of<T>(values: &'static [T]) -> Among<T> {
 impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<T> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<T>() {
-            Some(value) if self.values.contains(value) != self.accepts => {
-                Err(if self.accepts { Refusal::Other } else { Refusal::Excluded })
-            }
-            _ => Ok(()),
+            Some(value) => self.refuses(self.values.contains(value)),
+            // Literal texts are held against text that was read.
+            None => match value.downcast_ref::<String>() {
+                Some(text) => self.refuses(self.values.iter().any(|one| one.to_string() == *text)),
+                None => Ok(()),
+            },
         }
     }
 
@@ -282,6 +284,19 @@ impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<T> {
 }
 
 impl<T> Validator<T> for Among<T> where Among<T>: Test {}
+
+impl Validator<String> for Among<&'static str> {}
+
+impl<T> Among<T> {
+    /// The refusal of a value that is one of the list, or none.
+    fn refuses(&self, is_listed: bool) -> Result<(), Refusal> {
+        match (is_listed == self.accepts, self.accepts) {
+            (true, _) => Ok(()),
+            (false, true) => Err(Refusal::Other),
+            (false, false) => Err(Refusal::Excluded),
+        }
+    }
+}
 
 /// Text of a length. See [`length`].
 #[derive(Debug, Clone, Copy)]

@@ -6,7 +6,11 @@ use std::io::{self, Write};
 use clavret::{Choice, Program, Streams, valid};
 
 /// record what an inspection found
-#[clavret::declare(answers, example("a calm colony with six brood frames", "inspect A7 -cf6"))]
+#[clavret::declare(
+    name = "inspect",
+    answers,
+    example("a calm colony with six brood frames", "inspect A7 -cf6")
+)]
 fn inspect(
     /// hive to inspect, such as A7
     #[operand]

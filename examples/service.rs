@@ -24,7 +24,7 @@ impl Logbook for File {
 
 /// the logbook of a bee yard
 #[derive(Declare)]
-#[declare(commands(inspect))]
+#[declare(name = "apiary", commands(inspect))]
 struct Apiary {
     /// file of the logbook
     #[option(

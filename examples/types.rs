@@ -5,7 +5,11 @@ use clavret::{Choice, Declare, valid};
 
 /// record what an inspection found
 #[derive(Declare)]
-#[declare(answers, example("a calm colony with six brood frames", "inspect A7 -cf6"))]
+#[declare(
+    name = "inspect",
+    answers,
+    example("a calm colony with six brood frames", "inspect A7 -cf6")
+)]
 struct Inspect {
     /// hive to inspect, such as A7
     #[operand]

@@ -12,7 +12,7 @@ pub use crate::asked::{Asked, Base, PLACES, Place, ask, ask_bundle};
 pub use crate::call::Lends;
 pub use crate::declared::{Act, Declare, FromReading, Routed};
 pub use crate::end::Ending;
-pub use crate::package::first;
+pub use crate::package::{either, first};
 pub use crate::route::Route;
 
 /// The route of a type that acts.

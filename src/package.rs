@@ -13,10 +13,19 @@
 macro_rules! package {
     () => {
         $crate::Package::new(env!("CARGO_PKG_VERSION"))
+            .binary($crate::__::either(option_env!("CARGO_BIN_NAME"), env!("CARGO_PKG_NAME")))
             .authors(env!("CARGO_PKG_AUTHORS"))
             .page($crate::__::first(env!("CARGO_PKG_HOMEPAGE"), env!("CARGO_PKG_REPOSITORY")))
             .licence(env!("CARGO_PKG_LICENSE"))
     };
+}
+
+/// A text, or else another.
+pub const fn either(one: Option<&'static str>, other: &'static str) -> &'static str {
+    match one {
+        Some(one) => one,
+        None => other,
+    }
 }
 
 /// The first text that is not empty.

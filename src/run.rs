@@ -119,7 +119,7 @@ fn respond(
             print(root, &Page::of(&path, length).draw(look(Stream::Out)), streams)
         }
         Outcome::Version(path) => {
-            let version = format!("{} {}", root.name(), path.root().version_text());
+            let version = format!("{} {}", root.program_name(), path.root().version_text());
             print(root, &(visible(&version) + "\n"), streams)
         }
         Outcome::Script(path, shell) => print(root, &script(path.root(), shell), streams),

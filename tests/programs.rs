@@ -281,13 +281,13 @@ fn a_rehearsal_has_what_it_is_given_and_no_more() {
     let full = run();
     let out = "Some(\"here\") Some(6) Some(\"secret\") \"the rest\" Some(\"there\")\n";
     full.prints(out);
-    assert_eq!(full.err, "given: --from is deprecated; use --input\n60 of given\n");
+    assert_eq!(full.err, "clavret: --from is deprecated; use --input\n60 of clavret\n");
     let wrong = rehearse(&given::PROGRAM).config("frames = \"many\"").color(true).run_in(&context);
     wrong.refuses("apiary/config.toml:1:10").refuses("\u{1b}[");
     let page = rehearse(&given::PROGRAM).words(["--help"]).width(44).run_in(&context);
     assert!(page.succeeds().out.lines().all(|line| line.chars().count() <= 44), "{page:?}");
     let failed = rehearse(&given::PROGRAM).run_with(|_| Err("no yard"));
-    failed.fails(1, "given: no yard\n");
+    failed.fails(1, "clavret: no yard\n");
 }
 
 #[test]

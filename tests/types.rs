@@ -99,7 +99,7 @@ fn check(reading: &Reading<'_>) -> Result<(), Objection> {
 
 /// the logbook
 #[derive(Debug, PartialEq, Declare)]
-#[declare(version = "9.9", abbreviations, judged_by = check)]
+#[declare(name = "apiary", version = "9.9", abbreviations, judged_by = check)]
 #[declare(config = Config::new("apiary/config.toml").option(Apiary::SETTINGS.param()))]
 struct Apiary {
     /// say little
@@ -215,6 +215,7 @@ fn pages_and_completion_are_those_of_values() {
 
 /// Names that generated ones must not meet.
 #[derive(Declare)]
+#[declare(name = "names")]
 enum Names {
     /** in a block comment.
      *

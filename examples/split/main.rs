@@ -7,7 +7,7 @@ use clavret::{Declare, Program};
 
 /// the logbook of a bee yard
 #[derive(Declare)]
-#[declare(commands(hive::Hives, inspect::inspect))]
+#[declare(name = "apiary", commands(hive::Hives, inspect::inspect))]
 struct Apiary;
 
 static APIARY: Program<hive::Hives> = Program::of::<Apiary>();

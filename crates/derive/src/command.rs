@@ -103,6 +103,9 @@ impl Node<'_> {
         let span = self.ident.span();
         let kebab = kebab(self.ident);
         let mut name = quote!(#kebab);
+        let is_named = self.details.iter().any(|detail| detail.is("name"));
+        // As a root it is called as its binary then.
+        let unnamed = (!is_named).then(|| quote!(.unnamed()));
         let (mut setters, mut last, mut rules) =
             (self.docs.setters("summary", &self.details), quote!(), Vec::new());
         let mut others = Vec::new();
@@ -143,7 +146,9 @@ impl Node<'_> {
         // The package tells of a whole program.
         let package = match self.is {
             Is::Below => quote!(),
-            Is::Command | Is::Group | Is::Program => quote!(.package(::clavret::package!())),
+            Is::Command | Is::Group | Is::Program => {
+                quote!(.package(::clavret::package!()) #unnamed)
+            }
         };
         let package = if matches!(self.below, Below::Copy(_)) { quote!() } else { package };
         lists.extend(match &self.below {

@@ -1,4 +1,4 @@
-//! A program that asks in place, named and described by its package.
+//! Programs that ask in place, named and described by their package, or called as their binary.
 
 use std::process::{Command, Output};
 
@@ -67,4 +67,18 @@ fn what_is_asked_for_twice_has_one_value() {
     assert_eq!(told("-f6 --calm"), "6 true (6, true)\n");
     assert_eq!(told(""), "3 false (3, false)\n");
     assert_eq!(told("-h").matches("--frames").count(), 1, "{}", told("-h"));
+}
+
+#[test]
+fn a_root_that_nobody_named_is_called_as_its_binary() {
+    let scale = |line| run_program(env!("CARGO_BIN_EXE_scale"), line);
+    let page = String::from_utf8(scale("-h").stdout).unwrap();
+    assert!(page.starts_with("scale   weigh a hive\n\nusage      scale HIVE\n"), "{page}");
+    assert_eq!(scale("--version").stdout, b"scale 0.1.0\n");
+    let said = String::from_utf8(scale("").stderr).unwrap();
+    assert!(
+        said.starts_with("scale: one thing to put right\n")
+            && said.contains("like  scale HIVE\n  page  scale --help"),
+        "{said}"
+    );
 }

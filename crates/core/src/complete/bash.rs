@@ -10,9 +10,9 @@ const WALKER: &str = include_str!("walker.bash");
 
 pub(super) fn script(root: &Command<'_>) -> String {
     let table = Table::new(root);
-    let program = &identifier(root.name);
+    let program = &identifier(root.program_name());
     let mut out = String::from("# bash completion for ");
-    for piece in [root.name, "\n_", program, "_state() {\n  case $1 in\n"] {
+    for piece in [root.program_name(), "\n_", program, "_state() {\n  case $1 in\n"] {
         out.put(piece);
     }
     for (at, state) in table.states.iter().enumerate() {
@@ -39,7 +39,7 @@ pub(super) fn script(root: &Command<'_>) -> String {
     for piece in ["complete -o nosort -F _", program, " -- "] {
         out.put(piece);
     }
-    push_quoted(&mut out, root.name);
+    push_quoted(&mut out, root.program_name());
     out.put("\n");
     out
 }

@@ -60,6 +60,8 @@ pub struct Command<'d> {
     pub(crate) summary: &'d str,
     pub(crate) description: &'d str,
     pub(crate) package: Package<'d>,
+    /// Nobody gave it its name: as a root it is called as its binary.
+    pub(crate) is_unnamed: bool,
     pub(crate) standard: Option<Standard>,
     pub(crate) examples: [(&'d str, &'d str); Command::MOST],
     pub(crate) statuses: [(u8, &'d str); Command::MOST],
@@ -143,6 +145,7 @@ impl<'d> Command<'d> {
             summary: "",
             description: "",
             package: Package::new(""),
+            is_unnamed: false,
             standard: None,
             examples: [("", ""); Command::MOST],
             statuses: [(0, ""); Command::MOST],
@@ -368,6 +371,15 @@ impl<'d> Command<'d> {
         self
     }
 
+    /// Says that its name is that of the type or the function that declares it: as a root it is called as
+    /// the binary of its package.
+    #[doc(hidden)]
+    #[must_use]
+    pub const fn unnamed(mut self) -> Self {
+        self.is_unnamed = true;
+        self
+    }
+
     /// Another name for it: what a command that is made from another one is called.
     ///
     /// # Panics
@@ -376,7 +388,7 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     pub const fn named(mut self, name: &'d str) -> Self {
-        self.name = name;
+        (self.name, self.is_unnamed) = (name, false);
         self.checked()
     }
 

@@ -30,6 +30,15 @@ impl<'d> Command<'d> {
         self.name
     }
 
+    /// What a program is called whose root it is: by its name; as the binary of its package where that is a
+    /// type's or a function's.
+    pub const fn program_name(&self) -> &'d str {
+        if self.is_unnamed && !self.package.binary.is_empty() {
+            return self.package.binary;
+        }
+        self.name
+    }
+
     /// What it does, in a few words.
     pub const fn summary_text(&self) -> &'d str {
         self.summary

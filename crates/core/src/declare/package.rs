@@ -8,6 +8,7 @@
 #[non_exhaustive]
 pub struct Package<'d> {
     pub(crate) version: &'d str,
+    pub(crate) binary: &'d str,
     pub(crate) authors: &'d str,
     pub(crate) page: &'d str,
     pub(crate) licence: &'d str,
@@ -16,7 +17,14 @@ pub struct Package<'d> {
 impl<'d> Package<'d> {
     /// A package by its version.
     pub const fn new(version: &'d str) -> Self {
-        Package { version, authors: "", page: "", licence: "" }
+        Package { version, binary: "", authors: "", page: "", licence: "" }
+    }
+
+    /// What the binary is called: the name of a root that has none of its own.
+    #[must_use]
+    pub const fn binary(mut self, binary: &'d str) -> Self {
+        self.binary = binary;
+        self
     }
 
     /// Who to write to, several apart by colons, as Cargo has them: `Ada <ada@example.org>`.

@@ -41,7 +41,7 @@ impl<'d> Faults<'d> {
     /// for what may be secret.
     pub(super) fn echo(&self, shown: &[Vec<&Fault<'d>>]) -> Echo {
         let root = self.path.root();
-        let mut echo = Echo { text: root.name.to_owned(), marks: Vec::new() };
+        let mut echo = Echo { text: root.program_name().to_owned(), marks: Vec::new() };
         let mut column = columns(&echo.text);
         let mut places = places(shown).into_iter().peekable();
         let count = self.words.count();

@@ -72,7 +72,7 @@ pub(super) fn typed(line: &Line) -> Vec<&OsStr> {
 /// A line as it is shown: quoted, with placeholders in the holes.
 #[inline(never)]
 pub(super) fn shown(root: &Command<'_>, line: &Line) -> String {
-    let mut shown = root.name.to_owned();
+    let mut shown = root.program_name().to_owned();
     for word in line {
         shown.put(" ");
         shown.put(&word.text_shown());

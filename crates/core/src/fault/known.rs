@@ -14,7 +14,7 @@ impl<'d> Faults<'d> {
         let root = self.path.root();
         let mut owners = Vec::new();
         for names in self.owners(fault, root) {
-            let mut owner = root.name.to_owned();
+            let mut owner = root.program_name().to_owned();
             for name in names {
                 owner.put(" ");
                 owner.put(name);

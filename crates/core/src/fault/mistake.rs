@@ -28,6 +28,6 @@ impl Command<'_> {
     pub fn mistake(&self, what: &str) -> String {
         let wording = self.words();
         let what = fill(wording.mistake, &[&visible(what)]);
-        fill(wording.error, &[self.name, &what]) + "\n"
+        fill(wording.error, &[self.program_name(), &what]) + "\n"
     }
 }

@@ -371,7 +371,7 @@ impl Command<'_> {
             let text = message(error);
             text.trim_end().lines().map(visible).collect::<Vec<_>>().join(end)
         };
-        let first = fill(wording.error, &[self.name, &text(error, "\n")]);
+        let first = fill(wording.error, &[self.program_name(), &text(error, "\n")]);
         let causes = std::iter::successors(error.source(), |&cause| cause.source());
         // A cause of several lines, such as a parser's, stays below its own first one.
         let causes = causes.map(|cause| fill(wording.cause, &[&text(cause, "\n    ")]));

@@ -48,7 +48,7 @@ impl<'d> Command<'d> {
     /// ]);
     /// ```
     pub fn flaws(&'d self) -> Vec<Flaw> {
-        let flaw = |what: String| Flaw { command: self.name.to_owned(), what };
+        let flaw = |what: String| Flaw { command: self.program_name().to_owned(), what };
         let problems: Vec<Flaw> =
             self.problems().iter().map(|problem| flaw(problem.to_string())).collect();
         // What clashes cannot be read with.

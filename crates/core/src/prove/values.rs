@@ -86,8 +86,9 @@ fn look_at_line(path: &Path<'_>, example: &str, flaws: &mut Vec<String>) {
         return flaws.push(format!("the example `{example}` has a quote that is not closed"));
     };
     let (root, leaf) = (path.root(), path.leaf());
-    let Some((name, words)) = words.split_first().filter(|(name, _)| *name == root.name) else {
-        let root = root.name;
+    let Some((name, words)) = words.split_first().filter(|(name, _)| *name == root.program_name())
+    else {
+        let root = root.program_name();
         return flaws.push(format!("the example `{example}` does not begin with `{root}`"));
     };
     let reached = match root.read(words) {

@@ -63,9 +63,9 @@ impl<'d> Path<'d> {
     #[inline(never)]
     pub(crate) fn text(&self) -> String {
         let mut text = String::new();
-        for command in &self.0 {
-            text.put(if text.is_empty() { "" } else { " " });
-            text.put(command.name);
+        for (at, command) in self.0.iter().enumerate() {
+            text.put(if at == 0 { "" } else { " " });
+            text.put(if at == 0 { command.program_name() } else { command.name });
         }
         text
     }

@@ -128,7 +128,7 @@ impl Node<'_> {
         let mut params: Vec<TokenStream> = self.parameters.iter().map(Parameter::param).collect();
         params.extend(others);
         if matches!(self.below, Below::Copy(_)) && !(params.is_empty() && rules.is_empty()) {
-            let message = "the type in the parentheses says what its command takes, and its rules";
+            let message = "the type in the parentheses says what its command takes, and its rules (set them there)";
             errors.at(span, message);
         }
         let mut lists = quote!();

@@ -123,7 +123,8 @@ impl Detail {
             }
             (Takes::Special, _) => quote!(),
             (takes, _) => {
-                errors.at(span, format!("expected `{}`", takes.form(&name.to_string())));
+                let alone = if takes == Takes::Nothing { " alone" } else { "" };
+                errors.at(span, format!("expected `{}`{alone}", takes.form(&name.to_string())));
                 quote!()
             }
         }

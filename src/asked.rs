@@ -96,7 +96,7 @@ pub fn ask_bundle<T: FromReading>(base: Base) -> T {
 fn read(base: Base) -> Mutex<Answers> {
     static STREAMS: Streams<'static> = Streams::SYSTEM;
     let words: &'static [OsString] = begin().leak();
-    let (root, again) = root(base).unwrap_or_else(|(command, mistakes)| stop(&command, &mistakes));
+    let (root, again) = root(base).unwrap_or_else(|wrong| stop(&wrong.command, &wrong.mistakes));
     let root: &'static Command<'static> = Box::leak(Box::new(root));
     let mut found = None;
     let status = perform(root, words, &STREAMS, &mut |reading| {
@@ -107,10 +107,15 @@ fn read(base: Base) -> Mutex<Answers> {
     Mutex::new(Answers { reading, again })
 }
 
+/// A program whose places do not go together, and the mistakes.
+struct Wrong {
+    command: Command<'static>,
+    mistakes: Vec<String>,
+}
+
 /// The program that the places of a crate declare, operands by their numbers, everything else in the
-/// order of the source; and what is asked for again. Where that does not go together, the mistakes: they
-/// name the culprits.
-fn root(base: Base) -> Result<(Command<'static>, Again), (Command<'static>, Vec<String>)> {
+/// order of the source; and what is asked for again. Mistakes name the culprits.
+fn root(base: Base) -> Result<(Command<'static>, Again), Box<Wrong>> {
     let crate_of = |module: &'static str| module.split("::").next();
     let own = |place: &&Place| crate_of(place.module) == crate_of(base.module);
     let mut places: Vec<&'static Place> = PLACES.iter().filter(own).collect();
@@ -150,5 +155,8 @@ fn root(base: Base) -> Result<(Command<'static>, Again), (Command<'static>, Vec<
     let params: Vec<_> = operands.iter().chain(&options).map(|asked| asked.1).collect();
     let command = command.as_draft().takes(params.leak()).bundles(bundles.leak());
     mistakes.extend(command.problems().into_iter().map(|problem| problem.to_string()));
-    if mistakes.is_empty() { Ok((command, again)) } else { Err((command, mistakes)) }
+    match mistakes.is_empty() {
+        true => Ok((command, again)),
+        false => Err(Box::new(Wrong { command, mistakes })),
+    }
 }

@@ -71,14 +71,14 @@ fn what_is_asked_for_twice_has_one_value() {
 
 #[test]
 fn a_root_that_nobody_named_is_called_as_its_binary() {
-    let scale = |line| run_program(env!("CARGO_BIN_EXE_scale"), line);
-    let page = String::from_utf8(scale("-h").stdout).unwrap();
-    assert!(page.starts_with("scale   weigh a hive\n\nusage      scale HIVE\n"), "{page}");
-    assert_eq!(scale("--version").stdout, b"scale 0.1.0\n");
-    let said = String::from_utf8(scale("").stderr).unwrap();
+    let weigher = |line| run_program(env!("CARGO_BIN_EXE_weigher"), line);
+    let page = String::from_utf8(weigher("-h").stdout).unwrap();
+    assert!(page.starts_with("weigher   weigh a hive\n\nusage      weigher HIVE\n"), "{page}");
+    assert_eq!(weigher("--version").stdout, b"weigher 0.1.0\n");
+    let said = String::from_utf8(weigher("").stderr).unwrap();
     assert!(
-        said.starts_with("scale: one thing to put right\n")
-            && said.contains("like  scale HIVE\n  page  scale --help"),
+        said.starts_with("weigher: one thing to put right\n")
+            && said.contains("like  weigher HIVE\n  page  weigher --help"),
         "{said}"
     );
 }

@@ -109,7 +109,7 @@ pub trait Act<C: ?Sized = ()>: FromReading {
 /// `impl` block.
 #[diagnostic::on_unimplemented(
     message = "`{Self}` has no handlers for a program whose context is `{C}`",
-    note = "a derived type has them by `impl Act<{C}> for {Self}`; a function and an `impl` block by `#[clavret::declare]`"
+    note = "a derived type has them by `impl clavret::Act for {Self}`, or by `Act<Yard>` where the program's context is a `Yard`; a function and an `impl` block by `#[clavret::declare]`"
 )]
 pub trait Routed<C: 'static>: Declare {
     /// Its handlers.

@@ -63,6 +63,34 @@ pub fn stray(reading: &Reading<'_>, command: &Command<'_>) -> ! {
     panic!("`{}` is no command below `{}`", reading.path(), command.name())
 }
 
+/// A derived choice: the words of its variants, each by the number of the variant.
+#[diagnostic::on_unimplemented(
+    message = "`{Self}` does not tell the words of its variants (`#[derive(clavret::Choice)]` does)",
+    label = "write the word that a user would type, in quotes",
+    note = "write the word that a user would type: `default = \"table\"`"
+)]
+pub trait DerivedChoice {
+    /// The words.
+    const WORDS: &'static [(isize, &'static str)];
+}
+
+/// The word of a variant, by its number.
+///
+/// # Panics
+///
+/// Where there is none, which the macro does not write.
+#[track_caller]
+pub const fn word_of<T: DerivedChoice>(variant: isize) -> &'static str {
+    let mut i = 0;
+    while i < T::WORDS.len() {
+        if T::WORDS[i].0 == variant {
+            return T::WORDS[i].1;
+        }
+        i += 1;
+    }
+    panic!("the choice has no such variant")
+}
+
 /// Stops the build where the default of a number is written as text.
 ///
 /// # Panics

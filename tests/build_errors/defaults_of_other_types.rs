@@ -1,4 +1,4 @@
-use clavret::{Choice, Declare};
+use clavret::{Choice, Declare, Offer};
 
 #[derive(Clone, Copy, Choice)]
 enum Form {
@@ -17,6 +17,21 @@ struct Inspect {
     form: u8,
     #[option(default = (1.0, true))]
     at: (f64, f64),
+}
+
+#[derive(Clone, Copy)]
+enum ByHand {
+    Table,
+}
+
+impl Choice for ByHand {
+    const OFFERS: &'static [Offer<Self>] = &[Offer::new("table", ByHand::Table)];
+}
+
+#[derive(Declare)]
+struct List {
+    #[option(default = ByHand::Table)]
+    form: ByHand,
 }
 
 fn main() {}

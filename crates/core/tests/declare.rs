@@ -78,7 +78,7 @@ fn a_command_is_covariant_and_everything_is_send_and_sync() {
 }
 
 #[test]
-#[should_panic = "`code` has no value to give in `apiary inspect`"]
+#[should_panic = "`code` is no parameter of `apiary inspect` (its command lists it in `takes`)"]
 fn a_key_of_another_command_panics_and_names_both() {
     crate::demo::reading("inspect A7").get(&crate::demo::CODE);
 }

@@ -30,15 +30,11 @@ pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {
     let variants = data.variants.iter().map(|variant| &variant.ident);
     let (words, offers): (Vec<_>, Vec<_>) = offers.into_iter().unzip();
     anonymous(&quote! {
-        impl #ident {
-            // What `default = …` in a mark takes of a variant.
-            #[doc(hidden)]
-            #[allow(dead_code)]
-            pub const fn __word_of_a_derived_choice(&self) -> &'static str {
-                match self {
-                    #(Self::#variants => #words),*
-                }
-            }
+        // What `default = …` in a mark takes of a variant.
+        #[automatically_derived]
+        impl ::clavret::__::DerivedChoice for #ident {
+            const WORDS: &'static [(isize, &'static str)] =
+                &[#((Self::#variants as isize, #words)),*];
         }
 
         #[automatically_derived]

@@ -229,8 +229,10 @@ fn default(detail: &Detail, ty: &Type, errors: &mut Errors) -> (TokenStream, Tok
     let Some(value) = detail.value(errors) else { return Default::default() };
     let name = &detail.name;
     if is_variant(value) {
-        // A variant of a derived choice knows its word.
-        let word = quote_spanned!(value.span()=> (#value).__word_of_a_derived_choice());
+        // A derived choice knows the words of its variants.
+        let word = quote_spanned! {value.span()=>
+            ::clavret::__::word_of::<<#ty as ::clavret::__::Shape>::Item>(#value as isize)
+        };
         return (
             quote_spanned!(span=> .#name(#word)),
             quote!(const _: <#ty as ::clavret::__::Shape>::Item = #value;),

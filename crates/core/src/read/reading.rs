@@ -211,7 +211,13 @@ impl<'d> Reading<'d> {
 
     #[cold]
     pub(super) fn foreign(&self, record: &Param<'_>) -> ! {
-        panic!("`{}` has no value to give in `{}`", record.name, self.path())
+        let (name, path) = (record.name, self.path());
+        match self.slots.iter().any(|slot| is_record(slot.param, record)) {
+            true => panic!("the value of `{name}` was taken already in `{path}`"),
+            false => {
+                panic!("`{name}` is no parameter of `{path}` (its command lists it in `takes`)")
+            }
+        }
     }
 }
 

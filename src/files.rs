@@ -10,6 +10,7 @@ use std::path::{Path, PathBuf};
 use clavret_core::{FromWord, Kind, Misfit, Refers, message, visible};
 use tempfile::NamedTempFile;
 
+use crate::place::{Found, Place, find};
 use crate::streams::Streams;
 
 /// Where to read from: a file, or standard input for `-`. Nothing is opened before it is asked for.
@@ -105,7 +106,10 @@ impl Input {
 }
 
 impl Output {
-    /// Begins to write it; `-` is the output of `streams`. A file that is there already is only replaced when `overwrite` says so.
+    /// Begins to write it; `-` is the output of `streams`. A file that is there already is only replaced when
+    /// `overwrite` says so. Links are followed, also to what is not there yet; what is replaced keeps its mode,
+    /// and its owner where that is permitted. A file that has other names (hard links) is written in its place
+    /// once all is written beside it: it alone can be torn, if the system fails in that moment.
     ///
     /// # Errors
     ///
@@ -116,44 +120,19 @@ impl Output {
             let out: Box<dyn Write + 's> = Box::new(streams.out());
             return Ok(Writing(Target::Standard(BufWriter::new(out))));
         }
-        if !overwrite && self.0.symlink_metadata().is_ok() {
-            let error = io::ErrorKind::AlreadyExists.into();
-            return Err(cannot(Done::Written, &self.0, &error));
-        }
-        // A device or a pipe cannot be replaced by a file, and a link stays one: its target is.
-        let path = self.0.canonicalize().unwrap_or_else(|_| self.0.clone());
-        let is_special = path.metadata().is_ok_and(|found| !found.is_file() && !found.is_dir());
         let failed = |error: io::Error| cannot(Done::Written, &self.0, &error);
-        if is_special {
-            let file = File::options().write(true).open(&path).map_err(failed)?;
-            return Ok(Writing(Target::Special(BufWriter::new(file))));
+        match find(&self.0, overwrite).map_err(failed)? {
+            Found::Special(file) => Ok(Writing(Target::Special(BufWriter::new(file)))),
+            Found::Place(place) => {
+                let file = place.beside().map_err(|error| match error.kind() {
+                    ErrorKind::NotFound => no_folder(&self.0, place.folder()),
+                    _ => failed(error),
+                })?;
+                let (file, typed) = (BufWriter::new(file), self.0.clone());
+                Ok(Writing(Target::File { file, place, typed }))
+            }
         }
-        let folder = path.parent().filter(|folder| !folder.as_os_str().is_empty());
-        let folder = folder.unwrap_or(Path::new("."));
-        let mut builder = tempfile::Builder::new();
-        let file = like_any_file(&mut builder, &path).tempfile_in(folder).map_err(failed)?;
-        Ok(Writing(Target::File { file: BufWriter::new(file), path, overwrite }))
     }
-}
-
-/// The permissions of the file that is replaced, else those of any new file. (A temporary one is
-/// private to its user unless told otherwise.)
-#[cfg(unix)]
-fn like_any_file<'b, 'p, 's>(
-    builder: &'b mut tempfile::Builder<'p, 's>,
-    path: &Path,
-) -> &'b mut tempfile::Builder<'p, 's> {
-    use std::os::unix::fs::PermissionsExt;
-    let any = std::fs::Permissions::from_mode(0o666);
-    builder.permissions(path.metadata().map_or(any, |found| found.permissions()))
-}
-
-#[cfg(not(unix))]
-fn like_any_file<'b, 'p, 's>(
-    builder: &'b mut tempfile::Builder<'p, 's>,
-    _: &Path,
-) -> &'b mut tempfile::Builder<'p, 's> {
-    builder
 }
 
 /// What was to be done with a file.
@@ -173,14 +152,23 @@ fn cannot(done: Done, path: &Path, error: &io::Error) -> io::Error {
     };
     let why = match (error.kind(), done) {
         (ErrorKind::NotFound, Done::Read) => ": there is nothing at that path".to_owned(),
-        (ErrorKind::NotFound, Done::Written) => ": its folder does not exist".to_owned(),
+        (ErrorKind::NotFound, Done::Written) => ": it is gone".to_owned(),
         (ErrorKind::AlreadyExists, _) => ": it exists already".to_owned(),
         (ErrorKind::PermissionDenied, _) => ": it is not permitted".to_owned(),
         (ErrorKind::IsADirectory, _) => ": it is a folder".to_owned(),
         (ErrorKind::InvalidData, _) => ": it is not text in UTF-8".to_owned(),
+        _ if error.get_ref().is_some() => format!(": {error}"),
         _ => format!(" ({})", message(error)),
     };
     io::Error::new(error.kind(), format!("{name} cannot be {done_to}{why}"))
+}
+
+/// There is no folder to write into.
+fn no_folder(path: &Path, folder: &Path) -> io::Error {
+    let [name, folder] = [path, folder].map(|path| visible(&path.display().to_string()));
+    let what =
+        format!("{name} cannot be written: no folder '{folder}': create it, or name another");
+    io::Error::new(ErrorKind::NotFound, what)
 }
 
 /// An output that is being written. What is written becomes the file when it is
@@ -191,11 +179,11 @@ pub struct Writing<'s>(Target<'s>);
 enum Target<'s> {
     Standard(BufWriter<Box<dyn Write + 's>>),
     Special(BufWriter<File>),
-    File { file: BufWriter<NamedTempFile>, path: PathBuf, overwrite: bool },
+    File { file: BufWriter<NamedTempFile>, place: Place, typed: PathBuf },
 }
 
 impl Writing<'_> {
-    /// Puts the file in its place.
+    /// Puts the file in its place; it is on the disk then, and so is its name.
     ///
     /// # Errors
     ///
@@ -205,13 +193,10 @@ impl Writing<'_> {
         match self.0 {
             Target::Standard(mut out) => out.flush(),
             Target::Special(mut file) => file.flush(),
-            Target::File { file, path, overwrite } => {
-                let file = file
-                    .into_inner()
-                    .map_err(|error| cannot(Done::Written, &path, error.error()))?;
-                let done =
-                    if overwrite { file.persist(&path) } else { file.persist_noclobber(&path) };
-                done.map(drop).map_err(|error| cannot(Done::Written, &path, &error.error))
+            Target::File { file, place, typed } => {
+                let failed = |error: &io::Error| cannot(Done::Written, &typed, error);
+                let file = file.into_inner().map_err(|error| failed(error.error()))?;
+                place.take(file).map_err(|error| failed(&error))
             }
         }
     }

@@ -66,6 +66,8 @@ mod end;
 #[cfg(feature = "files")]
 mod files;
 mod package;
+#[cfg(feature = "files")]
+mod place;
 mod process;
 mod program;
 mod prove;

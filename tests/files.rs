@@ -3,7 +3,7 @@
 
 use std::fs;
 use std::io::{ErrorKind, Write};
-use std::os::unix::fs::{PermissionsExt, symlink};
+use std::os::unix::fs::{MetadataExt, PermissionsExt, symlink};
 use std::path::PathBuf;
 
 use clavret::{FromWord, Input, Output, Streams};
@@ -85,10 +85,7 @@ fn links_stay_and_folders_that_are_not_there_are_named() {
     assert_eq!(folder.text("season"), "new");
     assert!(folder.path("link").is_symlink());
     let error = folder.output("none/report").create(&Streams::SYSTEM, true).unwrap_err();
-    assert!(
-        error.to_string().contains("none/report cannot be written: its folder does not exist"),
-        "{error}"
-    );
+    assert!(error.to_string().contains("none/report cannot be written: no folder '"), "{error}");
 }
 
 #[test]
@@ -118,4 +115,57 @@ fn a_files_name_in_an_error_steers_no_terminal() {
     for said in [read, written] {
         assert!(said.contains(r"\033[2J\342\200\256none/season.csv cannot be "), "{said}");
     }
+}
+
+/// What an output does with each target: what it says, and what is there after.
+#[test]
+fn each_target_is_written_where_it_is_or_told() {
+    let folder = Folder::new();
+    let write = |name: &str| {
+        let mut writing = folder.output(name).create(&Streams::SYSTEM, true)?;
+        writing.write_all(b"new")?;
+        writing.finish()
+    };
+    let refused = |name: &str| {
+        let said = write(name).unwrap_err().to_string();
+        said.replace(&*folder.0.path().to_string_lossy(), "~")
+    };
+    let old = |name: &str, mode: u32| {
+        fs::write(folder.path(name), "old").unwrap();
+        fs::set_permissions(folder.path(name), fs::Permissions::from_mode(mode)).unwrap();
+    };
+    // Exactly the mode that was there, whatever the process takes from new ones.
+    for mode in [0o666, 0o640, 0o600, 0o755] {
+        old("report", mode);
+        write("report").unwrap();
+        let found = fs::metadata(folder.path("report")).unwrap();
+        assert_eq!((found.mode() & 0o7777, folder.text("report").as_str()), (mode, "new"));
+    }
+    symlink("season", folder.path("dangling")).unwrap();
+    write("dangling").unwrap();
+    assert_eq!(folder.text("season"), "new");
+    assert!(folder.path("dangling").is_symlink());
+    symlink("there", folder.path("back")).unwrap();
+    symlink("back", folder.path("there")).unwrap();
+    assert_eq!(refused("back"), "~/back cannot be written: its links lead back to each other");
+    old("one", 0o644);
+    fs::hard_link(folder.path("one"), folder.path("other")).unwrap();
+    write("one").unwrap();
+    assert_eq!(
+        (folder.text("other").as_str(), fs::metadata(folder.path("one")).unwrap().nlink()),
+        ("new", 2)
+    );
+    fs::create_dir(folder.path("yard")).unwrap();
+    assert_eq!(refused("yard"), "~/yard cannot be written: it is a folder");
+    assert_eq!(
+        refused("none/report"),
+        "~/none/report cannot be written: no folder '~/none': create it, or name another"
+    );
+    let long = "x".repeat(256);
+    assert!(refused(&long).ends_with(" cannot be written (File name too long)"));
+    assert_eq!(
+        folder.names(),
+        ["back", "dangling", "one", "other", "report", "season", "there", "yard"],
+        "nothing else is left"
+    );
 }

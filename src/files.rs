@@ -8,8 +8,8 @@ use std::io::{self, BufRead, BufReader, BufWriter, ErrorKind, Read, Write};
 use std::path::{Path, PathBuf};
 
 use clavret_core::{FromWord, Kind, Misfit, Refers, message, visible};
-use tempfile::NamedTempFile;
 
+use crate::beside::Beside;
 use crate::place::{Found, Place, find};
 use crate::streams::Streams;
 
@@ -179,7 +179,7 @@ pub struct Writing<'s>(Target<'s>);
 enum Target<'s> {
     Standard(BufWriter<Box<dyn Write + 's>>),
     Special(BufWriter<File>),
-    File { file: BufWriter<NamedTempFile>, place: Place, typed: PathBuf },
+    File { file: BufWriter<Beside>, place: Box<Place>, typed: PathBuf },
 }
 
 impl Writing<'_> {

@@ -58,6 +58,8 @@
 
 #[cfg(feature = "asked")]
 mod asked;
+#[cfg(feature = "files")]
+mod beside;
 mod call;
 #[cfg(feature = "config")]
 mod config;

@@ -5,7 +5,7 @@ use std::fs::{self, File, Metadata};
 use std::io::{self, ErrorKind};
 use std::path::{Path, PathBuf};
 
-use tempfile::NamedTempFile;
+use crate::beside::Beside;
 
 /// Links that are followed one after the other, as systems do it.
 const MOST_LINKS: usize = 40;
@@ -21,7 +21,7 @@ pub(crate) struct Place {
 /// What an output leads to.
 pub(crate) enum Found {
     /// A file, or nothing yet.
-    Place(Place),
+    Place(Box<Place>),
     /// A device or a pipe, which no file can replace.
     Special(File),
 }
@@ -50,7 +50,7 @@ pub(crate) fn find(path: &Path, overwrite: bool) -> io::Result<Found> {
         Err(error) if error.kind() == ErrorKind::NotFound => None,
         Err(error) => return Err(error),
     };
-    Ok(Found::Place(Place { path, old, overwrite }))
+    Ok(Found::Place(Box::new(Place { path, old, overwrite })))
 }
 
 /// What a link names, and so on; it need not be there yet.
@@ -70,47 +70,26 @@ impl Place {
         folder.unwrap_or(Path::new("."))
     }
 
-    /// A file beside it, which is written first.
-    pub(crate) fn beside(&self) -> io::Result<NamedTempFile> {
-        let mut builder = tempfile::Builder::new();
-        any_file(&mut builder).tempfile_in(self.folder())
+    /// A file in its folder, which is written first.
+    pub(crate) fn beside(&self) -> io::Result<Beside> {
+        Beside::new(self.folder())
     }
 
     /// Puts a file that is written whole in the place, and both to the disk.
-    pub(crate) fn take(self, file: NamedTempFile) -> io::Result<()> {
+    pub(crate) fn take(&self, beside: Beside) -> io::Result<()> {
         if let Some(old) = &self.old {
-            liken(file.as_file(), old)?;
+            liken(beside.file(), old)?;
         }
-        file.as_file().sync_all()?;
+        beside.file().sync_all()?;
         if self.old.as_ref().is_some_and(has_other_names) {
             // Another name for it would stay with the old text.
             let mut target = File::options().write(true).truncate(true).open(&self.path)?;
-            io::copy(&mut File::open(file.path())?, &mut target)?;
+            beside.pour(&mut target)?;
             return target.sync_all();
         }
-        match self.overwrite {
-            true => file.persist(&self.path),
-            false => file.persist_noclobber(&self.path),
-        }
-        .map_err(|error| error.error)?;
+        beside.put(&self.path, self.folder(), self.overwrite)?;
         sync(self.folder())
     }
-}
-
-/// The permissions of any new file: a temporary one is private to its user unless told otherwise.
-#[cfg(unix)]
-fn any_file<'b, 'p, 's>(
-    builder: &'b mut tempfile::Builder<'p, 's>,
-) -> &'b mut tempfile::Builder<'p, 's> {
-    use std::os::unix::fs::PermissionsExt;
-    builder.permissions(fs::Permissions::from_mode(0o666))
-}
-
-#[cfg(not(unix))]
-fn any_file<'b, 'p, 's>(
-    builder: &'b mut tempfile::Builder<'p, 's>,
-) -> &'b mut tempfile::Builder<'p, 's> {
-    builder
 }
 
 /// Gives a file the owner of another, where that is permitted, and exactly its mode.

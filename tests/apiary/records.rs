@@ -31,6 +31,48 @@ fn an_inspection_is_recorded_and_listed() {
     assert!(files.iter().all(|file| file.extension() == Some("toml".as_ref())), "{files:?}");
 }
 
+/// Forty at once on a yard that is not filled yet: whatever was said to be recorded is there.
+#[test]
+fn what_is_said_to_be_recorded_is_stored() {
+    let stage = Stage::new();
+    let done: usize = std::thread::scope(|scope| {
+        let run = |at: usize| {
+            let stage = &stage;
+            scope.spawn(move || stage.run(&format!("inspect A7 -f {} --note run{at}", at % 10)))
+        };
+        let runs: Vec<_> = (0..40).map(run).collect();
+        let ended = runs.into_iter().map(|run| run.join().unwrap());
+        ended.filter(|output| output.status.success()).count()
+    });
+    assert_eq!(done, 40);
+    let kept = std::fs::read_to_string(stage.path().join("apiary/yard/A7.toml")).unwrap();
+    for at in 0..40 {
+        assert!(kept.contains(&format!("\"run{at}\"")), "run{at} is lost");
+    }
+    let names = std::fs::read_dir(stage.path().join("apiary")).unwrap();
+    let mut names: Vec<_> = names.map(|name| name.unwrap().file_name()).collect();
+    names.sort();
+    assert_eq!(names, ["yard", "yard.lock"]);
+}
+
+/// While another process changes the yard a command waits, and says so when it has waited long enough.
+#[test]
+fn a_locked_yard_is_waited_for_and_then_told() {
+    let stage = Stage::new();
+    std::fs::create_dir(stage.path().join("apiary")).unwrap();
+    let lock = std::fs::File::create(stage.path().join("apiary/yard.lock")).unwrap();
+    lock.lock().unwrap();
+    stage.fails(
+        1,
+        "inspect A7 -c",
+        expect![[r#"
+            apiary: another apiary has been changing the yard in ~/apiary/yard for 10 seconds: try again when it has ended
+        "#]],
+    );
+    lock.unlock().unwrap();
+    assert!(stage.run("inspect A7 -c").status.success());
+}
+
 #[test]
 fn a_hive_is_added_to_a_yard_and_reported_on() {
     let stage = Stage::new();

@@ -36,6 +36,7 @@ impl Act<Desk> for Harvest {
     fn act(self, call: &Call<'_, Desk>) -> Done {
         let Harvest { hive, kilograms, moisture, jars, barrel } = self;
         let desk = call.context();
+        let _lock = desk.yard.lock()?;
         let mut hive = desk.yard.hive(&hive)?;
         let packed = match jars {
             Some(jars) => Some(yard::Packed::Jars(jars)),

@@ -102,6 +102,7 @@ impl Act<Desk> for Hive {
             Hive::Add(add) => add.act(call),
             Hive::List(list) => list.act(call),
             Hive::Move { code, place } => {
+                let _lock = desk.yard.lock()?;
                 let mut hive = desk.yard.hive(&code)?;
                 hive.stands()?;
                 let done = format!("{code} stands in: {place}");
@@ -109,6 +110,7 @@ impl Act<Desk> for Hive {
                 desk.keep(call, &hive, &done)
             }
             Hive::Retire { code, because } => {
+                let _lock = desk.yard.lock()?;
                 let mut hive = desk.yard.hive(&code)?;
                 hive.stands()?;
                 hive.retired = Some(Retired { on: today(), because });
@@ -122,6 +124,7 @@ impl Act<Desk> for Add {
     fn act(self, call: &Call<'_, Desk>) -> Done {
         let Add { code, queen, at, frames } = self;
         let desk = call.context();
+        let _lock = desk.yard.lock()?;
         if desk.yard.hives()?.iter().any(|hive| hive.code == code) {
             return Err(Failure::new(1, format!("hive {code} is in the yard already")).into());
         }

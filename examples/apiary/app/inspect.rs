@@ -37,6 +37,7 @@ impl Act<Desk> for Inspect {
     fn act(self, call: &Call<'_, Desk>) -> Done {
         let Inspect { hive, calm, frames, temp, note, on } = self;
         let desk = call.context();
+        let _lock = desk.yard.lock()?;
         let mut hive = desk.yard.hive(&hive)?;
         hive.stands()?;
         if frames > hive.frames {

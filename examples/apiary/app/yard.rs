@@ -2,8 +2,11 @@
 
 use std::error::Error;
 use std::ffi::{OsStr, OsString};
+use std::fs::{File, TryLockError};
 use std::io::Write;
 use std::path::{Path, PathBuf};
+use std::thread::sleep;
+use std::time::{Duration, Instant};
 
 use clavret::{Failure, Output, Streams};
 use jiff::civil::Date;
@@ -105,6 +108,14 @@ pub(crate) struct Inspection {
     pub notes: Vec<String>,
 }
 
+/// How long a yard is waited for that another process changes, and between two looks.
+const PATIENCE: Duration = Duration::from_secs(10);
+const PAUSE: Duration = Duration::from_millis(10);
+
+/// Nobody else changes the yard while this is there.
+#[must_use]
+pub(crate) struct Lock(#[expect(dead_code)] File);
+
 /// The folder of a logbook.
 pub(crate) struct Yard {
     folder: PathBuf,
@@ -162,6 +173,37 @@ impl Yard {
         }
     }
 
+    /// Keeps others from changing the yard until what this gives is dropped: who reads a hive and writes it
+    /// again must not lose what somebody else has written between.
+    pub(crate) fn lock(&self) -> Result<Lock, Failure> {
+        let path = match self.is_own {
+            true => self.folder.with_extension("lock"),
+            false => self.folder.join(".lock"),
+        };
+        let folder = path.parent().unwrap_or(Path::new("."));
+        std::fs::create_dir_all(folder).map_err(cannot("make the folder", folder))?;
+        let file = File::options().create(true).append(true).open(&path);
+        let file = file.map_err(cannot("lock the yard by", &path))?;
+        let start = Instant::now();
+        loop {
+            match file.try_lock() {
+                Ok(()) => return Ok(Lock(file)),
+                Err(TryLockError::Error(error)) => {
+                    return Err(cannot("lock the yard by", &path)(error));
+                }
+                Err(TryLockError::WouldBlock) if start.elapsed() < PATIENCE => sleep(PAUSE),
+                Err(TryLockError::WouldBlock) => {
+                    let (folder, seconds) = (self.folder.display(), PATIENCE.as_secs());
+                    let what = format!(
+                        "another apiary has been changing the yard in {folder} for {seconds} seconds: \
+                         try again when it has ended"
+                    );
+                    return Err(Failure::new(1, what));
+                }
+            }
+        }
+    }
+
     /// Writes a hive: beside its file, then renamed, so that a failed write leaves the old one.
     pub(crate) fn write(&self, hive: &Hive, streams: &Streams<'_>) -> Result<(), Failure> {
         self.fill(streams)?;
@@ -179,17 +221,21 @@ impl Yard {
         self.is_own && !self.folder.exists()
     }
 
-    /// The user's own yard begins as a copy of the shipped one.
+    /// The user's own yard begins as a copy of the shipped one: made aside, so that it is whole or not there.
     fn fill(&self, streams: &Streams<'_>) -> Result<(), Failure> {
         if !self.is_unfilled() {
             return Ok(());
         }
         let hives = self.hives()?;
-        let failed = cannot("make the folder", &self.folder);
-        std::fs::create_dir_all(&self.folder).map_err(failed)?;
+        let aside = Yard { folder: self.folder.with_extension("filling"), is_own: false };
+        // What is left of one that was killed; the lock says that nobody else is at it.
+        _ = std::fs::remove_dir_all(&aside.folder);
+        std::fs::create_dir_all(&aside.folder).map_err(cannot("make the folder", &aside.folder))?;
         for hive in &hives {
-            self.write(hive, streams)?;
+            aside.write(hive, streams)?;
         }
+        std::fs::rename(&aside.folder, &self.folder)
+            .map_err(cannot("make the folder", &self.folder))?;
         let count = hives.len();
         let folder = self.folder.display();
         let said = format!("apiary: put {count} made-up hives into {folder} to begin with\n");

@@ -125,7 +125,7 @@ impl Act<Desk> for Add {
         let Add { code, queen, at, frames } = self;
         let desk = call.context();
         let _lock = desk.yard.lock()?;
-        if desk.yard.hives()?.iter().any(|hive| hive.code == code) {
+        if desk.yard.has(&code)? {
             return Err(Failure::new(1, format!("hive {code} is in the yard already")).into());
         }
         let done = format!("added {code} with {frames} frames");
@@ -135,17 +135,18 @@ impl Act<Desk> for Add {
 
 impl Act<Desk> for List {
     fn act(self, call: &Call<'_, Desk>) -> Done {
-        let mut hives = call.context().yard.hives()?;
-        hives.retain(|hive| hive.retired.is_none());
+        let read = call.context().yard.hives()?;
+        let mut hives: Vec<_> = read.whole.iter().filter(|hive| hive.retired.is_none()).collect();
         // Sorted by the least important key first: a stable sort keeps what came before.
         for column in self.sort.iter().rev() {
             hives.sort_by_key(|hive| column.key(hive));
         }
         let headings =
             ["code", "place", "queen", "frames", "inspected", "brood", "temper", "remark"];
-        let rows = Rows { headings, rows: hives.iter().map(row).collect() };
+        let rows = Rows { headings, rows: hives.iter().map(|hive| row(hive)).collect() };
         let text = rows.print(self.form, &hives)?;
-        Ok(call.out().write_all(text.as_bytes())?)
+        call.out().write_all(text.as_bytes())?;
+        Ok(read.told()?)
     }
 }
 

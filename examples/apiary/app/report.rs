@@ -49,14 +49,15 @@ impl Act<Desk> for Report {
     fn act(self, call: &Call<'_, Desk>) -> Done {
         let Report { out, since, until, form } = self;
         let hives = call.context().yard.hives()?;
-        let lines: Vec<Line> = hives.iter().map(|hive| line(hive, since, until)).collect();
+        let lines: Vec<Line> = hives.whole.iter().map(|hive| line(hive, since, until)).collect();
         let headings = ["code", "inspections", "calm", "restless", "brood on average"];
         let rows = Rows { headings, rows: lines.iter().map(row).collect() };
         let text = rows.print(form, &lines)?;
         // A report is made anew each time, so an old one gives way to it.
         let mut out = out.create(call.streams(), true)?;
         out.write_all(text.as_bytes())?;
-        Ok(out.finish()?)
+        out.finish()?;
+        Ok(hives.told()?)
     }
 }
 

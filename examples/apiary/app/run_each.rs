@@ -26,7 +26,8 @@ pub(crate) static RUN_EACH: Command = Command::new("run-each")
 pub(crate) fn run_each(call: Call<'_, Desk>) -> Done {
     let program = call.get(&PROGRAM);
     let (mut runs, mut failures) = (0, 0);
-    for hive in call.context().yard.hives()?.into_iter().filter(|hive| hive.retired.is_none()) {
+    let hives = call.context().yard.hives()?;
+    for hive in hives.whole.iter().filter(|hive| hive.retired.is_none()) {
         let code = hive.code.to_string();
         let words = call.get(&WORDS).iter().map(|word| with_code(word, &code));
         let status = process::Command::new(program)
@@ -38,7 +39,7 @@ pub(crate) fn run_each(call: Call<'_, Desk>) -> Done {
         failures += usize::from(!status.success());
     }
     match failures {
-        0 => Ok(()),
+        0 => Ok(hives.told()?),
         _ => Err(Failure::new(1, format!("{failures} of {runs} runs failed")).into()),
     }
 }

@@ -16,7 +16,7 @@ pub(crate) struct HiveCode {
 }
 
 impl HiveCode {
-    fn parse(text: &str) -> Option<Self> {
+    pub(crate) fn parse(text: &str) -> Option<Self> {
         let mut letters = text.chars();
         let row = letters.next().filter(char::is_ascii_uppercase)?;
         let digits = letters.as_str();

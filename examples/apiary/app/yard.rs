@@ -112,6 +112,23 @@ pub(crate) struct Inspection {
 const PATIENCE: Duration = Duration::from_secs(10);
 const PAUSE: Duration = Duration::from_millis(10);
 
+/// The hives of a yard.
+pub(crate) struct Hives {
+    pub whole: Vec<Hive>,
+    /// A line for each file that holds none.
+    damaged: Vec<String>,
+}
+
+impl Hives {
+    /// Told behind what could be read: the rest could not.
+    pub(crate) fn told(&self) -> Result<(), Failure> {
+        match self.damaged.is_empty() {
+            true => Ok(()),
+            false => Err(Failure::new(1, self.damaged.join("\n"))),
+        }
+    }
+}
+
 /// Nobody else changes the yard while this is there.
 #[must_use]
 pub(crate) struct Lock(#[expect(dead_code)] File);
@@ -145,28 +162,48 @@ impl Yard {
         &self.folder
     }
 
-    /// The hives, by their codes.
-    pub(crate) fn hives(&self) -> Result<Vec<Hive>, Failure> {
-        let folder = if self.is_unfilled() { shipped() } else { self.folder.clone() };
-        let entries = std::fs::read_dir(&folder).map_err(cannot("read the yard in", &folder))?;
-        let mut hives = Vec::new();
-        for entry in entries {
-            let path = entry.map_err(cannot("read the yard in", &folder))?.path();
-            if path.extension() == Some(OsStr::new("toml")) {
-                hives.push(read(&path)?);
+    /// The hives, by their codes; and what is said of files that hold none.
+    pub(crate) fn hives(&self) -> Result<Hives, Failure> {
+        let mut hives = Hives { whole: Vec::new(), damaged: Vec::new() };
+        for path in self.files()? {
+            match read(&path) {
+                Ok(hive) => hives.whole.push(hive),
+                Err(damage) => hives.damaged.push(damage),
             }
         }
-        hives.sort_by(|a: &Hive, b| a.code.cmp(&b.code));
+        hives.whole.sort_by(|a: &Hive, b| a.code.cmp(&b.code));
+        hives.damaged.sort();
         Ok(hives)
+    }
+
+    /// The files of the hives.
+    fn files(&self) -> Result<Vec<PathBuf>, Failure> {
+        let folder = if self.is_unfilled() { shipped() } else { self.folder.clone() };
+        let mut files = Vec::new();
+        for entry in std::fs::read_dir(&folder).map_err(cannot("read the yard in", &folder))? {
+            let path = entry.map_err(cannot("read the yard in", &folder))?.path();
+            files.extend(Some(path).filter(|path| path.extension() == Some(OsStr::new("toml"))));
+        }
+        Ok(files)
+    }
+
+    /// Whether there is a hive with a code, whole or not.
+    pub(crate) fn has(&self, code: &HiveCode) -> Result<bool, Failure> {
+        let of = |file: &PathBuf| file.file_stem() == Some(code.to_string().as_ref());
+        Ok(self.files()?.iter().any(of))
     }
 
     /// The hive with a code.
     pub(crate) fn hive(&self, code: &HiveCode) -> Result<Hive, Failure> {
-        let mut hives = self.hives()?;
-        match hives.iter().position(|hive| hive.code == *code) {
-            Some(at) => Ok(hives.swap_remove(at)),
+        let files = self.files()?;
+        let of = |code: &str| files.iter().find(|file| file.file_stem() == Some(code.as_ref()));
+        match of(&code.to_string()) {
+            Some(file) => read(file).map_err(|damage| Failure::new(1, damage)),
             None => {
-                let known: Vec<String> = hives.iter().map(|hive| hive.code.to_string()).collect();
+                let codes = files.iter().filter_map(|file| file.file_stem()?.to_str());
+                let mut known: Vec<HiveCode> = codes.filter_map(HiveCode::parse).collect();
+                known.sort();
+                let known: Vec<String> = known.iter().map(HiveCode::to_string).collect();
                 let known = if known.is_empty() { "none".to_owned() } else { known.join(", ") };
                 Err(Failure::new(1, format!("no hive {code} in the yard; here are {known}")))
             }
@@ -231,12 +268,12 @@ impl Yard {
         // What is left of one that was killed; the lock says that nobody else is at it.
         _ = std::fs::remove_dir_all(&aside.folder);
         std::fs::create_dir_all(&aside.folder).map_err(cannot("make the folder", &aside.folder))?;
-        for hive in &hives {
+        for hive in &hives.whole {
             aside.write(hive, streams)?;
         }
         std::fs::rename(&aside.folder, &self.folder)
             .map_err(cannot("make the folder", &self.folder))?;
-        let count = hives.len();
+        let count = hives.whole.len();
         let folder = self.folder.display();
         let said = format!("apiary: put {count} made-up hives into {folder} to begin with\n");
         _ = streams.err().write_all(said.as_bytes());
@@ -244,9 +281,18 @@ impl Yard {
     }
 }
 
-fn read(path: &Path) -> Result<Hive, Failure> {
-    let text = std::fs::read_to_string(path).map_err(cannot("read", path))?;
-    toml::from_str(&text).map_err(cannot("read", path))
+/// The hive in a file; else where it is damaged, and how.
+fn read(path: &Path) -> Result<Hive, String> {
+    let name = path.display();
+    let text =
+        std::fs::read_to_string(path).map_err(|error| format!("cannot read {name}: {error}"))?;
+    toml::from_str(&text).map_err(|error| {
+        let before = &text[..error.span().map_or(0, |span| span.start.min(text.len()))];
+        let line = before.matches('\n').count() + 1;
+        let column = before.chars().rev().take_while(|letter| *letter != '\n').count() + 1;
+        let what = if text.is_empty() { "it is empty" } else { error.message() };
+        format!("{name}:{line}:{column}: this is no hive ({what})")
+    })
 }
 
 /// What could not be done, and why.

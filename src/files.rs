@@ -203,6 +203,14 @@ impl Writing<'_> {
 }
 
 impl Target<'_> {
+    /// An error in writing, with the file's name where it has one.
+    fn cannot(&self, error: io::Error) -> io::Error {
+        match self {
+            Target::File { typed, .. } => cannot(Done::Written, typed, &error),
+            Target::Standard(_) | Target::Special(_) => error,
+        }
+    }
+
     fn stream(&mut self) -> &mut dyn Write {
         match self {
             Target::Standard(out) => out,
@@ -220,10 +228,12 @@ impl fmt::Debug for Writing<'_> {
 
 impl Write for Writing<'_> {
     fn write(&mut self, bytes: &[u8]) -> io::Result<usize> {
-        self.0.stream().write(bytes)
+        let done = self.0.stream().write(bytes);
+        done.map_err(|error| self.0.cannot(error))
     }
 
     fn flush(&mut self) -> io::Result<()> {
-        self.0.stream().flush()
+        let done = self.0.stream().flush();
+        done.map_err(|error| self.0.cannot(error))
     }
 }

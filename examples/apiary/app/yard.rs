@@ -251,7 +251,8 @@ impl Yard {
             file.write_all(text.as_bytes())?;
             file.finish()
         };
-        write().map_err(cannot("write", &path))
+        // What it says has the path in it.
+        write().map_err(|error: std::io::Error| Failure::new(1, error.to_string()))
     }
 
     fn is_unfilled(&self) -> bool {

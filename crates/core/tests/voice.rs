@@ -416,6 +416,8 @@ fn a_name_that_is_nearly_right() {
             "inspect A7 --CALM",
             "inspect A7 -V",
             "-V",
+            "-help",
+            "inspect -version",
             "inspect A7 -cD",
             "inspect —frames 6 A7",
             "inspect A7 –f 6",
@@ -471,6 +473,16 @@ fn a_name_that_is_nearly_right() {
                      ^^
               -V is not an option here; --version is
               try   apiary --version
+
+            $ apiary -help
+                     ^^^^^
+              -help is not an option here; --help is
+              try   apiary --help
+
+            $ apiary inspect -version
+                             ^^^^^^^^
+              -version is not an option here; --version is
+              try   apiary inspect --version
 
             $ apiary inspect A7 -cD
                                   ^

@@ -319,7 +319,7 @@ impl<'d> Reader<'d> {
             return self.unwanted(flag, at, bytes.len());
         }
         let name = cut_name(bytes);
-        if self.find_long(name).is_some() {
+        if self.find_long(name).is_some() || self.standard(name).is_some() {
             return self.unknown(start, bytes.len(), 0, name.len() + 1);
         }
         let continues = |&&byte: &&u8| byte & 0b1100_0000 == 0b1000_0000;

@@ -1,9 +1,7 @@
 //! The functions surface: the marked arguments of a function are parameters. `values`, `types` and
 //! `in_place` are the same program.
 
-use std::io::{self, Write};
-
-use clavret::{Choice, Program, Streams, valid};
+use clavret::{Choice, Program, valid};
 
 /// record what an inspection found
 #[clavret::declare(
@@ -35,12 +33,11 @@ fn inspect(
     /// say more
     #[tally(name = "v")]
     _verbosity: u32,
-    streams: &Streams<'_>,
-) -> io::Result<()> {
+) -> String {
     let end = if form == Form::Line { ", " } else { "\n" };
     let mood = if calm { "calm" } else { "restless" };
     let facts = [format!("{hive}: {frames} frames"), mood.into()];
-    writeln!(streams.out(), "{}", [&facts, &note[..]].concat().join(end))
+    [&facts, &note[..]].concat().join(end)
 }
 
 #[derive(Clone, Copy, PartialEq, Choice)]

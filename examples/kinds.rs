@@ -92,5 +92,5 @@ static TOKEN: Named<Option<String>> = Named::new("token")
 static TALK: Tally = Tally::new("v").help("say more");
 
 fn main() -> std::process::ExitCode {
-    clavret::run(&STATION, |reading| print!("{reading:?}"))
+    clavret::run(&STATION, |reading| format!("{reading:?}"))
 }

@@ -1,8 +1,8 @@
 //! A tree of values, a type, a function and another crate's group, with a bundle that all of them take.
 
-use std::io::{self, Write};
+use std::io::Write;
 
-use clavret::{Act, Bundle, Call, Command, Declare, Done, Program, Route, Streams};
+use clavret::{Act, Bundle, Call, Command, Declare, Done, Program, Route};
 use clavret_contributed::Station;
 
 /// period
@@ -15,8 +15,8 @@ pub(crate) struct Period {
 
 /// list the hives
 #[clavret::declare]
-fn list(#[bundle] period: Period, streams: &Streams<'_>) -> io::Result<()> {
-    writeln!(streams.out(), "no hives since {}", period.since)
+fn list(#[bundle] period: Period) -> String {
+    format!("no hives since {}", period.since)
 }
 
 /// record what an inspection found

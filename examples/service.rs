@@ -3,7 +3,7 @@
 use std::io::{self, Write};
 use std::path::PathBuf;
 
-use clavret::{Declare, Program, Streams};
+use clavret::{Declare, Program};
 
 /// Where inspections are kept.
 pub(crate) trait Logbook {
@@ -43,10 +43,9 @@ fn inspect(
     #[operand]
     hive: String,
     logbook: &dyn Logbook,
-    streams: &Streams<'_>,
-) -> io::Result<()> {
+) -> io::Result<String> {
     let count = logbook.keep(&hive)?;
-    writeln!(streams.out(), "recorded {hive}; the logbook has {count} inspections")
+    Ok(format!("recorded {hive}; the logbook has {count} inspections"))
 }
 
 pub(crate) static APIARY: Program<Box<dyn Logbook>> = Program::of::<Apiary>();

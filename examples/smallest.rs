@@ -20,6 +20,6 @@ fn main() -> std::process::ExitCode {
     clavret::run(&INSPECT, |reading| {
         let (hive, frames) = (reading.get(&HIVE), reading.get(&FRAMES));
         let mood = if *reading.get(&CALM) { "calm" } else { "restless" };
-        println!("{hive}: {frames} frames of brood, {mood}");
+        format!("{hive}: {frames} frames of brood, {mood}")
     })
 }

@@ -49,6 +49,6 @@ fn main() -> std::process::ExitCode {
         let end = if form == Form::Line { ", " } else { "\n" };
         let mood = if calm { "calm" } else { "restless" };
         let facts = [format!("{hive}: {frames} frames"), mood.into()];
-        println!("{}", [&facts, &note[..]].concat().join(end));
+        [&facts, &note[..]].concat().join(end)
     })
 }

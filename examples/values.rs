@@ -55,6 +55,6 @@ fn main() -> std::process::ExitCode {
         let end = if *call.get(&FORM) == Form::Line { ", " } else { "\n" };
         let mood = if *call.get(&CALM) { "calm" } else { "restless" };
         let facts = [format!("{}: {} frames", call.get(&HIVE), call.get(&FRAMES)), mood.into()];
-        println!("{}", [&facts, &call.get(&NOTES)[..]].concat().join(end));
+        [&facts, &call.get(&NOTES)[..]].concat().join(end)
     })
 }

@@ -95,9 +95,9 @@ pub fn ask_bundle<T: FromReading>(base: Base) -> T {
 
 fn read(base: Base) -> Mutex<Answers> {
     static STREAMS: Streams<'static> = Streams::SYSTEM;
-    let words: &'static [OsString] = begin().leak();
     let (root, again) = root(base).unwrap_or_else(|wrong| stop(&wrong.command, &wrong.mistakes));
     let root: &'static Command<'static> = Box::leak(Box::new(root));
+    let words: &'static [OsString] = begin(root).leak();
     let mut found = None;
     let status = perform(root, words, &STREAMS, &mut |reading| {
         found = Some(reading);

@@ -72,7 +72,9 @@ fn named(folder: &Path) -> io::Result<NamedTempFile> {
     clear(folder);
     let prefix = format!("{PREFIX}{}-", std::process::id());
     let mut builder = tempfile::Builder::new();
-    any_file(builder.prefix(&prefix)).tempfile_in(folder)
+    let file = any_file(builder.prefix(&prefix)).tempfile_in(folder);
+    // Its own error has the file's name in it, which nobody has typed.
+    file.map_err(|error| error.kind().into())
 }
 
 fn copied(file: &File, folder: &Path) -> io::Result<NamedTempFile> {

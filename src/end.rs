@@ -1,35 +1,81 @@
-//! How a program's own work ends: well, or with an error and its status.
+//! How a program's own work ends: well, with what it has to say, or with an error and its status.
 
 use std::error::Error;
 use std::fmt;
+use std::io::{self, ErrorKind, Write};
+
+use clavret_core::Command;
+
+use crate::streams::Streams;
+
+/// The status of an error that has none of its own.
+pub(crate) const FAILED: u8 = 1;
 
 /// What a handler gives: nothing, or an error of any type.
 pub type Done = Result<(), Box<dyn Error>>;
 
-/// What a program's own work may end with: nothing, or a result with any error.
+/// What a program's own work may end with: nothing, a text, or a result of these with any error.
+///
+/// A text goes to standard output, in a line of its own; an empty one is nothing. Where it cannot be
+/// written, as on a full disk, the program says so and ends with status 1.
+///
+/// ```
+/// use clavret::{Program, rehearse};
+///
+/// /// count the hives
+/// #[clavret::declare]
+/// fn count(
+///     /// their codes
+///     #[operand]
+///     hives: Vec<String>,
+/// ) -> Result<String, &'static str> {
+///     if hives.is_empty() { Err("an empty yard") } else { Ok(format!("{} hives", hives.len())) }
+/// }
+///
+/// static COUNT: Program = Program::of::<count>();
+/// rehearse(&COUNT).words(["A7", "B2"]).run().succeeds().prints("2 hives\n");
+/// rehearse(&COUNT).run().fails(1, ": an empty yard\n");
+/// ```
 #[diagnostic::on_unimplemented(
     message = "a program's work cannot end with `{Self}`",
-    label = "neither `()` nor `Result<(), E>` with an error `E`",
+    label = "expected `()`, a text or a `Result` of one of these",
     note = "for an exit status other than 0 and 1, give the error `clavret::Failure::new(3, \"…\")`"
 )]
 pub trait Ending {
-    /// The result.
+    /// Says what there is to say.
     ///
     /// # Errors
     ///
-    /// The work's own.
-    fn done(self) -> Done;
+    /// The work's own; the system's, when nothing can be written.
+    fn done(self, streams: &Streams<'_>) -> Done;
 }
 
 impl Ending for () {
-    fn done(self) -> Done {
+    fn done(self, _: &Streams<'_>) -> Done {
         Ok(())
     }
 }
 
-impl<E: Into<Box<dyn Error>>> Ending for Result<(), E> {
-    fn done(self) -> Done {
-        self.map_err(Into::into)
+impl Ending for &str {
+    fn done(self, streams: &Streams<'_>) -> Done {
+        let mut out = streams.out();
+        out.write_all(self.as_bytes())?;
+        match self.is_empty() || self.ends_with('\n') {
+            true => Ok(()),
+            false => Ok(out.write_all(b"\n")?),
+        }
+    }
+}
+
+impl Ending for String {
+    fn done(self, streams: &Streams<'_>) -> Done {
+        self.as_str().done(streams)
+    }
+}
+
+impl<T: Ending, E: Into<Box<dyn Error>>> Ending for Result<T, E> {
+    fn done(self, streams: &Streams<'_>) -> Done {
+        self.map_err(Into::into)?.done(streams)
     }
 }
 
@@ -77,4 +123,27 @@ impl Error for Failure {
     fn source(&self) -> Option<&(dyn Error + 'static)> {
         self.cause.as_ref().map(|cause| &**cause as _)
     }
+}
+
+/// Tells an error, the program's name and the message, then each cause on a line; gives its status.
+#[cold]
+pub(crate) fn failed(
+    root: &Command<'_>,
+    error: &(dyn Error + 'static),
+    streams: &Streams<'_>,
+) -> u8 {
+    let causes = || std::iter::successors(Some(error), |&error| error.source());
+    let is_broken_pipe = |error: &(dyn Error + 'static)| {
+        let error = error.downcast_ref::<io::Error>();
+        error.is_some_and(|error| error.kind() == ErrorKind::BrokenPipe)
+    };
+    // A reader that went away early, such as `head`, is no failure.
+    if causes().any(is_broken_pipe) {
+        return 0;
+    }
+    let failure = causes().find_map(|error| error.downcast_ref::<Failure>());
+    if !failure.is_some_and(Failure::is_silent) {
+        _ = streams.err().write_all(root.failure(error).as_bytes());
+    }
+    failure.map_or(FAILED, |failure| failure.status)
 }

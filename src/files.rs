@@ -15,6 +15,10 @@ use crate::streams::Streams;
 
 /// Where to read from: a file, or standard input for `-`. Nothing is opened before it is asked for.
 ///
+/// A standard input that is closed (`<&-`) is an error, on Unix, and not an empty text. Rust's own start
+/// puts `/dev/null` in its place, for reading and writing, so whoever means an empty input gives it by a
+/// pipe, a file or `</dev/null`, which a shell opens for reading alone.
+///
 /// ```
 /// use clavret::{FromWord, Input, Streams};
 /// let input = Input::from_word("Cargo.toml".as_ref()).unwrap();
@@ -83,13 +87,17 @@ impl Input {
     ///
     /// # Errors
     ///
-    /// The system's, when the file cannot be opened; its text names the file.
+    /// The system's, when the file cannot be opened. Its text names the file, as does that of an error in
+    /// reading on.
     pub fn open<'s>(&self, streams: &Streams<'s>) -> io::Result<Box<dyn BufRead + 's>> {
-        if self.is_standard() {
-            return Ok(streams.input());
-        }
-        let file = File::open(&self.0).map_err(|error| cannot(Done::Read, &self.0, &error))?;
-        Ok(Box::new(BufReader::new(file)))
+        let failed = |error| cannot(Done::Read, &self.0, &error);
+        let from: Box<dyn BufRead + 's> = if self.is_standard() {
+            streams.check_input().map_err(failed)?;
+            streams.input()
+        } else {
+            Box::new(BufReader::new(File::open(&self.0).map_err(failed)?))
+        };
+        Ok(Box::new(Opened { from, typed: self.0.clone() }))
     }
 
     /// All of it as text.
@@ -99,9 +107,39 @@ impl Input {
     /// As [`open`](Input::open); also when it is not UTF-8.
     pub fn read_to_string(&self, streams: &Streams<'_>) -> io::Result<String> {
         let mut text = String::new();
-        let read = self.open(streams)?.read_to_string(&mut text);
-        read.map_err(|error| cannot(Done::Read, &self.0, &error))?;
+        self.open(streams)?.read_to_string(&mut text)?;
         Ok(text)
+    }
+}
+
+/// An input that is being read, whose errors name it.
+struct Opened<'s> {
+    from: Box<dyn BufRead + 's>,
+    typed: PathBuf,
+}
+
+impl Read for Opened<'_> {
+    fn read(&mut self, bytes: &mut [u8]) -> io::Result<usize> {
+        self.from.read(bytes).map_err(|error| cannot(Done::Read, &self.typed, &error))
+    }
+
+    // This and `read_line` find what is not UTF-8, and so are the ones that have to name it.
+    fn read_to_string(&mut self, text: &mut String) -> io::Result<usize> {
+        self.from.read_to_string(text).map_err(|error| cannot(Done::Read, &self.typed, &error))
+    }
+}
+
+impl BufRead for Opened<'_> {
+    fn fill_buf(&mut self) -> io::Result<&[u8]> {
+        self.from.fill_buf().map_err(|error| cannot(Done::Read, &self.typed, &error))
+    }
+
+    fn consume(&mut self, count: usize) {
+        self.from.consume(count);
+    }
+
+    fn read_line(&mut self, line: &mut String) -> io::Result<usize> {
+        self.from.read_line(line).map_err(|error| cannot(Done::Read, &self.typed, &error))
     }
 }
 
@@ -118,20 +156,21 @@ impl Output {
     pub fn create<'s>(&self, streams: &Streams<'s>, overwrite: bool) -> io::Result<Writing<'s>> {
         if self.is_standard() {
             let out: Box<dyn Write + 's> = Box::new(streams.out());
-            return Ok(Writing(Target::Standard(BufWriter::new(out))));
+            return Ok(self.writing(Target::Standard(BufWriter::new(out))));
         }
         let failed = |error: io::Error| cannot(Done::Written, &self.0, &error);
         match find(&self.0, overwrite).map_err(failed)? {
-            Found::Special(file) => Ok(Writing(Target::Special(BufWriter::new(file)))),
+            Found::Special(file) => Ok(self.writing(Target::Special(BufWriter::new(file)))),
             Found::Place(place) => {
-                let file = place.beside().map_err(|error| match error.kind() {
-                    ErrorKind::NotFound => no_folder(&self.0, place.folder()),
-                    _ => failed(error),
-                })?;
-                let (file, typed) = (BufWriter::new(file), self.0.clone());
-                Ok(Writing(Target::File { file, place, typed }))
+                let file = place.beside();
+                let file = file.map_err(|error| no_place(&self.0, place.folder(), &error))?;
+                Ok(self.writing(Target::File(BufWriter::new(file), place)))
             }
         }
+    }
+
+    fn writing<'s>(&self, target: Target<'s>) -> Writing<'s> {
+        Writing { target, typed: self.0.clone() }
     }
 }
 
@@ -145,41 +184,51 @@ enum Done {
 /// An error with the file's name and our own words in front of it; the system's stand in brackets where
 /// ours would not say more.
 fn cannot(done: Done, path: &Path, error: &io::Error) -> io::Error {
-    let name = visible(&path.display().to_string());
-    let done_to = match done {
-        Done::Read => "read",
-        Done::Written => "written",
+    let (name, done_to) = match done {
+        Done::Read if path == Path::new("-") => ("standard input".to_owned(), "read"),
+        Done::Read => (visible(&path.display().to_string()), "read"),
+        Done::Written => (visible(&path.display().to_string()), "written"),
     };
     let why = match (error.kind(), done) {
+        _ if error.get_ref().is_some() => format!(": {error}"),
         (ErrorKind::NotFound, Done::Read) => ": there is nothing at that path".to_owned(),
         (ErrorKind::NotFound, Done::Written) => ": it is gone".to_owned(),
         (ErrorKind::AlreadyExists, _) => ": it exists already".to_owned(),
         (ErrorKind::PermissionDenied, _) => ": it is not permitted".to_owned(),
         (ErrorKind::IsADirectory, _) => ": it is a folder".to_owned(),
         (ErrorKind::InvalidData, _) => ": it is not text in UTF-8".to_owned(),
-        _ if error.get_ref().is_some() => format!(": {error}"),
+        (ErrorKind::InvalidFilename, _) => {
+            format!(": no file can have that name here ({})", message(error))
+        }
         _ => format!(" ({})", message(error)),
     };
     io::Error::new(error.kind(), format!("{name} cannot be {done_to}{why}"))
 }
 
-/// There is no folder to write into.
-fn no_folder(path: &Path, folder: &Path) -> io::Error {
-    let [name, folder] = [path, folder].map(|path| visible(&path.display().to_string()));
-    let what =
-        format!("{name} cannot be written: no folder '{folder}': create it, or name another");
-    io::Error::new(ErrorKind::NotFound, what)
+/// The same where it is the folder that nothing can be put into.
+fn no_place(path: &Path, folder: &Path, error: &io::Error) -> io::Error {
+    let folder = visible(&folder.display().to_string());
+    let why = match error.kind() {
+        ErrorKind::NotFound => format!("no folder '{folder}': create it, or name another"),
+        ErrorKind::NotADirectory => format!("'{folder}' is no folder: name another"),
+        ErrorKind::PermissionDenied => format!("nothing may be put into the folder '{folder}'"),
+        _ => return cannot(Done::Written, path, error),
+    };
+    cannot(Done::Written, path, &io::Error::new(error.kind(), why))
 }
 
 /// An output that is being written. What is written becomes the file when it is
 /// [finished](Writing::finish); dropped before, it leaves nothing behind.
 #[must_use = "nothing is kept until it is finished"]
-pub struct Writing<'s>(Target<'s>);
+pub struct Writing<'s> {
+    target: Target<'s>,
+    typed: PathBuf,
+}
 
 enum Target<'s> {
     Standard(BufWriter<Box<dyn Write + 's>>),
     Special(BufWriter<File>),
-    File { file: BufWriter<Beside>, place: Box<Place>, typed: PathBuf },
+    File(BufWriter<Beside>, Box<Place>),
 }
 
 impl Writing<'_> {
@@ -190,33 +239,27 @@ impl Writing<'_> {
     /// The system's, when the rest cannot be written or the file not be renamed; the old one is
     /// whole then.
     pub fn finish(self) -> io::Result<()> {
-        match self.0 {
-            Target::Standard(mut out) => out.flush(),
+        let Writing { target, typed } = self;
+        let done = match target {
+            // The stream names itself.
+            Target::Standard(mut out) => return out.flush(),
             Target::Special(mut file) => file.flush(),
-            Target::File { file, place, typed } => {
-                let failed = |error: &io::Error| cannot(Done::Written, &typed, error);
-                let file = file.into_inner().map_err(|error| failed(error.error()))?;
-                place.take(file).map_err(|error| failed(&error))
-            }
-        }
-    }
-}
-
-impl Target<'_> {
-    /// An error in writing, with the file's name where it has one.
-    fn cannot(&self, error: io::Error) -> io::Error {
-        match self {
-            Target::File { typed, .. } => cannot(Done::Written, typed, &error),
-            Target::Standard(_) | Target::Special(_) => error,
-        }
+            Target::File(file, place) => match file.into_inner() {
+                Ok(file) => place.take(file),
+                Err(error) => Err(error.into_error()),
+            },
+        };
+        done.map_err(|error| cannot(Done::Written, &typed, &error))
     }
 
-    fn stream(&mut self) -> &mut dyn Write {
-        match self {
-            Target::Standard(out) => out,
-            Target::Special(file) => file,
-            Target::File { file, .. } => file,
-        }
+    /// Does something to what is written to; an error names the file.
+    fn with<T>(&mut self, act: impl FnOnce(&mut dyn Write) -> io::Result<T>) -> io::Result<T> {
+        let done = match &mut self.target {
+            Target::Standard(out) => return act(out),
+            Target::Special(file) => act(file),
+            Target::File(file, _) => act(file),
+        };
+        done.map_err(|error| cannot(Done::Written, &self.typed, &error))
     }
 }
 
@@ -228,12 +271,10 @@ impl fmt::Debug for Writing<'_> {
 
 impl Write for Writing<'_> {
     fn write(&mut self, bytes: &[u8]) -> io::Result<usize> {
-        let done = self.0.stream().write(bytes);
-        done.map_err(|error| self.0.cannot(error))
+        self.with(|out| out.write(bytes))
     }
 
     fn flush(&mut self) -> io::Result<()> {
-        let done = self.0.stream().flush();
-        done.map_err(|error| self.0.cannot(error))
+        self.with(|out| out.flush())
     }
 }

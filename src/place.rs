@@ -47,7 +47,10 @@ pub(crate) fn find(path: &Path, overwrite: bool) -> io::Result<Found> {
             File::options().write(true).open(&path)?;
             Some(old)
         }
-        Err(error) if error.kind() == ErrorKind::NotFound => None,
+        // Whether there is a folder for it shows when something is put there.
+        Err(error) if matches!(error.kind(), ErrorKind::NotFound | ErrorKind::NotADirectory) => {
+            None
+        }
         Err(error) => return Err(error),
     };
     Ok(Found::Place(Box::new(Place { path, old, overwrite })))

@@ -1,32 +1,40 @@
-//! The process that a program is: its words, and what becomes of it when nobody reads what it prints.
+//! The process that a program is: its words, and what becomes of it when nothing can be printed.
 
 use std::any::Any;
 use std::ffi::OsString;
+use std::io;
 use std::panic;
+
+use clavret_core::Command;
+
+use crate::end::failed;
+use crate::streams::{Streams, unwritten};
+use crate::terminal::Stream;
 
 /// The words of the process, its name left out.
 ///
-/// From here on a `print!` or `println!` that finds the reader of standard output gone, such as
-/// `head`, ends the process quietly with status 0, as a handler's error of that kind does. The
-/// standard library panics there, and every other panic is left alone.
-pub(crate) fn begin() -> Vec<OsString> {
+/// From here on a `print!` or `println!` that cannot print ends the process as a handler's error of that
+/// kind does: quietly with status 0 where the reader is gone, such as `head`; with a sentence and status 1
+/// where the disk is full. The standard library panics there, and every other panic is left alone.
+pub(crate) fn begin(root: &'static Command<'static>) -> Vec<OsString> {
     let before = panic::take_hook();
-    panic::set_hook(Box::new(move |info| {
-        if is_reader_gone(info.payload()) {
-            std::process::exit(0);
-        }
-        before(info);
+    panic::set_hook(Box::new(move |info| match unprinted(info.payload()) {
+        Some(error) => std::process::exit(failed(root, &error, &Streams::SYSTEM).into()),
+        None => before(info),
     }));
     std::env::args_os().skip(1).collect()
 }
 
-/// Whether a panic is that of `println!` for a pipe without a reader: it is told by its text alone.
-fn is_reader_gone(payload: &(dyn Any + Send)) -> bool {
-    // EPIPE; on Windows ERROR_NO_DATA and ERROR_BROKEN_PIPE.
-    let codes: &[&str] =
-        if cfg!(windows) { &["(os error 232)", "(os error 109)"] } else { &["(os error 32)"] };
-    payload.downcast_ref::<String>().is_some_and(|text| {
-        text.starts_with("failed printing to stdout")
-            && codes.iter().any(|code| text.ends_with(code))
-    })
+/// Why nothing could be printed, where a panic says that: it is told by its text alone.
+fn unprinted(payload: &(dyn Any + Send)) -> Option<io::Error> {
+    let text = payload.downcast_ref::<String>()?.strip_prefix("failed printing to std")?;
+    let (stream, why) = match text.split_once(": ")? {
+        ("out", why) => (Stream::Out, why),
+        ("err", why) => (Stream::Error, why),
+        _ => return None,
+    };
+    let number =
+        why.rsplit_once("(os error ").and_then(|(_, end)| end.strip_suffix(')')?.parse().ok());
+    let error = number.map_or_else(|| io::Error::other(why), io::Error::from_raw_os_error);
+    Some(unwritten(stream, error))
 }

@@ -145,7 +145,7 @@ impl<C: 'static> Program<C> {
     /// with its causes; 2 when the line was refused.
     #[must_use = "`main` returns it, so that a refused line ends with status 2"]
     pub fn run_in(&self, context: &C) -> ExitCode {
-        self.play(&Streams::SYSTEM, &begin(), Context::Given(context)).into()
+        self.play(&Streams::SYSTEM, &begin(self.root), Context::Given(context)).into()
     }
 
     /// Runs it with a context that is made from the line: of the values of the root, say.
@@ -155,7 +155,7 @@ impl<C: 'static> Program<C> {
         make: impl FnOnce(&mut Call<'_>) -> Result<C, E>,
     ) -> ExitCode {
         let mut make = made_by(make);
-        self.play(&Streams::SYSTEM, &begin(), Context::Made(&mut make)).into()
+        self.play(&Streams::SYSTEM, &begin(self.root), Context::Made(&mut make)).into()
     }
 
     /// Reads the words and does what they ask for; gives the exit status.

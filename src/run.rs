@@ -4,31 +4,30 @@
 use std::borrow::Cow;
 use std::error::Error;
 use std::ffi::OsString;
-use std::io::{self, ErrorKind, Write};
+use std::io::Write;
 use std::process::ExitCode;
 
 use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, When, Words, script, visible};
 
 use crate::call::Call;
 use crate::declared::FromReading;
-use crate::end::{Done, Ending, Failure};
+use crate::end::{Done, Ending, FAILED, failed};
 use crate::process::begin;
 use crate::streams::Streams;
 use crate::terminal::Stream;
 
 /// The status of a refused line.
 const REFUSED: u8 = 2;
-/// The status of an error that has none of its own.
-const FAILED: u8 = 1;
 /// The variable that a request is made by, to a program whose root [answers](Command::answers).
 const REQUEST: &str = "CLAVRET";
 
 /// Runs a program: reads the words of the process, answers a request for help, the version or a
 /// completion script, refuses what is wrong, and gives everything else to `handler`.
 ///
-/// The result is for `main` to return: 0; that of the [`Failure`] that the handler gave, or 1 for
-/// any other error, which is printed with its causes; 2 when the line was refused. A reader of
-/// standard output that went away early is no error.
+/// What the handler gives is its [`Ending`]: nothing, a text to print, or an error. The result is for
+/// `main` to return: 0; that of the [`Failure`](crate::Failure) that the handler gave, or 1 for any other
+/// error, which is printed with its causes; 2 when the line was refused. A reader of standard output that
+/// went away early is no error, and a full disk is one, told in a sentence, also where `println!` finds it.
 ///
 /// ```no_run
 #[doc = include_str!("../examples/smallest.rs")]
@@ -41,10 +40,10 @@ pub fn run<E: Ending>(
     let streams = Streams::SYSTEM;
     let mut handler = Some(handler);
     let mut handle = |reading: Reading<'_>| match handler.take() {
-        Some(handler) => handler(Call::new(reading, &(), &streams)).done(),
+        Some(handler) => handler(Call::new(reading, &(), &streams)).done(&streams),
         None => Ok(()),
     };
-    perform(root, &begin(), &streams, &mut handle).into()
+    perform(root, &begin(root), &streams, &mut handle).into()
 }
 
 /// Runs a program that a type declares, and gives its values to `handler`: see [`run`].
@@ -59,7 +58,7 @@ pub fn run<E: Ending>(
 /// }
 ///
 /// fn main() -> std::process::ExitCode {
-///     clavret::run_as(|greet: Greet| println!("hello, {}", greet.hive))
+///     clavret::run_as(|greet: Greet| format!("hello, {}", greet.hive))
 /// }
 /// ```
 #[must_use = "`main` returns it, so that a refused line ends with status 2"]
@@ -165,23 +164,4 @@ fn answer(root: &Command<'_>, request: &str, words: &[OsString], streams: &Strea
             REFUSED
         }
     }
-}
-
-/// A handler's error: the program's name and the message, then each cause on a line.
-#[cold]
-fn failed(root: &Command<'_>, error: &(dyn Error + 'static), streams: &Streams<'_>) -> u8 {
-    let causes = || std::iter::successors(Some(error), |&error| error.source());
-    let is_broken_pipe = |error: &(dyn Error + 'static)| {
-        let error = error.downcast_ref::<io::Error>();
-        error.is_some_and(|error| error.kind() == ErrorKind::BrokenPipe)
-    };
-    // A reader that went away early, such as `head`, is no failure.
-    if causes().any(is_broken_pipe) {
-        return 0;
-    }
-    let failure = causes().find_map(|error| error.downcast_ref::<Failure>());
-    if !failure.is_some_and(Failure::is_silent) {
-        _ = streams.err().write_all(root.failure(error).as_bytes());
-    }
-    failure.map_or(FAILED, |failure| failure.status)
 }

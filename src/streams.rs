@@ -1,16 +1,17 @@
 //! What a program runs in: its standard streams, and the world that its words are read in. A
 //! program's own are the process's; a rehearsal's are kept in memory.
 
-use std::io::{self, BufRead, Read, Write};
+use std::io::{self, BufRead, ErrorKind, Read, Write};
 use std::sync::{Mutex, MutexGuard, PoisonError};
 
-use clavret_core::{Look, When, World};
+use clavret_core::{Look, When, World, message};
 
 use crate::system::SYSTEM;
 use crate::terminal::{self, Stream};
 
 /// The standard streams of a program. What is written through them is seen by a
-/// [rehearsal](crate::rehearse) too; what `println!` writes is not.
+/// [rehearsal](crate::rehearse) too; what `println!` writes is not. Their errors name the stream:
+/// "standard output cannot be written (No space left on device)".
 ///
 /// ```
 /// use std::io::Write;
@@ -77,6 +78,19 @@ impl<'s> Streams<'s> {
         }
     }
 
+    /// Whether standard input can be read.
+    ///
+    /// # Errors
+    ///
+    /// What keeps it from that.
+    #[cfg(feature = "files")]
+    pub(crate) fn check_input(&self) -> io::Result<()> {
+        match self.0 {
+            Kind::System => terminal::check_input(),
+            Kind::Stage(_) => Ok(()),
+        }
+    }
+
     /// The width of standard output's terminal in columns: at most 100, and 80 without one.
     pub fn width(&self) -> usize {
         self.look(Stream::Out, When::Auto).columns()
@@ -109,17 +123,34 @@ enum Target<'s> {
 impl Write for Target<'_> {
     fn write(&mut self, bytes: &[u8]) -> io::Result<usize> {
         match self {
-            Target::Out(out) => out.write(bytes),
-            Target::Err(err) => err.write(bytes),
+            Target::Out(out) => out.write(bytes).map_err(|error| unwritten(Stream::Out, error)),
+            Target::Err(err) => err.write(bytes).map_err(|error| unwritten(Stream::Error, error)),
             Target::Kept(kept) => locked(kept).write(bytes),
         }
     }
 
     fn flush(&mut self) -> io::Result<()> {
         match self {
-            Target::Out(out) => out.flush(),
-            Target::Err(err) => err.flush(),
+            Target::Out(out) => out.flush().map_err(|error| unwritten(Stream::Out, error)),
+            Target::Err(err) => err.flush().map_err(|error| unwritten(Stream::Error, error)),
             Target::Kept(_) => Ok(()),
+        }
+    }
+}
+
+/// An error in writing to a stream, which it names.
+#[cold]
+pub(crate) fn unwritten(stream: Stream, error: io::Error) -> io::Error {
+    let name = match stream {
+        Stream::Out => "output",
+        Stream::Error => "error",
+    };
+    match error.kind() {
+        // Whoever writes tries again.
+        ErrorKind::Interrupted => error,
+        kind => {
+            let why = message(&error);
+            io::Error::new(kind, format!("standard {name} cannot be written ({why})"))
         }
     }
 }

@@ -33,6 +33,29 @@ pub(crate) fn look(stream: Stream, when: When) -> Look {
     width.map_or(look, |width| look.width(width.min(WIDEST)))
 }
 
+/// Whether standard input can be read. One that was closed is `/dev/null` by now, open for reading and
+/// writing: the standard library puts it there before `main`, and reads it as an empty text.
+#[cfg(all(feature = "files", unix))]
+pub(crate) fn check_input() -> std::io::Result<()> {
+    use rustix::fs::{OFlags, fcntl_getfl, fstat, stat};
+    let input = std::io::stdin();
+    let mode = fcntl_getfl(&input).map_or(OFlags::RDWR, |flags| flags & OFlags::RWMODE);
+    let is_null = || match (fstat(&input), stat("/dev/null")) {
+        (Ok(input), Ok(null)) => input.st_rdev == null.st_rdev,
+        (own, _) => own.is_err(),
+    };
+    match mode {
+        OFlags::WRONLY => Err(std::io::Error::other("it is open for writing alone")),
+        OFlags::RDWR if is_null() => Err(std::io::Error::other("it is closed")),
+        _ => Ok(()),
+    }
+}
+
+#[cfg(all(feature = "files", not(unix)))]
+pub(crate) fn check_input() -> std::io::Result<()> {
+    Ok(())
+}
+
 /// The width that `COLUMNS` (POSIX) says, where no terminal tells: a positive whole number.
 fn columns(value: Option<&str>) -> Option<usize> {
     value?.parse().ok().filter(|width| *width > 0)

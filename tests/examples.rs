@@ -8,6 +8,9 @@ use clavret::{prove, rehearse};
 use clavret_contributed::Station;
 
 #[allow(dead_code)]
+#[path = "../examples/files.rs"]
+mod files;
+#[allow(dead_code)]
 #[path = "../examples/mixed.rs"]
 mod mixed;
 #[allow(dead_code)]
@@ -49,6 +52,13 @@ fn service_has_a_fake_in_its_rehearsal() {
     let inspect = rehearse(&service::APIARY).words(["inspect", "A7"]);
     inspect.run_in(&logbook).succeeds().prints("recorded A7; the logbook has 1 inspections\n");
     inspect.run_in(&logbook).fails(1, "apiary: no storage space\n");
+}
+
+#[test]
+fn files_are_values_and_a_rehearsal_has_its_own_streams() {
+    prove(&files::SIFT);
+    let sift = rehearse(&files::SIFT).input("A7 calm\nB2 restless\n");
+    sift.words(["A7"]).run().succeeds().prints("A7 calm\n");
 }
 
 #[test]

@@ -3,8 +3,10 @@
 
 use std::fs;
 use std::io::{ErrorKind, Write};
-use std::os::unix::fs::{MetadataExt, PermissionsExt, symlink};
+use std::os::unix::fs::{MetadataExt, PermissionsExt, chown, symlink};
+use std::os::unix::process::CommandExt;
 use std::path::PathBuf;
+use std::process::Command;
 
 use clavret::{FromWord, Input, Output, Streams};
 
@@ -83,20 +85,6 @@ fn a_file_is_only_replaced_where_that_is_asked_for() {
 }
 
 #[test]
-fn links_stay_and_folders_that_are_not_there_are_named() {
-    let folder = Folder::new();
-    fs::write(folder.path("season"), "old").unwrap();
-    symlink(folder.path("season"), folder.path("link")).unwrap();
-    let mut writing = folder.output("link").create(&Streams::SYSTEM, true).unwrap();
-    writing.write_all(b"new").unwrap();
-    writing.finish().unwrap();
-    assert_eq!(folder.text("season"), "new");
-    assert!(folder.path("link").is_symlink());
-    let error = folder.output("none/report").create(&Streams::SYSTEM, true).unwrap_err();
-    assert!(error.to_string().contains("none/report cannot be written: no folder '"), "{error}");
-}
-
-#[test]
 fn an_input_is_opened_when_it_is_read() {
     let folder = Folder::new();
     let input = Input::from_word(folder.path("notes").as_ref()).unwrap();
@@ -125,55 +113,147 @@ fn a_files_name_in_an_error_steers_no_terminal() {
     }
 }
 
+/// The example `files` in a folder of its user's own, who is not the administrator.
+struct Sift(Folder);
+
+impl Sift {
+    const NOBODY: u32 = 65_534;
+
+    fn new() -> Self {
+        let folder = Folder::new();
+        let built = std::env::current_exe().unwrap();
+        let program = built.ancestors().nth(2).unwrap().join("examples/files");
+        // Another process writes it, so that no child of this one holds it open when it is run.
+        let copied = Command::new("cp").arg(program).arg(folder.path(".sift")).status().unwrap();
+        assert!(copied.success());
+        let sift = Sift(folder);
+        sift.own("");
+        sift
+    }
+
+    fn is_root(&self) -> bool {
+        fs::metadata(self.0.path(".sift")).unwrap().uid() == 0
+    }
+
+    fn own(&self, name: &str) {
+        if self.is_root() {
+            chown(self.0.path(name), Some(Self::NOBODY), Some(Self::NOBODY)).unwrap();
+        }
+    }
+
+    fn file(&self, name: &str, mode: u32) {
+        fs::write(self.0.path(name), "old\n").unwrap();
+        fs::set_permissions(self.0.path(name), fs::Permissions::from_mode(mode)).unwrap();
+        self.own(name);
+    }
+
+    /// The status, what is printed and what is said of a line that a shell runs; `$o` is the output's name.
+    fn run(&self, line: &str, output: &str) -> (i32, String, String) {
+        let mut shell = Command::new("sh");
+        shell.arg("-c").arg(format!("umask 027; {line}")).env("o", output);
+        if self.is_root() {
+            shell.uid(Self::NOBODY).gid(Self::NOBODY);
+        }
+        let done = shell.current_dir(self.0.path("")).output().unwrap();
+        let text = |bytes| String::from_utf8(bytes).unwrap();
+        (done.status.code().unwrap(), text(done.stdout), text(done.stderr))
+    }
+
+    /// What is said when a line is written to an output that may be there already.
+    fn write(&self, output: &str) -> String {
+        let (status, out, said) = self.run("echo A7 new | ./.sift A7 -o \"$o\"", output);
+        assert_eq!((status, out.as_str()), (i32::from(!said.is_empty()), ""), "`{output}`: {said}");
+        said
+    }
+}
+
 /// What an output does with each target: what it says, and what is there after.
 #[test]
 fn each_target_is_written_where_it_is_or_told() {
-    let folder = Folder::new();
-    let write = |name: &str| {
-        let mut writing = folder.output(name).create(&Streams::SYSTEM, true)?;
-        writing.write_all(b"new")?;
-        writing.finish()
-    };
-    let refused = |name: &str| {
-        let said = write(name).unwrap_err().to_string();
-        said.replace(&*folder.0.path().to_string_lossy(), "~")
-    };
-    let old = |name: &str, mode: u32| {
-        fs::write(folder.path(name), "old").unwrap();
-        fs::set_permissions(folder.path(name), fs::Permissions::from_mode(mode)).unwrap();
+    let sift = Sift::new();
+    let (folder, path) = (&sift.0, |name: &str| sift.0.path(name));
+    let refused = |name: &str, why: &str| {
+        assert_eq!(sift.write(name), format!("sift: {name} cannot be written{why}\n"));
     };
     // Exactly the mode that was there, whatever the process takes from new ones.
     for mode in [0o666, 0o640, 0o600, 0o755] {
-        old("report", mode);
-        write("report").unwrap();
-        let found = fs::metadata(folder.path("report")).unwrap();
-        assert_eq!((found.mode() & 0o7777, folder.text("report").as_str()), (mode, "new"));
+        sift.file("report", mode);
+        assert_eq!(sift.write("report"), "");
+        let found = fs::metadata(path("report")).unwrap();
+        let owner = fs::metadata(path(".")).unwrap().uid();
+        assert_eq!((found.mode() & 0o7777, found.uid()), (mode, owner));
+        assert_eq!(folder.text("report"), "A7 new\n");
     }
-    symlink("season", folder.path("dangling")).unwrap();
-    write("dangling").unwrap();
-    assert_eq!(folder.text("season"), "new");
-    assert!(folder.path("dangling").is_symlink());
-    symlink("there", folder.path("back")).unwrap();
-    symlink("back", folder.path("there")).unwrap();
-    assert_eq!(refused("back"), "~/back cannot be written: its links lead back to each other");
-    old("one", 0o644);
-    fs::hard_link(folder.path("one"), folder.path("other")).unwrap();
-    write("one").unwrap();
+    fs::create_dir(path("yard")).unwrap();
+    sift.own("yard");
+    symlink("report", path("link")).unwrap();
+    symlink("yard/season", path("dangling")).unwrap();
+    for (link, named) in [("link", "report"), ("dangling", "yard/season")] {
+        assert_eq!(sift.write(link), "");
+        assert_eq!(folder.text(named), "A7 new\n");
+        assert!(path(link).is_symlink());
+    }
+    symlink("there", path("back")).unwrap();
+    symlink("back", path("there")).unwrap();
+    refused("back", ": its links lead back to each other");
+    sift.file("one", 0o644);
+    fs::hard_link(path("one"), path("other")).unwrap();
+    assert_eq!(sift.write("one"), "");
+    assert_eq!(folder.text("other"), "A7 new\n");
+    let (status, out, _) =
+        sift.run("mkfifo pipe; cat pipe & echo A7 x | ./.sift A7 -o pipe; wait", "");
+    assert_eq!((status, out.as_str()), (0, "A7 x\n"));
+    let (_, out, _) = sift.run("echo A7 x | ./.sift A7 -o /dev/stdout | cat", "");
+    assert_eq!(out, "A7 x\n");
+    refused("yard", ": it is a folder");
+    sift.file("read-only", 0o444);
+    refused("read-only", ": it is not permitted");
+    fs::set_permissions(path("yard"), fs::Permissions::from_mode(0o555)).unwrap();
+    refused("yard/new", ": nothing may be put into the folder 'yard'");
+    refused("yard/season", ": nothing may be put into the folder 'yard'");
     assert_eq!(
-        (folder.text("other").as_str(), fs::metadata(folder.path("one")).unwrap().nlink()),
-        ("new", 2)
-    );
-    fs::create_dir(folder.path("yard")).unwrap();
-    assert_eq!(refused("yard"), "~/yard cannot be written: it is a folder");
-    assert_eq!(
-        refused("none/report"),
-        "~/none/report cannot be written: no folder '~/none': create it, or name another"
+        (folder.text("read-only"), folder.text("yard/season")),
+        ("old\n".into(), "A7 new\n".into())
     );
     let long = "x".repeat(256);
-    assert!(refused(&long).ends_with(" cannot be written (File name too long)"));
-    assert_eq!(
-        folder.names(),
-        ["back", "dangling", "one", "other", "report", "season", "there", "yard"],
-        "nothing else is left"
-    );
+    assert_eq!(sift.write(&long[1..]), "");
+    refused(&long, ": no file can have that name here (File name too long)");
+    refused("none/report", ": no folder 'none': create it, or name another");
+    refused("report/one", ": 'report' is no folder: name another");
+    if cfg!(target_os = "linux") {
+        refused("/dev/full", " (No space left on device)");
+    }
+    let left = [
+        ".sift",
+        "back",
+        "dangling",
+        "link",
+        "one",
+        "other",
+        "pipe",
+        "read-only",
+        "report",
+        "there",
+    ];
+    assert_eq!(folder.names(), [&left[..], &[&long[1..], "yard"]].concat(), "nothing else is left");
+}
+
+/// What cannot be read is told by the name that was typed, wherever in it that shows.
+#[test]
+fn an_input_that_cannot_be_read_is_told() {
+    let sift = Sift::new();
+    fs::write(sift.0.path("latin"), b"B2 calm\nb\xe4r\n").unwrap();
+    for (line, why) in [
+        ("<&-", "standard input cannot be read: it is closed"),
+        ("0>written", "standard input cannot be read: it is open for writing alone"),
+        ("<.", "standard input cannot be read: it is a folder"),
+        ("<latin", "standard input cannot be read: it is not text in UTF-8"),
+        ("latin", "latin cannot be read: it is not text in UTF-8"),
+        (".", ". cannot be read: it is a folder"),
+        ("none", "none cannot be read: there is nothing at that path"),
+    ] {
+        let told = sift.run(&format!("./.sift A7 {line}"), "");
+        assert_eq!(told, (1, String::new(), format!("sift: {why}\n")), "`{line}`");
+    }
+    assert_eq!(sift.run("./.sift A7 </dev/null", ""), (0, String::new(), String::new()));
 }

@@ -231,6 +231,7 @@ fn each_kind_reads_and_the_reading_prints_as_a_table() {
           --tag       a=1 b=2                               word 80
           --alarm                                           word 81
           --token                                           -
-          -v          2                                     word 82"#]]
+          -v          2                                     word 82
+    "#]]
     .assert_eq(&String::from_utf8(output.stdout).unwrap());
 }

@@ -1,8 +1,6 @@
 //! `apiary hives`: a group of commands that share the list of hives.
 
-use std::io::{self, Write};
-
-use clavret::{Failure, Streams};
+use clavret::Failure;
 
 pub(crate) struct Hives(pub Vec<&'static str>);
 
@@ -10,8 +8,8 @@ pub(crate) struct Hives(pub Vec<&'static str>);
 #[clavret::declare]
 impl Hives {
     /// list them
-    fn list(&self, streams: &Streams<'_>) -> io::Result<()> {
-        writeln!(streams.out(), "{}", self.0.join(" "))
+    fn list(&self) -> String {
+        self.0.join(" ")
     }
 
     /// say whether a hive is in the yard, by the exit status

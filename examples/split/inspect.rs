@@ -1,9 +1,5 @@
 //! `apiary inspect`: a command in a file of its own.
 
-use std::io::{self, Write};
-
-use clavret::Streams;
-
 use crate::hive::Hives;
 
 /// record what an inspection found
@@ -13,7 +9,6 @@ pub(crate) fn inspect(
     #[operand]
     hive: String,
     hives: &Hives,
-    streams: &Streams<'_>,
-) -> io::Result<()> {
-    writeln!(streams.out(), "{hive}, one of {} hives", hives.0.len())
+) -> String {
+    format!("{hive}, one of {} hives", hives.0.len())
 }

@@ -171,9 +171,9 @@ impl Arguments {
         };
         let called = quote_spanned!(span=> #function(#(#passed),*));
         let done = match signature.asyncness {
-            None => quote_spanned!(span=> ::clavret::__::Ending::done(#called)),
+            None => quote_spanned!(span=> ::clavret::__::Ending::done(#called, #call.streams())),
             Some(_) => {
-                let done = quote_spanned!(span=> ::clavret::__::Ending::done(#called.await));
+                let done = quote_spanned!(span=> ::clavret::__::Ending::done(#called.await, #call.streams()));
                 quote!(#call.finish(::std::boxed::Box::pin(async { #done })))
             }
         };

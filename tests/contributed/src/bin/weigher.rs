@@ -9,5 +9,5 @@ struct Weighing {
 }
 
 fn main() -> std::process::ExitCode {
-    clavret::run_as(|weighing: Weighing| println!("{}", weighing.hive))
+    clavret::run_as(|weighing: Weighing| weighing.hive)
 }

@@ -40,12 +40,24 @@ const LARGEST: u64 = 64 << 20;
 fn bytes(path: &Path, is_named: bool) -> io::Result<Option<Vec<u8>>> {
     if !is_named {
         match fs::metadata(path) {
+            Ok(found) if found.is_dir() => return Err(ErrorKind::IsADirectory.into()),
             Ok(found) if !found.is_file() => {
                 return Err(io::Error::other("it is not a regular file"));
             }
             Ok(_) => {}
-            Err(error) if error.kind() == ErrorKind::NotFound => return Ok(None),
-            Err(error) => return Err(error),
+            Err(error) => {
+                return match error.kind() {
+                    // Whoever made a link wants what it leads to.
+                    ErrorKind::NotFound if path.is_symlink() => {
+                        Err(io::Error::other("it is a link that leads nowhere"))
+                    }
+                    ErrorKind::NotFound => Ok(None),
+                    ErrorKind::NotADirectory => {
+                        Err(io::Error::other("a part of its path is no folder"))
+                    }
+                    _ => Err(error),
+                };
+            }
         }
     }
     let mut bytes = Vec::new();

@@ -3,12 +3,14 @@
 
 use std::fs;
 use std::io::{ErrorKind, Write};
-use std::os::unix::fs::{MetadataExt, PermissionsExt, chown, symlink};
-use std::os::unix::process::CommandExt;
+use std::os::unix::fs::{MetadataExt, PermissionsExt, symlink};
 use std::path::PathBuf;
 use std::process::Command;
 
 use clavret::{FromWord, Input, Output, Streams};
+
+#[path = "shared/nobody.rs"]
+mod nobody;
 
 struct Folder(tempfile::TempDir);
 
@@ -117,28 +119,14 @@ fn a_files_name_in_an_error_steers_no_terminal() {
 struct Sift(Folder);
 
 impl Sift {
-    const NOBODY: u32 = 65_534;
-
     fn new() -> Self {
         let folder = Folder::new();
-        let built = std::env::current_exe().unwrap();
-        let program = built.ancestors().nth(2).unwrap().join("examples/files");
-        // Another process writes it, so that no child of this one holds it open when it is run.
-        let copied = Command::new("cp").arg(program).arg(folder.path(".sift")).status().unwrap();
-        assert!(copied.success());
-        let sift = Sift(folder);
-        sift.own("");
-        sift
-    }
-
-    fn is_root(&self) -> bool {
-        fs::metadata(self.0.path(".sift")).unwrap().uid() == 0
+        nobody::install("files", folder.0.path());
+        Sift(folder)
     }
 
     fn own(&self, name: &str) {
-        if self.is_root() {
-            chown(self.0.path(name), Some(Self::NOBODY), Some(Self::NOBODY)).unwrap();
-        }
+        nobody::own(&self.0.path(name), self.0.0.path());
     }
 
     fn file(&self, name: &str, mode: u32) {
@@ -151,17 +139,15 @@ impl Sift {
     fn run(&self, line: &str, output: &str) -> (i32, String, String) {
         let mut shell = Command::new("sh");
         shell.arg("-c").arg(format!("umask 027; {line}")).env("o", output);
-        if self.is_root() {
-            shell.uid(Self::NOBODY).gid(Self::NOBODY);
-        }
-        let done = shell.current_dir(self.0.path("")).output().unwrap();
+        nobody::as_nobody(&mut shell, self.0.0.path());
+        let done = shell.output().unwrap();
         let text = |bytes| String::from_utf8(bytes).unwrap();
         (done.status.code().unwrap(), text(done.stdout), text(done.stderr))
     }
 
     /// What is said when a line is written to an output that may be there already.
     fn write(&self, output: &str) -> String {
-        let (status, out, said) = self.run("echo A7 new | ./.sift A7 -o \"$o\"", output);
+        let (status, out, said) = self.run("echo A7 new | ./.program A7 -o \"$o\"", output);
         assert_eq!((status, out.as_str()), (i32::from(!said.is_empty()), ""), "`{output}`: {said}");
         said
     }
@@ -201,9 +187,9 @@ fn each_target_is_written_where_it_is_or_told() {
     assert_eq!(sift.write("one"), "");
     assert_eq!(folder.text("other"), "A7 new\n");
     let (status, out, _) =
-        sift.run("mkfifo pipe; cat pipe & echo A7 x | ./.sift A7 -o pipe; wait", "");
+        sift.run("mkfifo pipe; cat pipe & echo A7 x | ./.program A7 -o pipe; wait", "");
     assert_eq!((status, out.as_str()), (0, "A7 x\n"));
-    let (_, out, _) = sift.run("echo A7 x | ./.sift A7 -o /dev/stdout | cat", "");
+    let (_, out, _) = sift.run("echo A7 x | ./.program A7 -o /dev/stdout | cat", "");
     assert_eq!(out, "A7 x\n");
     refused("yard", ": it is a folder");
     sift.file("read-only", 0o444);
@@ -224,7 +210,7 @@ fn each_target_is_written_where_it_is_or_told() {
         refused("/dev/full", " (No space left on device)");
     }
     let left = [
-        ".sift",
+        ".program",
         "back",
         "dangling",
         "link",
@@ -252,8 +238,8 @@ fn an_input_that_cannot_be_read_is_told() {
         (".", ". cannot be read: it is a folder"),
         ("none", "none cannot be read: there is nothing at that path"),
     ] {
-        let told = sift.run(&format!("./.sift A7 {line}"), "");
+        let told = sift.run(&format!("./.program A7 {line}"), "");
         assert_eq!(told, (1, String::new(), format!("sift: {why}\n")), "`{line}`");
     }
-    assert_eq!(sift.run("./.sift A7 </dev/null", ""), (0, String::new(), String::new()));
+    assert_eq!(sift.run("./.program A7 </dev/null", ""), (0, String::new(), String::new()));
 }

@@ -3,6 +3,12 @@
 mod records;
 mod refusals;
 mod stage;
+#[cfg(unix)]
+mod surroundings;
+
+#[cfg(unix)]
+#[path = "../shared/nobody.rs"]
+mod nobody;
 
 #[allow(dead_code)]
 #[path = "../../examples/apiary/app/mod.rs"]

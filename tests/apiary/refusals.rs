@@ -184,27 +184,6 @@ fn settings_and_the_environment_stand_in_for_words() {
               page  apiary hive list --help
         "#]],
     );
-    std::fs::remove_file(stage.path().join("config/apiary/config.toml")).unwrap();
-    std::fs::create_dir(stage.path().join("config/apiary/config.toml")).unwrap();
-    assert!(stage.prints("help hive").starts_with("apiary hive "));
-    // What is found must be a file, or reading it might never end.
-    let found = stage.path().join("config/apiary/config.toml");
-    let unread = || {
-        let said = String::from_utf8(stage.run("hive list").stderr).unwrap();
-        said.split_whitespace().collect::<Vec<_>>().join(" ")
-    };
-    assert!(
-        unread().contains("config/apiary/config.toml cannot be read: it is not a regular file"),
-        "{}",
-        unread()
-    );
-    std::fs::remove_dir(&found).unwrap();
-    assert!(Command::new("mkfifo").arg(&found).status().unwrap().success());
-    assert!(
-        unread().contains("config/apiary/config.toml cannot be read: it is not a regular file"),
-        "{}",
-        unread()
-    );
     write("mine.json", "{\"yard\": \"garden\",}");
     stage.fails(
         2,

@@ -8,7 +8,7 @@ use std::path::{Path, PathBuf};
 use std::thread::sleep;
 use std::time::{Duration, Instant};
 
-use clavret::{Failure, Output, Streams};
+use clavret::{Failure, Input, Output, Streams};
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
@@ -218,16 +218,14 @@ impl Yard {
             false => self.folder.join(".lock"),
         };
         let folder = path.parent().unwrap_or(Path::new("."));
-        std::fs::create_dir_all(folder).map_err(cannot("make the folder", folder))?;
-        let file = File::options().create(true).append(true).open(&path);
-        let file = file.map_err(cannot("lock the yard by", &path))?;
+        let opened = std::fs::create_dir_all(folder)
+            .and_then(|()| File::options().create(true).append(true).open(&path));
+        let file = opened.map_err(|error| self.unchanged(error))?;
         let start = Instant::now();
         loop {
             match file.try_lock() {
                 Ok(()) => return Ok(Lock(file)),
-                Err(TryLockError::Error(error)) => {
-                    return Err(cannot("lock the yard by", &path)(error));
-                }
+                Err(TryLockError::Error(error)) => return Err(self.unchanged(error)),
                 Err(TryLockError::WouldBlock) if start.elapsed() < PATIENCE => sleep(PAUSE),
                 Err(TryLockError::WouldBlock) => {
                     let (folder, seconds) = (self.folder.display(), PATIENCE.as_secs());
@@ -239,6 +237,13 @@ impl Yard {
                 }
             }
         }
+    }
+
+    /// Nothing can be recorded in the yard.
+    fn unchanged(&self, error: std::io::Error) -> Failure {
+        let (whose, folder) =
+            (if self.is_own { "your own yard, " } else { "" }, self.folder.display());
+        failed(format!("nothing can be recorded in {whose}{folder}: name another by --yard"), error)
     }
 
     /// Writes a hive: beside its file, then renamed, so that a failed write leaves the old one.
@@ -256,7 +261,8 @@ impl Yard {
     }
 
     fn is_unfilled(&self) -> bool {
-        self.is_own && !self.folder.exists()
+        // One that cannot be looked at may well be filled.
+        self.is_own && self.folder.try_exists().is_ok_and(|exists| !exists)
     }
 
     /// The user's own yard begins as a copy of the shipped one: made aside, so that it is whole or not there.
@@ -285,8 +291,9 @@ impl Yard {
 /// The hive in a file; else where it is damaged, and how.
 fn read(path: &Path) -> Result<Hive, String> {
     let name = path.display();
-    let text =
-        std::fs::read_to_string(path).map_err(|error| format!("cannot read {name}: {error}"))?;
+    // What it says has the path in it.
+    let text = Input::from(path.to_owned()).read_to_string(&Streams::SYSTEM);
+    let text = text.map_err(|error| error.to_string())?;
     toml::from_str(&text).map_err(|error| {
         let before = &text[..error.span().map_or(0, |span| span.start.min(text.len()))];
         let line = before.matches('\n').count() + 1;

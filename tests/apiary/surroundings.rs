@@ -1,0 +1,77 @@
+//! Files and folders that cannot be used: each a sentence, whoever they belong to.
+
+use std::process::Command;
+
+use crate::nobody;
+
+/// A line of the apiary behind a shell's preparations, in a folder of a user who may not do everything:
+/// its status, and what is said, without the echo of the line.
+fn told(prepared: &str, line: &str) -> (i32, String) {
+    let folder = tempfile::tempdir().unwrap();
+    let path = |name: &str| folder.path().join(name);
+    nobody::install("apiary", folder.path());
+    std::fs::create_dir_all(path("theirs/apiary/yard")).unwrap();
+    // Another user's, where the tests have two users; at any rate nothing to look into.
+    Command::new("chmod").arg("0").arg(path("theirs")).status().unwrap();
+    let mut shell = Command::new("sh");
+    shell.arg("-c").arg(format!(
+        "export XDG_CONFIG_HOME=$PWD/config XDG_DATA_HOME=$PWD/data XDG_CONFIG_DIRS=/none
+         unset APIARY_YARD COLUMNS; mkdir -p config/apiary data yard; touch file
+         cd config/apiary; {prepared}
+         cd ../..; exec ./.program {line}"
+    ));
+    nobody::as_nobody(&mut shell, folder.path());
+    let done = shell.output().unwrap();
+    let said =
+        String::from_utf8(done.stderr).unwrap().replace(&*folder.path().to_string_lossy(), "~");
+    let paragraphs: Vec<&str> = said.split("\n\n").collect();
+    let said = if let [_, told, _] = paragraphs[..] { told } else { &said };
+    let said: Vec<&str> = said.lines().filter(|line| !line.starts_with("  apiary ")).collect();
+    let words: Vec<&str> = said.iter().flat_map(|line| line.split_whitespace()).collect();
+    (done.status.code().unwrap(), words.join(" "))
+}
+
+#[test]
+fn a_config_file_that_cannot_be_used_is_told() {
+    for (prepared, why) in [
+        ("echo > config.toml; chmod 0 config.toml", ": it may not be opened"),
+        ("mkdir config.toml", ": it is a folder"),
+        // What is found must be a file, or reading it might never end.
+        ("mkfifo config.toml", ": it is not a regular file"),
+        ("ln -s nowhere config.toml", ": it is a link that leads nowhere"),
+        ("ln -s config.toml config.toml", " (Too many levels of symbolic links)"),
+        (
+            "cd ..; rmdir apiary; touch apiary; mkdir none; cd none",
+            ": a part of its path is no folder",
+        ),
+        ("chmod 0 .", ": it may not be opened"),
+    ] {
+        let prepared = format!("{prepared}; cd $XDG_CONFIG_HOME/..; mkdir -p a/b; cd a/b");
+        let said = format!("the config file ~/config/apiary/config.toml cannot be read{why}");
+        assert_eq!(told(&prepared, "hive list"), (2, said), "`{prepared}`");
+        assert_eq!(told(&prepared, "hive list --help"), (0, String::new()), "a page needs none");
+    }
+    for prepared in [":", "touch config.toml"] {
+        assert_eq!(told(prepared, "hive list"), (0, String::new()), "`{prepared}`");
+    }
+}
+
+#[test]
+fn a_yard_that_cannot_be_used_is_told() {
+    let denied = "because: Permission denied";
+    let theirs = "~/theirs/apiary/yard";
+    for (prepared, line, status, said) in [
+        ("export APIARY_YARD=", "hive list", 0, String::new()),
+        ("export APIARY_YARD=none", "hive list", 2, "APIARY_YARD=none ^^^^ $APIARY_YARD takes a folder that exists; there is nothing at 'none'".into()),
+        ("export APIARY_YARD=file", "hive list", 2, "APIARY_YARD=file ^^^^ $APIARY_YARD takes a folder that exists; 'file' is a file".into()),
+        ("export APIARY_YARD=theirs", "hive list", 1, format!("apiary: cannot read the yard in theirs {denied}")),
+        ("export APIARY_YARD=theirs", "inspect A7", 1, format!("apiary: nothing can be recorded in theirs: name another by --yard {denied}")),
+        ("export XDG_DATA_HOME=$XDG_DATA_HOME/../theirs", "hive list", 1, format!("apiary: cannot read the yard in {} {denied}", theirs.replace("~/", "~/data/../"))),
+        ("chmod 0 $XDG_DATA_HOME", "inspect A7", 1, format!("apiary: nothing can be recorded in your own yard, ~/data/apiary/yard: name another by --yard {denied}")),
+        ("export XDG_DATA_HOME=$XDG_DATA_HOME/../file", "inspect A7", 1, "apiary: nothing can be recorded in your own yard, ~/data/../file/apiary/yard: name another by --yard because: Not a directory".into()),
+        ("mkdir ../../yard/A7.toml", "-y yard inspect A7", 1, "apiary: yard/A7.toml cannot be read: it is a folder".into()),
+        ("touch ../../yard/A7.toml; chmod 0 ../../yard/A7.toml", "-y yard hive list", 1, "apiary: yard/A7.toml cannot be read: it is not permitted".into()),
+    ] {
+        assert_eq!(told(prepared, line), (status, said), "`{prepared}; apiary {line}`");
+    }
+}

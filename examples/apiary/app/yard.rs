@@ -274,17 +274,26 @@ impl Yard {
         let aside = Yard { folder: self.folder.with_extension("filling"), is_own: false };
         // What is left of one that was killed; the lock says that nobody else is at it.
         _ = std::fs::remove_dir_all(&aside.folder);
-        std::fs::create_dir_all(&aside.folder).map_err(cannot("make the folder", &aside.folder))?;
-        for hive in &hives.whole {
-            aside.write(hive, streams)?;
+        let filled = aside.filled(&hives.whole, streams).and_then(|()| {
+            let moved = std::fs::rename(&aside.folder, &self.folder);
+            moved.map_err(cannot("make the folder", &self.folder))
+        });
+        if let Err(error) = filled {
+            _ = std::fs::remove_dir_all(&aside.folder);
+            let folder = self.folder.display();
+            return Err(failed(format!("your own yard, {folder}, cannot be begun"), error));
         }
-        std::fs::rename(&aside.folder, &self.folder)
-            .map_err(cannot("make the folder", &self.folder))?;
         let count = hives.whole.len();
         let folder = self.folder.display();
         let said = format!("apiary: put {count} made-up hives into {folder} to begin with\n");
         _ = streams.err().write_all(said.as_bytes());
         Ok(())
+    }
+
+    /// Makes the folder, with hives in it.
+    fn filled(&self, hives: &[Hive], streams: &Streams<'_>) -> Result<(), Failure> {
+        std::fs::create_dir_all(&self.folder).map_err(cannot("make the folder", &self.folder))?;
+        hives.iter().try_for_each(|hive| self.write(hive, streams))
     }
 }
 

@@ -6,7 +6,7 @@ use std::io::{self, BufRead, Write};
 use clavret::{Input, Output, Program, Streams};
 
 /// keep the lines of a logbook that tell of a hive
-#[clavret::declare(name = "sift", example("of a season", "sift A7 2025.txt -o A7.txt"))]
+#[clavret::declare(name = "sift", examples = [("of a season", "sift A7 2025.txt -o A7.txt")])]
 fn sift(
     /// hive that they tell of
     #[operand]

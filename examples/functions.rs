@@ -7,7 +7,7 @@ use clavret::{Choice, Program, valid};
 #[clavret::declare(
     name = "inspect",
     answers,
-    example("a calm colony with six brood frames", "inspect A7 -cf6")
+    examples = [("a calm colony with six brood frames", "inspect A7 -cf6")]
 )]
 fn inspect(
     /// hive to inspect, such as A7

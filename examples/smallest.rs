@@ -14,7 +14,7 @@ static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
 static INSPECT: Command = Command::new("inspect")
     .summary("record what an inspection found")
     .takes(&[HIVE.param(), FRAMES.param(), CALM.param()])
-    .example("a calm colony with six brood frames", "inspect A7 -cf6");
+    .examples(&[("a calm colony with six brood frames", "inspect A7 -cf6")]);
 
 fn main() -> std::process::ExitCode {
     clavret::run(&INSPECT, |reading| {

@@ -8,7 +8,7 @@ use clavret::{Choice, Declare, valid};
 #[declare(
     name = "inspect",
     answers,
-    example("a calm colony with six brood frames", "inspect A7 -cf6")
+    examples = [("a calm colony with six brood frames", "inspect A7 -cf6")]
 )]
 struct Inspect {
     /// hive to inspect, such as A7

@@ -48,7 +48,7 @@ static INSPECT: Command = Command::new("inspect")
         VERBOSITY.param(),
     ])
     .answers()
-    .example("a calm colony with six brood frames", "inspect A7 -cf6");
+    .examples(&[("a calm colony with six brood frames", "inspect A7 -cf6")]);
 
 fn main() -> std::process::ExitCode {
     clavret::run(&INSPECT, |call: Call<'_>| {

@@ -73,6 +73,10 @@ impl<C: 'static> Program<C> {
         if let Some(problem) = unrouted(routes, root, "") {
             problem.stop();
         }
+        // Whoever lists a command looks whether it is all there; a root is listed here.
+        if let Some(problem) = root.stranger() {
+            problem.stop();
+        }
         Program { root, routes, executor }
     }
 

@@ -17,13 +17,13 @@ use crate::program::Program;
 /// static INSPECT: Command = Command::new("inspect")
 ///     .summary("record what an inspection found")
 ///     .takes(&[CALM.param()])
-///     .example("a calm colony", "inspect --calm");
+///     .examples(&[("a calm colony", "inspect --calm")]);
 /// prove(&INSPECT);
 /// ```
 ///
 /// ```should_panic
 /// use clavret::{Command, prove};
-/// static INSPECT: Command = Command::new("inspect").example("a calm colony", "inspect --clam");
+/// static INSPECT: Command = Command::new("inspect").examples(&[("a calm colony", "inspect --clam")]);
 /// prove(&INSPECT);
 /// ```
 #[track_caller]

@@ -79,7 +79,8 @@ pub(crate) fn perform<'p>(
         return answer(root, &request.to_string_lossy(), words, streams);
     }
     if cfg!(debug_assertions) {
-        let mistakes = root.wrong_defaults();
+        let mut mistakes = root.wrong_defaults();
+        mistakes.extend(root.stranger().map(|problem| problem.to_string()));
         if !mistakes.is_empty() {
             let told: String = mistakes.iter().map(|mistake| root.mistake(mistake)).collect();
             _ = streams.err().write_all(told.as_bytes());

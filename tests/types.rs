@@ -62,8 +62,8 @@ mod values {
             Rule::only_with(AT.param(), &[LABELS.param()]),
             Rule::needed_with(&[TAGS.param()], LIMIT.param(), "9"),
         ])
-        .example("a hive", "apiary hive add A7")
-        .status(0, "added");
+        .examples(&[("a hive", "apiary hive add A7")])
+        .statuses(&[(0, "added")]);
 
     static PROGRAM: Operand<OsString> = Operand::new("program").help("what to run");
     static WORDS: Operand<Vec<OsString>> = Operand::new("words").tail(Tail::Raw).help("its words");
@@ -149,7 +149,7 @@ enum Hive {
 /// * one *each*
 /// * in `TOML`
 #[derive(Debug, PartialEq, Declare)]
-#[declare(aliases = ["new"], example("a hive", "apiary hive add A7"), status(0, "added"))]
+#[declare(aliases = ["new"], examples = [("a hive", "apiary hive add A7")], statuses = [(0, "added")])]
 #[declare(only_one(jars, barrel), only_with(at, labels), needed_with(tag, limit = "9"))]
 struct AddHive {
     /// code of the hive

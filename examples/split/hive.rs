@@ -13,7 +13,7 @@ impl Hives {
     }
 
     /// say whether a hive is in the yard, by the exit status
-    #[declare(aliases = ["has"], status(0, "it is"), status(1, "it is not"))]
+    #[declare(aliases = ["has"], statuses = [(0, "it is"), (1, "it is not")])]
     fn know(&self, #[operand(help = "code of the hive")] code: String) -> Result<(), Failure> {
         if self.0.contains(&code.as_str()) { Ok(()) } else { Err(Failure::new(1, "")) }
     }

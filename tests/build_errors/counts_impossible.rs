@@ -1,10 +1,18 @@
-use clavret::{Named, valid};
+//! Settings that no word could meet, and those of which one would be lost.
+
+use clavret::{Command, Flag, Named, package, valid};
+use std::path::PathBuf;
 
 static NOTES: Named<Vec<String>> = Named::new("note").times(3, 1);
-static FRAMES: Named<u8> = Named::new("frames")
-    .valid(&valid::range(0, 20))
-    .valid(&valid::range(1, 20))
-    .valid(&valid::range(2, 20))
-    .valid(&valid::range(3, 20));
+static FRAMES: Named<u8> =
+    Named::new("frames").valid(&valid::range(0, 20)).valid(&valid::multiple_of(2));
+static DRAFT: Named<PathBuf> = Named::new("draft").absent().file();
+static AT: Named<(f64, f64)> = Named::new("at").placeholder("DEGREES");
+static LONE: Flag = Flag::new("n").letter('m');
+static CALM: Flag = Flag::new("calm").opposite_letter('r');
+static HELPED: Command = clavret::HELP.summary("show a page");
+static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+static LIST: Command = Command::new("list").package(package!());
+static APIARY: Command = Command::new("apiary").commands(&[&LIST]);
 
 fn main() {}

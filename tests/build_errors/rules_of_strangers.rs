@@ -1,7 +1,7 @@
 //! A rule about what the command does not take, a default subcommand that is none, and a raw tail
 //! with an operand behind it.
 
-use clavret::{Command, Flag, HELP, Operand, Rule, Tail};
+use clavret::{Command, Flag, HELP, Operand, Program, Route, Rule, Tail};
 
 static CALM: Flag = Flag::new("calm");
 static LOUD: Flag = Flag::new("loud");
@@ -10,8 +10,11 @@ static LAST: Operand<String> = Operand::new("last");
 
 static LIST: Command = Command::new("list");
 static RULED: Command =
-    Command::new("ruled").takes(&[CALM.param()]).rules(&[Rule::at_least_one(&[LOUD.param()])]);
-static HIVE: Command = Command::new("hive").commands(&[&LIST]).default_command(&HELP);
+    Command::new("ruled").rules(&[Rule::at_least_one(&[LOUD.param()])]).takes(&[CALM.param()]);
+static HIVE: Command = Command::new("hive").default_command(&HELP).commands(&[&LIST]);
+static BESIDE_RULES: Command = Command::new("apiary").commands(&[&RULED]);
+static BESIDE_DEFAULTS: Command = Command::new("apiary").commands(&[&HIVE]);
+static PROGRAM: Program = Program::new(&RULED, &[Route::new(&RULED, |_| Ok(()))]);
 static RAW: Command = Command::new("raw").takes(&[WORDS.param(), LAST.param()]);
 
 fn main() {}

@@ -39,9 +39,9 @@ fn the_problems_of_a_tree_made_at_run_time_are_listed_all_at_once() {
             "`quiet` and `queen` both have the letter `-q` in the command `add`; \
              `quiet` is accepted throughout ``",
             "the name `Mark` has an upper-case letter in it",
-            "`queen` and `mark` both answer to `--queen` in the command `add`",
             "the operands `many` and `more` of the command `add` may both take any number of words \
              (one at most can)",
+            "`queen` and `mark` both answer to `--queen` in the command `add`",
         ]
     );
     // It still reads, somehow, and does not panic.

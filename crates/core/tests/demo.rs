@@ -55,9 +55,8 @@ pub(crate) static INSPECT: Command = Command::new("inspect")
         NOTES.param(),
         SECRET.param(),
     ])
-    .example("a calm colony with six brood frames", "apiary inspect A7 -cf6")
-    .status(0, "recorded")
-    .status(1, "could not be recorded");
+    .examples(&[("a calm colony with six brood frames", "apiary inspect A7 -cf6")])
+    .statuses(&[(0, "recorded"), (1, "could not be recorded")]);
 
 pub(crate) static CODE: Operand<String> = Operand::new("code");
 pub(crate) static QUEEN: Named<Queen> =

@@ -35,15 +35,17 @@ fn values_that_do_not_read_are_flaws() {
     static INSPECT: Command = Command::new("inspect")
         .summary("inspect a hive")
         .takes(&[HIVE.param(), FRAMES.param(), AT.param(), KEYS.param()])
-        .example("right", "apiary inspect A7 --key 1 --key '2' | sort")
-        .example("wrong", "apiary inspect A8 --frams 3")
-        .example("another's", "apiary help")
-        .example("of no program", "inspect A7");
+        .examples(&[
+            ("right", "apiary inspect A7 --key 1 --key '2' | sort"),
+            ("wrong", "apiary inspect A8 --frams 3"),
+            ("another's", "apiary help"),
+            ("of no program", "inspect A7"),
+        ]);
     static ROOT: Command = Command::new("apiary")
         .summary("a bee yard")
         .takes(&[COLOR.param()])
         .commands(&[&INSPECT, &HELP, &COMPLETIONS])
-        .example("unclosed", "apiary inspect 'A7");
+        .examples(&[("unclosed", "apiary inspect 'A7")]);
     has(
         &ROOT,
         expect![[r#"
@@ -75,10 +77,8 @@ fn texts_that_are_missing_or_mislead_are_flaws() {
         HIDDEN.param(),
         ABOUT.param(),
     ]);
-    static ROOT: Command = Command::new("apiary").summary("a bee yard").commands(&[&MOVE]).example(
-        "a line that is too long to be shown in the eighty columns that a page is made for",
-        "apiary move the-hive-that-stands-beside-the-old-apple-tree the-orchard-behind-the-house",
-    );
+    static ROOT: Command = Command::new("apiary").summary("a bee yard").commands(&[&MOVE]).examples(&[("a line that is too long to be shown in the eighty columns that a page is made for",
+        "apiary move the-hive-that-stands-beside-the-old-apple-tree the-orchard-behind-the-house")]);
     has(
         &ROOT,
         expect![[r#"

@@ -16,8 +16,8 @@ fn an_earlier_value_is_looked_at_although_the_last_is_missing() {
 /// A program that adapted a standard command, such as to another language, got it as a reading.
 #[test]
 fn an_adapted_standard_command_is_still_answered() {
-    static AIDE: Command = HELP.summary("montrer la page").aliases(&["aide"]);
-    static SCRIPTS: Command = COMPLETIONS.hidden();
+    static AIDE: Command = HELP.adapted().summary("montrer la page").aliases(&["aide"]);
+    static SCRIPTS: Command = COMPLETIONS.adapted().hidden();
     static ROOT: Command = Command::new("rucher").commands(&[&AIDE, &SCRIPTS]);
     assert!(
         matches!(ROOT.read(&["aide", "help"]), Outcome::Page(path, _) if path.to_string() == "rucher help")

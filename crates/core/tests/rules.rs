@@ -117,8 +117,9 @@ fn together_or_not_at_all_and_needed_with_a_value() {
     );
 }
 
-static JARS: Named<Option<u32>> =
-    Named::new("jars").letter('j').valid(&valid::range(1, 900)).valid(&valid::multiple_of(6));
+static JARS: Named<Option<u32>> = Named::new("jars")
+    .letter('j')
+    .valid(&valid::all(&[&valid::range(1, 900), &valid::multiple_of(6)]));
 static BARREL: Flag = Flag::new("barrel").letter('b');
 static TANK: Operand<Option<String>> = Operand::new("tank");
 static HARVEST: Command = Command::new("harvest")

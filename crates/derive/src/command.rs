@@ -27,8 +27,8 @@ const SETTERS: &[Setter] = &[
     ("operands_end_options", Takes::Nothing, false),
     ("abbreviations", Takes::Nothing, false),
     ("answers", Takes::Nothing, false),
-    ("example", Takes::Several(2), true),
-    ("status", Takes::Several(2), true),
+    ("examples", Takes::Reference, false),
+    ("statuses", Takes::Reference, false),
     ("judged_by", Takes::Value, false),
     ("config", Takes::Reference, false),
     ("wording", Takes::Reference, false),
@@ -104,8 +104,6 @@ impl Node<'_> {
         let kebab = kebab(self.ident);
         let mut name = quote!(#kebab);
         let is_named = self.details.iter().any(|detail| detail.is("name"));
-        // As a root it is called as its binary then.
-        let unnamed = (!is_named).then(|| quote!(.unnamed()));
         let (mut setters, mut last, mut rules) =
             (self.docs.setters("summary", &self.details), quote!(), Vec::new());
         let mut others = Vec::new();
@@ -140,14 +138,14 @@ impl Node<'_> {
             lists.extend(quote_spanned!(span=> .rules(&[#(#rules),*])));
         }
         let start = match &self.below {
-            Below::Copy(command) => quote_spanned!(span=> (*#command).named(#name)),
+            Below::Copy(command) => quote_spanned!(span=> (*#command).adapted().named(#name)),
             _ => quote_spanned!(span=> ::clavret::__::Command::new(#name)),
         };
         // The package tells of a whole program.
         let package = match self.is {
             Is::Below => quote!(),
             Is::Command | Is::Group | Is::Program => {
-                quote!(.package(::clavret::package!()) #unnamed)
+                quote!(.declared_in(::clavret::package!(), #is_named))
             }
         };
         let package = if matches!(self.below, Below::Copy(_)) { quote!() } else { package };

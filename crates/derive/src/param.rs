@@ -53,7 +53,7 @@ const VARIABLE: &[Setter] = &[("variable", Takes::Value, false)];
 const ONCE: &[Setter] = &[("once", Takes::Nothing, false)];
 const VALUED: &[Setter] = &[
     ("default", Takes::Special, false),
-    ("valid", Takes::Reference, true),
+    ("valid", Takes::Reference, false),
     ("placeholder", Takes::Value, false),
     ("refers", Takes::Value, false),
     ("secret", Takes::Nothing, false),

@@ -9,11 +9,9 @@ use super::yard;
 /// record honey taken from a hive
 #[derive(Declare)]
 #[declare(only_one(jars, barrel))]
-#[declare(example(
-    "two combs, filled into 12 jars",
-    "apiary harvest A7 3.5 2.8 -m 17.2 --jars 12"
-))]
-#[declare(status(0, "recorded"), status(1, "could not be recorded"))]
+#[declare(examples = [("two combs, filled into 12 jars",
+    "apiary harvest A7 3.5 2.8 -m 17.2 --jars 12")])]
+#[declare(statuses = [(0, "recorded"), (1, "could not be recorded")])]
 pub(crate) struct Harvest {
     /// hive that it came from
     #[operand]

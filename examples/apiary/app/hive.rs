@@ -15,7 +15,7 @@ pub(crate) enum Hive {
     Add(Add),
     List(List),
     /// note that a hive stands elsewhere
-    #[declare(example("into the orchard", "apiary hive move A7 orchard"))]
+    #[declare(examples = [("into the orchard", "apiary hive move A7 orchard")])]
     Move {
         /// hive that is moved
         #[operand]
@@ -26,7 +26,7 @@ pub(crate) enum Hive {
     },
     /// give a hive up; its records stay
     #[declare(aliases = ["drop"])]
-    #[declare(example("lost in the winter", "apiary hive retire C2 --because 'no bees in March'"))]
+    #[declare(examples = [("lost in the winter", "apiary hive retire C2 --because 'no bees in March'")])]
     Retire {
         /// hive that is given up
         #[operand]
@@ -39,11 +39,9 @@ pub(crate) enum Hive {
 
 /// add a hive to the yard
 #[derive(Declare)]
-#[declare(example(
-    "a hive south of the equator",
-    "apiary hive add D1 --queen white --at -33.9 18.4"
-))]
-#[declare(status(0, "added"), status(1, "could not be added"))]
+#[declare(examples = [("a hive south of the equator",
+    "apiary hive add D1 --queen white --at -33.9 18.4")])]
+#[declare(statuses = [(0, "added"), (1, "could not be added")])]
 pub(crate) struct Add {
     /// code of the new hive, such as C4
     #[operand]
@@ -64,7 +62,7 @@ pub(crate) struct Add {
 
 /// list the hives with their last inspections
 #[derive(Declare)]
-#[declare(example("the calmest first", "apiary hive list --sort temper,code"))]
+#[declare(examples = [("the calmest first", "apiary hive list --sort temper,code")])]
 pub(crate) struct List {
     /// how to print it
     #[option(name = "as", placeholder = "FORM", default = "table")]

@@ -10,8 +10,8 @@ use super::yard::Inspection;
 
 /// record what an inspection found
 #[derive(Declare)]
-#[declare(example("a calm colony with six brood frames", "apiary inspect A7 -cf6"))]
-#[declare(status(0, "recorded"), status(1, "could not be recorded"))]
+#[declare(examples = [("a calm colony with six brood frames", "apiary inspect A7 -cf6")])]
+#[declare(statuses = [(0, "recorded"), (1, "could not be recorded")])]
 pub(crate) struct Inspect {
     /// hive to inspect, such as A7
     #[operand]

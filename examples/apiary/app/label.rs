@@ -12,11 +12,9 @@ use super::values::HiveCode;
 
 /// print labels for jars of honey
 #[derive(Declare)]
-#[declare(example(
-    "for what was taken in 2026",
-    "apiary label A7 --batch 'A7-2026-*' --mail keeper@example.org"
-))]
-#[declare(status(0, "printed"), status(1, "no batch is called so"))]
+#[declare(examples = [("for what was taken in 2026",
+    "apiary label A7 --batch 'A7-2026-*' --mail keeper@example.org")])]
+#[declare(statuses = [(0, "printed"), (1, "no batch is called so")])]
 pub(crate) struct Label {
     /// hive that the honey came from
     #[operand]

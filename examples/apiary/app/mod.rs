@@ -60,8 +60,10 @@ pub(crate) static APIARY: Command = Command::new("apiary")
         &COMPLETIONS,
     ])
     .config(&CONFIG)
-    .example("a calm colony with six brood frames", "apiary inspect A7 -cf6")
-    .example("the hives, those with the fewest frames first", "apiary hive list --sort frames");
+    .examples(&[
+        ("a calm colony with six brood frames", "apiary inspect A7 -cf6"),
+        ("the hives, those with the fewest frames first", "apiary hive list --sort frames"),
+    ]);
 
 pub(crate) static PROGRAM: Program<Desk> = Program::new(
     &APIARY,

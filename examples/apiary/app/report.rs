@@ -14,11 +14,9 @@ use super::yard::Hive;
 /// report on the hives over a time
 #[derive(Declare)]
 #[declare(judged_by = in_order)]
-#[declare(example(
-    "the season of 2026 as a spreadsheet",
-    "apiary report --since 2026-01-01 --as csv -o season.csv"
-))]
-#[declare(status(0, "written"), status(1, "could not be written"))]
+#[declare(examples = [("the season of 2026 as a spreadsheet",
+    "apiary report --since 2026-01-01 --as csv -o season.csv")])]
+#[declare(statuses = [(0, "written"), (1, "could not be written")])]
 pub(crate) struct Report {
     /// where to write it; - is standard output
     #[option(letter = 'o', placeholder = "FILE", default = "-")]

@@ -19,9 +19,8 @@ static WORDS: Operand<Vec<OsString>> = Operand::new("words")
 pub(crate) static RUN_EACH: Command = Command::new("run-each")
     .summary("run a command once for each hive")
     .takes(&[PROGRAM.param(), WORDS.param()])
-    .example("a line for each hive", "apiary run-each echo -n '{} '")
-    .status(0, "all runs succeeded")
-    .status(1, "a run failed");
+    .examples(&[("a line for each hive", "apiary run-each echo -n '{} '")])
+    .statuses(&[(0, "all runs succeeded"), (1, "a run failed")]);
 
 pub(crate) fn run_each(call: Call<'_, Desk>) -> Done {
     let program = call.get(&PROGRAM);

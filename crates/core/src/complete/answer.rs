@@ -34,9 +34,8 @@ impl Command<'_> {
     /// assert_eq!(INSPECT.answer("candidates", &["--c"]), Some(Ok("--calm\n".to_owned())));
     /// ```
     #[must_use]
-    pub const fn answers(mut self) -> Self {
-        self.answers = Some(answer);
-        self
+    pub const fn answers(self) -> Self {
+        self.answered_by(answer)
     }
 
     /// Whether the program answers requests.

@@ -162,6 +162,6 @@ fn shown_names(param: &Param<'_>) -> Vec<String> {
 
 /// What every program understands.
 fn standard_names(root: &Command<'_>) -> impl Iterator<Item = &'static str> {
-    let version = (!root.package.version.is_empty()).then_some("--version");
+    let version = (!root.version_text().is_empty()).then_some("--version");
     std::iter::once("--help").chain(version)
 }

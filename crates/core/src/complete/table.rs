@@ -100,7 +100,7 @@ impl Table {
     }
 
     fn state(&mut self, command: &Command<'_>) -> State {
-        let ends = command.operands_end || command.tails.raw;
+        let ends = command.operands_end || command.settled.tails.raw;
         let mut state = State { ends, ..State::default() };
         let is_topic = command.standard == Some(Standard::Help);
         for param in command.params() {
@@ -178,14 +178,14 @@ fn add_names(names: &mut Vec<Name>, param: &Param<'_>, values: &[Value]) {
     for name in shown_names(param) {
         add(name, true);
     }
-    for letter in [param.letter, param.opposite_letter] {
+    for letter in param.letters() {
         if letter != 0 && (param.long().is_some() || letter != param.letter) {
             let mut name = "-".to_owned();
             name.push(char::from(letter));
             add(name, false);
         }
     }
-    for alias in param.aliases.iter().chain(param.former) {
+    for alias in param.aliases.iter().chain(param.former).filter(|alias| alias.len() > 1) {
         add("--".to_owned() + alias, false);
     }
 }

@@ -89,14 +89,50 @@ impl<'d> Param<'d> {
         is_opposite.then_some(Hit::Opposite)
     }
 
+    /// Whether its name is the only long one.
+    pub(super) const fn has_one_name(&self) -> bool {
+        self.opposite.is_empty()
+            && self.file_name.is_empty()
+            && self.aliases.is_empty()
+            && self.former.is_empty()
+    }
+
+    /// Which of its letters this is: aliases of one character are letters too.
+    #[inline]
+    pub(crate) fn letter_hit(&self, letter: u8) -> Option<Hit> {
+        if letter == self.letter {
+            Some(Hit::Itself)
+        } else if letter == self.opposite_letter {
+            Some(Hit::Opposite)
+        } else if self.aliases.is_empty() {
+            None
+        } else {
+            self.alias_hit(letter)
+        }
+    }
+
+    #[cold]
+    fn alias_hit(&self, letter: u8) -> Option<Hit> {
+        self.letters().skip(2).any(|own| own == letter).then_some(Hit::Itself)
+    }
+
+    /// Its letters: its own and the opposite's, 0 where there is none, then those among the aliases.
+    pub(crate) fn letters(&self) -> impl Iterator<Item = u8> + '_ {
+        let more = self.aliases.iter().filter_map(|alias| match alias.as_bytes() {
+            [letter] => Some(*letter),
+            _ => None,
+        });
+        [self.letter, self.opposite_letter].into_iter().chain(more)
+    }
+
     /// Whether it is called by a letter.
     pub(crate) fn has_letter(&self, letter: u8) -> bool {
-        letter != 0 && (letter == self.letter || letter == self.opposite_letter)
+        letter != 0 && self.letter_hit(letter).is_some()
     }
 
     /// Whether one of its letters is a digit.
     pub(crate) fn has_digit(&self) -> bool {
-        self.letter.is_ascii_digit() || self.opposite_letter.is_ascii_digit()
+        self.letters().any(|letter| letter.is_ascii_digit())
     }
 
     /// Whether a negative number may be one of its words.
@@ -190,7 +226,7 @@ impl<'d> Param<'d> {
             of_kind.put(".");
             of_kind.put(extension);
         }
-        if self.kinds().len() == 1 && self.tests[0].is_some() && !self.accepts(&of_kind) {
+        if self.kinds().len() == 1 && self.test.is_some() && !self.accepts(&of_kind) {
             for test in self.tests() {
                 if let Some(example) = test.example()
                     && self.accepts(&example)

@@ -2,12 +2,13 @@
 
 use super::bundle::Bundle;
 use super::config::Config;
-use super::names::name_fault;
+use super::names::plain_name_fault;
 use super::package::Package;
 use super::param::Param;
 use super::problem::Problem;
 use super::rule::Rule;
-use super::rules::{self, in_order};
+use super::rules::{self, Settled, check_across, check_listed, check_names, check_taken, in_order};
+use super::said::{Said, command as said};
 // The type that a developer's test is handed; nothing of the next stage is called here.
 use crate::read::{Objection, Reading};
 use crate::wording::Wording;
@@ -37,6 +38,7 @@ use crate::wording::Wording;
 /// its [`problems`](Command::problems) before reading with it.
 #[derive(Clone, Copy)]
 pub struct Command<'d> {
+    pub(crate) said: Said,
     pub(crate) draft: bool,
     pub(crate) hidden: bool,
     pub(crate) sorted: bool,
@@ -48,10 +50,10 @@ pub struct Command<'d> {
     pub(crate) operands_end: bool,
     /// Unique beginnings of names mean the names, here and below.
     pub(crate) abbreviations: bool,
-    /// Which tails its operands have.
-    pub(crate) tails: Tails,
-    /// The words that the operands need together.
-    pub(crate) needs: u32,
+    /// It has the subcommands of another command, which has none.
+    pub(crate) childless: bool,
+    /// What follows from what it takes.
+    pub(crate) settled: Settled,
     pub(crate) name: &'d str,
     pub(crate) aliases: &'d [&'d str],
     pub(crate) params: &'d [&'d Param<'d>],
@@ -60,11 +62,13 @@ pub struct Command<'d> {
     pub(crate) summary: &'d str,
     pub(crate) description: &'d str,
     pub(crate) package: Package<'d>,
+    /// The version, where that is not the package's.
+    pub(crate) version: &'d str,
     /// Nobody gave it its name: as a root it is called as its binary.
     pub(crate) is_unnamed: bool,
     pub(crate) standard: Option<Standard>,
-    pub(crate) examples: [(&'d str, &'d str); Command::MOST],
-    pub(crate) statuses: [(u8, &'d str); Command::MOST],
+    pub(crate) examples: &'d [(&'d str, &'d str)],
+    pub(crate) statuses: &'d [(u8, &'d str)],
     pub(crate) wording: Option<&'d Wording>,
     /// Names that it had before.
     pub(crate) former: &'d [&'d str],
@@ -88,18 +92,7 @@ pub(crate) type Judge = fn(&Reading<'_>) -> Result<(), Objection>;
 /// Answers a request that another program makes, with the words behind it.
 pub(crate) type Answer = fn(&Command<'_>, &str, &[&str]) -> Result<String, String>;
 
-/// Which tails the operands of a command have: looked at for each word, so it is known beforehand.
-#[derive(Debug, Clone, Copy)]
-pub(crate) struct Tails {
-    pub(crate) raw: bool,
-    pub(crate) after_dashes: bool,
-    pub(crate) unknown_options: bool,
-}
-
 impl<'d> Command<'d> {
-    /// Examples, and statuses, that one command may have.
-    const MOST: usize = 4;
-
     /// Declares a command by its name, in lower case.
     ///
     /// # Panics
@@ -108,7 +101,7 @@ impl<'d> Command<'d> {
     /// `=`, white space or an upper-case letter in it.
     #[track_caller]
     pub const fn new(name: &'d str) -> Self {
-        if let Some(why) = name_fault(name) {
+        if let Some(why) = plain_name_fault(name) {
             Problem::Name { name, why }.stop();
         }
         Command { draft: false, ..Command::draft(name) }
@@ -128,6 +121,7 @@ impl<'d> Command<'d> {
     /// ```
     pub const fn draft(name: &'d str) -> Self {
         Command {
+            said: Said::NOTHING,
             draft: true,
             hidden: false,
             sorted: false,
@@ -135,8 +129,8 @@ impl<'d> Command<'d> {
             answers: None,
             operands_end: false,
             abbreviations: false,
-            tails: Tails { raw: false, after_dashes: false, unknown_options: false },
-            needs: 0,
+            childless: false,
+            settled: Settled::NOTHING,
             name,
             aliases: &[],
             params: &[],
@@ -145,10 +139,11 @@ impl<'d> Command<'d> {
             summary: "",
             description: "",
             package: Package::new(""),
+            version: "",
             is_unnamed: false,
             standard: None,
-            examples: [("", ""); Command::MOST],
-            statuses: [(0, ""); Command::MOST],
+            examples: &[],
+            statuses: &[],
             wording: None,
             former: &[],
             otherwise: None,
@@ -165,6 +160,27 @@ impl<'d> Command<'d> {
         self
     }
 
+    /// The same as the start of a command of one's own: a copy of a static, whose setters may be called once
+    /// more.
+    ///
+    /// ```
+    /// use clavret_core::{Command, HELP};
+    /// static AIDE: Command = HELP.adapted().summary("montrer la page").aliases(&["aide"]);
+    /// ```
+    #[must_use]
+    pub const fn adapted(mut self) -> Self {
+        self.said = Said::NOTHING;
+        self
+    }
+
+    /// Notes that a setter was called, by its bit. A static whose setter is called twice stops the build.
+    #[track_caller]
+    pub(crate) const fn note(&mut self, bit: u32) {
+        if !self.said.note(bit) && !self.draft {
+            check_names(self);
+        }
+    }
+
     /// What it takes, in the order that pages show it; operands in the order they are typed.
     ///
     /// # Panics
@@ -175,10 +191,11 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
+        self.note(said::TAKES);
         self.params = params;
         // With other parameters the work is no longer the library's.
         self.standard = None;
-        self.counted()
+        self.settled()
     }
 
     /// Sets of parameters that it takes beside its own.
@@ -189,15 +206,20 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     pub const fn bundles(mut self, bundles: &'d [&'d Bundle<'d>]) -> Self {
+        self.note(said::BUNDLES);
         self.bundles = bundles;
-        self.counted()
+        self.settled()
     }
 
     #[track_caller]
-    const fn counted(mut self) -> Self {
-        self.needs = rules::needs(&self);
-        self.tails = rules::tails(&self);
-        self.checked()
+    const fn settled(mut self) -> Self {
+        if self.draft {
+            self.settled = rules::settled(&self);
+        } else {
+            self.settled = check_taken(&self);
+            check_across(&self);
+        }
+        self
     }
 
     /// Its subcommands, in the order that pages show them. A list in the order of the names is
@@ -211,13 +233,18 @@ impl<'d> Command<'d> {
     #[track_caller]
     #[doc(alias("subcommand"))]
     pub const fn commands(mut self, commands: &'d [&'d Command<'d>]) -> Self {
+        self.note(said::COMMANDS);
         self.commands = commands;
         self.sorted = in_order(commands);
-        self.checked()
+        if !self.draft {
+            check_listed(&self);
+            check_across(&self);
+        }
+        self
     }
 
-    /// The subcommands of another command, with its default one; `acts` says whether a line may name
-    /// none of them.
+    /// The subcommands of another command, with its default one unless another is said; `acts` says whether a
+    /// line may name none of them.
     ///
     /// # Panics
     ///
@@ -225,11 +252,10 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     pub const fn commands_of(mut self, other: &Command<'d>, acts: bool) -> Self {
-        assert!(
-            !other.commands.is_empty(),
-            "expected an enum, or another command that has subcommands"
-        );
-        self.otherwise = other.otherwise;
+        if self.otherwise.is_none() {
+            self.otherwise = other.otherwise;
+        }
+        self.childless = other.commands.is_empty();
         self.acts |= acts;
         self.commands(other.commands)
     }
@@ -237,7 +263,9 @@ impl<'d> Command<'d> {
     /// It does something without a subcommand too: a line that names none is no fault, and a
     /// handler of its own gets the reading.
     #[must_use]
+    #[track_caller]
     pub const fn acts(mut self) -> Self {
+        self.note(said::ACTS);
         self.acts = true;
         self
     }
@@ -255,14 +283,17 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     pub const fn default_command(mut self, command: &'d Command<'d>) -> Self {
+        self.note(said::DEFAULT_COMMAND);
         self.otherwise = Some(command);
-        self.checked()
+        self
     }
 
     /// From the first operand on no word is an option, here and in every command below, as POSIX
     /// guideline 9 has it. Otherwise options may follow operands.
     #[must_use]
+    #[track_caller]
     pub const fn operands_end_options(mut self) -> Self {
+        self.note(said::OPERANDS_END);
         self.operands_end = true;
         self
     }
@@ -270,7 +301,9 @@ impl<'d> Command<'d> {
     /// Beginnings of long names and of subcommands read as the names where only one begins so, here
     /// and in every command below.
     #[must_use]
+    #[track_caller]
     pub const fn abbreviations(mut self) -> Self {
+        self.note(said::ABBREVIATIONS);
         self.abbreviations = true;
         self
     }
@@ -284,8 +317,9 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     pub const fn rules(mut self, rules: &'d [Rule<'d>]) -> Self {
+        self.note(said::RULES);
         self.rules = rules;
-        self.checked()
+        self
     }
 
     /// A test of the whole reading, after everything else is found right. A line that is offered under
@@ -313,14 +347,18 @@ impl<'d> Command<'d> {
     /// assert!(matches!(REPORT.read(&["--since", "2026", "--until", "2025"]), Outcome::Faults(_)));
     /// ```
     #[must_use]
+    #[track_caller]
     pub const fn judged_by(mut self, judge: fn(&Reading<'_>) -> Result<(), Objection>) -> Self {
+        self.note(said::JUDGED_BY);
         self.judge = Some(judge);
         self
     }
 
     /// The config file; for the root.
     #[must_use]
+    #[track_caller]
     pub const fn config(mut self, config: &'d Config<'d>) -> Self {
+        self.note(said::CONFIG);
         self.config = Some(config);
         self
     }
@@ -331,19 +369,11 @@ impl<'d> Command<'d> {
         self
     }
 
-    #[track_caller]
-    const fn checked(self) -> Self {
-        if !self.draft
-            && let Some(problem) = rules::problem(&self, 0)
-        {
-            problem.stop();
-        }
-        self
-    }
-
     /// What it does, in a few words without a full stop.
     #[must_use]
+    #[track_caller]
     pub const fn summary(mut self, summary: &'d str) -> Self {
+        self.note(said::SUMMARY);
         self.summary = summary;
         self
     }
@@ -351,32 +381,41 @@ impl<'d> Command<'d> {
     /// A longer description for the full page, in Markdown: an empty line starts a new paragraph,
     /// lists and code keep their lines, and emphasis and code within a line their marks.
     #[must_use]
+    #[track_caller]
     pub const fn description(mut self, description: &'d str) -> Self {
+        self.note(said::DESCRIPTION);
         self.description = description;
         self
     }
 
     /// The version that `--version` shows; for the root.
     #[must_use]
+    #[track_caller]
     pub const fn version(mut self, version: &'d str) -> Self {
-        self.package.version = version;
+        self.note(said::VERSION);
+        self.version = version;
         self
     }
 
     /// The version, and where the program is from: what `--version` shows, and the end of the full
     /// page; for the root.
     #[must_use]
+    #[track_caller]
     pub const fn package(mut self, package: Package<'d>) -> Self {
+        self.note(said::PACKAGE);
         self.package = package;
         self
     }
 
-    /// Says that its name is that of the type or the function that declares it: as a root it is called as
-    /// the binary of its package.
+    /// What a macro knows of the package, whether the command is the root or not; and whether its name is only
+    /// that of the type or the function that declares it: as a root it is called as the binary then.
     #[doc(hidden)]
     #[must_use]
-    pub const fn unnamed(mut self) -> Self {
-        self.is_unnamed = true;
+    pub const fn declared_in(mut self, package: Package<'d>, is_named: bool) -> Self {
+        if !self.said.has(said::PACKAGE) {
+            self.package = package;
+        }
+        self.is_unnamed = !is_named;
         self
     }
 
@@ -388,66 +427,77 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     pub const fn named(mut self, name: &'d str) -> Self {
+        self.note(said::NAMED);
         (self.name, self.is_unnamed) = (name, false);
-        self.checked()
+        self.well_called()
     }
 
     /// Other names that mean the same.
     #[must_use]
     #[track_caller]
     pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
+        self.note(said::ALIASES);
         self.aliases = aliases;
-        self.checked()
+        self.well_called()
     }
 
     /// Names that it had before. They read, and a warning says what it is called now; pages and
     /// completion leave them out.
     #[must_use]
+    #[track_caller]
     pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
+        self.note(said::FORMERLY);
         self.former = names;
-        self
+        self.well_called()
     }
 
     /// Leaves it out of pages, fixes and completion; it still reads.
     #[must_use]
+    #[track_caller]
     pub const fn hidden(mut self) -> Self {
+        self.note(said::HIDDEN);
         self.hidden = true;
         self
     }
 
-    /// An example: what it does, then the line as typed, the program's name included. Up to four.
+    /// Examples: what each does, then the line as typed, the program's name included.
     #[must_use]
     #[track_caller]
-    pub const fn example(mut self, does: &'d str, line: &'d str) -> Self {
-        let mut i = 0;
-        while i < Self::MOST {
-            if self.examples[i].1.is_empty() {
-                self.examples[i] = (does, line);
-                return self;
-            }
-            i += 1;
-        }
-        Problem::Most { of: "examples", name: self.name, most: b'4' }.stop()
+    pub const fn examples(mut self, examples: &'d [(&'d str, &'d str)]) -> Self {
+        self.note(said::EXAMPLES);
+        self.examples = examples;
+        self
     }
 
-    /// What an exit status means. Up to four; status 2, a refused line, is added by the page.
+    /// What the exit statuses mean; status 2, a refused line, is added by the page.
     #[must_use]
     #[track_caller]
-    pub const fn status(mut self, status: u8, means: &'d str) -> Self {
-        let mut i = 0;
-        while i < Self::MOST {
-            if self.statuses[i].1.is_empty() {
-                self.statuses[i] = (status, means);
-                return self;
-            }
-            i += 1;
+    pub const fn statuses(mut self, statuses: &'d [(u8, &'d str)]) -> Self {
+        self.note(said::STATUSES);
+        self.statuses = statuses;
+        self
+    }
+
+    #[track_caller]
+    pub(crate) const fn answered_by(mut self, answer: Answer) -> Self {
+        self.note(said::ANSWERS);
+        self.answers = Some(answer);
+        self
+    }
+
+    #[track_caller]
+    const fn well_called(self) -> Self {
+        if !self.draft {
+            check_names(&self);
         }
-        Problem::Most { of: "statuses", name: self.name, most: b'4' }.stop()
+        self
     }
 
     /// Other phrases for pages and faults, such as in another language; for the root.
     #[must_use]
+    #[track_caller]
     pub const fn wording(mut self, wording: &'d Wording) -> Self {
+        self.note(said::WORDING);
         self.wording = Some(wording);
         self
     }

@@ -9,7 +9,7 @@ use super::cell::Cell;
 use super::from_word::{Fraction, Whole};
 use super::param::{NO_WORDS, Param, Role, Tail};
 use super::path::At;
-use super::problem::Problem;
+use super::said::param as said;
 use super::shape::twin;
 use super::valid::Validator;
 use super::{FromWord, Refers, Shape, Unit, param};
@@ -114,10 +114,18 @@ macro_rules! setters {
             &self.param
         }
 
+        #[track_caller]
+        const fn checked(self) -> Self {
+            self.param.checked();
+            self
+        }
+
         /// What it means, in a few words without a full stop. Facts that are declared (range,
         /// default, opposite) are added by the pages: do not repeat them.
         #[must_use]
+        #[track_caller]
         pub const fn help(mut self, help: &'d str) -> Self {
+            self.param.note(said::HELP);
             self.param.help = help;
             self
         }
@@ -125,14 +133,18 @@ macro_rules! setters {
         /// A longer description for the full page, as that of a
         /// [command](super::Command::description).
         #[must_use]
+        #[track_caller]
         pub const fn description(mut self, description: &'d str) -> Self {
+            self.param.note(said::DESCRIPTION);
             self.param.description = description;
             self
         }
 
         /// Leaves it out of pages, fixes and completion; it still reads.
         #[must_use]
+        #[track_caller]
         pub const fn hidden(mut self) -> Self {
+            self.param.note(said::HIDDEN);
             self.param.hidden = true;
             self
         }
@@ -140,9 +152,10 @@ macro_rules! setters {
         /// Deprecates it: it still reads, a warning names what to type `instead`, and pages and
         /// completion leave it out.
         #[must_use]
+        #[track_caller]
         pub const fn deprecated(mut self, instead: &'d str) -> Self {
+            self.param.note(said::DEPRECATED);
             self.param.instead = instead;
-            self.param.special = true;
             self
         }
     };
@@ -151,7 +164,9 @@ macro_rules! setters {
         /// as unset, unless the value may be empty text.
         #[must_use]
         #[doc(alias("environment"))]
+        #[track_caller]
         pub const fn variable(mut self, name: &'d str) -> Self {
+            self.param.note(said::VARIABLE);
             self.param.variable = name;
             self
         }
@@ -159,42 +174,49 @@ macro_rules! setters {
     (once) => {
         /// It may be given once: a second time is a fault. (Without this the last one wins.)
         #[must_use]
+        #[track_caller]
         pub const fn once(mut self) -> Self {
-            self.param.once = true;
-            self.param.special = true;
+            self.param.note(said::ONCE);
             self
         }
     };
     (named) => {
         /// A letter that it is called by too, behind one dash: an ASCII letter or digit (POSIX
-        /// guideline 3).
+        /// guideline 3), or one of `?`, `#` and `:`. Further letters are [`aliases`](Self::aliases).
         #[doc(alias("short"))]
         #[must_use]
         #[track_caller]
         pub const fn letter(mut self, letter: char) -> Self {
-            self.param = self.param.with_letter(letter);
-            self
+            self.param.note(said::LETTER);
+            self.param.set_letter(letter);
+            self.checked()
         }
 
-        /// Other long names that mean the same.
+        /// Other names that mean the same: long ones, and letters.
         #[must_use]
+        #[track_caller]
         pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
+            self.param.note(said::ALIASES);
             self.param.aliases = aliases;
-            self
+            self.checked()
         }
 
         /// Long names that it had before. They read, and a warning says what it is called now; pages
         /// and completion leave them out.
         #[must_use]
+        #[track_caller]
         pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
+            self.param.note(said::FORMERLY);
             self.param.former = names;
-            self
+            self.checked()
         }
 
         /// Every command below accepts it too.
         #[must_use]
         #[doc(alias("global"))]
+        #[track_caller]
         pub const fn throughout(mut self) -> Self {
+            self.param.note(said::THROUGHOUT);
             self.param.throughout = true;
             self
         }
@@ -203,22 +225,27 @@ macro_rules! setters {
         /// The value when it is not given, as a user would type it.
         #[must_use]
         #[doc(alias("default value"))]
+        #[track_caller]
         pub const fn default(mut self, word: &'d str) -> Self {
-            self.param = self.param.with_default(word);
+            self.param.note(said::DEFAULT);
+            self.param.default = Some(word);
             self
         }
 
-        /// Adds a validator; up to three.
+        /// A validator; several are put together by [`valid::all`](super::valid::all).
         #[must_use]
         #[track_caller]
         pub const fn valid<V: Validator<T::Item>>(mut self, validator: &'d V) -> Self {
-            self.param = self.param.with_test(validator);
+            self.param.note(said::VALID);
+            self.param.test = Some(validator);
             self
         }
 
         /// What completion may look up for it, where that is not what its type says.
         #[must_use]
+        #[track_caller]
         pub const fn refers(mut self, refers: Refers) -> Self {
+            self.param.note(said::REFERS);
             self.param.refers = Some(refers);
             self
         }
@@ -227,7 +254,9 @@ macro_rules! setters {
         /// may have been meant for it: what is attached to an unknown option or stands behind one, behind
         /// an unknown command, or behind a name near its own. Such a line is not offered repaired.
         #[must_use]
+        #[track_caller]
         pub const fn secret(mut self) -> Self {
+            self.param.note(said::SECRET);
             self.param.secret = true;
             self
         }
@@ -235,9 +264,11 @@ macro_rules! setters {
         /// The text shown for its value; its name in upper case unless given. A value of several
         /// words has a text for each, with a space between: `"LAT LON"`.
         #[must_use]
+        #[track_caller]
         pub const fn placeholder(mut self, placeholder: &'d str) -> Self {
+            self.param.note(said::PLACEHOLDER);
             self.param.placeholder = placeholder;
-            self
+            self.checked()
         }
     };
     ($new:ident $draft:ident $role:expr, $form:expr, $($made:tt)*) => {
@@ -272,21 +303,20 @@ macro_rules! by_type {
             #[must_use]
             #[track_caller]
             pub const fn times(mut self, min: u32, max: u32) -> Self {
-                if min > max || max == 0 {
-                    Problem::Times { name: self.param.name }.stop();
-                }
-                self.param = self.param.with_times(min, max);
-                self
+                self.param.note(said::TIMES);
+                self.param.set_times(min, max);
+                self.checked()
             }
 
             /// No value may stand twice in the list.
             #[must_use]
+            #[track_caller]
             pub const fn distinct(mut self) -> Self
             where
                 T: Eq + Hash,
             {
+                self.param.note(said::DISTINCT);
                 self.param.twin = Some(twin::<T>);
-                self.param.special = true;
                 self
             }
         }
@@ -295,12 +325,13 @@ macro_rules! by_type {
             /// A word may hold several values, with this character between: `--sort code,place`. A
             /// backslash in front takes the character for itself, and itself for a backslash.
             #[must_use]
+            #[track_caller]
             pub const fn joined_by(mut self, delimiter: char) -> Self
             where
                 T: ListShape,
             {
+                self.param.note(said::JOINED_BY);
                 self.param.delimiter = Some(delimiter);
-                self.param.plain = false;
                 self
             }
         }
@@ -311,7 +342,9 @@ macro_rules! by_type {
         {
             /// Reads whole numbers as source code has them too: `0x1f`, `0o17`, `0b101`, `1_000`.
             #[must_use]
+            #[track_caller]
             pub const fn as_in_code(mut self) -> Self {
+                self.param.note(said::AS_IN_CODE);
                 self.param.manner.code = true;
                 self
             }
@@ -323,7 +356,9 @@ macro_rules! by_type {
         {
             /// Reads `nan`, `inf` and `-inf` too, which are refused otherwise.
             #[must_use]
+            #[track_caller]
             pub const fn infinite(mut self) -> Self {
+                self.param.note(said::INFINITE);
                 self.param.manner.infinite = true;
                 self
             }
@@ -332,35 +367,45 @@ macro_rules! by_type {
         impl<'d, T: Shape<Item = PathBuf>> $key<'d, T> {
             /// Something must be at the path.
             #[must_use]
+            #[track_caller]
             pub const fn present(mut self) -> Self {
+                self.param.note(said::PRESENT);
                 self.param.path.at = At::Something;
-                self
+                self.checked()
             }
 
             /// Nothing may be at the path yet.
             #[must_use]
+            #[track_caller]
             pub const fn absent(mut self) -> Self {
+                self.param.note(said::ABSENT);
                 self.param.path.at = At::Nothing;
-                self
+                self.checked()
             }
 
             /// A file must be at the path.
             #[must_use]
+            #[track_caller]
             pub const fn file(mut self) -> Self {
+                self.param.note(said::FILE);
                 self.param.path.at = At::File;
-                self
+                self.checked()
             }
 
             /// A folder must be at the path.
             #[must_use]
+            #[track_caller]
             pub const fn directory(mut self) -> Self {
+                self.param.note(said::DIRECTORY);
                 self.param.path.at = At::Directory;
-                self
+                self.checked()
             }
 
             /// The path must end in one of these, written without a dot: `&["toml", "json"]`.
             #[must_use]
+            #[track_caller]
             pub const fn extensions(mut self, extensions: &'d [&'d str]) -> Self {
+                self.param.note(said::EXTENSIONS);
                 self.param.path.extensions = extensions;
                 self
             }
@@ -376,10 +421,12 @@ impl<'d, T: Shape> Operand<'d, T> {
 
     /// Takes words that are not read as others are.
     #[must_use]
+    #[track_caller]
     pub const fn tail(mut self, tail: Tail) -> Self
     where
         T: TailShape,
     {
+        self.param.note(said::TAIL);
         self.param.tail = Some(tail);
         self
     }
@@ -416,8 +463,10 @@ impl<'d, T: Shape> Named<'d, T> {
     #[must_use]
     #[track_caller]
     pub const fn secret_file(mut self, name: &'d str) -> Self {
-        self.param = self.param.with_file_name(name);
-        self
+        self.param.note(said::SECRET_FILE);
+        self.param.file_name = name;
+        self.param.secret = true;
+        self.checked()
     }
 }
 
@@ -435,22 +484,26 @@ impl<'d, T: FlagShape> Flag<'d, T> {
     #[must_use]
     #[track_caller]
     pub const fn opposite(mut self, opposite: &'d str) -> Self {
-        self.param = self.param.with_opposite(opposite);
-        self
+        self.param.note(said::OPPOSITE);
+        self.param.opposite = opposite;
+        self.checked()
     }
 
     /// A letter for the opposite.
     #[must_use]
     #[track_caller]
     pub const fn opposite_letter(mut self, letter: char) -> Self {
-        self.param = self.param.with_opposite_letter(letter);
-        self
+        self.param.note(said::OPPOSITE_LETTER);
+        self.param.set_opposite_letter(letter);
+        self.checked()
     }
 
     /// Lets a word be attached that says which: `--calm=no`. It is one of `yes`, `no`, `true`,
     /// `false`, `on` and `off`.
     #[must_use]
+    #[track_caller]
     pub const fn worded(mut self) -> Self {
+        self.param.note(said::WORDED);
         self.param.worded = true;
         self
     }

@@ -36,6 +36,12 @@ impl Message {
         }
     }
 
+    /// The text with a number behind it.
+    pub(crate) const fn number(self, number: usize) -> Self {
+        let shorter = if number < 10 { self } else { self.number(number / 10) };
+        shorter.letter(b'0' + (number % 10) as u8)
+    }
+
     pub(crate) const fn as_str(&self) -> &str {
         let mut len = self.len;
         // A cut may stand inside a character: step back until the text is whole.

@@ -18,8 +18,10 @@
 //! * `config.rs`: where a config file is; `package.rs`: what a program's package says of it.
 //! * `standard.rs`: the `help` and `completions` commands and `--color`, ready to be listed.
 //! * `cell.rs`: where a converted value waits for its key.
-//! * `rules.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to.
-//! * `problem.rs`, `message.rs`: what may be wrong with it, in words.
+//! * `said.rs`: which setters were called.
+//! * `rules.rs`, `own.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to; `finder.rs`:
+//!   what is found wrong.
+//! * `problem.rs`, `message.rs`: the same in words.
 
 mod bundle;
 mod called;
@@ -28,6 +30,7 @@ mod choice;
 mod command;
 mod config;
 mod defaults;
+mod finder;
 mod from_word;
 mod keys;
 mod kind;
@@ -36,12 +39,14 @@ mod message;
 mod misfit;
 mod names;
 mod node;
+mod own;
 mod package;
 mod param;
 mod path;
 mod problem;
 mod rule;
 mod rules;
+mod said;
 mod shape;
 mod standard;
 mod twins;

@@ -37,8 +37,8 @@ pub(crate) const fn order(a: &str, b: &str) -> core::cmp::Ordering {
     }
 }
 
-/// What is wrong with a long name, a command's name or an operand's name, if anything.
-pub(crate) const fn name_fault(name: &str) -> Option<&'static str> {
+/// What is wrong with a command's name or an operand's name, if anything.
+pub(crate) const fn plain_name_fault(name: &str) -> Option<&'static str> {
     let bytes = name.as_bytes();
     if bytes.is_empty() {
         return Some("is empty");
@@ -62,7 +62,28 @@ pub(crate) const fn name_fault(name: &str) -> Option<&'static str> {
     None
 }
 
-/// What is wrong with a letter, if anything. POSIX guideline 3: one letter or digit.
+/// What is wrong with a name behind dashes, if anything: one of a single character is a letter.
+pub(crate) const fn option_name_fault(name: &str) -> Option<&'static str> {
+    match name.as_bytes() {
+        [b'-' | b'='] => plain_name_fault(name),
+        [letter] => letter_fault(*letter as char),
+        _ => plain_name_fault(name),
+    }
+}
+
+/// What is wrong with a name that must not be a letter alone, if anything.
+pub(crate) const fn long_name_fault(name: &str) -> Option<&'static str> {
+    match name.len() {
+        1 => Some("is a letter alone (a long name is expected here)"),
+        _ => plain_name_fault(name),
+    }
+}
+
+/// What is wrong with a letter, if anything: POSIX guideline 3 has letters and digits, and well-known
+/// programs three signs too.
 pub(crate) const fn letter_fault(letter: char) -> Option<&'static str> {
-    if letter.is_ascii_alphanumeric() { None } else { Some("is not an ASCII letter or digit") }
+    match letter {
+        'a'..='z' | 'A'..='Z' | '0'..='9' | '?' | '#' | ':' => None,
+        _ => Some("is no ASCII letter or digit, and none of `?`, `#` and `:`"),
+    }
 }

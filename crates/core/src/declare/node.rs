@@ -5,11 +5,13 @@ use std::fmt;
 
 use super::Command;
 use super::bundle::Params;
+use super::finder::{self, Finder};
 use super::names::same;
 use super::param::Param;
 use super::problem::Problem;
 use super::rule::Rule;
 use super::rules;
+use super::twins::Roll;
 use crate::wording::Wording;
 
 impl<'d> Command<'d> {
@@ -19,10 +21,29 @@ impl<'d> Command<'d> {
         let mut problems = Vec::new();
         let mut waiting: Vec<&Command<'d>> = vec![self];
         while let Some(command) = waiting.pop() {
-            problems.extend((0..).map_while(|skip| rules::problem(command, skip)));
+            finder::all(&mut problems, |finder| {
+                rules::names(command, finder);
+                rules::bundles(command, finder);
+                rules::taken(command, finder);
+            });
+            Roll::Parameters(command).twins_at_run_time(&mut problems);
+            finder::all(&mut problems, |finder| rules::listed(command, finder));
+            Roll::Subcommands(command).twins_at_run_time(&mut problems);
+            finder::all(&mut problems, |finder| {
+                rules::strangers(command, finder);
+                rules::across(command, finder);
+            });
             waiting.extend(command.commands.iter().rev());
         }
         problems
+    }
+
+    /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
+    #[doc(hidden)]
+    pub const fn stranger(&self) -> Option<Problem<'d>> {
+        let mut finder = Finder::<1>::new(0);
+        rules::strangers(self, &mut finder);
+        finder.first()
     }
 
     /// The name it was declared with.
@@ -46,7 +67,7 @@ impl<'d> Command<'d> {
 
     /// The version that it was declared with; empty without one.
     pub const fn version_text(&self) -> &'d str {
-        self.package.version
+        if self.version.is_empty() { self.package.version } else { self.version }
     }
 
     /// The parameters that it takes, in the order declared: its own, then those of its bundles.
@@ -70,6 +91,15 @@ impl<'d> Command<'d> {
             b += 1;
         }
         None
+    }
+
+    /// The same list by list: its own, then that of each bundle.
+    pub(super) const fn group(&self, at: usize) -> Option<&'d [&'d Param<'d>]> {
+        match at {
+            0 => Some(self.params),
+            _ if at <= self.bundles.len() => Some(self.bundles[at - 1].params),
+            _ => None,
+        }
     }
 
     pub(super) const fn param_count(&self) -> usize {

@@ -4,9 +4,11 @@ use std::fmt;
 
 use super::cell::Cell;
 use super::from_word::Manner;
-use super::names::{hash, letter_fault, name_fault};
+use super::names::{hash, letter_fault, option_name_fault, plain_name_fault};
+use super::own;
 use super::path::{At, PathTest};
 use super::problem::Problem;
+use super::said::{Said, param as said};
 use super::shape::Form;
 use super::valid::Test;
 use super::{Kind, Refers};
@@ -49,20 +51,22 @@ pub enum Tail {
 #[derive(Clone, Copy)]
 pub struct Param<'d> {
     pub(crate) hash: u32,
+    pub(crate) said: Said,
+    /// It was made at run time: what is wrong with it is listed, and stops nothing.
+    pub(crate) draft: bool,
     pub(crate) role: Role,
     pub(crate) letter: u8,
     pub(crate) opposite_letter: u8,
+    /// A letter as it was declared that is none.
+    pub(crate) no_letter: Option<char>,
     pub(crate) throughout: bool,
     pub(crate) hidden: bool,
-    /// Each word gives one value, as it stands: what nearly all parameters are, in one look.
-    pub(crate) plain: bool,
-    /// It asks for more than its words to be converted: a count, a test of the whole, a warning.
-    pub(crate) special: bool,
-    pub(crate) times: Times,
-    /// Whether `times` was declared, and not only follows from the shape.
-    pub(crate) counted: bool,
-    /// It may be given once, and not again.
-    pub(crate) once: bool,
+    /// Its type takes one word, which is not only attached.
+    single: bool,
+    /// Some words that it takes are deprecated.
+    warns: bool,
+    /// How often it must and may be given: what `times` says, else what its type does.
+    times: Times,
     /// A flag that may have a truth word attached.
     pub(crate) worded: bool,
     /// It is shown as dots.
@@ -90,30 +94,29 @@ pub struct Param<'d> {
     pub(crate) path: PathTest<'d>,
     /// Finds the first of a list's values that stands there before.
     pub(crate) twin: Option<fn(&Cell) -> Option<usize>>,
-    pub(crate) tests: [Option<&'d dyn Test>; Param::MOST_TESTS],
+    pub(crate) test: Option<&'d dyn Test>,
     pub(crate) form: &'static Form,
 }
 
 impl<'d> Param<'d> {
-    /// Validators that one parameter may have.
-    pub(crate) const MOST_TESTS: usize = 3;
-
     /// Operands have no dash in front; a name of one letter is that letter.
     pub(crate) const fn draft(role: Role, name: &'d str, form: &'static Form) -> Self {
         let bytes = name.as_bytes();
         let letter = bytes.len() == 1 && !matches!(role, Role::Operand);
+        let is_one = form.kinds.len() == 1;
         Param {
             hash: hash(bytes),
+            said: Said::NOTHING,
+            draft: true,
             role,
             letter: if letter { bytes[0] } else { 0 },
             opposite_letter: 0,
+            no_letter: None,
             throughout: false,
             hidden: false,
-            plain: form.kinds.len() == 1 && !form.attached,
-            special: form.kinds.len() == 1 && form.kinds[0].has_deprecated,
+            single: is_one && !form.attached,
+            warns: is_one && form.kinds[0].has_deprecated,
             times: Times { min: form.needed as u32, max: if form.many { u32::MAX } else { 1 } },
-            counted: false,
-            once: false,
             worded: false,
             secret: false,
             manner: Manner::PLAIN,
@@ -133,69 +136,57 @@ impl<'d> Param<'d> {
             former: &[],
             path: PathTest::ANY,
             twin: None,
-            tests: [None; Param::MOST_TESTS],
+            test: None,
             form,
         }
     }
 
     #[track_caller]
     pub(crate) const fn new(role: Role, name: &'d str, form: &'static Form) -> Self {
-        if let Some(why) = name_fault(name) {
+        if let Some(why) = name_fault(role, name) {
             Problem::Name { name, why }.stop();
         }
-        Self::draft(role, name, form)
+        let mut param = Self::draft(role, name, form);
+        param.draft = false;
+        param
     }
 
+    /// Notes that a setter was called, by its bit. A static whose setter is called twice stops the build.
     #[track_caller]
-    pub(crate) const fn with_letter(mut self, letter: char) -> Self {
-        self.letter = checked_letter(self.name, letter);
-        self
-    }
-
-    #[track_caller]
-    pub(crate) const fn with_opposite_letter(mut self, letter: char) -> Self {
-        self.opposite_letter = checked_letter(self.opposite, letter);
-        self
-    }
-
-    #[track_caller]
-    pub(crate) const fn with_opposite(mut self, opposite: &'d str) -> Self {
-        self.opposite = checked_name(opposite);
-        self
-    }
-
-    #[track_caller]
-    pub(crate) const fn with_file_name(mut self, name: &'d str) -> Self {
-        self.file_name = checked_name(name);
-        self.secret = true;
-        self.special = true;
-        self
-    }
-
-    pub(crate) const fn with_default(mut self, word: &'d str) -> Self {
-        self.default = Some(word);
-        self.times.min = 0;
-        self
-    }
-
-    pub(crate) const fn with_times(mut self, min: u32, max: u32) -> Self {
-        self.times = Times { min, max };
-        self.counted = true;
-        self.special = true;
-        self
-    }
-
-    #[track_caller]
-    pub(crate) const fn with_test(mut self, test: &'d dyn Test) -> Self {
-        let mut i = 0;
-        while i < Self::MOST_TESTS {
-            if self.tests[i].is_none() {
-                self.tests[i] = Some(test);
-                return self;
-            }
-            i += 1;
+    pub(crate) const fn note(&mut self, bit: u32) {
+        if !self.said.note(bit) && !self.draft {
+            self.checked();
         }
-        Problem::Most { of: "validators", name: self.name, most: b'3' }.stop()
+    }
+
+    /// Stops the build where what the setters said cannot be right, whatever else is said.
+    #[track_caller]
+    pub(crate) const fn checked(&self) {
+        if !self.draft
+            && let Some(problem) = own::problem(self)
+        {
+            problem.stop();
+        }
+    }
+
+    pub(crate) const fn set_letter(&mut self, letter: char) {
+        match letter_fault(letter) {
+            Some(_) => self.no_letter = Some(letter),
+            // The only name that it has is found by it.
+            None if self.name.len() == 1 => {}
+            None => self.letter = letter as u8,
+        }
+    }
+
+    pub(crate) const fn set_opposite_letter(&mut self, letter: char) {
+        match letter_fault(letter) {
+            Some(_) => self.no_letter = Some(letter),
+            None => self.opposite_letter = letter as u8,
+        }
+    }
+
+    pub(crate) const fn set_times(&mut self, min: u32, max: u32) {
+        self.times = Times { min, max };
     }
 
     /// The name it was declared with, without dashes.
@@ -248,19 +239,56 @@ impl<'d> Param<'d> {
         self.form.kinds
     }
 
-    /// How often it must and may be given.
+    /// Whether each word gives one value, as it stands: what nearly all parameters are, in one look.
+    #[inline]
+    pub(crate) const fn is_plain(&self) -> bool {
+        self.single && self.delimiter.is_none()
+    }
+
+    /// Whether it asks for more than its words to be converted: a count, a test of the whole, a warning.
+    #[inline]
+    pub(crate) const fn is_special(&self) -> bool {
+        self.warns || self.said.has(said::SPECIAL)
+    }
+
+    /// Whether it was declared how often it is given.
+    pub(crate) const fn is_counted(&self) -> bool {
+        self.said.has(said::TIMES)
+    }
+
+    /// Whether it may be given once, and not again.
+    pub(crate) const fn is_once(&self) -> bool {
+        self.said.has(said::ONCE)
+    }
+
+    /// How often it must and may be given. With a default it need not be.
     pub(crate) const fn times(&self) -> Times {
+        let Times { min, max } = self.times;
+        Times { min: if self.default.is_some() { 0 } else { min }, max }
+    }
+
+    /// How often it must and may be given where it is given.
+    pub(crate) const fn given_times(&self) -> Times {
         self.times
     }
 
     /// For an operand, how many words it must and may take.
     pub(crate) const fn word_count(&self) -> Times {
-        let (mut times, words) = (self.times(), self.form.kinds.len() as u32);
+        self.words_of(self.times())
+    }
+
+    /// The same where it is given.
+    pub(crate) const fn given_word_count(&self) -> Times {
+        self.words_of(self.times)
+    }
+
+    const fn words_of(&self, Times { mut min, max }: Times) -> Times {
+        let words = self.form.kinds.len() as u32;
         // One word may hold all the values.
-        if self.delimiter.is_some() && times.min > 1 {
-            times.min = 1;
+        if self.delimiter.is_some() && min > 1 {
+            min = 1;
         }
-        Times { min: times.min.saturating_mul(words), max: times.max.saturating_mul(words) }
+        Times { min: min.saturating_mul(words), max: max.saturating_mul(words) }
     }
 
     /// Whether it is an operand that takes words by their position.
@@ -292,25 +320,20 @@ impl<'d> Param<'d> {
     }
 
     /// The validators.
-    pub(crate) fn tests(&self) -> impl Iterator<Item = &'d dyn Test> + '_ {
-        self.tests.iter().map_while(|test| *test)
+    pub(crate) fn tests(&self) -> impl Iterator<Item = &'d dyn Test> + use<'d> {
+        let test = self.test;
+        (0..).map_while(move |at| test.and_then(|test| part(test, at)))
     }
 }
 
-#[track_caller]
-const fn checked_name(name: &str) -> &str {
-    match name_fault(name) {
-        Some(why) => Problem::Name { name, why }.stop(),
-        None => name,
-    }
+/// The validator at a place among those that are put together; one alone is the first.
+pub(super) fn part(test: &dyn Test, at: usize) -> Option<&dyn Test> {
+    test.part(at).or_else(|| Some(test).filter(|_| at == 0 && !test.is_list()))
 }
 
-#[track_caller]
-const fn checked_letter(name: &str, letter: char) -> u8 {
-    match letter_fault(letter) {
-        Some(why) => Problem::Letter { name, letter, why }.stop(),
-        None => letter as u8,
-    }
+/// What is wrong with the name of a parameter.
+pub(super) const fn name_fault(role: Role, name: &str) -> Option<&'static str> {
+    if matches!(role, Role::Operand) { plain_name_fault(name) } else { option_name_fault(name) }
 }
 
 /// Flags and tallies take no words.

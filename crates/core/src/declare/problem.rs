@@ -139,19 +139,68 @@ pub enum Problem<'d> {
         /// The command.
         command: &'d str,
     },
-    /// An operand said to be accepted throughout, or a count that no list can have.
+    /// A count that no list can have.
     Times {
         /// The parameter.
         name: &'d str,
     },
-    /// More of something than there is room for.
-    Most {
-        /// Of what.
-        of: &'static str,
+    /// A setter is called twice, so that one of the two would be lost.
+    Twice {
         /// The parameter or command.
         name: &'d str,
-        /// How many there is room for.
-        most: u8,
+        /// The setter.
+        setter: &'static str,
+        /// What to do instead.
+        instead: &'static str,
+    },
+    /// Two settings of a parameter, of which only one can hold.
+    Clash {
+        /// The parameter.
+        name: &'d str,
+        /// Both setters.
+        setters: [&'static str; 2],
+    },
+    /// A letter for a name that is one.
+    Lettered {
+        /// The name.
+        name: &'d str,
+    },
+    /// A letter for an opposite that is not there.
+    OppositeLetter {
+        /// The parameter.
+        name: &'d str,
+    },
+    /// A placeholder with another number of texts than the value has words.
+    Placeholder {
+        /// The parameter.
+        name: &'d str,
+        /// The placeholder.
+        placeholder: &'d str,
+        /// How many texts it has.
+        texts: usize,
+        /// How many words a value has.
+        words: usize,
+    },
+    /// What only a root can have, of a subcommand.
+    OfRoot {
+        /// The subcommand.
+        name: &'d str,
+        /// The setter.
+        setter: &'static str,
+        /// The command above it.
+        above: &'d str,
+    },
+    /// The subcommands of a command that has none.
+    Childless {
+        /// The command that was to have them.
+        command: &'d str,
+    },
+    /// A bundle that can be none.
+    Bundle {
+        /// Its heading.
+        heading: &'d str,
+        /// Why not.
+        why: &'static str,
     },
 }
 
@@ -229,12 +278,12 @@ impl Problem<'_> {
             Problem::Rule { param, command } => {
                 let text = text.text("a rule of the command `").text(command);
                 let text = text.text("` is about `").text(param);
-                text.text("`, which it does not take (give rules behind `takes`)")
+                text.text("`, which it does not take (list it in `takes`)")
             }
             Problem::Otherwise { subcommand, command } => {
                 let text = text.text("the default subcommand `").text(subcommand);
                 let text = text.text("` is none of those of the command `").text(command);
-                text.text("` (list it in `commands` before)")
+                text.text("` (list it in `commands`)")
             }
             Problem::Unrouted { command, above } => {
                 let text = text.text("no route leads to the command `").text(above);
@@ -249,9 +298,47 @@ impl Problem<'_> {
             Problem::Times { name } => {
                 text.text("`").text(name).text("` can never be given as often as `times` asks")
             }
-            Problem::Most { of, name, most } => {
-                let text = text.text("`").text(name).text("` has more than ").letter(most);
-                text.text(" ").text(of)
+            Problem::Twice { name, setter, instead } => {
+                let text = text.text("`").text(setter).text("` of `").text(name);
+                text.text("` is set twice (").text(instead).text(")")
+            }
+            Problem::Clash { name, setters: [first, second] } => {
+                let text = text.text("`").text(first).text("` and `").text(second);
+                text.text("` of `").text(name).text("` exclude each other")
+            }
+            Problem::Lettered { name } => {
+                let text =
+                    text.text("`").text(name).text("` is a letter already, and has another by ");
+                text.text("`letter` (more letters are `aliases`)")
+            }
+            Problem::OppositeLetter { name } => {
+                let text =
+                    text.text("`").text(name).text("` has a letter for its opposite, and no ");
+                text.text("opposite (declare it by `opposite`)")
+            }
+            Problem::Placeholder { name, placeholder, texts, words } => {
+                let text = text.text("the placeholder of `").text(name).text("`, `");
+                let text = text.text(placeholder).text("`, has ").number(texts);
+                let text = text.text(if texts == 1 { " text" } else { " texts" });
+                let text = text.text(", and a value has ").number(words);
+                let text = text.text(if words == 1 { " word" } else { " words" });
+                text.text(" (a text for each, spaces between)")
+            }
+            Problem::OfRoot { name, setter, above } => {
+                let text =
+                    text.text("`").text(setter).text("` is for the root alone, and `").text(name);
+                text.text("` is a subcommand of `").text(above).text("`")
+            }
+            Problem::Childless { command } => {
+                let text =
+                    text.text("`").text(command).text("` was to have the subcommands of another ");
+                text.text(
+                    "command, which has none (expected an enum, or a command with subcommands)",
+                )
+            }
+            Problem::Bundle { heading, why } => {
+                let text = text.text(why);
+                if heading.is_empty() { text } else { text.text(" (`").text(heading).text("`)") }
             }
         }
     }

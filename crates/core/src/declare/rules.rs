@@ -1,169 +1,218 @@
 //! What a declaration must keep to: one set of rules for statics, where the first problem stops
 //! the build, and for trees made at run time, where [`Command::problems`] lists them all.
 //!
-//! The rules are `const fn`, which can neither push to a list nor call a closure. So each walks its
-//! part of the declaration and shows what it finds to a [`Finder`], which keeps the n-th problem:
-//! a static asks for the first, a list asks for one after the other.
+//! Setters record, in any order, and each rule is looked at where all that it is about is said: what a
+//! parameter is by itself by its own setters (`own.rs`), what a command takes by `takes` and `bundles`, its
+//! subcommands by `commands`, both together by whichever comes last; and what a later setter could still
+//! put right by whoever lists the command.
 
-use super::Command;
-use super::command::Tails;
-use super::defaults;
-use super::names::{hash, name_fault, order, same};
-use super::param::{Param, Role, Tail};
+use super::finder::Finder;
+use super::names::{hash, order, plain_name_fault, same};
+use super::own::{absences, clashes, is_named, show_name};
+use super::param::{Param, Tail};
 use super::problem::Problem;
+use super::said::command as said;
 use super::twins::Roll;
+use super::{Bundle, Command};
 
-/// The n-th problem of a declaration, in the making.
-pub(super) struct Finder<'d> {
-    skip: usize,
-    found: Option<Problem<'d>>,
+/// What follows from the parameters of a command, once they are listed.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct Settled {
+    /// The words that the operands need together.
+    pub(crate) needs: u32,
+    /// Which tails the operands have: looked at for each word, so it is known beforehand.
+    pub(crate) tails: Tails,
+    /// Some are accepted by the commands below too.
+    is_throughout: bool,
 }
 
-impl<'d> Finder<'d> {
-    pub(super) const fn show(&mut self, problem: Problem<'d>) {
-        if self.found.is_some() {
+/// Which tails the operands of a command have.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct Tails {
+    pub(crate) raw: bool,
+    pub(crate) after_dashes: bool,
+    pub(crate) unknown_options: bool,
+}
+
+impl Settled {
+    pub(super) const NOTHING: Settled = Settled {
+        needs: 0,
+        tails: Tails { raw: false, after_dashes: false, unknown_options: false },
+        is_throughout: false,
+    };
+
+    const fn add(&mut self, param: &Param<'_>) {
+        self.is_throughout |= param.throughout;
+        if is_named(param.role) {
             return;
         }
-        if self.skip == 0 {
-            self.found = Some(problem);
-        } else {
-            self.skip -= 1;
+        if is_by_position(param) {
+            self.needs = self.needs.saturating_add(param.word_count().min);
+        }
+        match param.tail {
+            Some(Tail::Raw) => self.tails.raw = true,
+            Some(Tail::AfterDashes) => self.tails.after_dashes = true,
+            Some(Tail::UnknownOptions) => self.tails.unknown_options = true,
+            None => {}
         }
     }
 }
 
-/// The problem of one command, its subcommands' own left aside, after `skip` others.
-pub(super) const fn problem<'d>(command: &Command<'d>, skip: usize) -> Option<Problem<'d>> {
-    let mut finder = Finder { skip, found: None };
-    names(command, &mut finder);
-    Roll::Parameters(command).show_twins(&mut finder);
-    shorts(command, &mut finder);
-    operands(command, &mut finder);
-    Roll::Subcommands(command).show_twins(&mut finder);
-    strangers(command, &mut finder);
-    if !command.commands.is_empty() {
-        let mask = reach_mask(command);
-        if mask != 0 {
-            below(command, command, mask, &mut finder);
-        }
-    }
-    finder.found
-}
-
-const fn names<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
-    show_name(command.name, finder);
+/// What a command is called.
+pub(super) const fn names<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let name = command.name;
+    show_name(name, plain_name_fault(name), finder);
     let mut i = 0;
     while i < command.aliases.len() {
-        show_name(command.aliases[i], finder);
+        show_name(command.aliases[i], plain_name_fault(command.aliases[i]), finder);
         i += 1;
     }
     let mut i = 0;
     while i < command.former.len() {
-        show_name(command.former[i], finder);
+        show_name(command.former[i], plain_name_fault(command.former[i]), finder);
         i += 1;
     }
-    let mut i = 0;
-    while let Some(param) = command.param(i) {
-        if let Some(problem) = defaults::problem(param) {
-            finder.show(problem);
-        }
-        // In a static, a key's own names were checked where it was declared.
-        if command.draft && matches!(param.role, Role::Operand) {
-            show_name(param.name, finder);
-        }
-        if !command.draft && param.aliases.is_empty() && param.former.is_empty() {
-            i += 1;
-            continue;
-        }
-        let mut k = if command.draft { 0 } else { Param::OWN_NAMES };
-        while let Some(name) = param.long_name(k) {
-            // Some places are there for every parameter, and mostly empty.
-            if k == 0 || k >= Param::OWN_NAMES || !name.is_empty() {
-                show_name(name, finder);
+    if let Some(at) = command.said.twice() {
+        let instead = "one of the two would be lost; a copy of a static begins with `adapted`";
+        finder.show(Problem::Twice { name, setter: said::NAMES[at], instead });
+    }
+}
+
+/// What a command takes, in one pass, twins of long names left aside; gives what follows from it.
+pub(super) const fn taken<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) -> Settled {
+    let mut settled = Settled::NOTHING;
+    let (mut letters, mut line) = (0_u128, Line { unbounded: None, optional: None });
+    let (mut group, mut at) = (0, 0);
+    while let Some(params) = command.group(group) {
+        let mut i = 0;
+        while i < params.len() {
+            let param = params[i];
+            if param.draft {
+                clashes(param, finder);
             }
-            k += 1;
+            absences(param, finder);
+            settled.add(param);
+            if !is_named(param.role) {
+                line.operand(command, param, at, finder);
+            } else if letters_mask(param) & letters != 0 {
+                shared_letters(command, param, at, finder);
+            }
+            letters |= letters_mask(param);
+            (i, at) = (i + 1, at + 1);
+        }
+        group += 1;
+    }
+    settled
+}
+
+/// Bundles that cannot be.
+pub(super) const fn bundles<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let mut i = 0;
+    while i < command.bundles.len() {
+        let Bundle { heading, flaw, .. } = *command.bundles[i];
+        if let Some(why) = flaw {
+            finder.show(Problem::Bundle { heading, why });
         }
         i += 1;
     }
 }
 
-const fn show_name<'d>(name: &'d str, finder: &mut Finder<'d>) {
-    if let Some(why) = name_fault(name) {
-        finder.show(Problem::Name { name, why });
+/// A bit for each letter that a parameter has.
+const fn letters_mask(param: &Param<'_>) -> u128 {
+    let mut mask = letter_bit(param.letter) | letter_bit(param.opposite_letter);
+    let mut i = 0;
+    while i < param.aliases.len() {
+        if let [letter] = param.aliases[i].as_bytes() {
+            mask |= letter_bit(*letter);
+        }
+        i += 1;
     }
+    mask
 }
 
-/// Letters that stand twice in a command.
-const fn shorts<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
-    let mut first: [Option<&Param<'d>>; 128] = [None; 128];
+const fn letter_bit(letter: u8) -> u128 {
+    if letter == 0 || letter >= 128 { 0 } else { 1 << letter }
+}
+
+/// The letters that a parameter has and one before it has too.
+#[cold]
+const fn shared_letters<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    param: &Param<'d>,
+    at: usize,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let mut shared = letters_mask(param);
     let mut i = 0;
-    while let Some(param) = command.param(i) {
-        let both = [param.letter, param.opposite_letter];
-        let mut k = 0;
-        while k < 2 {
-            let letter = both[k];
-            let at = (letter & 0x7f) as usize;
-            if let Some(first) = first[at]
-                && letter != 0
-            {
-                let (first, second) = (first.name, param.name);
-                let (command, above) = (command.name, command.name);
-                finder.show(Problem::Letters { first, second, letter, command, above });
-            }
-            first[at] = Some(param);
-            k += 1;
+    while i < at
+        && let Some(first) = command.param(i)
+    {
+        let both = if is_named(first.role) { letters_mask(first) & shared } else { 0 };
+        if both != 0 {
+            let (first, second) = (first.name, param.name);
+            let (letter, above) = (both.trailing_zeros() as u8, command.name);
+            finder.show(Problem::Letters { first, second, letter, command: above, above });
         }
+        shared &= !both;
         i += 1;
     }
 }
 
-const fn operands<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
-    let mut unbounded: Option<&Param<'d>> = None;
-    let mut optional: Option<&Param<'d>> = None;
-    let mut i = 0;
-    while let Some(param) = command.param(i) {
-        i += 1;
-        if !matches!(param.role, Role::Operand) {
-            continue;
+/// The operands of a command, in the order they are typed.
+struct Line<'c, 'd> {
+    unbounded: Option<&'c Param<'d>>,
+    optional: Option<&'c Param<'d>>,
+}
+
+impl<'c, 'd> Line<'c, 'd> {
+    const fn operand<const ROOM: usize>(
+        &mut self,
+        command: &Command<'d>,
+        param: &'c Param<'d>,
+        at: usize,
+        finder: &mut Finder<'d, ROOM>,
+    ) {
+        // A tail has words of its own, which no other operand takes; a raw one comes last.
+        if !is_by_position(param) {
+            return;
         }
-        if param.tail.is_some() {
-            // A tail has words of its own, which no other operand takes; a raw one comes last.
-            if matches!(param.tail, Some(Tail::Raw)) && follows(command, i) {
-                finder.show(Problem::Raw { operand: param.name, command: command.name });
-            }
-            if !matches!(param.tail, Some(Tail::Raw)) {
-                continue;
-            }
+        if param.tail.is_some() && follows(command, at + 1) {
+            finder.show(Problem::Raw { operand: param.name, command: command.name });
         }
-        if !command.commands.is_empty() {
-            let (operand, subcommand) = (param.name, command.commands[0].name);
-            finder.show(Problem::Beside { operand, subcommand, command: command.name });
-        }
-        let mut j = 0;
-        while let Some(other) = command.param(j)
-            && j + 1 < i
+        let mut i = 0;
+        while i < at
+            && let Some(other) = command.param(i)
         {
-            if matches!(other.role, Role::Operand) && same(other.name, param.name) {
+            if !is_named(other.role) && same(other.name, param.name) {
                 finder.show(Problem::Operands { name: param.name, command: command.name });
             }
-            j += 1;
+            i += 1;
         }
         let count = param.word_count();
-        if let Some(optional) = optional
+        if let Some(optional) = self.optional
             && count.min > 0
         {
             let (optional, needed) = (optional.name, param.name);
             finder.show(Problem::NeededLate { optional, needed, command: command.name });
         }
         if count.max == u32::MAX {
-            if let Some(first) = unbounded {
+            if let Some(first) = self.unbounded {
                 let (first, second) = (first.name, param.name);
                 finder.show(Problem::Unbounded { first, second, command: command.name });
             }
-            unbounded = Some(param);
+            self.unbounded = Some(param);
         } else if count.min == 0 {
             // An unbounded one may be empty before a needed one: `SRC... DST`.
-            optional = Some(param);
+            self.optional = Some(param);
         }
     }
 }
@@ -171,7 +220,7 @@ const fn operands<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
 /// Whether an operand by position stands at `i` or behind.
 const fn follows(command: &Command<'_>, mut i: usize) -> bool {
     while let Some(param) = command.param(i) {
-        if matches!(param.role, Role::Operand) && by_position(param) {
+        if !is_named(param.role) && is_by_position(param) {
             return true;
         }
         i += 1;
@@ -179,8 +228,57 @@ const fn follows(command: &Command<'_>, mut i: usize) -> bool {
     false
 }
 
-/// Rules without a member here, and a default subcommand that is none.
-const fn strangers<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
+/// Whether an operand takes words by their position.
+const fn is_by_position(param: &Param<'_>) -> bool {
+    matches!(param.tail, None | Some(Tail::Raw))
+}
+
+/// The subcommands of a command, beside each other.
+pub(super) const fn listed<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let mut i = 0;
+    while i < command.commands.len() {
+        let below = command.commands[i];
+        if let Some(at) = below.said.first(said::OF_ROOT) {
+            let (name, setter, above) = (below.name, said::NAMES[at], command.name);
+            finder.show(Problem::OfRoot { name, setter, above });
+        }
+        i += 1;
+    }
+    if command.childless {
+        finder.show(Problem::Childless { command: command.name });
+    }
+}
+
+/// What a command takes, beside its subcommands.
+pub(super) const fn across<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    if command.commands.is_empty() {
+        return;
+    }
+    let mut i = 0;
+    while let Some(param) = command.param(i) {
+        if !is_named(param.role) && is_by_position(param) {
+            let (operand, subcommand) = (param.name, command.commands[0].name);
+            finder.show(Problem::Beside { operand, subcommand, command: command.name });
+        }
+        i += 1;
+    }
+    if command.settled.is_throughout {
+        below(command, command, reach_mask(command), finder);
+    }
+}
+
+/// What is only known when a command is all there: rules without a member here, and a default subcommand
+/// that is none.
+pub(super) const fn strangers<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
     let mut r = 0;
     while r < command.rules.len() {
         let rule = &command.rules[r];
@@ -207,6 +305,49 @@ const fn strangers<'d>(command: &Command<'d>, finder: &mut Finder<'d>) {
             finder.show(Problem::Otherwise { subcommand: otherwise.name, command: command.name });
         }
     }
+}
+
+/// Stops the build where a static cannot be what is called so.
+#[track_caller]
+pub(super) const fn check_names(command: &Command<'_>) {
+    let mut finder = Finder::<1>::new(0);
+    names(command, &mut finder);
+    finder.stop();
+}
+
+/// Stops the build where a static cannot take what it is said to; gives what follows from it.
+#[track_caller]
+pub(super) const fn check_taken(command: &Command<'_>) -> Settled {
+    let mut finder = Finder::<1>::new(0);
+    names(command, &mut finder);
+    bundles(command, &mut finder);
+    let settled = taken(command, &mut finder);
+    Roll::Parameters(command).show_twins(&mut finder);
+    finder.stop();
+    settled
+}
+
+/// Stops the build where a static cannot have its subcommands, or one of these is not all there.
+#[track_caller]
+pub(super) const fn check_listed(command: &Command<'_>) {
+    let mut finder = Finder::<1>::new(0);
+    names(command, &mut finder);
+    listed(command, &mut finder);
+    Roll::Subcommands(command).show_twins(&mut finder);
+    let mut i = 0;
+    while i < command.commands.len() {
+        strangers(command.commands[i], &mut finder);
+        i += 1;
+    }
+    finder.stop();
+}
+
+/// Stops the build where what a static takes cannot be beside its subcommands.
+#[track_caller]
+pub(super) const fn check_across(command: &Command<'_>) {
+    let mut finder = Finder::<1>::new(0);
+    across(command, &mut finder);
+    finder.stop();
 }
 
 /// By its name: addresses cannot be compared while compiling.
@@ -236,13 +377,19 @@ const fn reach_mask(command: &Command<'_>) -> u64 {
 }
 
 const fn name_mask(param: &Param<'_>) -> u64 {
-    let mut mask = bit(param.letter as u32) | bit(param.opposite_letter as u32);
-    let mut k = 0;
+    if !is_named(param.role) {
+        return 0;
+    }
+    let mut mask = bit(param.hash) | bit(param.letter as u32) | bit(param.opposite_letter as u32);
+    if param.has_one_name() {
+        return mask;
+    }
+    let mut k = 1;
     while let Some(name) = param.long_name(k) {
-        if k == 0 {
-            mask |= bit(param.hash);
-        } else if !name.is_empty() {
-            mask |= bit(hash(name.as_bytes()));
+        match name.as_bytes() {
+            [] => {}
+            [letter] => mask |= bit(*letter as u32),
+            bytes => mask |= bit(hash(bytes)),
         }
         k += 1;
     }
@@ -254,7 +401,12 @@ const fn bit(hash: u32) -> u64 {
 }
 
 /// Names below a command that clash with what it accepts throughout.
-const fn below<'d>(above: &Command<'d>, node: &Command<'d>, mask: u64, finder: &mut Finder<'d>) {
+const fn below<'d, const ROOM: usize>(
+    above: &Command<'d>,
+    node: &Command<'d>,
+    mask: u64,
+    finder: &mut Finder<'d, ROOM>,
+) {
     let mut c = 0;
     while c < node.commands.len() {
         let command = node.commands[c];
@@ -270,11 +422,11 @@ const fn below<'d>(above: &Command<'d>, node: &Command<'d>, mask: u64, finder: &
     }
 }
 
-const fn clash<'d>(
+const fn clash<'d, const ROOM: usize>(
     above: &Command<'d>,
     command: &Command<'d>,
     param: &Param<'d>,
-    finder: &mut Finder<'d>,
+    finder: &mut Finder<'d, ROOM>,
 ) {
     let mut i = 0;
     while let Some(upper) = above.param(i) {
@@ -308,48 +460,25 @@ const fn shared_long<'d>(a: &Param<'d>, b: &Param<'d>) -> Option<&'d str> {
 }
 
 const fn shared_letter(a: &Param<'_>, b: &Param<'_>) -> Option<u8> {
-    let (ours, theirs) = ([a.letter, a.opposite_letter], [b.letter, b.opposite_letter]);
-    let mut i = 0;
-    while i < 4 {
-        if ours[i / 2] != 0 && ours[i / 2] == theirs[i % 2] {
-            return Some(ours[i / 2]);
-        }
-        i += 1;
+    match letters_mask(a) & letters_mask(b) {
+        0 => None,
+        shared => Some(shared.trailing_zeros() as u8),
     }
-    None
 }
 
-/// The words that the operands need together.
-pub(super) const fn needs(command: &Command<'_>) -> u32 {
-    let (mut needs, mut i) = (0_u32, 0);
-    while let Some(param) = command.param(i) {
-        if matches!(param.role, Role::Operand) && by_position(param) {
-            needs = needs.saturating_add(param.word_count().min);
+/// What follows from the parameters of a command made at run time.
+pub(super) const fn settled(command: &Command<'_>) -> Settled {
+    let mut settled = Settled::NOTHING;
+    let mut group = 0;
+    while let Some(params) = command.group(group) {
+        let mut i = 0;
+        while i < params.len() {
+            settled.add(params[i]);
+            i += 1;
         }
-        i += 1;
+        group += 1;
     }
-    needs
-}
-
-/// Whether an operand takes words by their position.
-const fn by_position(param: &Param<'_>) -> bool {
-    matches!(param.tail, None | Some(Tail::Raw))
-}
-
-/// Which tails the operands have.
-pub(super) const fn tails(command: &Command<'_>) -> Tails {
-    let mut tails = Tails { raw: false, after_dashes: false, unknown_options: false };
-    let mut i = 0;
-    while let Some(param) = command.param(i) {
-        match param.tail {
-            Some(Tail::Raw) => tails.raw = true,
-            Some(Tail::AfterDashes) => tails.after_dashes = true,
-            Some(Tail::UnknownOptions) => tails.unknown_options = true,
-            None => {}
-        }
-        i += 1;
-    }
-    tails
+    settled
 }
 
 /// Whether the subcommands stand in the order of their names, so that one is found by bisection.

@@ -72,25 +72,20 @@ impl Feed<'_> {
     #[inline]
     fn tested<T: 'static>(&mut self, at: usize, words: usize, value: Option<T>) -> Option<T> {
         let value = value?;
-        for test in self.param.tests() {
-            if let Err(refusal) = test.test(&value) {
-                self.refused(at, words, test, refusal);
-                return None;
-            }
+        match self.param.test.map_or(Ok(()), |test| test.judge(&value)) {
+            Ok(()) => Some(value),
+            Err((place, refusal)) => self.refused(at, words, place, refusal),
         }
-        Some(value)
     }
 
     #[cold]
-    fn refused(&mut self, at: usize, words: usize, test: &dyn Test, refusal: Refusal) {
-        // Counting on the way would cost each value that passes. (Two without a size may share an address;
-        // then the first one's words are said.)
-        let is_it = |other: &dyn Test| std::ptr::addr_eq(other, test);
-        let place = self.param.tests().position(is_it).unwrap_or_default();
-        let is_told = !self.param.secret || test.is_discreet();
+    fn refused<T>(&mut self, at: usize, words: usize, place: usize, refusal: Refusal) -> Option<T> {
+        let is_discreet = || self.param.tests().nth(place).is_some_and(Test::is_discreet);
+        let is_told = !self.param.secret || is_discreet();
         let reason = if is_told { refusal.reason(place) } else { Reason::NotOne };
         let at = self.first + at;
         self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
+        None
     }
 }
 

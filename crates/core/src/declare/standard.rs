@@ -33,7 +33,7 @@ pub(crate) static TOPIC: Operand<Vec<String>> =
 
 /// `help [COMMAND...]`, for the root's list: shows the full page of a command.
 ///
-/// It may be adapted, such as for another language: `static AIDE: Command = HELP.aliases(&["aide"]);`.
+/// It may be adapted, such as for another language: `static AIDE: Command = HELP.adapted().summary("…");`.
 pub static HELP: Command = Command::new("help")
     .summary("show the page of a command")
     .takes(&[TOPIC.param()])

@@ -1,10 +1,13 @@
 //! Names that stand twice in a command: the long names of its parameters, or the names of its
 //! subcommands.
 
+use std::collections::HashMap;
+
+use super::finder::Finder;
 use super::names::{hash, same};
+use super::own::is_named;
 use super::problem::Problem;
-use super::rules::Finder;
-use super::{Command, Param, Role};
+use super::{Command, Param};
 
 /// The names to be looked through: entries, each with one or more names.
 #[derive(Clone, Copy)]
@@ -14,14 +17,20 @@ pub(super) enum Roll<'c, 'd> {
 }
 
 impl<'d> Roll<'_, 'd> {
-    /// Shows every name that an entry has and one before it has too.
+    /// Shows every name that an entry has and one before it has too, while the compiler runs.
     pub(super) const fn show_twins(self, finder: &mut Finder<'d>) {
-        let passes = Table::passes(self.entries());
+        let entries = self.entries();
+        let (mut i, mut count) = (0, 0);
+        while i < entries {
+            count += self.names(i);
+            i += 1;
+        }
+        let passes = Table::passes(count);
         let mut pass = 0;
         while pass < passes {
             let mut table = Table::new();
             let mut i = 0;
-            while i < self.entries() {
+            while i < entries {
                 let (mut k, names) = (0, self.names(i));
                 while k < names {
                     let (name, hash) = self.name(i, k);
@@ -33,6 +42,23 @@ impl<'d> Roll<'_, 'd> {
                 i += 1;
             }
             pass += 1;
+        }
+    }
+
+    /// The same at run time, in time that grows with the names.
+    pub(super) fn twins_at_run_time(self, problems: &mut Vec<Problem<'d>>) {
+        let mut first = HashMap::new();
+        for i in 0..self.entries() {
+            for k in 0..self.names(i) {
+                let (name, _) = self.name(i, k);
+                if name.is_empty() {
+                    continue;
+                }
+                match first.get(name) {
+                    Some(&j) => problems.push(self.twins(j, i, name)),
+                    None => _ = first.insert(name, i),
+                }
+            }
         }
     }
 
@@ -76,20 +102,12 @@ impl<'d> Roll<'_, 'd> {
     /// How many names an entry has. A parameter's opposite is its second name, empty or not.
     const fn names(self, i: usize) -> usize {
         match self {
-            Roll::Parameters(command) => {
-                let Some(param) = command.param(i) else { return 0 };
-                if matches!(param.role, Role::Operand) {
-                    0
-                } else if param.opposite.is_empty()
-                    && param.file_name.is_empty()
-                    && param.aliases.is_empty()
-                    && param.former.is_empty()
-                {
-                    1
-                } else {
-                    Param::OWN_NAMES + param.aliases.len() + param.former.len()
-                }
-            }
+            Roll::Parameters(command) => match command.param(i) {
+                Some(param) if !is_named(param.role) => 0,
+                Some(param) if param.has_one_name() => 1,
+                Some(param) => Param::OWN_NAMES + param.aliases.len() + param.former.len(),
+                None => 0,
+            },
             Roll::Subcommands(command) => {
                 let command = command.commands[i];
                 1 + command.aliases.len() + command.former.len()
@@ -100,13 +118,14 @@ impl<'d> Roll<'_, 'd> {
     /// A name and its hash; empty where there is none, or only a letter.
     const fn name(self, i: usize, k: usize) -> (&'d str, u32) {
         let name = match self {
-            Roll::Parameters(command) => {
-                let Some(param) = command.param(i) else { return ("", 0) };
-                if k == 0 {
-                    return (if param.name.len() > 1 { param.name } else { "" }, param.hash);
-                }
-                param.long_name(k)
-            }
+            Roll::Parameters(command) => match command.param(i) {
+                Some(param) if k == 0 && param.name.len() > 1 => return (param.name, param.hash),
+                Some(param) => match param.long_name(k) {
+                    Some(name) if name.len() > 1 => Some(name),
+                    _ => None,
+                },
+                None => None,
+            },
             Roll::Subcommands(command) => command.commands[i].called(k),
         };
         match name {
@@ -127,22 +146,20 @@ const fn or_empty<'d>(param: Option<&Param<'d>>) -> &'d str {
 /// fixed size, and a very large declaration is looked at in several passes, each at a part of the
 /// hashes.
 struct Table {
-    slots: [u32; Table::SIZE],
+    slots: [u64; Table::SIZE],
 }
 
 impl Table {
     const SIZE: usize = 16_384;
-    /// Entries a pass is made for: half the slots, so that a probe is short.
+    /// Names a pass is made for: half the slots, so that a probe is short.
     const GOOD: usize = Table::SIZE / 2;
-    /// Names that one entry may have in the table.
-    const NAMES: usize = 64;
 
     const fn new() -> Self {
         Table { slots: [0; Table::SIZE] }
     }
 
-    const fn passes(entries: usize) -> usize {
-        entries.div_ceil(Table::GOOD)
+    const fn passes(names: usize) -> usize {
+        names.div_ceil(Table::GOOD)
     }
 
     /// Whether a hash belongs to this pass.
@@ -150,12 +167,12 @@ impl Table {
         passes == 1 || (hash as usize / Table::SIZE) % passes == pass
     }
 
-    const fn slot(entry: usize, name: usize) -> u32 {
-        (entry * Table::NAMES + name % Table::NAMES) as u32 + 1
+    const fn slot(entry: usize, name: usize) -> u64 {
+        ((entry as u64) << 32 | name as u64) + 1
     }
 
     /// The entry and which of its names a slot holds.
-    const fn entry(slot: u32) -> (usize, usize) {
-        ((slot as usize - 1) / Table::NAMES, (slot as usize - 1) % Table::NAMES)
+    const fn entry(slot: u64) -> (usize, usize) {
+        (((slot - 1) >> 32) as usize, (slot - 1) as u32 as usize)
     }
 }

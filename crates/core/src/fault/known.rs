@@ -120,7 +120,7 @@ impl<'d> Faults<'d> {
             |letter: &u8| reach.iter().any(|param| !param.is_hidden() && param.has_letter(*letter));
         // A program that is asked for its version, and for nothing else.
         let is_version = typed == "-V" && self.words.count() == 1;
-        if is_version && !self.path.root().package.version.is_empty() {
+        if is_version && !self.path.root().version_text().is_empty() {
             return vec!["--version".to_owned()];
         }
         let other = if letter.is_ascii_uppercase() {
@@ -171,7 +171,7 @@ impl<'d> Faults<'d> {
             }
         }
         names.push(("help", 0));
-        if !self.path.root().package.version.is_empty() {
+        if !self.path.root().version_text().is_empty() {
             names.push(("version", 1));
         }
         names

@@ -330,7 +330,7 @@ fn broken(wording: &Wording, fault: &Fault<'_>) -> String {
 fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     let Some(param) = fault.param else { return String::new() };
     let operand = param.role() == crate::declare::Role::Operand;
-    let times = if operand { param.word_count() } else { param.times() };
+    let times = if operand { param.given_word_count() } else { param.given_times() };
     let (phrase, bound) = if fault.count < times.min as usize {
         (wording.too_few, times.min)
     } else {

@@ -136,7 +136,7 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
             }
         }
     }
-    if version_free && !path.root().package.version.is_empty() {
+    if version_free && !path.root().version_text().is_empty() {
         entries.push(Entry::plain("    --version", wording.version_option));
     }
     let help = wording.help_option;
@@ -170,9 +170,7 @@ fn entry(param: &Param<'_>, command: &Command<'_>, length: Length, wording: &Wor
 fn examples(command: &Command<'_>) -> Vec<Entry> {
     let mut examples = Vec::new();
     for (does, line) in command.examples {
-        if !line.is_empty() {
-            examples.push(Entry::plain(line, does));
-        }
+        examples.push(Entry::plain(line, does));
     }
     examples
 }
@@ -181,11 +179,9 @@ fn examples(command: &Command<'_>) -> Vec<Entry> {
 fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
     let mut statuses = Vec::new();
     let mut is_refused = false;
-    for (status, means) in command.statuses {
-        if !means.is_empty() {
-            statuses.push((status, means));
-            is_refused |= status == REFUSED;
-        }
+    for &(status, means) in command.statuses {
+        statuses.push((status, means));
+        is_refused |= status == REFUSED;
     }
     if !statuses.is_empty() && !is_refused {
         statuses.push((REFUSED, wording.refused));

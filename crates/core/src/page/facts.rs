@@ -253,7 +253,7 @@ pub(super) fn offers(param: &Param<'_>) -> Vec<Entry> {
 
 /// How often it may be given, where that is more than once.
 fn again(param: &Param<'_>, wording: &Wording) -> String {
-    let Times { min, max } = param.times();
+    let Times { min, max } = param.given_times();
     // Words of an operand stand behind each other, or several within one; an option is given again.
     let [exactly, up_to, range] = match param.role == Role::Operand || param.delimiter.is_some() {
         true => [wording.count_exactly, wording.count_up_to, wording.count_range],
@@ -262,10 +262,10 @@ fn again(param: &Param<'_>, wording: &Wording) -> String {
     let [least, most] = wording.counts(min as usize, max as usize);
     match param.role {
         Role::Tally => wording.given_again.to_owned(),
-        _ if param.counted && min == max => fill(exactly, &[&most]),
-        _ if param.counted && max < u32::MAX && min <= 1 => fill(up_to, &[&most]),
-        _ if param.counted && max < u32::MAX => fill(range, &[&least, &most]),
-        Role::Option if param.form.many && !param.once => wording.given_again.to_owned(),
+        _ if param.is_counted() && min == max => fill(exactly, &[&most]),
+        _ if param.is_counted() && max < u32::MAX && min <= 1 => fill(up_to, &[&most]),
+        _ if param.is_counted() && max < u32::MAX => fill(range, &[&least, &most]),
+        Role::Option if param.form.many && !param.is_once() => wording.given_again.to_owned(),
         _ => String::new(),
     }
 }

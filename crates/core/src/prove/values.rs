@@ -12,9 +12,7 @@ pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
         look_at_example(param, flaws);
     }
     for (_, example) in command.examples {
-        if !example.is_empty() {
-            look_at_line(path, example, flaws);
-        }
+        look_at_line(path, example, flaws);
     }
 }
 
@@ -55,7 +53,7 @@ fn look_at_example(param: &Param<'_>, flaws: &mut Vec<String>) {
         _ => words.insert(0, "--".to_owned()),
     }
     let once = words.clone();
-    for _ in 1..param.times().min {
+    for _ in 1..param.given_times().min {
         words.extend_from_slice(if param.role == Role::Operand { &once[1..] } else { &once });
     }
     if let Some(why) = refusal(param, &words) {

@@ -20,14 +20,14 @@ pub(super) fn value(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong
     match slot.param.role {
         Role::Flag => flag(slot, steps, words, wrong),
         Role::Tally => slot.cell.set(slot.typed.count),
-        _ if slot.typed.count > 0 && slot.param.plain => {
+        _ if slot.typed.count > 0 && slot.param.is_plain() => {
             let (mut at, mut first) = (slot.typed.first, 0);
             while let Some(step) = steps.get(at as usize) {
                 fill(slot, first, &[&typed(step, words)], wrong);
                 (at, first) = (step.next, first + 1);
             }
         }
-        _ if slot.typed.count == 0 && slot.outer.is_none() && slot.param.plain => {
+        _ if slot.typed.count == 0 && slot.outer.is_none() && slot.param.is_plain() => {
             let default = slot.param.default.unwrap_or_default();
             fill(slot, 0, &[default.as_ref()], wrong);
         }

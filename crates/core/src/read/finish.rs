@@ -107,7 +107,7 @@ impl<'d> Reader<'d> {
     fn assign_operands(&mut self) {
         let leaf = self.trail.leaf();
         let mut left = self.operands.count;
-        let mut needed = leaf.command.needs;
+        let mut needed = leaf.command.settled.needs;
         let is_lean = left < needed;
         if is_lean {
             let least = leaf.command.operands().map(|param| self.least(param));
@@ -134,7 +134,7 @@ impl<'d> Reader<'d> {
             };
             at = self.hand_out(slot, at, share);
             left -= share;
-            if share < min {
+            if share < min || share > 0 && share < param.given_word_count().min {
                 self.operand_missing(param, share);
             }
         }
@@ -179,7 +179,7 @@ impl<'d> Reader<'d> {
         };
         let list = leaf.operands().find(is_full);
         for (at, step) in extra {
-            match end.filter(|&end| leaf.tails.unknown_options && end < at as usize) {
+            match end.filter(|&end| leaf.settled.tails.unknown_options && end < at as usize) {
                 Some(end) => {
                     if self.steps[end].meaning == Meaning::Terminator {
                         self.steps[end].meaning = Meaning::Operand;
@@ -249,14 +249,14 @@ impl<'d> Reader<'d> {
                 }
                 continue;
             }
-            if param.special && self.special(slot, words) {
+            if param.is_special() && self.special(slot, words) {
                 continue;
             }
             convert::value(slot, &self.steps, words, &mut wrong);
             if !wrong.is_empty() {
                 let wrong = std::mem::take(&mut wrong);
                 convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
-            } else if param.special {
+            } else if param.is_special() {
                 self.value_twice(slot, words);
             }
         }
@@ -268,10 +268,10 @@ impl<'d> Reader<'d> {
     #[cold]
     fn special(&mut self, slot: &Slot<'d>, words: Words<'_>) -> bool {
         let param = slot.param;
-        if param.counted {
+        if param.is_counted() {
             self.count_values(slot, words);
         }
-        if param.once
+        if param.is_once()
             && slot.typed.count as usize > param.kinds().len().max(1)
             && let Some(place) = typed_places(slot, &self.steps).nth(1)
         {
@@ -319,7 +319,7 @@ impl<'d> Reader<'d> {
     /// A list that is given more or less often than it may be. For an operand without a delimiter
     /// that was seen when the words were handed out.
     fn count_values(&mut self, slot: &Slot<'d>, words: Words<'_>) {
-        let (param, Times { min, max }) = (slot.param, slot.param.times());
+        let (param, Times { min, max }) = (slot.param, slot.param.given_times());
         let each = param.kinds().len().max(1);
         let is_counted = param.role == Role::Operand && param.delimiter.is_none();
         if is_counted && slot.typed.count > 0 || slot.typed.count == 0 && slot.outer.is_none() {
@@ -347,7 +347,7 @@ impl<'d> Reader<'d> {
         {
             return Place::Before(above[1].word as usize);
         }
-        let ends_at_operand = self.leaf().tails.raw || self.operands_end;
+        let ends_at_operand = self.leaf().settled.tails.raw || self.operands_end;
         let ends = |step: &&Step| match step.meaning {
             Meaning::Terminator => true,
             Meaning::Operand => ends_at_operand,
@@ -361,7 +361,8 @@ impl<'d> Reader<'d> {
     /// words are another's.
     pub(super) fn end_of_operands(&self, param: &Param<'_>) -> Place {
         let end = self.steps.iter().find(|step| step.meaning == Meaning::Terminator);
-        let is_apart = self.leaf().tails.after_dashes && param.tail != Some(Tail::AfterDashes);
+        let is_apart =
+            self.leaf().settled.tails.after_dashes && param.tail != Some(Tail::AfterDashes);
         let end = end.filter(|_| is_apart).map_or(self.word, |end| end.word);
         Place::Before(end as usize)
     }

@@ -21,7 +21,7 @@ impl<'d> Reader<'d> {
     #[cold]
     pub(super) fn read_names(&self, faults: &[Fault<'d>], words: Words<'d>) -> Option<Faults<'d>> {
         // What keeps unknown options takes such words as they are.
-        if self.around.is_second || self.leaf().tails.unknown_options {
+        if self.around.is_second || self.leaf().settled.tails.unknown_options {
             return None;
         }
         let names = self.meant_names(faults, words);
@@ -90,7 +90,7 @@ impl<'d> Reader<'d> {
     /// The words that were meant as names, in their order.
     fn meant_names(&self, faults: &[Fault<'d>], words: Words<'_>) -> Vec<u32> {
         // The first operand may be one all the same where it ends the options.
-        let ends_at_operand = self.leaf().tails.raw || self.operands_end;
+        let ends_at_operand = self.leaf().settled.tails.raw || self.operands_end;
         let end = self.steps.iter().position(|step| match step.meaning {
             Meaning::Terminator => true,
             Meaning::Operand => ends_at_operand,
@@ -145,7 +145,7 @@ impl<'d> Reader<'d> {
         let end = bare.iter().position(|&byte| byte == b'=').unwrap_or(bare.len());
         let name = &bare[..end];
         let is_standard =
-            name == b"help" || name == b"version" && !self.trail.root().package.version.is_empty();
+            name == b"help" || name == b"version" && !self.trail.root().version_text().is_empty();
         is_standard || self.trail.reach_in(word).iter().any(|param| param.find_name(name).is_some())
     }
 }

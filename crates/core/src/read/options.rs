@@ -68,7 +68,7 @@ impl<'d> Reader<'d> {
         if self.enter_default(|default| default.params().any(knows)) {
             return self.long(bytes);
         }
-        if leaf.tails.unknown_options {
+        if leaf.settled.tails.unknown_options {
             return self.keep(bytes.len());
         }
         // Without a name, what is attached is all there is to point at.
@@ -114,7 +114,7 @@ impl<'d> Reader<'d> {
 
     /// `-x`, `-xyz`, `-xVALUE`.
     pub(super) fn cluster(&mut self, bytes: &[u8]) {
-        if self.leaf().tails.unknown_options && !self.knows_all(bytes) {
+        if self.leaf().settled.tails.unknown_options && !self.knows_all(bytes) {
             return self.keep(bytes.len());
         }
         let mut at = 1;
@@ -338,11 +338,7 @@ impl<'d> Reader<'d> {
         if letter == 0 {
             return None;
         }
-        let found = self.trail.find(|param| match letter {
-            _ if letter == param.letter => Some(Hit::Itself),
-            _ if letter == param.opposite_letter => Some(Hit::Opposite),
-            _ => None,
-        });
+        let found = self.trail.find(|param| param.letter_hit(letter));
         found.map(|(slot, param, hit)| Found { slot, param, hit })
     }
 
@@ -350,7 +346,7 @@ impl<'d> Reader<'d> {
     fn standard(&self, name: &[u8]) -> Option<Asked> {
         match name {
             b"help" => Some(Asked::Page(Length::Full)),
-            b"version" if !self.trail.root().package.version.is_empty() => Some(Asked::Version),
+            b"version" if !self.trail.root().version_text().is_empty() => Some(Asked::Version),
             _ => None,
         }
     }

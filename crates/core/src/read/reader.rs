@@ -340,12 +340,12 @@ impl<'d> Reader<'d> {
             return;
         }
         let leaf = self.leaf();
-        if leaf.tails.after_dashes && self.ended {
+        if leaf.settled.tails.after_dashes && self.ended {
             self.behind.push(&mut self.steps, at);
             return;
         }
         self.operands.push(&mut self.steps, at);
-        self.ended |= self.operands_end || leaf.tails.raw;
+        self.ended |= self.operands_end || leaf.settled.tails.raw;
     }
 
     /// Keeps a word with an unknown option in it for the operand that takes these.
@@ -366,7 +366,7 @@ impl<'d> Reader<'d> {
     /// The operand that the next word is for.
     pub(super) fn wanted_operand(&self) -> Option<&'d Param<'d>> {
         let leaf = self.leaf();
-        if self.ended && leaf.tails.after_dashes {
+        if self.ended && leaf.settled.tails.after_dashes {
             return leaf.params().find(|p| p.tail == Some(Tail::AfterDashes));
         }
         let mut taken = self.operands.count;

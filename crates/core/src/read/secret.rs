@@ -121,7 +121,7 @@ impl<'t, 'd> Search<'t, 'd> {
             names: Near::new(names.filter(|name| !name.is_empty())),
             letters: secrets
                 .iter()
-                .map(|secret| secret.letter)
+                .flat_map(|secret| secret.letters())
                 .filter(|&letter| letter != 0)
                 .collect(),
             known: None,
@@ -296,7 +296,7 @@ impl<'d> Known<'d> {
             for param in command.params() {
                 let names = (0..).map_while(|k| param.long_name(k));
                 options.extend(names.filter(|name| name.len() > 1));
-                for letter in [param.letter, param.opposite_letter] {
+                for letter in param.letters() {
                     letters[letter as usize] = letter != 0;
                 }
             }

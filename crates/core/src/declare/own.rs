@@ -1,0 +1,118 @@
+//! What a parameter must keep to by itself, whichever command takes it.
+
+use super::defaults;
+use super::finder::Finder;
+use super::names::{letter_fault, long_name_fault, option_name_fault};
+use super::param::{Param, Role, name_fault};
+use super::problem::Problem;
+use super::said::param as said;
+
+/// The first of its [clashes].
+pub(super) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {
+    let mut finder = Finder::<1>::new(0);
+    clashes(param, &mut finder);
+    finder.first()
+}
+
+/// What cannot be right whatever else is said: for statics, the setter that says it stops the build.
+pub(super) const fn clashes<'d, const ROOM: usize>(
+    param: &Param<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let (name, said) = (param.name, param.said);
+    if param.draft {
+        show_name(name, name_fault(param.role, name), finder);
+    }
+    if let Some(at) = said.twice() {
+        let instead = match 1 << at {
+            said::VALID => "`valid::all` puts several together",
+            _ => "one of the two would be lost",
+        };
+        finder.show(Problem::Twice { name, setter: said::NAMES[at], instead });
+    }
+    if said.count(said::PLACES) > 1
+        && let Some(first) = said.first(said::PLACES)
+        && let Some(second) = said.first(said::PLACES & !(1 << first))
+    {
+        let setters = [said::NAMES[first], said::NAMES[second]];
+        finder.show(Problem::Clash { name, setters });
+    }
+    if let Some(letter) = param.no_letter
+        && let Some(why) = letter_fault(letter)
+    {
+        finder.show(Problem::Letter { name, letter, why });
+    }
+    if said.has(said::LETTER) && name.len() == 1 {
+        finder.show(Problem::Lettered { name });
+    }
+    if said.has(said::OPPOSITE) {
+        show_name(param.opposite, long_name_fault(param.opposite), finder);
+    }
+    if said.has(said::SECRET_FILE) {
+        show_name(param.file_name, long_name_fault(param.file_name), finder);
+    }
+    let times = param.given_times();
+    if times.min > times.max || times.max == 0 {
+        finder.show(Problem::Times { name });
+    }
+    let mut i = 0;
+    while i < param.aliases.len() {
+        show_name(param.aliases[i], option_name_fault(param.aliases[i]), finder);
+        i += 1;
+    }
+    let mut i = 0;
+    while i < param.former.len() {
+        show_name(param.former[i], long_name_fault(param.former[i]), finder);
+        i += 1;
+    }
+    if said.has(said::PLACEHOLDER) {
+        let (texts, words) = (count_texts(param.placeholder), param.kinds().len());
+        if texts != words {
+            let placeholder = param.placeholder;
+            finder.show(Problem::Placeholder { name, placeholder, texts, words });
+        }
+    }
+}
+
+/// What another setter could still have put right: looked at when a command takes it.
+pub(super) const fn absences<'d, const ROOM: usize>(
+    param: &Param<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    if param.said.has(said::OPPOSITE_LETTER) && !param.said.has(said::OPPOSITE) {
+        finder.show(Problem::OppositeLetter { name: param.name });
+    }
+    if param.default.is_some()
+        && let Some(problem) = defaults::problem(param)
+    {
+        finder.show(problem);
+    }
+}
+
+pub(super) const fn show_name<'d, const ROOM: usize>(
+    name: &'d str,
+    fault: Option<&'static str>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    if let Some(why) = fault {
+        finder.show(Problem::Name { name, why });
+    }
+}
+
+/// The texts of a placeholder, which spaces part.
+const fn count_texts(placeholder: &str) -> usize {
+    let (bytes, mut count, mut i) = (placeholder.as_bytes(), 0, 0);
+    while i < bytes.len() {
+        let is_start = i == 0 || bytes[i - 1].is_ascii_whitespace();
+        if is_start && !bytes[i].is_ascii_whitespace() {
+            count += 1;
+        }
+        i += 1;
+    }
+    count
+}
+
+/// Whether a role has names behind dashes.
+pub(super) const fn is_named(role: Role) -> bool {
+    !matches!(role, Role::Operand)
+}

@@ -21,11 +21,12 @@ enum Side {
 }
 
 impl Choice for Side {
-    const OFFERS: &'static [Offer<Side>] = &[
-        Offer::new("east", Side::East).help("the entrance gets the first sun"),
-        Offer::new("south", Side::South).help("the entrance is warm at noon"),
-        Offer::new("sunrise", Side::East).deprecated("east"),
+    const OFFERS: &'static [Offer<'static>] = &[
+        Offer::new("east").help("the entrance gets the first sun"),
+        Offer::new("south").help("the entrance is warm at noon"),
+        Offer::new("sunrise").deprecated("east"),
     ];
+    const VALUES: &'static [Self] = &[Side::East, Side::South, Side::East];
 }
 
 /// Declares options that all have the same shape: one word, which may be left out.

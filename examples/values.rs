@@ -30,10 +30,11 @@ enum Form {
 }
 
 impl Choice for Form {
-    const OFFERS: &'static [Offer<Form>] = &[
-        Offer::new("line", Form::Line).help("all of it in one line"),
-        Offer::new("list", Form::List).help("a line for each fact"),
+    const OFFERS: &'static [Offer<'static>] = &[
+        Offer::new("line").help("all of it in one line"),
+        Offer::new("list").help("a line for each fact"),
     ];
+    const VALUES: &'static [Self] = &[Form::Line, Form::List];
 }
 
 static INSPECT: Command = Command::new("inspect")

@@ -53,7 +53,7 @@ pub struct Output(PathBuf);
 macro_rules! file_kinds {
     ($($type:ident)*) => {$(
         impl FromWord for $type {
-            const KIND: &'static Kind = &Kind::PATH.refers(Refers::Path);
+            const KIND: &'static Kind<'static> = &Kind::PATH.refers(Refers::Path);
 
             fn from_word(word: &OsStr) -> Result<Self, Misfit> {
                 PathBuf::from_word(word).map($type)

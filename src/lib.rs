@@ -95,8 +95,7 @@ pub use clavret_core::{
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it
-/// otherwise, `#[offer(deprecated = "…")]` says what to type instead. An enum whose words have help is
-/// `Copy` too.
+/// otherwise, `#[offer(deprecated = "…")]` says what to type instead.
 ///
 /// ```
 /// use clavret::{Choice, FromWord};

@@ -261,11 +261,12 @@ fn forms_that_a_declaration_asks_for_are_followed() {
 struct Sting;
 
 impl Choice for Sting {
-    const OFFERS: &'static [Offer<Sting>] = &[
-        Offer::new("$(touch stung)", Sting),
-        Offer::new("`touch stung`;touch stung", Sting),
-        Offer::new("it's \"*\" a\\b", Sting),
+    const OFFERS: &'static [Offer<'static>] = &[
+        Offer::new("$(touch stung)"),
+        Offer::new("`touch stung`;touch stung"),
+        Offer::new("it's \"*\" a\\b"),
     ];
+    const VALUES: &'static [Self] = &[Sting, Sting, Sting];
 }
 
 #[test]

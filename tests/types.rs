@@ -86,7 +86,7 @@ mod values {
         .acts()
         .abbreviations()
         .config(&CONFIG)
-        .judged_by(|reading| super::loud(*reading.get(&QUIET)));
+        .judged_by(&|reading| super::loud(*reading.get(&QUIET)));
 }
 
 fn loud(is_quiet: bool) -> Result<(), Objection> {

@@ -25,7 +25,8 @@ enum ByHand {
 }
 
 impl Choice for ByHand {
-    const OFFERS: &'static [Offer<Self>] = &[Offer::new("table", ByHand::Table)];
+    const OFFERS: &'static [Offer<'static>] = &[Offer::new("table")];
+    const VALUES: &'static [Self] = &[ByHand::Table];
 }
 
 #[derive(Declare)]

@@ -65,7 +65,7 @@ pub use wording::Wording;
 /// ```
 /// use clavret_core::{Command, Named};
 /// static SORT: Named<Vec<String>> = Named::new("sort").joined_by(',');
-/// static LIST: Command = Command::new("list").takes(&[SORT.param()]).judged_by(|_| Ok(()));
+/// static LIST: Command = Command::new("list").takes(&[SORT.param()]).judged_by(&|_| Ok(()));
 /// ```
 ///
 /// ```compile_fail

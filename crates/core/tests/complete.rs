@@ -33,8 +33,8 @@ fn each_position_offers_what_may_stand_there() {
 struct Word;
 
 impl Choice for Word {
-    const OFFERS: &'static [Offer<Word>] =
-        &[Offer::new("$(touch sting) `sting` \"'; sting\n", Word)];
+    const OFFERS: &'static [Offer<'static>] = &[Offer::new("$(touch sting) `sting` \"'; sting\n")];
+    const VALUES: &'static [Self] = &[Word];
 }
 
 #[test]

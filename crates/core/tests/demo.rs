@@ -15,10 +15,11 @@ pub(crate) enum Queen {
 }
 
 impl Choice for Queen {
-    const OFFERS: &'static [Offer<Queen>] = &[
-        Offer::new("white", Queen::White).help("hatched in a year ending in 1 or 6"),
-        Offer::new("blue", Queen::Blue).help("in 5 or 0"),
+    const OFFERS: &'static [Offer<'static>] = &[
+        Offer::new("white").help("hatched in a year ending in 1 or 6"),
+        Offer::new("blue").help("in 5 or 0"),
     ];
+    const VALUES: &'static [Self] = &[Queen::White, Queen::Blue];
 }
 
 pub(crate) static YARD: Named<Option<PathBuf>> =

@@ -328,7 +328,7 @@ fn every_phrase_can_be_replaced() {
 #[test]
 fn a_default_that_does_not_read_is_a_mistake_of_the_program_and_no_fault_of_a_line() {
     static SIZE: Named<u8> = Named::new("size").default("9").valid(&valid::range(0, 5));
-    static WHEN: Named<When> = Named::new("when").default("soon");
+    static WHEN: Named<Vec<When>> = Named::new("when").joined_by(',').default("soon");
     static KEYS: Named<Vec<String>> =
         Named::new("key").joined_by(',').distinct().default("code,code");
     static ROOT: Command =

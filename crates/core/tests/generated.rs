@@ -266,7 +266,7 @@ pub(crate) fn tree() -> impl Strategy<Value = Tree> {
                 root = root.default_command(below[at].0);
             }
             if judged {
-                root = root.judged_by(odd);
+                root = root.judged_by(&odd);
             }
             Tree { root: leak(root), plain, throughout, above, below, default }
         },

@@ -14,7 +14,7 @@ use crate::forms::refuses;
 pub(crate) struct Code;
 
 impl FromWord for Code {
-    const KIND: &'static Kind = &Kind::new("a hive's code", "A7");
+    const KIND: &'static Kind<'static> = &Kind::new("a hive's code", "A7");
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         match word.as_encoded_bytes() {
@@ -409,7 +409,7 @@ static SINCE: Named<u16> = Named::new("since").default("2000");
 static UNTIL: Named<u16> = Named::new("until").default("2100").valid(&valid::range(1900, 2100));
 static REPORT: Command = Command::new("report")
     .takes(&[SINCE.param(), UNTIL.param(), QUIET.param()])
-    .judged_by(in_order);
+    .judged_by(&in_order);
 
 fn in_order(reading: &Reading<'_>) -> Result<(), Objection> {
     match reading.get(&SINCE) <= reading.get(&UNTIL) {

@@ -18,7 +18,7 @@ fn has(command: &Command<'_>, expected: Expect) {
 struct Code;
 
 impl FromWord for Code {
-    const KIND: &'static Kind = &Kind::new("a hive's code", "A-7");
+    const KIND: &'static Kind<'static> = &Kind::new("a hive's code", "A-7");
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         if word == "A7" { Ok(Code) } else { Err(Misfit::new()) }

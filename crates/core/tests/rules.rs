@@ -125,7 +125,7 @@ static TANK: Operand<Option<String>> = Operand::new("tank");
 static HARVEST: Command = Command::new("harvest")
     .takes(&[JARS.param(), BARREL.param(), TANK.param()])
     .rules(&[Rule::only_one(&[JARS.param(), BARREL.param(), TANK.param()])])
-    .judged_by(not_too_many);
+    .judged_by(&not_too_many);
 
 fn not_too_many(reading: &Reading<'_>) -> Result<(), Objection> {
     match *reading.get(&JARS) {

@@ -127,7 +127,7 @@ fn secrets_are_dots_wherever_they_would_show() {
     let mut lines = Small { settings: Some(lines), ..Small::default() };
     lines.settings.as_mut().unwrap().entries[0].values[0].1 = 7..15;
     static KEY: Named<Option<String>> = Named::new("key").secret().valid(&valid::by(repeats));
-    static SIGN: Command = Command::new("sign").takes(&[KEY.param()]).judged_by(|reading| {
+    static SIGN: Command = Command::new("sign").takes(&[KEY.param()]).judged_by(&|reading| {
         Err(Objection::new(format!("never {:?}", reading.get(&KEY))).about(&KEY))
     });
     fn repeats(key: &String) -> Result<(), String> {
@@ -183,7 +183,7 @@ static SYNC: Command = Command::new("sync")
         COUNT.param(),
         SITE.param(),
     ])
-    .judged_by(told);
+    .judged_by(&told);
 static DEEP: Command = Command::new("yard").commands(&[&SYNC]);
 static PASS: Operand<String> = Operand::new("pass").secret();
 static LOCK: Command = Command::new("lock").takes(&[PASS.param(), COUNT.param()]);
@@ -215,7 +215,7 @@ fn told(reading: &Reading<'_>) -> Result<(), Objection> {
 struct Loud;
 
 impl FromWord for Loud {
-    const KIND: &'static Kind = &Kind::new("a loud word", "LOUD");
+    const KIND: &'static Kind<'static> = &Kind::new("a loud word", "LOUD");
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         match word.to_str() {

@@ -17,7 +17,7 @@ use crate::demo::words;
 struct Code;
 
 impl FromWord for Code {
-    const KIND: &'static Kind = &Kind::new("a hive's code", "A7");
+    const KIND: &'static Kind<'static> = &Kind::new("a hive's code", "A7");
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         match word.as_encoded_bytes() {
@@ -35,11 +35,12 @@ enum Queen {
 }
 
 impl Choice for Queen {
-    const OFFERS: &'static [Offer<Queen>] = &[
-        Offer::new("white", Queen::White).help("years ending in 1 or 6"),
-        Offer::new("red", Queen::Red),
-        Offer::new("blue", Queen::Blue),
+    const OFFERS: &'static [Offer<'static>] = &[
+        Offer::new("white").help("years ending in 1 or 6"),
+        Offer::new("red"),
+        Offer::new("blue"),
     ];
+    const VALUES: &'static [Self] = &[Queen::White, Queen::Red, Queen::Blue];
 }
 
 static HIVE: Operand<Code> = Operand::new("hive").help("hive to inspect");

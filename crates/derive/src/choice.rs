@@ -27,7 +27,7 @@ pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {
     }
     let offers: Vec<(TokenStream, TokenStream)> =
         data.variants.iter().map(|variant| offer(variant, errors)).collect();
-    let variants = data.variants.iter().map(|variant| &variant.ident);
+    let variants: Vec<_> = data.variants.iter().map(|variant| &variant.ident).collect();
     let (words, offers): (Vec<_>, Vec<_>) = offers.into_iter().unzip();
     anonymous(&quote! {
         // What `default = …` in a mark takes of a variant.
@@ -39,12 +39,13 @@ pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {
 
         #[automatically_derived]
         impl ::clavret::__::Choice for #ident {
-            const OFFERS: &'static [::clavret::__::Offer<Self>] = &[#(#offers),*];
+            const OFFERS: &'static [::clavret::__::Offer<'static>] = &[#(#offers),*];
+            const VALUES: &'static [Self] = &[#(Self::#variants),*];
         }
     })
 }
 
-/// The word, and `Offer::new("white", Self::White).help("years ending in 1 or 6")`.
+/// The word, and `Offer::new("white").help("years ending in 1 or 6")`.
 fn offer(variant: &Variant, errors: &mut Errors) -> (TokenStream, TokenStream) {
     let ident = &variant.ident;
     if !matches!(variant.fields, Fields::Unit) {
@@ -63,7 +64,7 @@ fn offer(variant: &Variant, errors: &mut Errors) -> (TokenStream, TokenStream) {
         }
     }
     let span = ident.span();
-    let offer = quote_spanned!(span=> ::clavret::__::Offer::new(#name, Self::#ident) #setters);
+    let offer = quote_spanned!(span=> ::clavret::__::Offer::new(#name) #setters);
     (name, offer)
 }
 
@@ -74,7 +75,8 @@ pub(crate) fn stub(input: &DeriveInput) -> TokenStream {
     let stub = is_clear.then(|| {
         quote! {
             impl ::clavret::__::Choice for #ident {
-                const OFFERS: &'static [::clavret::__::Offer<Self>] = &[];
+                const OFFERS: &'static [::clavret::__::Offer<'static>] = &[];
+                const VALUES: &'static [Self] = &[];
             }
         }
     });

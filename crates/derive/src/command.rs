@@ -29,7 +29,7 @@ const SETTERS: &[Setter] = &[
     ("answers", Takes::Nothing, false),
     ("examples", Takes::Reference, false),
     ("statuses", Takes::Reference, false),
-    ("judged_by", Takes::Value, false),
+    ("judged_by", Takes::Reference, false),
     ("config", Takes::Reference, false),
     ("wording", Takes::Reference, false),
 ];

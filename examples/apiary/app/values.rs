@@ -26,7 +26,7 @@ impl HiveCode {
 }
 
 impl FromWord for HiveCode {
-    const KIND: &'static Kind = &Kind::new("a capital letter and a number", "A7");
+    const KIND: &'static Kind<'static> = &Kind::new("a capital letter and a number", "A7");
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         word.to_str().and_then(HiveCode::parse).ok_or(Misfit::new())

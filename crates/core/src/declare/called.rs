@@ -97,22 +97,20 @@ impl<'d> Param<'d> {
             && self.former.is_empty()
     }
 
-    /// Which of its letters this is: aliases of one character are letters too.
+    /// Which of its two letters this is.
     #[inline]
     pub(crate) fn letter_hit(&self, letter: u8) -> Option<Hit> {
         if letter == self.letter {
             Some(Hit::Itself)
         } else if letter == self.opposite_letter {
             Some(Hit::Opposite)
-        } else if self.aliases.is_empty() {
-            None
         } else {
-            self.alias_hit(letter)
+            None
         }
     }
 
-    #[cold]
-    fn alias_hit(&self, letter: u8) -> Option<Hit> {
+    /// The same of those among the aliases, which are rare.
+    pub(crate) fn further_letter_hit(&self, letter: u8) -> Option<Hit> {
         self.letters().skip(2).any(|own| own == letter).then_some(Hit::Itself)
     }
 
@@ -127,7 +125,8 @@ impl<'d> Param<'d> {
 
     /// Whether it is called by a letter.
     pub(crate) fn has_letter(&self, letter: u8) -> bool {
-        letter != 0 && self.letter_hit(letter).is_some()
+        let hit = || self.letter_hit(letter).or_else(|| self.further_letter_hit(letter));
+        letter != 0 && hit().is_some()
     }
 
     /// Whether one of its letters is a digit.
@@ -198,7 +197,7 @@ impl<'d> Param<'d> {
     }
 
     /// What the `at`-th word of a value may be; for a flag, the word that may be attached.
-    pub(crate) fn word_kind(&self, at: usize) -> Option<&'static Kind> {
+    pub(crate) fn word_kind(&self, at: usize) -> Option<&'d Kind<'d>> {
         match self.kinds().get(at) {
             None if self.worded => Some(bool::KIND),
             kind => kind.copied(),

@@ -2,7 +2,6 @@
 
 use std::ffi::OsStr;
 
-use super::kind::{Noun, Offered};
 use super::{FromWord, Kind, Misfit};
 
 /// A type whose values are a closed list of words. It converts from a word by itself.
@@ -14,10 +13,11 @@ use super::{FromWord, Kind, Misfit};
 /// enum Queen { White, Blue }
 ///
 /// impl Choice for Queen {
-///     const OFFERS: &'static [Offer<Queen>] = &[
-///         Offer::new("white", Queen::White).help("years ending in 1 or 6"),
-///         Offer::new("blue", Queen::Blue).help("years ending in 5 or 0"),
+///     const OFFERS: &'static [Offer<'static>] = &[
+///         Offer::new("white").help("years ending in 1 or 6"),
+///         Offer::new("blue").help("years ending in 5 or 0"),
 ///     ];
+///     const VALUES: &'static [Self] = &[Queen::White, Queen::Blue];
 /// }
 ///
 /// assert_eq!(Queen::from_word("blue".as_ref()).unwrap(), Queen::Blue);
@@ -30,79 +30,56 @@ use super::{FromWord, Kind, Misfit};
     note = "implement `FromWord` for `{Self}`, or `Choice` if it is a closed list of words"
 )]
 pub trait Choice: Clone + Send + Sync + 'static {
-    /// The words and their values, in the order that pages show them.
-    const OFFERS: &'static [Offer<Self>];
+    /// The words, in the order that pages show them.
+    const OFFERS: &'static [Offer<'static>];
+    /// The value of each word, in the same order: as many as there are words, or the build stops.
+    const VALUES: &'static [Self];
 }
 
-/// One word of a [`Choice`] with its value and help.
-#[derive(Debug, Clone, Copy)]
-pub struct Offer<T> {
-    name: &'static str,
-    help: &'static str,
-    instead: &'static str,
-    value: T,
+/// One word of a closed list, with its help.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub struct Offer<'d> {
+    pub(crate) name: &'d str,
+    pub(crate) help: &'d str,
+    /// What to type instead of a deprecated word; empty for any other.
+    pub(crate) instead: &'d str,
 }
 
-impl<T> Offer<T> {
-    /// A word and the value it stands for.
-    pub const fn new(name: &'static str, value: T) -> Self {
-        Offer { name, help: "", instead: "", value }
+impl<'d> Offer<'d> {
+    /// A word.
+    pub const fn new(name: &'d str) -> Self {
+        Offer { name, help: "", instead: "" }
     }
 
     /// What it means, in a few words.
     #[must_use]
-    pub const fn help(self, help: &'static str) -> Self
-    where
-        T: Copy,
-    {
-        Offer { help, ..self }
+    pub const fn help(mut self, help: &'d str) -> Self {
+        self.help = help;
+        self
     }
 
     /// Deprecates the word: it reads, a warning names what to type instead, and pages and completion
     /// leave it out.
     #[must_use]
-    pub const fn deprecated(self, instead: &'static str) -> Self
-    where
-        T: Copy,
-    {
-        Offer { instead, ..self }
+    pub const fn deprecated(mut self, instead: &'d str) -> Self {
+        self.instead = instead;
+        self
     }
 }
 
 impl<T: Choice> FromWord for T {
-    const KIND: &'static Kind = &{
-        let mut kind = Kind::of(Noun::Choice, first_name::<T>());
-        kind.offer = Some(offer_at::<T>);
-        kind.has_deprecated = has_deprecated::<T>();
-        kind
+    const KIND: &'static Kind<'static> = &{
+        assert!(!T::OFFERS.is_empty(), "a choice needs at least one word to offer");
+        assert!(
+            T::OFFERS.len() == T::VALUES.len(),
+            "a choice needs a value for each of its words, and no more"
+        );
+        Kind::choice(T::OFFERS)
     };
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let bytes = word.as_encoded_bytes();
-        let offer = T::OFFERS.iter().find(|offer| offer.name.as_bytes() == bytes);
-        offer.map(|offer| offer.value.clone()).ok_or(Misfit::new())
+        let at = T::OFFERS.iter().position(|offer| offer.name.as_bytes() == bytes);
+        at.and_then(|at| T::VALUES.get(at).cloned()).ok_or(Misfit::new())
     }
-}
-
-const fn first_name<T: Choice>() -> &'static str {
-    match T::OFFERS.first() {
-        Some(offer) => offer.name,
-        None => panic!("a choice needs at least one word to offer"),
-    }
-}
-
-const fn has_deprecated<T: Choice>() -> bool {
-    let mut at = 0;
-    while at < T::OFFERS.len() {
-        if !T::OFFERS[at].instead.is_empty() {
-            return true;
-        }
-        at += 1;
-    }
-    false
-}
-
-fn offer_at<T: Choice>(index: usize) -> Option<Offered> {
-    let Offer { name, help, instead, .. } = T::OFFERS.get(index)?;
-    Some(Offered { name, help, instead })
 }

@@ -69,13 +69,13 @@ pub struct Command<'d> {
     pub(crate) standard: Option<Standard>,
     pub(crate) examples: &'d [(&'d str, &'d str)],
     pub(crate) statuses: &'d [(u8, &'d str)],
-    pub(crate) wording: Option<&'d Wording>,
+    pub(crate) wording: Option<&'d Wording<'d>>,
     /// Names that it had before.
     pub(crate) former: &'d [&'d str],
     /// The subcommand that is meant where none is named.
     pub(crate) otherwise: Option<&'d Command<'d>>,
     pub(crate) rules: &'d [Rule<'d>],
-    pub(crate) judge: Option<Judge>,
+    pub(crate) judge: Option<&'d Judge<'d>>,
     pub(crate) config: Option<&'d Config<'d>>,
 }
 
@@ -87,7 +87,7 @@ pub(crate) enum Standard {
 }
 
 /// A developer's own test of a whole reading.
-pub(crate) type Judge = fn(&Reading<'_>) -> Result<(), Objection>;
+pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
 
 /// Answers a request that another program makes, with the words behind it.
 pub(crate) type Answer = fn(&Command<'_>, &str, &[&str]) -> Result<String, String>;
@@ -341,14 +341,17 @@ impl<'d> Command<'d> {
     ///
     /// static REPORT: Command = Command::new("report")
     ///     .takes(&[SINCE.param(), UNTIL.param()])
-    ///     .judged_by(in_order);
+    ///     .judged_by(&in_order);
     ///
     /// assert!(matches!(REPORT.read(&["--since", "2026"]), Outcome::Reading(_)));
     /// assert!(matches!(REPORT.read(&["--since", "2026", "--until", "2025"]), Outcome::Faults(_)));
     /// ```
     #[must_use]
     #[track_caller]
-    pub const fn judged_by(mut self, judge: fn(&Reading<'_>) -> Result<(), Objection>) -> Self {
+    pub const fn judged_by(
+        mut self,
+        judge: &'d (dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd),
+    ) -> Self {
         self.note(said::JUDGED_BY);
         self.judge = Some(judge);
         self
@@ -496,7 +499,7 @@ impl<'d> Command<'d> {
     /// Other phrases for pages and faults, such as in another language; for the root.
     #[must_use]
     #[track_caller]
-    pub const fn wording(mut self, wording: &'d Wording) -> Self {
+    pub const fn wording(mut self, wording: &'d Wording<'d>) -> Self {
         self.note(said::WORDING);
         self.wording = Some(wording);
         self

@@ -1,26 +1,94 @@
-//! What can be known of a default while the compiler runs: whether one of a whole number is one, and
-//! within its type. What else a default must pass, only a start or a test can try.
+//! What can be known of a default while the compiler runs: how many values it is, whether it is one of the
+//! choices, and where it is a whole number, whether that is within its type. What else a default must pass,
+//! only a start or a test can try.
 
-use super::kind::Noun;
-use super::param::Param;
+use super::kind::{Kind, Noun};
+use super::names::same;
+use super::param::{Param, Times};
 use super::problem::Problem;
 
 /// The problem of a parameter's default, if it has one.
 pub(super) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {
     let (Some(default), [kind]) = (param.default, param.form.kinds) else { return None };
-    let (Noun::Whole, Some([low, high])) = (kind.noun, kind.limits) else { return None };
-    // Several values in a word, and what source code has, are read when the program is.
-    if param.delimiter.is_some() || param.manner.code {
-        return None;
-    }
     let name = param.name;
-    let (why, limit) = match Whole::of(default.as_bytes()) {
-        None => ("is no whole number", ""),
-        Some(number) if number.is_below(low) => ("is below ", low),
-        Some(number) if number.is_above(high) => ("is above ", high),
-        Some(_) => return None,
+    let (why, limit) = match flaw(param, kind, default) {
+        Some(flaw) => flaw,
+        None => return None,
     };
     Some(Problem::Default { name, default, why, limit })
+}
+
+const fn flaw<'d>(
+    param: &Param<'d>,
+    kind: &Kind<'d>,
+    default: &str,
+) -> Option<(&'static str, &'d str)> {
+    if param.is_counted() {
+        let (count, Times { min, max }) = (count(param, default), param.given_times());
+        if count < min {
+            return Some(("is fewer values than `times` asks for", ""));
+        } else if count > max {
+            return Some(("is more values than `times` allows", ""));
+        }
+    }
+    // Several values in a word, and what source code has, are read when the program is.
+    if param.delimiter.is_some() {
+        return None;
+    }
+    if matches!(kind.noun, Noun::Choice) && !is_offered(kind, default) {
+        return Some(("is none of its choices", ""));
+    }
+    let (Noun::Whole, Some([low, high])) = (kind.noun, kind.limits) else { return None };
+    if param.manner.code {
+        return None;
+    }
+    match Whole::of(default.as_bytes()) {
+        None => Some(("is no whole number", "")),
+        Some(number) if number.is_below(low) => Some(("is below ", low)),
+        Some(number) if number.is_above(high) => Some(("is above ", high)),
+        Some(_) => None,
+    }
+}
+
+const fn is_offered(kind: &Kind<'_>, word: &str) -> bool {
+    let mut i = 0;
+    while i < kind.offers.len() {
+        if same(kind.offers[i].name, word) {
+            return true;
+        }
+        i += 1;
+    }
+    false
+}
+
+/// How many values a default is: one, or those that the sign between them parts, unless a backslash takes
+/// it for itself.
+const fn count(param: &Param<'_>, default: &str) -> u32 {
+    let Some(delimiter) = param.delimiter else { return 1 };
+    let mut buffer = [0; 4];
+    let sign = delimiter.encode_utf8(&mut buffer).as_bytes();
+    let bytes = default.as_bytes();
+    let (mut count, mut i) = (1, 0);
+    while i < bytes.len() {
+        if bytes[i] == b'\\' && (starts(bytes, i + 1, sign) || starts(bytes, i + 1, b"\\")) {
+            i += 1;
+        } else if starts(bytes, i, sign) {
+            count += 1;
+        }
+        i += 1;
+    }
+    count
+}
+
+const fn starts(bytes: &[u8], at: usize, sign: &[u8]) -> bool {
+    let mut i = 0;
+    while i < sign.len() {
+        if at + i >= bytes.len() || bytes[at + i] != sign[i] {
+            return false;
+        }
+        i += 1;
+    }
+    true
 }
 
 /// A whole number in digits, without zeros in front.

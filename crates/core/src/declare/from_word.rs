@@ -8,7 +8,8 @@ use std::num::{
 use std::path::PathBuf;
 use std::str::FromStr;
 
-use super::kind::{Noun, Offered};
+use super::choice::Offer;
+use super::kind::Noun;
 use super::misfit::{Miss, Reason};
 use super::{Kind, Misfit};
 
@@ -22,7 +23,7 @@ use super::{Kind, Misfit};
 /// struct HiveCode(char, u32);
 ///
 /// impl FromWord for HiveCode {
-///     const KIND: &'static Kind = &Kind::new("a hive's code: a letter and a number", "A7");
+///     const KIND: &'static Kind<'static> = &Kind::new("a hive's code: a letter and a number", "A7");
 ///
 ///     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
 ///         let text = word.to_str().ok_or(Misfit::new())?;
@@ -43,7 +44,7 @@ use super::{Kind, Misfit};
 )]
 pub trait FromWord: Sized + Send + Sync + 'static {
     /// What the word may be: shown in pages, faults and completion.
-    const KIND: &'static Kind;
+    const KIND: &'static Kind<'static>;
 
     /// Converts the word.
     ///
@@ -153,7 +154,7 @@ const SIGNED_POINTER: [&str; 2] = match cfg!(target_pointer_width = "64") {
 macro_rules! whole_numbers {
     ($($type:ty: $limits:expr, $sign:ident;)*) => {$(
         impl FromWord for $type {
-            const KIND: &'static Kind = &whole_numbers!($sign Kind::of(Noun::Whole, "3").limits($limits));
+            const KIND: &'static Kind<'static> = &whole_numbers!($sign Kind::of(Noun::Whole, "3").limits($limits));
 
             // Inlined, so that only the types a program uses are made for it.
             #[inline]
@@ -195,7 +196,7 @@ whole_numbers! {
 macro_rules! counting_numbers {
     ($($type:ty, $inner:ty: $limits:expr;)*) => {$(
         impl FromWord for $type {
-            const KIND: &'static Kind = &Kind::of(Noun::Whole, "3").limits($limits);
+            const KIND: &'static Kind<'static> = &Kind::of(Noun::Whole, "3").limits($limits);
 
             #[inline]
             fn from_word(word: &OsStr) -> Result<Self, Misfit> {
@@ -225,7 +226,7 @@ counting_numbers! {
 macro_rules! fractions {
     ($($type:ty)*) => {$(
         impl FromWord for $type {
-            const KIND: &'static Kind = &Kind::of(Noun::Number, "1.5").negative();
+            const KIND: &'static Kind<'static> = &Kind::of(Noun::Number, "1.5").negative();
 
             /// NaN and the infinities are refused: no option means them unless it says so.
             #[inline]
@@ -253,7 +254,7 @@ macro_rules! fractions {
 fractions!(f32 f64);
 
 impl FromWord for String {
-    const KIND: &'static Kind = &Kind::of(Noun::Text, "text");
+    const KIND: &'static Kind<'static> = &Kind::of(Noun::Text, "text");
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         text(word).map(str::to_owned)
@@ -261,7 +262,7 @@ impl FromWord for String {
 }
 
 impl FromWord for OsString {
-    const KIND: &'static Kind = &Kind::of(Noun::Text, "text");
+    const KIND: &'static Kind<'static> = &Kind::of(Noun::Text, "text");
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         Ok(word.to_owned())
@@ -269,7 +270,7 @@ impl FromWord for OsString {
 }
 
 impl FromWord for PathBuf {
-    const KIND: &'static Kind = &Kind::PATH;
+    const KIND: &'static Kind<'static> = &Kind::PATH;
 
     /// An empty word names no file: it is refused.
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
@@ -278,7 +279,7 @@ impl FromWord for PathBuf {
 }
 
 impl FromWord for char {
-    const KIND: &'static Kind = &Kind::of(Noun::Letter, "a").explained();
+    const KIND: &'static Kind<'static> = &Kind::of(Noun::Letter, "a").explained();
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         text(word)?.parse().map_err(|_| Misfit::new())
@@ -286,11 +287,7 @@ impl FromWord for char {
 }
 
 impl FromWord for bool {
-    const KIND: &'static Kind = &{
-        let mut kind = Kind::of(Noun::Truth, "yes");
-        kind.offer = Some(truth);
-        kind
-    };
+    const KIND: &'static Kind<'static> = &Kind::of(Noun::Truth, "yes").offering(TRUTH);
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         match word.as_encoded_bytes() {
@@ -302,15 +299,12 @@ impl FromWord for bool {
 }
 
 /// The words of truth that are offered; the others that read are other programs' words for them.
-fn truth(index: usize) -> Option<Offered> {
-    let name = ["yes", "no"].get(index)?;
-    Some(Offered { name, help: "", instead: "" })
-}
+const TRUTH: &[Offer<'static>] = &[Offer::new("yes"), Offer::new("no")];
 
 macro_rules! addresses {
     ($($type:ty: $noun:literal, $example:literal;)*) => {$(
         impl FromWord for $type {
-            const KIND: &'static Kind = &Kind::new($noun, $example).explained();
+            const KIND: &'static Kind<'static> = &Kind::new($noun, $example).explained();
 
             #[inline]
             fn from_word(word: &OsStr) -> Result<Self, Misfit> {

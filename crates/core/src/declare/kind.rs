@@ -2,6 +2,8 @@
 
 use std::borrow::Cow;
 
+use super::choice::Offer;
+
 /// What a single word's value may be. A kind shows in pages, faults and completion; the
 /// conversion itself is [`FromWord`](super::FromWord).
 ///
@@ -10,38 +12,28 @@ use std::borrow::Cow;
 /// static HIVE_CODE: Kind = Kind::new("a hive's code: a letter and a number", "A7");
 /// assert_eq!(HIVE_CODE.example_word(), "A7");
 /// ```
-#[derive(Debug)]
-pub struct Kind {
-    pub(crate) noun: Noun,
+#[derive(Debug, Clone, Copy)]
+pub struct Kind<'d> {
+    pub(crate) noun: Noun<'d>,
     /// The smallest and the largest value that the Rust type holds, for a number beyond them.
-    pub(crate) limits: Option<[&'static str; 2]>,
-    pub(crate) example: &'static str,
+    pub(crate) limits: Option<[&'d str; 2]>,
+    pub(crate) example: &'d str,
     pub(crate) refers: Refers,
     pub(crate) negative: bool,
     /// Pages say what it is behind the help of each parameter.
     pub(crate) explained: bool,
-    pub(crate) offer: Option<OfferAt>,
+    /// The words that it may be, if they are a closed list.
+    pub(crate) offers: &'d [Offer<'d>],
     /// Whether some of the words are deprecated.
     pub(crate) has_deprecated: bool,
     /// The kinds on both sides of the `=`, of a key and its value.
-    pub(crate) sides: Option<(&'static Kind, &'static Kind)>,
-}
-
-/// The word at a place of a closed list.
-pub(crate) type OfferAt = fn(usize) -> Option<Offered>;
-
-/// A word of a closed list, its help, and what to type instead where it is deprecated.
-#[derive(Debug, Clone, Copy)]
-pub(crate) struct Offered {
-    pub(crate) name: &'static str,
-    pub(crate) help: &'static str,
-    pub(crate) instead: &'static str,
+    pub(crate) sides: Option<(&'d Kind<'d>, &'d Kind<'d>)>,
 }
 
 /// The noun of a kind, as a fault says it after "takes".
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 #[non_exhaustive]
-pub enum Noun {
+pub enum Noun<'d> {
     /// A whole number.
     Whole,
     /// A number, with or without a fraction.
@@ -59,7 +51,7 @@ pub enum Noun {
     /// A key and a value, with `=` between.
     Entry,
     /// Words of the developer's own, with their article: "a hive's code".
-    Own(&'static str),
+    Own(&'d str),
 }
 
 /// What a value refers to, for completion.
@@ -80,36 +72,59 @@ pub enum Refers {
     Host,
 }
 
-impl Kind {
+impl Kind<'static> {
     /// The path of a file or a folder.
-    pub const PATH: Kind = Kind::of(Noun::Path, "file").refers(Refers::Path);
+    pub const PATH: Kind<'static> = Kind::of(Noun::Path, "file").refers(Refers::Path);
+}
 
+impl<'d> Kind<'d> {
     /// A kind with the noun a fault names it by, article included, and an example that reads.
-    pub const fn new(noun: &'static str, example: &'static str) -> Self {
+    pub const fn new(noun: &'d str, example: &'d str) -> Self {
         Kind::of(Noun::Own(noun), example)
     }
 
-    pub(crate) const fn of(noun: Noun, example: &'static str) -> Self {
-        let (limits, refers) = (None, Refers::Nothing);
-        let (offer, has_deprecated, sides) = (None, false, None);
+    pub(crate) const fn of(noun: Noun<'d>, example: &'d str) -> Self {
+        let (limits, refers, offers) = (None, Refers::Nothing, &[] as &[Offer<'d>]);
+        let (has_deprecated, sides) = (false, None);
         let (negative, explained) = (false, false);
-        Kind { noun, limits, example, refers, negative, explained, offer, has_deprecated, sides }
+        Kind { noun, limits, example, refers, negative, explained, offers, has_deprecated, sides }
+    }
+
+    /// A closed list of words: what a [`Choice`](super::Choice) is of, or a list that is known at run time.
+    pub const fn choice(offers: &'d [Offer<'d>]) -> Self {
+        let example = match offers {
+            [first, ..] => first.name,
+            [] => "",
+        };
+        Kind::of(Noun::Choice, example).offering(offers)
+    }
+
+    pub(crate) const fn offering(mut self, offers: &'d [Offer<'d>]) -> Self {
+        self.offers = offers;
+        let mut at = 0;
+        while at < offers.len() {
+            self.has_deprecated |= !offers[at].instead.is_empty();
+            at += 1;
+        }
+        self
     }
 
     /// `KEY=VALUE`.
-    pub(crate) const fn entry(key: &'static Kind, value: &'static Kind) -> Self {
+    pub(crate) const fn entry(key: &'d Kind<'d>, value: &'d Kind<'d>) -> Self {
         let mut kind = Kind::of(Noun::Entry, "");
         kind.sides = Some((key, value));
         kind
     }
 
     /// What completion may look up for it.
+    #[must_use]
     pub const fn refers(mut self, refers: Refers) -> Self {
         self.refers = refers;
         self
     }
 
     /// A value may be a negative number, so a word such as `-5` can be one.
+    #[must_use]
     pub const fn negative(mut self) -> Self {
         self.negative = true;
         self
@@ -117,12 +132,13 @@ impl Kind {
 
     /// Pages say its noun and its example behind the help of each parameter, so that the help need
     /// not.
+    #[must_use]
     pub const fn explained(mut self) -> Self {
         self.explained = true;
         self
     }
 
-    pub(crate) const fn limits(mut self, limits: [&'static str; 2]) -> Self {
+    pub(crate) const fn limits(mut self, limits: [&'d str; 2]) -> Self {
         self.limits = Some(limits);
         self
     }
@@ -133,7 +149,7 @@ impl Kind {
     }
 
     /// A word of this kind that reads.
-    pub fn example_word(&self) -> Cow<'static, str> {
+    pub fn example_word(&self) -> Cow<'d, str> {
         match self.sides {
             Some((key, value)) => key.example_word() + "=" + value.example_word(),
             None => Cow::Borrowed(self.example),
@@ -142,12 +158,8 @@ impl Kind {
 
     /// The words it may be, each with its help, if they are a closed list.
     /// Those that are deprecated read, and are left out.
-    pub fn offers(&self) -> impl Iterator<Item = (&'static str, &'static str)> + '_ {
-        let offered = self.offered().filter(|offered| offered.instead.is_empty());
-        offered.map(|offered| (offered.name, offered.help))
-    }
-
-    pub(crate) fn offered(&self) -> impl Iterator<Item = Offered> + '_ {
-        (0..).map_while(|i| self.offer.and_then(|offer| offer(i)))
+    pub fn offers(&self) -> impl Iterator<Item = (&'d str, &'d str)> + use<'d> {
+        let offered = self.offers.iter().filter(|offer| offer.instead.is_empty());
+        offered.map(|offer| (offer.name, offer.help))
     }
 }

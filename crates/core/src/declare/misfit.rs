@@ -81,7 +81,7 @@ impl Misfit {
     /// struct Weight(f32);
     ///
     /// impl FromWord for Weight {
-    ///     const KIND: &'static Kind = &Kind::new("kilograms", "12");
+    ///     const KIND: &'static Kind<'static> = &Kind::new("kilograms", "12");
     ///
     ///     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
     ///         let text = word.to_str().ok_or(Misfit::not_text())?;

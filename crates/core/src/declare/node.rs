@@ -146,7 +146,7 @@ impl<'d> Command<'d> {
     }
 
     /// The phrases that pages and faults below this root are made of.
-    pub(crate) fn words(&self) -> &Wording {
+    pub(crate) fn words(&self) -> &Wording<'_> {
         self.wording.unwrap_or(&Wording::ENGLISH)
     }
 

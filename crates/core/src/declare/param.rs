@@ -61,10 +61,6 @@ pub struct Param<'d> {
     pub(crate) no_letter: Option<char>,
     pub(crate) throughout: bool,
     pub(crate) hidden: bool,
-    /// Its type takes one word, which is not only attached.
-    single: bool,
-    /// Some words that it takes are deprecated.
-    warns: bool,
     /// How often it must and may be given: what `times` says, else what its type does.
     times: Times,
     /// A flag that may have a truth word attached.
@@ -95,18 +91,21 @@ pub struct Param<'d> {
     /// Finds the first of a list's values that stands there before.
     pub(crate) twin: Option<fn(&Cell) -> Option<usize>>,
     pub(crate) test: Option<&'d dyn Test>,
-    pub(crate) form: &'static Form,
+    pub(crate) form: &'d Form<'d>,
 }
 
 impl<'d> Param<'d> {
     /// Operands have no dash in front; a name of one letter is that letter.
-    pub(crate) const fn draft(role: Role, name: &'d str, form: &'static Form) -> Self {
+    pub(crate) const fn draft(role: Role, name: &'d str, form: &'d Form<'d>) -> Self {
         let bytes = name.as_bytes();
         let letter = bytes.len() == 1 && !matches!(role, Role::Operand);
         let is_one = form.kinds.len() == 1;
         Param {
             hash: hash(bytes),
-            said: Said::NOTHING,
+            said: Said::of(
+                if is_one && form.kinds[0].has_deprecated { said::WARNS } else { 0 }
+                    | if is_one && !form.attached { 0 } else { said::COMPOUND },
+            ),
             draft: true,
             role,
             letter: if letter { bytes[0] } else { 0 },
@@ -114,8 +113,6 @@ impl<'d> Param<'d> {
             no_letter: None,
             throughout: false,
             hidden: false,
-            single: is_one && !form.attached,
-            warns: is_one && form.kinds[0].has_deprecated,
             times: Times { min: form.needed as u32, max: if form.many { u32::MAX } else { 1 } },
             worded: false,
             secret: false,
@@ -142,7 +139,7 @@ impl<'d> Param<'d> {
     }
 
     #[track_caller]
-    pub(crate) const fn new(role: Role, name: &'d str, form: &'static Form) -> Self {
+    pub(crate) const fn new(role: Role, name: &'d str, form: &'d Form<'d>) -> Self {
         if let Some(why) = name_fault(role, name) {
             Problem::Name { name, why }.stop();
         }
@@ -235,20 +232,20 @@ impl<'d> Param<'d> {
     }
 
     /// The kinds of the words that one occurrence takes; none for flags and tallies.
-    pub(crate) const fn kinds(&self) -> &'static [&'static Kind] {
+    pub(crate) const fn kinds(&self) -> &'d [&'d Kind<'d>] {
         self.form.kinds
     }
 
     /// Whether each word gives one value, as it stands: what nearly all parameters are, in one look.
     #[inline]
     pub(crate) const fn is_plain(&self) -> bool {
-        self.single && self.delimiter.is_none()
+        !self.said.has(said::COMPOUND | said::JOINED_BY)
     }
 
     /// Whether it asks for more than its words to be converted: a count, a test of the whole, a warning.
     #[inline]
     pub(crate) const fn is_special(&self) -> bool {
-        self.warns || self.said.has(said::SPECIAL)
+        self.said.has(said::SPECIAL)
     }
 
     /// Whether it was declared how often it is given.
@@ -305,13 +302,14 @@ impl<'d> Param<'d> {
     /// says nothing else.
     #[doc(hidden)]
     pub fn is_asked_again(&self, other: &Param<'_>) -> bool {
-        let nouns = |param: &Param<'_>| -> Vec<_> {
-            param.kinds().iter().map(|kind| (kind.noun, kind.example, kind.limits)).collect()
+        let is_same_kind = |(own, other): (&&Kind<'_>, &&Kind<'_>)| {
+            (own.noun, own.example, own.limits) == (other.noun, other.example, other.limits)
         };
         let is_same = |one: &str, other: &str| other.is_empty() || one == other;
         self.role == other.role
             && self.name == other.name
-            && nouns(self) == nouns(other)
+            && self.kinds().len() == other.kinds().len()
+            && self.kinds().iter().zip(other.kinds()).all(is_same_kind)
             && self.form.many == other.form.many
             && (other.letter == 0 || other.letter == self.letter)
             && is_same(self.opposite, other.opposite)
@@ -337,7 +335,7 @@ pub(super) const fn name_fault(role: Role, name: &str) -> Option<&'static str> {
 }
 
 /// Flags and tallies take no words.
-pub(crate) static NO_WORDS: Form =
+pub(crate) static NO_WORDS: Form<'static> =
     Form { kinds: &[], needed: false, many: true, attached: false, fill: |_, _| () };
 
 /// Whether two parameters are one and the same record.

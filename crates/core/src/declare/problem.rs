@@ -37,7 +37,7 @@ pub enum Problem<'d> {
         /// The command above it that accepts the first throughout; its own name otherwise.
         above: &'d str,
     },
-    /// A default that is no whole number of its type.
+    /// A default that does not read: no whole number of its type, none of its choices, too few or too many.
     Default {
         /// The parameter.
         name: &'d str,
@@ -46,7 +46,7 @@ pub enum Problem<'d> {
         /// What is wrong with it.
         why: &'static str,
         /// The limit that it is beyond; empty where it is no number at all.
-        limit: &'static str,
+        limit: &'d str,
     },
     /// Two parameters have one letter.
     Letters {

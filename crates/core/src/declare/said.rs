@@ -11,6 +11,10 @@ pub(crate) struct Said {
 impl Said {
     pub(crate) const NOTHING: Said = Said { all: 0, twice: 0 };
 
+    pub(super) const fn of(bits: u32) -> Self {
+        Said { all: bits, twice: 0 }
+    }
+
     /// Notes a call; tells whether it is the first one.
     pub(super) const fn note(&mut self, bit: u32) -> bool {
         let is_first = self.all & bit == 0;
@@ -75,8 +79,12 @@ pub(crate) mod param {
 
     /// Where a path must lead: one of these at most.
     pub(crate) const PLACES: u32 = PRESENT | ABSENT | FILE | DIRECTORY;
-    /// What asks for more than its words to be converted.
-    pub(crate) const SPECIAL: u32 = TIMES | ONCE | DISTINCT | DEPRECATED | SECRET_FILE;
+    /// No setter: some words that its type takes are deprecated.
+    pub(crate) const WARNS: u32 = 1 << 30;
+    /// No setter: its type takes more than one word, or one that is only attached.
+    pub(crate) const COMPOUND: u32 = 1 << 31;
+    /// What asks for more than its words to be converted: a count, a test of the whole, a warning.
+    pub(crate) const SPECIAL: u32 = TIMES | ONCE | DISTINCT | DEPRECATED | SECRET_FILE | WARNS;
 }
 
 /// The setters of commands.

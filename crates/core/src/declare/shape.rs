@@ -111,7 +111,7 @@ pub trait Unit: Sized + Send + Sync + 'static {
     /// What the validators test: each value of an array, a pair as a whole.
     type Item: 'static;
     /// The kinds of the words that one occurrence takes.
-    const KINDS: &'static [&'static Kind];
+    const KINDS: &'static [&'static Kind<'static>];
     /// Converts the words of one occurrence; `None` when one of them was refused.
     #[doc(hidden)]
     fn unit(feed: &mut Feed<'_>) -> Option<Self>;
@@ -119,7 +119,7 @@ pub trait Unit: Sized + Send + Sync + 'static {
 
 impl<T: FromWord> Unit for T {
     type Item = T;
-    const KINDS: &'static [&'static Kind] = &[T::KIND];
+    const KINDS: &'static [&'static Kind<'static>] = &[T::KIND];
 
     #[inline]
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
@@ -130,7 +130,7 @@ impl<T: FromWord> Unit for T {
 
 impl<T: FromWord, const N: usize> Unit for [T; N] {
     type Item = T;
-    const KINDS: &'static [&'static Kind] = &[T::KIND; N];
+    const KINDS: &'static [&'static Kind<'static>] = &[T::KIND; N];
 
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
         // Every word is looked at, also behind a refused one: all faults in one pass.
@@ -145,7 +145,7 @@ impl<T: FromWord, const N: usize> Unit for [T; N] {
 
 impl<A: FromWord, B: FromWord> Unit for (A, B) {
     type Item = (A, B);
-    const KINDS: &'static [&'static Kind] = &[A::KIND, B::KIND];
+    const KINDS: &'static [&'static Kind<'static>] = &[A::KIND, B::KIND];
 
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
         let (first, second) = (feed.one(0), feed.one(1));
@@ -155,9 +155,9 @@ impl<A: FromWord, B: FromWord> Unit for (A, B) {
 
 /// What is known of a shape without its type.
 #[derive(Debug)]
-pub struct Form {
+pub struct Form<'d> {
     /// The kinds of the words of one occurrence.
-    pub(crate) kinds: &'static [&'static Kind],
+    pub(crate) kinds: &'d [&'d Kind<'d>],
     /// It must be given, unless it has a default.
     pub(crate) needed: bool,
     /// It may be given again, and every occurrence counts.
@@ -180,7 +180,7 @@ pub trait Shape: Sized + 'static {
     /// What the validators test.
     type Item: 'static;
     #[doc(hidden)]
-    const FORM: &'static Form;
+    const FORM: &'static Form<'static>;
     /// Whether each of its words is a number of the standard library.
     #[doc(hidden)]
     const IS_NUMBER: bool = Self::FORM.kinds.len() == 1 && Self::FORM.kinds[0].is_number();
@@ -202,7 +202,7 @@ fn last<U: Unit>(cell: &mut Cell, feed: &mut Feed<'_>) {
 
 impl<U: Unit> Shape for U {
     type Item = U::Item;
-    const FORM: &'static Form =
+    const FORM: &'static Form<'static> =
         &Form { kinds: U::KINDS, needed: true, many: false, attached: false, fill: last::<U> };
     const ABSENT: Option<&'static Self> = None;
 
@@ -217,7 +217,7 @@ impl<U: Unit> Shape for U {
 
 impl<U: Unit> Shape for Option<U> {
     type Item = U::Item;
-    const FORM: &'static Form =
+    const FORM: &'static Form<'static> =
         &Form { kinds: U::KINDS, needed: false, many: false, attached: false, fill: last::<U> };
     const ABSENT: Option<&'static Self> = Some(&None);
 
@@ -240,7 +240,7 @@ fn push<U: Unit>(cell: &mut Cell, feed: &mut Feed<'_>) {
 
 impl<U: Unit> Shape for Vec<U> {
     type Item = U::Item;
-    const FORM: &'static Form =
+    const FORM: &'static Form<'static> =
         &Form { kinds: U::KINDS, needed: false, many: true, attached: false, fill: push::<U> };
     const ABSENT: Option<&'static Self> = Some(&Vec::new());
 
@@ -290,7 +290,7 @@ fn attach<T: FromWord>(cell: &mut Cell, feed: &mut Feed<'_>) {
 
 impl<T: FromWord> Shape for Attached<T> {
     type Item = T;
-    const FORM: &'static Form =
+    const FORM: &'static Form<'static> =
         &Form { kinds: T::KINDS, needed: false, many: false, attached: true, fill: attach::<T> };
     const ABSENT: Option<&'static Self> = Some(&Attached::Absent);
 
@@ -334,7 +334,7 @@ fn entry<K: FromWord, V: FromWord>(feed: &mut Feed<'_>) -> Option<(K, V)> {
 
 impl<K: FromWord + Ord, V: FromWord> Shape for BTreeMap<K, V> {
     type Item = (K, V);
-    const FORM: &'static Form = &Form {
+    const FORM: &'static Form<'static> = &Form {
         kinds: &[&Kind::entry(K::KIND, V::KIND)],
         needed: false,
         many: true,

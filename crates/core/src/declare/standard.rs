@@ -17,11 +17,9 @@ pub enum When {
 }
 
 impl Choice for When {
-    const OFFERS: &'static [Offer<When>] = &[
-        Offer::new("auto", When::Auto),
-        Offer::new("always", When::Always),
-        Offer::new("never", When::Never),
-    ];
+    const OFFERS: &'static [Offer<'static>] =
+        &[Offer::new("auto"), Offer::new("always"), Offer::new("never")];
+    const VALUES: &'static [Self] = &[When::Auto, When::Always, When::Never];
 }
 
 /// `--color auto|always|never`, for the root's list: pages and faults obey it.
@@ -56,7 +54,7 @@ pub enum Shell {
 }
 
 impl Choice for Shell {
-    const OFFERS: &'static [Offer<Shell>] =
-        &[Offer::new("bash", Shell::Bash)
-            .help("eval \"$(PROGRAM completions bash)\" in ~/.bashrc")];
+    const OFFERS: &'static [Offer<'static>] =
+        &[Offer::new("bash").help("eval \"$(PROGRAM completions bash)\" in ~/.bashrc")];
+    const VALUES: &'static [Self] = &[Shell::Bash];
 }

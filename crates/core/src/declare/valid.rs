@@ -217,9 +217,9 @@ fn count(test: &dyn Test) -> usize {
 impl<T: 'static> Validator<T> for All<'_, T> {}
 
 /// A developer's own test. See [`by`].
-pub struct By<T> {
+pub struct By<'d, T> {
     test: fn(&T) -> Result<(), String>,
-    says: &'static str,
+    says: &'d str,
 }
 
 /// The values that a function accepts; its error tells the user what would be right.
@@ -233,26 +233,26 @@ pub struct By<T> {
 ///
 /// static FRAMES: Named<u8> = Named::new("frames").default("0").valid(&valid::by(even).says("even"));
 /// ```
-pub const fn by<T>(test: fn(&T) -> Result<(), String>) -> By<T> {
+pub const fn by<'d, T>(test: fn(&T) -> Result<(), String>) -> By<'d, T> {
     By { test, says: "" }
 }
 
-impl<T> By<T> {
+impl<'d, T> By<'d, T> {
     /// What would be right, as pages say it after the help: "an even number".
     #[must_use]
-    pub const fn says(mut self, says: &'static str) -> Self {
+    pub const fn says(mut self, says: &'d str) -> Self {
         self.says = says;
         self
     }
 }
 
-impl<T> Debug for By<T> {
+impl<T> Debug for By<'_, T> {
     fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
         f.debug_struct("By").field("says", &self.says).finish_non_exhaustive()
     }
 }
 
-impl<T: 'static> Test for By<T> {
+impl<T: 'static> Test for By<'_, T> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<T>() {
             Some(value) => (self.test)(value).map_err(Refusal::Own),
@@ -265,7 +265,7 @@ impl<T: 'static> Test for By<T> {
     }
 }
 
-impl<T: 'static> Validator<T> for By<T> {}
+impl<T: 'static> Validator<T> for By<'_, T> {}
 
 /// The values that another divides. See [`multiple_of`].
 #[derive(Debug, Clone, Copy)]
@@ -314,8 +314,8 @@ impl<T> Validator<T> for MultipleOf<T> where MultipleOf<T>: Test {}
 
 /// Some values, or all but some. See [`one_of`] and [`not_one_of`].
 #[derive(Debug, Clone, Copy)]
-pub struct Among<T: 'static> {
-    values: &'static [T],
+pub struct Among<'d, T> {
+    values: &'d [T],
     accepts: bool,
 }
 
@@ -326,7 +326,7 @@ pub struct Among<T: 'static> {
 /// use clavret_core::{Named, valid};
 /// static FRAMES: Named<u8> = Named::new("frames").valid(&valid::one_of(&[5, 10, 20]));
 /// ```
-pub const fn one_of<T>(values: &'static [T]) -> Among<T> {
+pub const fn one_of<T>(values: &[T]) -> Among<'_, T> {
     Among { values, accepts: true }
 }
 
@@ -336,11 +336,11 @@ pub const fn one_of<T>(values: &'static [T]) -> Among<T> {
 /// use clavret_core::{Named, valid};
 /// static STAND: Named<u8> = Named::new("stand").valid(&valid::not_one_of(&[13]));
 /// ```
-pub const fn not_one_of<T>(values: &'static [T]) -> Among<T> {
+pub const fn not_one_of<T>(values: &[T]) -> Among<'_, T> {
     Among { values, accepts: false }
 }
 
-impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<T> {
+impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<'_, T> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<T>() {
             Some(value) => self.refuses(self.values.contains(value)),
@@ -366,11 +366,11 @@ impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<T> {
     }
 }
 
-impl<T> Validator<T> for Among<T> where Among<T>: Test {}
+impl<'d, T> Validator<T> for Among<'d, T> where Among<'d, T>: Test {}
 
-impl Validator<String> for Among<&'static str> {}
+impl Validator<String> for Among<'_, &'static str> {}
 
-impl<T> Among<T> {
+impl<T> Among<'_, T> {
     /// The refusal of a value that is one of the list, or none.
     fn refuses(&self, is_listed: bool) -> Result<(), Refusal> {
         match (is_listed == self.accepts, self.accepts) {

@@ -96,12 +96,12 @@ impl<'d> Faults<'d> {
 }
 
 /// What is said of a word that is none of what would be right.
-fn is_phrase(
-    wording: &Wording,
+fn is_phrase<'w>(
+    wording: &Wording<'w>,
     fault: &Fault<'_>,
     param: &Param<'_>,
     are_several: bool,
-) -> &'static str {
+) -> &'w str {
     let [one, several] = match fault.reason {
         Some(Reason::Above) => [wording.above, wording.are_above],
         Some(Reason::Below) => [wording.below, wording.are_below],
@@ -118,7 +118,7 @@ fn is_phrase(
     if are_several { several } else { one }
 }
 
-const fn miss_phrase(wording: &Wording, miss: &Miss) -> &'static str {
+const fn miss_phrase<'w>(wording: &Wording<'w>, miss: &Miss) -> &'w str {
     match miss {
         Miss::Fraction => wording.not_whole,
         Miss::Letters => wording.letters_behind,
@@ -172,7 +172,7 @@ fn only_choice(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> Optio
 }
 
 /// The kind of a parameter's word; a flag has a word only where that comes from elsewhere, or is attached.
-fn kind(param: &Param<'_>, at: usize) -> &'static Kind {
+fn kind<'d>(param: &Param<'d>, at: usize) -> &'d Kind<'d> {
     param.word_kind(at).or(param.kinds().last().copied()).unwrap_or(bool::KIND)
 }
 

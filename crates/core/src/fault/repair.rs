@@ -259,8 +259,7 @@ impl<'d> Bench<'_, 'd> {
     /// whether there is one.
     fn fill_other_case(&mut self, typed: &OsStr, param: &Param<'_>) -> bool {
         let Some(typed) = typed.to_str() else { return false };
-        let is_path =
-            |kind: &&'static Kind| kind.noun == Noun::Path || kind.refers != Refers::Nothing;
+        let is_path = |kind: &&Kind<'_>| kind.noun == Noun::Path || kind.refers != Refers::Nothing;
         // Of words with more in them than a name or a number, such as JSON, other parts would change too.
         let is_simple = |letter: char| {
             letter.is_ascii_alphanumeric() || !letter.is_ascii() || "-_.:+%".contains(letter)

@@ -25,8 +25,7 @@ impl<'d> Faults<'d> {
         let Some(&fault) = group.first() else { return String::new() };
         let name = self.name(fault);
         let typed = || self.listed(group, |fault| self.typed(fault));
-        let several =
-            |one: &'static str, many: &'static str| if group.len() > 1 { many } else { one };
+        let several = |one, many| if group.len() > 1 { many } else { one };
         match fault.kind {
             FaultKind::OptionUnknown if self.is_help_letter(fault) => wording.help_apart.to_owned(),
             FaultKind::OptionUnknown => {

@@ -44,10 +44,10 @@ pub(crate) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wo
 /// A text that grows by facts.
 struct Facts<'f> {
     param: &'f Param<'f>,
-    wording: &'f Wording,
+    wording: &'f Wording<'f>,
     text: String,
     /// What parts the next fact from what is before it.
-    between: &'static str,
+    between: &'f str,
 }
 
 impl Facts<'_> {

@@ -134,7 +134,9 @@ impl<'d> Reader<'d> {
             };
             at = self.hand_out(slot, at, share);
             left -= share;
-            if share < min || share > 0 && share < param.given_word_count().min {
+            // With a default it need not be there, but not in part either.
+            let is_part = || share > 0 && share < param.given_word_count().min;
+            if share < min || param.default.is_some() && is_part() {
                 self.operand_missing(param, share);
             }
         }
@@ -244,7 +246,7 @@ impl<'d> Reader<'d> {
         for (at, slot) in slots.iter_mut().enumerate() {
             let param = slot.param;
             if slot.typed.count == 0 && slot.outer.is_none() && param.default.is_none() {
-                if param.times().min > 0 && param.role != Role::Operand {
+                if param.given_times().min > 0 && param.role != Role::Operand {
                     self.option_missing(at, param);
                 }
                 continue;
@@ -285,7 +287,7 @@ impl<'d> Reader<'d> {
         if is_given && !param.secret && param.kinds().iter().any(|kind| kind.has_deprecated) {
             for (at, piece) in convert::pieces(slot, &self.steps, words).iter().enumerate() {
                 let kind = param.kinds()[at % param.kinds().len()];
-                let offered = kind.offered().filter(|offered| !offered.instead.is_empty());
+                let offered = kind.offers.iter().filter(|offered| !offered.instead.is_empty());
                 for offered in offered.filter(|offered| *piece.text == *offered.name) {
                     let warning = (offered.name.to_owned(), offered.instead.to_owned());
                     if !self.warned.contains(&warning) {

@@ -122,13 +122,11 @@ impl<'d> Reader<'d> {
             // The first letter's range has the dash in it.
             let start = if at == 1 { 0 } else { at };
             if let Some(found) = self.find_letter(bytes[at]) {
-                let takes = !found.param.kinds().is_empty();
-                if at == 1 && self.is_long_name(&found, bytes) {
-                    return self.unknown_letter(bytes, at, start);
+                if self.letter(&found, bytes, at, start) {
+                    return;
                 }
-                let rest = (takes && at + 1 < bytes.len()).then_some(at);
-                self.named(&found, start, at + 1, rest, bytes.len());
-                if takes {
+            } else if let Some(is_last) = self.further_letter(bytes, at, start) {
+                if is_last {
                     return;
                 }
             } else if bytes[at] == b'h' {
@@ -142,6 +140,27 @@ impl<'d> Reader<'d> {
             }
             at += 1;
         }
+    }
+
+    /// A letter of a cluster that is known; tells whether the word ends with it, or with its value.
+    #[inline(always)]
+    fn letter(&mut self, found: &Found<'d>, bytes: &[u8], at: usize, start: usize) -> bool {
+        let takes = !found.param.kinds().is_empty();
+        if at == 1 && self.is_long_name(found, bytes) {
+            self.unknown_letter(bytes, at, start);
+            return true;
+        }
+        let rest = (takes && at + 1 < bytes.len()).then_some(at);
+        self.named(found, start, at + 1, rest, bytes.len());
+        takes
+    }
+
+    /// The same of a letter among the aliases; nothing where it is none of those either.
+    #[cold]
+    fn further_letter(&mut self, bytes: &[u8], at: usize, start: usize) -> Option<bool> {
+        let hit = |param: &Param<'_>| param.further_letter_hit(bytes[at]);
+        let (slot, param, hit) = self.trail.find(hit)?;
+        Some(self.letter(&Found { slot, param, hit }, bytes, at, start))
     }
 
     /// `-h` asks for a page; in a cluster only where each letter is known and none takes a value, as

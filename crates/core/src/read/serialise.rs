@@ -102,7 +102,7 @@ impl Serialize for Words<'_> {
 
 struct Word<'w> {
     text: &'w OsStr,
-    kind: &'w Kind,
+    kind: &'w Kind<'w>,
     manner: Manner,
 }
 

@@ -5,7 +5,7 @@ use crate::declare::valid::Says;
 use crate::declare::{At, Kind, Noun, Param, Reason};
 use crate::text::{Put, digits};
 
-impl Wording {
+impl<'d> Wording<'d> {
     /// What a word of a kind may be, its limits left out, and an example where the noun alone says too
     /// little.
     pub(crate) fn noun(&self, kind: &Kind) -> (String, String) {
@@ -73,7 +73,7 @@ impl Wording {
     }
 
     /// Any value of a kind, of which some are not accepted.
-    fn any(&self, kind: &Kind) -> &'static str {
+    fn any(&self, kind: &Kind) -> &'d str {
         match kind.noun {
             Noun::Whole | Noun::Number => self.any_number,
             Noun::Text => self.any_text,
@@ -94,7 +94,7 @@ impl Wording {
     }
 
     /// What must be at a path.
-    pub(crate) fn path_noun(&self, param: &Param<'_>) -> &'static str {
+    pub(crate) fn path_noun(&self, param: &Param<'_>) -> &'d str {
         match param.path.at {
             At::Anything => "",
             At::Something => self.path_present,

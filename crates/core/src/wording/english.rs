@@ -2,9 +2,9 @@
 
 use super::Wording;
 
-impl Wording {
+impl Wording<'static> {
     /// The phrases in English.
-    pub const ENGLISH: Wording = Wording {
+    pub const ENGLISH: Wording<'static> = Wording {
         one_fault: "one thing to put right",
         many_faults: "{0} things to put right",
         counts: &["one", "two", "three", "four", "five", "six", "seven", "eight", "nine"],

@@ -7,7 +7,7 @@ use ::glob::Pattern;
 use crate::declare::{FromWord, Kind, Misfit};
 
 impl FromWord for Pattern {
-    const KIND: &'static Kind = &Kind::new("a pattern of names", "A7-*").explained();
+    const KIND: &'static Kind<'static> = &Kind::new("a pattern of names", "A7-*").explained();
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;

@@ -23,7 +23,7 @@ impl fmt::Display for DomainName {
 }
 
 impl FromWord for DomainName {
-    const KIND: &'static Kind =
+    const KIND: &'static Kind<'static> =
         &Kind::new("the name of a domain", "example.org").explained().refers(Refers::Host);
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {

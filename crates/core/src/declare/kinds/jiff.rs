@@ -18,7 +18,7 @@ parsed! {
 }
 
 impl FromWord for Date {
-    const KIND: &'static Kind = &Kind::new("a date", "2026-05-01").explained();
+    const KIND: &'static Kind<'static> = &Kind::new("a date", "2026-05-01").explained();
 
     /// A date alone, with dashes: a moment would lose its time.
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
@@ -31,7 +31,7 @@ impl FromWord for Date {
 }
 
 impl FromWord for Time {
-    const KIND: &'static Kind = &Kind::new("a time of day", "14:30").explained();
+    const KIND: &'static Kind<'static> = &Kind::new("a time of day", "14:30").explained();
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;
@@ -41,7 +41,7 @@ impl FromWord for Time {
 }
 
 impl FromWord for Duration {
-    const KIND: &'static Kind = SignedDuration::KIND;
+    const KIND: &'static Kind<'static> = SignedDuration::KIND;
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let duration = SignedDuration::from_word(word)?;

@@ -27,7 +27,7 @@ mod uuid;
 macro_rules! parsed {
     ($($type:ty: $noun:literal, $example:literal $(, $misfit:expr)?;)*) => {$(
         impl crate::declare::FromWord for $type {
-            const KIND: &'static crate::declare::Kind =
+            const KIND: &'static crate::declare::Kind<'static> =
                 &crate::declare::Kind::new($noun, $example).explained();
 
             fn from_word(word: &std::ffi::OsStr) -> Result<Self, crate::declare::Misfit> {

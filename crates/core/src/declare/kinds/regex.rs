@@ -10,7 +10,7 @@ use crate::declare::valid::{Refusal, Says, Test, Validator};
 use crate::declare::{FromWord, Kind, Misfit};
 
 impl FromWord for Regex {
-    const KIND: &'static Kind = &Kind::new("a regular expression", "A[0-9]+").explained();
+    const KIND: &'static Kind<'static> = &Kind::new("a regular expression", "A[0-9]+").explained();
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;
@@ -27,10 +27,10 @@ impl FromWord for Regex {
 
 /// Text that a pattern matches. See [`pattern`].
 #[derive(Debug, Clone, Copy)]
-pub struct Pattern {
-    pattern: &'static str,
-    example: &'static str,
-    says: &'static str,
+pub struct Pattern<'d> {
+    pattern: &'d str,
+    example: &'d str,
+    says: &'d str,
 }
 
 /// Text that a regular expression matches as a whole, with an example that does.
@@ -40,14 +40,14 @@ pub struct Pattern {
 /// static BATCH: Named<Option<String>> = Named::new("batch")
 ///     .valid(&valid::pattern("[A-Z][0-9]+-[0-9]{4}", "A7-2026").says("a hive's code and a year"));
 /// ```
-pub const fn pattern(pattern: &'static str, example: &'static str) -> Pattern {
+pub const fn pattern<'d>(pattern: &'d str, example: &'d str) -> Pattern<'d> {
     Pattern { pattern, example, says: "" }
 }
 
-impl Pattern {
+impl<'d> Pattern<'d> {
     /// What the pattern is of, in words that a user understands.
     #[must_use]
-    pub const fn says(mut self, says: &'static str) -> Self {
+    pub const fn says(mut self, says: &'d str) -> Self {
         self.says = says;
         self
     }
@@ -55,18 +55,18 @@ impl Pattern {
     /// Whether the text matches. A pattern is made ready once; a validator in a static cannot keep it
     /// in itself.
     fn matches(&self, text: &str) -> bool {
-        static READY: Mutex<Vec<(&str, Option<Regex>)>> = Mutex::new(Vec::new());
+        static READY: Mutex<Vec<(String, Option<Regex>)>> = Mutex::new(Vec::new());
         let mut ready = READY.lock().unwrap_or_else(PoisonError::into_inner);
         let at = ready.iter().position(|known| known.0 == self.pattern).unwrap_or_else(|| {
             let whole = Regex::new(&format!("^(?:{})$", self.pattern)).ok();
-            ready.push((self.pattern, whole));
+            ready.push((self.pattern.to_owned(), whole));
             ready.len() - 1
         });
         ready[at].1.as_ref().is_some_and(|regex| regex.is_match(text))
     }
 }
 
-impl Test for Pattern {
+impl Test for Pattern<'_> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<String>() {
             Some(text) if !self.matches(text) => Err(Refusal::Other),
@@ -90,4 +90,4 @@ impl Test for Pattern {
     }
 }
 
-impl Validator<String> for Pattern {}
+impl Validator<String> for Pattern<'_> {}

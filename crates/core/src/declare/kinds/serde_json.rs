@@ -7,7 +7,7 @@ use ::serde_json::Value;
 use crate::declare::{FromWord, Kind, Misfit};
 
 impl FromWord for Value {
-    const KIND: &'static Kind = &Kind::new("a JSON value", "[6,\"calm\"]").explained();
+    const KIND: &'static Kind<'static> = &Kind::new("a JSON value", "[6,\"calm\"]").explained();
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
         let text = word.to_str().ok_or(Misfit::not_text())?;

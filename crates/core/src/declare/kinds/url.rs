@@ -9,7 +9,8 @@ use crate::declare::valid::{Refusal, Says, Test, Validator};
 use crate::declare::{FromWord, Kind, Misfit, Miss};
 
 impl FromWord for Url {
-    const KIND: &'static Kind = &Kind::new("a web address", "https://example.org/").explained();
+    const KIND: &'static Kind<'static> =
+        &Kind::new("a web address", "https://example.org/").explained();
 
     /// An address with a host; see [`schemes`] for which schemes it may have.
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
@@ -25,14 +26,14 @@ impl FromWord for Url {
 
 /// Addresses of some schemes. See [`schemes`].
 #[derive(Debug, Clone, Copy)]
-pub struct Schemes(&'static [&'static str]);
+pub struct Schemes<'d>(&'d [&'d str]);
 
 /// Addresses that have one of these schemes, in lower case: `schemes(&["https"])`.
-pub const fn schemes(schemes: &'static [&'static str]) -> Schemes {
+pub const fn schemes<'d>(schemes: &'d [&'d str]) -> Schemes<'d> {
     Schemes(schemes)
 }
 
-impl Test for Schemes {
+impl Test for Schemes<'_> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<Url>() {
             Some(url) if !self.0.contains(&url.scheme()) => {
@@ -55,4 +56,4 @@ impl Test for Schemes {
     }
 }
 
-impl Validator<Url> for Schemes {}
+impl Validator<Url> for Schemes<'_> {}

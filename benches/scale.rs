@@ -67,6 +67,10 @@ fn table() {
         let command = options(count);
         seconds(|| assert!(!command.flaws().is_empty()))
     });
+    row("names looked through for problems", 100, 100_000, |count| {
+        let command = options(count);
+        seconds(|| assert!(command.problems().is_empty()))
+    });
     row("options in reach of a misspelt name", 10, 10_000, |count| {
         let command = options(count);
         seconds(|| {

@@ -1,6 +1,9 @@
 //! Declarations made at run time, and what their authors lean on silently.
 
-use clavret_core::{Command, Flag, Named, Operand, Outcome, Reading};
+use clavret_core::{
+    Bundle, Command, Config, Fault, Flag, Kind, Named, Offer, Operand, Outcome, Package, Param,
+    Path, Problem, Reading, Rule, Step, Tally, Wording,
+};
 
 use crate::demo::{APIARY, CALM, HIVE};
 
@@ -60,6 +63,69 @@ fn thousands_of_names_are_checked_against_each_other() {
     let twice = |name| format!("`--{name}` is declared twice in the command `apiary`");
     assert_eq!(problems.len(), 2, "{problems:?}");
     assert!(problems.contains(&twice("option-77")) && problems.contains(&twice("option-4999")));
+}
+
+/// More names than parameters, and a parameter with very many.
+#[test]
+fn names_are_counted_and_not_parameters() {
+    let names: Vec<[String; 3]> = (0..5500)
+        .map(|at| ["option", "alias", "other"].map(|name| format!("{name}-{at}")))
+        .collect();
+    let aliases: Vec<[&str; 2]> = names.iter().map(|[_, one, two]| [&**one, &**two]).collect();
+    let many: Vec<String> = (0..100).map(|at| format!("many-{at}")).collect();
+    let many: Vec<&str> = many.iter().map(String::as_str).collect();
+    let mut options: Vec<Named<Option<u8>>> = names
+        .iter()
+        .zip(&aliases)
+        .map(|([name, ..], aliases)| Named::draft(name).aliases(aliases))
+        .collect();
+    options.push(Named::draft("last").aliases(&many));
+    options.push(Named::draft("twin").aliases(&["many-99", "other-5000"]));
+    let params: Vec<_> = options.iter().map(Named::param).collect();
+    let root = Command::draft("apiary").takes(&params);
+    let problems: Vec<String> = root.problems().iter().map(ToString::to_string).collect();
+    assert_eq!(
+        problems,
+        [
+            "`last` and `twin` both answer to `--many-99` in the command `apiary`",
+            "`option-5000` and `twin` both answer to `--other-5000` in the command `apiary`",
+        ]
+    );
+    let Outcome::Reading(reading) = root.read(&["--other-5000=7"]) else { panic!() };
+    assert_eq!(*reading.get(&options[5000]), Some(7));
+}
+
+/// What a declaration and its reading are made of, in bytes; less is welcome.
+#[cfg(target_pointer_width = "64")]
+#[test]
+fn records_are_no_larger_than_they_were() {
+    use std::mem::size_of;
+    let sizes = [
+        size_of::<Param<'_>>(),
+        size_of::<Command<'_>>(),
+        size_of::<Fault<'_>>(),
+        size_of::<Step>(),
+    ];
+    assert_eq!(sizes, [280, 352, 136, 24]);
+}
+
+/// Whatever borrows a declaration may do so for less long than the declaration lives.
+#[test]
+fn every_part_of_a_declaration_is_covariant() {
+    macro_rules! covariant {
+        ($($type:ident<$($other:ty),*>)*) => {$(
+            {
+                fn _shorter<'a>(long: $type<'static, $($other),*>, _: &'a str) -> $type<'a, $($other),*> {
+                    long
+                }
+            }
+        )*};
+    }
+    use clavret_core::valid::{All, Among, By};
+    covariant! {
+        Command<> Param<> Operand<u8> Named<u8> Flag<bool> Tally<> Bundle<> Rule<> Kind<> Offer<> Package<>
+        Config<> Wording<> Problem<> Path<> Fault<> By<u8> All<u8> Among<u8>
+    }
 }
 
 #[test]

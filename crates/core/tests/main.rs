@@ -18,6 +18,7 @@ mod read;
 mod regression;
 mod rules;
 mod secrets;
+mod setters;
 mod told;
 mod trust;
 mod voice;

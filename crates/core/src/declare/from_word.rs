@@ -11,6 +11,7 @@ use std::str::FromStr;
 use super::choice::Offer;
 use super::kind::Noun;
 use super::misfit::{Miss, Reason};
+use super::sealed::{Numbers, Sealed};
 use super::{Kind, Misfit};
 
 /// A type that one word of a command line converts into.
@@ -76,10 +77,10 @@ impl Manner {
 }
 
 /// The whole numbers, for [`Named::as_in_code`](super::Named::as_in_code). Sealed.
-pub trait Whole: FromWord {}
+pub trait Whole: FromWord + Sealed<Numbers> {}
 
 /// The numbers with fractions, for [`Named::infinite`](super::Named::infinite). Sealed.
-pub trait Fraction: FromWord {}
+pub trait Fraction: FromWord + Sealed<Numbers> {}
 
 /// The word as text.
 fn text(word: &OsStr) -> Result<&str, Misfit> {
@@ -173,6 +174,8 @@ macro_rules! whole_numbers {
         }
 
         impl Whole for $type {}
+
+        impl Sealed<Numbers> for $type {}
     )*};
     (signed $kind:expr) => { $kind.negative() };
     (unsigned $kind:expr) => { $kind };
@@ -211,6 +214,8 @@ macro_rules! counting_numbers {
         }
 
         impl Whole for $type {}
+
+        impl Sealed<Numbers> for $type {}
     )*};
 }
 
@@ -248,6 +253,8 @@ macro_rules! fractions {
         }
 
         impl Fraction for $type {}
+
+        impl Sealed<Numbers> for $type {}
     )*};
 }
 

@@ -8,8 +8,8 @@ use std::path::PathBuf;
 use super::cell::Cell;
 use super::from_word::{Fraction, Whole};
 use super::param::{NO_WORDS, Param, Role, Tail};
-use super::path::At;
 use super::said::param as said;
+use super::sealed::{Flags, Lists, Sealed, Tails};
 use super::shape::twin;
 use super::valid::Validator;
 use super::{FromWord, Refers, Shape, Unit, param};
@@ -87,7 +87,7 @@ pub struct Flag<'d, T: FlagShape = bool> {
     label = "expected `bool`, or `Option<bool>` to tell a flag that is not given from one that is off",
     note = "what counts is a tally, and what takes a value an option"
 )]
-pub trait FlagShape: Shape {
+pub trait FlagShape: Shape + Sealed<Flags> {
     #[doc(hidden)]
     const UNGIVEN: &'static Self;
 }
@@ -370,7 +370,7 @@ macro_rules! by_type {
             #[track_caller]
             pub const fn present(mut self) -> Self {
                 self.param.note(said::PRESENT);
-                self.param.path.at = At::Something;
+                self.param.set_place();
                 self.checked()
             }
 
@@ -379,7 +379,7 @@ macro_rules! by_type {
             #[track_caller]
             pub const fn absent(mut self) -> Self {
                 self.param.note(said::ABSENT);
-                self.param.path.at = At::Nothing;
+                self.param.set_place();
                 self.checked()
             }
 
@@ -388,7 +388,7 @@ macro_rules! by_type {
             #[track_caller]
             pub const fn file(mut self) -> Self {
                 self.param.note(said::FILE);
-                self.param.path.at = At::File;
+                self.param.set_place();
                 self.checked()
             }
 
@@ -397,7 +397,7 @@ macro_rules! by_type {
             #[track_caller]
             pub const fn directory(mut self) -> Self {
                 self.param.note(said::DIRECTORY);
-                self.param.path.at = At::Directory;
+                self.param.set_place();
                 self.checked()
             }
 
@@ -433,7 +433,7 @@ impl<'d, T: Shape> Operand<'d, T> {
 }
 
 /// The shapes that a [`tail`](Operand::tail) may have: lists of words. Sealed.
-pub trait TailShape: Shape {}
+pub trait TailShape: Shape + Sealed<Tails> {}
 
 /// A list, several of whose values may stand in a word. Sealed.
 #[diagnostic::on_unimplemented(
@@ -441,7 +441,7 @@ pub trait TailShape: Shape {}
     label = "`joined_by` is for several values",
     note = "make the type a `Vec`: `Named<Vec<String>>`, a field of `Vec<String>`"
 )]
-pub trait ListShape {}
+pub trait ListShape: Sealed<Lists> {}
 
 impl<T: FromWord> ListShape for Vec<T> {}
 

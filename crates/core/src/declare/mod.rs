@@ -18,7 +18,7 @@
 //! * `config.rs`: where a config file is; `package.rs`: what a program's package says of it.
 //! * `standard.rs`: the `help` and `completions` commands and `--color`, ready to be listed.
 //! * `cell.rs`: where a converted value waits for its key.
-//! * `said.rs`: which setters were called.
+//! * `sealed.rs`: who may implement what; `said.rs`: which setters were called.
 //! * `rules.rs`, `own.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to; `finder.rs`:
 //!   what is found wrong.
 //! * `problem.rs`, `message.rs`: the same in words.
@@ -47,6 +47,7 @@ mod problem;
 mod rule;
 mod rules;
 mod said;
+mod sealed;
 mod shape;
 mod standard;
 mod twins;

@@ -37,10 +37,14 @@ pub(super) const fn clashes<'d, const ROOM: usize>(
         let setters = [said::NAMES[first], said::NAMES[second]];
         finder.show(Problem::Clash { name, setters });
     }
-    if let Some(letter) = param.no_letter
-        && let Some(why) = letter_fault(letter)
-    {
-        finder.show(Problem::Letter { name, letter, why });
+    let mut i = 0;
+    while i < param.no_letters.len() {
+        if let Some(letter) = param.no_letters[i]
+            && let Some(why) = letter_fault(letter)
+        {
+            finder.show(Problem::Letter { name, letter, why });
+        }
+        i += 1;
     }
     if said.has(said::LETTER) && name.len() == 1 {
         finder.show(Problem::Lettered { name });

@@ -57,8 +57,8 @@ pub struct Param<'d> {
     pub(crate) role: Role,
     pub(crate) letter: u8,
     pub(crate) opposite_letter: u8,
-    /// A letter as it was declared that is none.
-    pub(crate) no_letter: Option<char>,
+    /// Letters as they were declared that are none: its own, and the opposite's.
+    pub(crate) no_letters: [Option<char>; 2],
     pub(crate) throughout: bool,
     pub(crate) hidden: bool,
     /// How often it must and may be given: what `times` says, else what its type does.
@@ -110,7 +110,7 @@ impl<'d> Param<'d> {
             role,
             letter: if letter { bytes[0] } else { 0 },
             opposite_letter: 0,
-            no_letter: None,
+            no_letters: [None; 2],
             throughout: false,
             hidden: false,
             times: Times { min: form.needed as u32, max: if form.many { u32::MAX } else { 1 } },
@@ -168,7 +168,7 @@ impl<'d> Param<'d> {
 
     pub(crate) const fn set_letter(&mut self, letter: char) {
         match letter_fault(letter) {
-            Some(_) => self.no_letter = Some(letter),
+            Some(_) => self.no_letters[0] = Some(letter),
             // The only name that it has is found by it.
             None if self.name.len() == 1 => {}
             None => self.letter = letter as u8,
@@ -177,9 +177,20 @@ impl<'d> Param<'d> {
 
     pub(crate) const fn set_opposite_letter(&mut self, letter: char) {
         match letter_fault(letter) {
-            Some(_) => self.no_letter = Some(letter),
+            Some(_) => self.no_letters[1] = Some(letter),
             None => self.opposite_letter = letter as u8,
         }
+    }
+
+    /// Where a path must lead, in whichever order the setters were called.
+    pub(crate) const fn set_place(&mut self) {
+        self.path.at = match self.said.first(said::PLACES) {
+            Some(at) if 1 << at == said::PRESENT => At::Something,
+            Some(at) if 1 << at == said::ABSENT => At::Nothing,
+            Some(at) if 1 << at == said::FILE => At::File,
+            Some(_) => At::Directory,
+            None => At::Anything,
+        };
     }
 
     pub(crate) const fn set_times(&mut self, min: u32, max: u32) {

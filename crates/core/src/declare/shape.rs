@@ -12,6 +12,7 @@ use std::hash::Hash;
 
 use super::cell::Cell;
 use super::misfit::{Misfit, Miss, Reason};
+use super::sealed::{Sealed, Shapes, Units};
 use super::valid::{Refusal, Test};
 use super::{FromWord, Kind, Param};
 use crate::text::part;
@@ -101,13 +102,13 @@ impl Refusal {
     }
 }
 
-/// What one occurrence gives. Sealed by its supertraits: implement [`FromWord`] for own types.
+/// What one occurrence gives. Sealed: implement [`FromWord`] for own types.
 #[diagnostic::on_unimplemented(
     message = "`{Self}` cannot be the value of a parameter",
     label = "a word cannot be converted into this type",
     note = "implement `FromWord` for it, or `Choice` if it is a closed list of words"
 )]
-pub trait Unit: Sized + Send + Sync + 'static {
+pub trait Unit: Sized + Send + Sync + Sealed<Units> + 'static {
     /// What the validators test: each value of an array, a pair as a whole.
     type Item: 'static;
     /// The kinds of the words that one occurrence takes.
@@ -170,13 +171,13 @@ pub struct Form<'d> {
 
 /// The types that a key may have: `T`, `Option<T>` and `Vec<T>`, where `T` converts from a word
 /// ([`FromWord`]), or is an array or a pair of such types; [`Attached<T>`]; and a `BTreeMap`,
-/// whose entries are typed as `KEY=VALUE`, the last one given for a key winning.
+/// whose entries are typed as `KEY=VALUE`, the last one given for a key winning. Sealed.
 #[diagnostic::on_unimplemented(
     message = "`{Self}` cannot be the value of a parameter",
     label = "a word cannot be converted into this type",
     note = "implement `FromWord` for it, or `Choice` if it is a closed list of words"
 )]
-pub trait Shape: Sized + 'static {
+pub trait Shape: Sized + Sealed<Shapes> + 'static {
     /// What the validators test.
     type Item: 'static;
     #[doc(hidden)]

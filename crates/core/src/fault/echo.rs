@@ -167,7 +167,7 @@ fn places<'f, 'd>(shown: &[Vec<&'f Fault<'d>>]) -> Vec<(usize, usize, Marked<'f,
                     Place::Before(word) => places.push((word, number, Marked::Missing(fault))),
                     Place::At { word, start, end } => {
                         places.push((word, number, Marked::Typed(start..end)));
-                        let more = word + 1..=word + fault.more;
+                        let more = word + 1..=word + fault.more();
                         places.extend(more.map(|word| (word, number, Marked::More)));
                     }
                     _ => {}

@@ -87,7 +87,7 @@ impl<'c> Change<'c> {
         for fault in &before.list {
             let Place::At { word, start, end } = fault.place else { continue };
             faulty[word].push((start, end));
-            for next in faulty.iter_mut().skip(word + 1).take(fault.more) {
+            for next in faulty.iter_mut().skip(word + 1).take(fault.more()) {
                 next.push((0, usize::MAX));
             }
             if fault.is_of_name() {

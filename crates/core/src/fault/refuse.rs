@@ -135,14 +135,14 @@ const fn miss_phrase<'w>(wording: &Wording<'w>, miss: &Miss) -> &'w str {
 /// What would be right instead of a refused value.
 fn right(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> String {
     if let Some(test) = refusing(fault, param) {
-        return wording.says(&test.says(), kind(param, fault.which));
+        return wording.says(&test.says(), kind(param, fault.which()));
     }
     // The ending is told with what is amiss.
     if fault.reason == Some(Reason::Near(Miss::Ending)) {
         let noun = wording.path_noun(param);
         return if noun.is_empty() { wording.path } else { noun }.to_owned();
     }
-    takes(wording, param, fault.which, fault.reason.as_ref())
+    takes(wording, param, fault.which(), fault.reason.as_ref())
 }
 
 /// The validator that refuses a value, where that is not a range.
@@ -161,7 +161,7 @@ fn listed(fault: &Fault<'_>, param: &Param<'_>) -> Option<usize> {
             _ => None,
         };
     }
-    let kind = kind(param, fault.which);
+    let kind = kind(param, fault.which());
     matches!(kind.noun, Noun::Choice | Noun::Truth).then(|| kind.offers().count())
 }
 

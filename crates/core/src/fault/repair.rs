@@ -223,7 +223,7 @@ impl<'d> Bench<'_, 'd> {
         let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param) else {
             return;
         };
-        let at = self.fault.which;
+        let at = self.fault.which();
         if start > 0 && self.letters_behind(word, start, param) {
             return;
         }
@@ -293,8 +293,8 @@ impl<'d> Bench<'_, 'd> {
         let before = start.checked_sub(1).map(|at| self.bytes(word)[at]);
         let apart = before.is_some_and(|byte| byte.is_ascii_alphanumeric());
         let mut edits = vec![Edit::Replace { word, start, end, with, apart }];
-        for next in 1..=self.fault.more {
-            let (word, with) = (word + next, Word::hole(param, self.fault.which + next));
+        for next in 1..=self.fault.more() {
+            let (word, with) = (word + next, Word::hole(param, self.fault.which() + next));
             let end = self.line[word].typed.len();
             edits.push(Edit::Replace { word, start: 0, end, with, apart: false });
         }
@@ -348,6 +348,9 @@ fn attached(word: &[u8], start: usize) -> (usize, usize) {
     }
 }
 
+/// More holes than that nobody fills: then what is missing is shown in part, and no line is offered.
+const MOST_HOLES: u32 = 40;
+
 /// What goes where something is missing.
 fn missing(fault: &Fault<'_>) -> Line {
     let Some(param) = fault.param else { return Line::new() };
@@ -359,10 +362,10 @@ fn missing(fault: &Fault<'_>) -> Line {
         (kind, Role::Option) => {
             let times = if kind == FaultKind::OptionMissing { param.times().min } else { 1 };
             let once = |_| std::iter::once(name()).chain(holes(0, words));
-            (0..times.max(1)).flat_map(once).collect()
+            (0..times.clamp(1, MOST_HOLES)).flat_map(once).collect()
         }
         _ => {
-            let wanted = param.word_count().min as usize;
+            let wanted = param.given_word_count().min.min(MOST_HOLES) as usize;
             holes(fault.count, wanted.max(fault.count + 1)).collect()
         }
     }

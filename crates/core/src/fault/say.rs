@@ -200,7 +200,7 @@ impl<'d> Faults<'d> {
             Place::At { .. } if reads_secret(fault) => DOTS.to_owned(),
             Place::At { word, start, end } => {
                 let mut bare = self.shown_part(word, start, end);
-                for word in word + 1..=word + fault.more {
+                for word in word + 1..=word + fault.more() {
                     bare.put(" ");
                     bare.put(&self.shown_part(word, 0, self.words.word(word).len()));
                 }
@@ -328,7 +328,8 @@ fn broken(wording: &Wording, fault: &Fault<'_>) -> String {
 
 fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     let Some(param) = fault.param else { return String::new() };
-    let operand = param.role() == crate::declare::Role::Operand;
+    // Words of an operand are counted, unless one may hold several values.
+    let operand = param.role() == crate::declare::Role::Operand && param.delimiter.is_none();
     let times = if operand { param.given_word_count() } else { param.given_times() };
     let (phrase, bound) = if fault.count < times.min as usize {
         (wording.too_few, times.min)

@@ -215,7 +215,7 @@ impl<'d> Faults<'d> {
                     Some(Reason::Tested(place, _)) => digits((*place).into()),
                     _ => String::new(),
                 };
-                let takes = fault.param.map(|param| takes(wording, param, fault.which, reason));
+                let takes = fault.param.map(|param| takes(wording, param, fault.which(), reason));
                 Some(digits(param) + &why + &takes.unwrap_or_default())
             }
             _ => None,

@@ -41,7 +41,9 @@ impl<'d> Command<'d> {
 fn look_at_example(param: &Param<'_>, flaws: &mut Vec<String>) {
     let count = param.kinds().len();
     let is_tail = matches!(param.tail, Some(Tail::AfterDashes | Tail::UnknownOptions));
-    if count == 0 || is_tail || param.is_hidden() {
+    // Nobody types as many as that, and no line would show them.
+    let is_endless = param.given_times().min > 1_000;
+    if count == 0 || is_tail || is_endless || param.is_hidden() {
         return;
     }
     let mut words: Vec<String> = (0..count).map(|at| param.example(at)).collect();

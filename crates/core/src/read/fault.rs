@@ -15,14 +15,14 @@ pub struct Fault<'d> {
     pub(crate) place: Place,
     pub(crate) param: Option<&'d Param<'d>>,
     /// Which word of the parameter's value it is about.
-    pub(crate) which: usize,
+    pub(crate) which: u32,
     pub(crate) reason: Option<Reason>,
     /// Why a file cannot be read.
-    pub(crate) unread: Option<Unread>,
+    pub(crate) unread: Option<Box<Unread>>,
     /// How many there are of what is missing or too many.
     pub(crate) count: usize,
     /// Words behind the one of the place that it is about too: a pair is refused as a whole.
-    pub(crate) more: usize,
+    pub(crate) more: u32,
     /// Other places that it is about: the members of a rule.
     pub(crate) also: Vec<Place>,
     pub(crate) rule: Option<&'d Rule<'d>>,
@@ -145,6 +145,14 @@ impl<'d> Fault<'d> {
     /// The parameter it is about, if one is known.
     pub const fn param(&self) -> Option<&'d Param<'d>> {
         self.param
+    }
+
+    pub(crate) const fn which(&self) -> usize {
+        self.which as usize
+    }
+
+    pub(crate) const fn more(&self) -> usize {
+        self.more as usize
     }
 
     /// Whether the program itself is wrong, and not the line: a default does not read.

@@ -334,7 +334,11 @@ impl<'d> Reader<'d> {
         }
         let extra = pieces.get((max as usize).saturating_mul(each)).map(|piece| piece.place);
         let outer = slot.outer.as_ref().map(|outer| outer.place);
-        let place = extra.or(outer).unwrap_or_else(|| self.end_of_options(param));
+        let end = || match param.role {
+            Role::Operand => self.end_of_operands(param),
+            _ => self.end_of_options(param),
+        };
+        let place = extra.or(outer).unwrap_or_else(end);
         let fault = Fault::of(FaultKind::ValuesMiscounted, place, param);
         self.faults.push(Fault { count, ..fault });
     }

@@ -97,7 +97,7 @@ impl<'d> Reader<'d> {
             Ok(None) => return,
             Err(reason) => {
                 let fault = Fault::new(FaultKind::FileUnread, place);
-                let unread = Some(reason);
+                let unread = Some(Box::new(reason));
                 self.faults.push(Fault { param: config.option, unread, ..fault });
                 return;
             }

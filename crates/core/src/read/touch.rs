@@ -57,7 +57,7 @@ impl<'d> Reader<'d> {
             }
             Err(unread) => {
                 let fault = Fault::of(FaultKind::FileUnread, place, slot.param);
-                self.faults.push(Fault { unread: Some(unread), ..fault });
+                self.faults.push(Fault { unread: Some(Box::new(unread)), ..fault });
             }
         }
     }

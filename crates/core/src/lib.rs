@@ -46,16 +46,17 @@ pub use complete::{candidates, script};
 pub use declare::DomainName;
 pub use declare::valid;
 pub use declare::{
-    Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Config, Flag, FlagShape, Fraction,
-    FromWord, HELP, Key, Kind, ListShape, Manner, Misfit, Named, Offer, Operand, Package, Param,
-    Problem, Refers, Role, Rule, Shape, Shell, Tail, TailShape, Tally, Unit, When, Whole,
+    Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
+    FromWord, HELP, Held, Key, Kind, ListShape, Manner, Misfit, Named, Offer, Operand, Package,
+    Param, Problem, Refers, Role, Rule, Shape, Shell, Tail, TailShape, Tally, Unit, Untyped, When,
+    Whole,
 };
 pub use page::Page;
 pub use prove::Flaw;
 pub use read::{
-    Expects, Fault, FaultKind, Faults, Length, Malformed, Meaning, Objection, Occurrence, Origin,
-    Outcome, Path, Place, Presence, Reader, Reading, Setting, Settings, Step, Unread, Word, Words,
-    World, message,
+    Expects, Facts, Fault, FaultKind, Faults, Given, Length, Malformed, Meaning, Objection,
+    Occurrence, Origin, Outcome, Path, Place, Presence, Reader, Reading, Setting, Settings, Step,
+    Unread, Word, Words, World, message,
 };
 pub use text::{Look, visible};
 pub use wording::Wording;

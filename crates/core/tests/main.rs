@@ -21,5 +21,6 @@ mod secrets;
 mod setters;
 mod told;
 mod trust;
+mod untyped;
 mod voice;
 mod world;

@@ -1,8 +1,8 @@
 //! Setters record: whatever they are given, in whichever order.
 
 use clavret_core::{
-    Bundle, Command, Flag, HELP, Length, Look, Named, Operand, Outcome, Page, Path, Rule, Tally,
-    valid,
+    Bundle, Command, Flag, Form, HELP, Length, Look, Named, Operand, Outcome, Page, Param, Path,
+    Rule, Tally, Untyped, valid,
 };
 use proptest::prelude::*;
 
@@ -245,68 +245,73 @@ fn lists(calls: &[Call]) -> Vec<Vec<&str>> {
     calls.iter().map(list).collect()
 }
 
-/// Calls that an option has.
-fn option<'d>(name: &'d str, calls: &'d [Call], lists: &'d [Vec<&'d str>]) -> Frames<'d> {
-    let mut key = Frames::draft(name);
-    for (call, list) in calls.iter().zip(lists) {
-        key = match call {
-            Call::Help(text) => key.help(text),
-            Call::Description(text) => key.description(text),
-            Call::Hidden => key.hidden(),
-            Call::Deprecated(text) => key.deprecated(text),
-            Call::Variable(text) => key.variable(text),
-            Call::Once => key.once(),
-            Call::Letter(letter) => key.letter(*letter),
-            Call::Aliases(_) => key.aliases(list),
-            Call::Formerly(_) => key.formerly(list),
-            Call::Throughout => key.throughout(),
-            Call::Default(text) => key.default(text),
-            Call::Valid => key.valid(&IN_HIVE),
-            Call::Secret => key.secret(),
-            Call::SecretFile(text) => key.secret_file(text),
-            Call::Placeholder(text) => key.placeholder(text),
-            Call::Times(min, max) => key.times(*min, *max),
-            Call::Distinct => key.distinct(),
-            Call::JoinedBy(sign) => key.joined_by(*sign),
-            Call::AsInCode => key.as_in_code(),
-            Call::Opposite(_) | Call::OppositeLetter(_) | Call::Worded => key,
+/// A key with calls made; where it has no such setter, the key as it is.
+macro_rules! called {
+    ($key:expr, $calls:expr, $lists:expr, $($own:tt)*) => {{
+        let mut key = $key;
+        for (call, list) in $calls.iter().zip($lists) {
+            called!(@one key call list $($own)*);
+        }
+        key
+    }};
+    (@one $key:ident $call:ident $list:ident $($own:tt)*) => {
+        $key = match $call {
+            Call::Help(text) => $key.help(text),
+            Call::Description(text) => $key.description(text),
+            Call::Hidden => $key.hidden(),
+            Call::Deprecated(text) => $key.deprecated(text),
+            Call::Variable(text) => $key.variable(text),
+            Call::Once => $key.once(),
+            Call::Letter(letter) => $key.letter(*letter),
+            Call::Aliases(_) => $key.aliases($list),
+            Call::Formerly(_) => $key.formerly($list),
+            Call::Throughout => $key.throughout(),
+            call => called!(@own $key call $($own)*),
         };
-    }
-    key
-}
-
-/// Calls that a flag has.
-fn flag<'d>(name: &'d str, calls: &'d [Call], lists: &'d [Vec<&'d str>]) -> Flag<'d> {
-    let mut key = Flag::draft(name);
-    for (call, list) in calls.iter().zip(lists) {
-        key = match call {
-            Call::Help(text) => key.help(text),
-            Call::Description(text) => key.description(text),
-            Call::Hidden => key.hidden(),
-            Call::Deprecated(text) => key.deprecated(text),
-            Call::Variable(text) => key.variable(text),
-            Call::Once => key.once(),
-            Call::Letter(letter) => key.letter(*letter),
-            Call::Aliases(_) => key.aliases(list),
-            Call::Formerly(_) => key.formerly(list),
-            Call::Throughout => key.throughout(),
-            Call::Opposite(text) => key.opposite(text),
-            Call::OppositeLetter(letter) => key.opposite_letter(*letter),
-            Call::Worded => key.worded(),
-            _ => key,
-        };
-    }
-    key
+    };
+    (@own $key:ident $call:ident valued) => {
+        match $call {
+            Call::Default(text) => $key.default(text),
+            Call::Valid => $key.valid(&IN_HIVE),
+            Call::Secret => $key.secret(),
+            Call::SecretFile(text) => $key.secret_file(text),
+            Call::Placeholder(text) => $key.placeholder(text),
+            Call::Times(min, max) => $key.times(*min, *max),
+            Call::Distinct => $key.distinct(),
+            Call::JoinedBy(sign) => $key.joined_by(*sign),
+            Call::AsInCode => $key.as_in_code(),
+            _ => $key,
+        }
+    };
+    (@own $key:ident $call:ident flag) => {
+        match $call {
+            Call::Opposite(text) => $key.opposite(text),
+            Call::OppositeLetter(letter) => $key.opposite_letter(*letter),
+            Call::Worded => $key.worded(),
+            _ => $key,
+        }
+    };
+    (@own $key:ident $call:ident any) => {
+        match $call {
+            call @ (Call::Opposite(_) | Call::OppositeLetter(_) | Call::Worded) => {
+                called!(@own $key call flag)
+            }
+            call => called!(@own $key call valued),
+        }
+    };
 }
 
 /// The problems, the page, and what becomes of some lines.
 fn all_of(name: &str, calls: &[Call], lines: &[Vec<String>]) -> (Vec<String>, Vec<String>) {
     let lists = lists(calls);
-    let (option, flag) = (option(name, calls, &lists), flag("calm", calls, &lists));
+    let option = called!(Frames::draft(name), calls, &lists, valued);
+    let flag = called!(Flag::<bool>::draft("calm"), calls, &lists, flag);
+    let any = called!(Untyped::option(name, Form::of::<Vec<u8>>()), calls, &lists, any);
+    let operand = called!(Untyped::operand(name, Form::of::<String>()), calls, &lists, any);
     let tally = Tally::draft("v").help("say more");
     let mut problems = Vec::new();
     let mut shown = Vec::new();
-    for param in [option.param(), flag.param()] {
+    for param in [option.param(), flag.param(), any.param(), operand.param()] {
         let params = [param, tally.param()];
         let command = Command::draft("inspect").takes(&params);
         problems.extend(command.problems().iter().map(ToString::to_string));
@@ -324,7 +329,37 @@ fn all_of(name: &str, calls: &[Call], lines: &[Vec<String>]) -> (Vec<String>, Ve
     (problems, shown)
 }
 
+/// What a command with one option shows.
+fn shown(param: &Param<'_>, lines: &[Vec<String>]) -> Vec<String> {
+    let params = [param];
+    let command = Command::draft("inspect").takes(&params);
+    let problems = command.problems().iter().map(ToString::to_string).collect::<Vec<_>>();
+    let page = Page::of(&Path::of(&command), Length::Full).draw(Look::PLAIN);
+    let read = lines.iter().map(|line| match command.read(line) {
+        Outcome::Reading(reading) => format!("{reading:?}"),
+        Outcome::Faults(faults) => faults.draw(Look::PLAIN),
+        other => format!("{other:?}"),
+    });
+    problems.into_iter().chain([page]).chain(read).collect()
+}
+
 proptest! {
+    /// A key without its type is the same to everything but its author.
+    #[test]
+    fn an_untyped_key_shows_what_the_typed_one_does(
+        calls in prop::collection::vec(call(), 0..8),
+        lines in prop::collection::vec(prop::collection::vec(text(), 0..4), 0..4),
+    ) {
+        // Values are held against each other by a typed key, words by an untyped one.
+        let calls: Vec<Call> =
+            calls.into_iter().filter(|call| !matches!(call, Call::Distinct)).collect();
+        let lists = lists(&calls);
+        let typed = called!(Frames::draft("frames"), calls, &lists, valued);
+        let untyped = Untyped::option("frames", Form::of::<Vec<u8>>());
+        let untyped = called!(untyped, calls, &lists, valued);
+        prop_assert_eq!(shown(typed.param(), &lines), shown(untyped.param(), &lines));
+    }
+
     /// Nothing panics, whatever setters are called with; what has problems still reads somehow.
     #[test]
     fn no_setter_panics_on_a_draft(

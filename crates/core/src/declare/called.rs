@@ -3,7 +3,7 @@
 
 use std::ffi::OsStr;
 
-use super::cell::Cell;
+use super::cell::Held;
 use super::param::{Param, Role};
 use super::shape::Feed;
 use super::{FromWord, Kind};
@@ -242,7 +242,7 @@ impl<'d> Param<'d> {
         if self.kinds().is_empty() {
             return bool::from_word(word.as_ref()).is_ok();
         }
-        let (mut cell, mut wrong) = (Cell::default(), Vec::new());
+        let (mut cell, mut wrong) = (Held::default(), Vec::new());
         let words: &[&OsStr] = &[word.as_ref()];
         let mut feed = Feed { first: 0, words, equals: None, param: self, wrong: &mut wrong };
         (self.form.fill)(&mut cell, &mut feed);

@@ -4,6 +4,23 @@ use std::any::Any;
 use std::ffi::OsString;
 use std::path::PathBuf;
 
+use super::Shape;
+
+/// The value of an [`Untyped`](super::Untyped) key, whose type is known at run time.
+#[derive(Debug, Default)]
+pub struct Held(Cell);
+
+impl Held {
+    /// No value.
+    pub(crate) const EMPTY: Held = Held(Cell::Empty);
+
+    /// The value, if it is of this type: that of the [`Form`](super::Form) that the key was given; a `bool` of
+    /// a flag, a `u32` of a tally, both only where they were given.
+    pub fn get<T: Shape>(&self) -> Option<&T> {
+        T::peek(self).or(T::ABSENT)
+    }
+}
+
 /// A value of a type that only its key knows, held as `Option<T>` so that one place serves the
 /// shapes `T` and `Option<T>`.
 ///
@@ -12,18 +29,18 @@ use std::path::PathBuf;
 macro_rules! cells {
     ($($variant:ident($type:ty))*) => {
         #[derive(Debug, Default)]
-        pub enum Cell {
+        enum Cell {
             #[default]
             Empty,
             $($variant(Option<$type>),)*
             Boxed(Box<dyn Any + Send + Sync>),
         }
 
-        impl Cell {
+        impl Held {
             /// Keeps a value in place of what was kept.
             #[inline]
             pub(crate) fn set<T: Send + Sync + 'static>(&mut self, value: T) {
-                let old = std::mem::replace(self, Cell::keep(value));
+                let old = std::mem::replace(&mut self.0, Self::keep(value));
                 // Nearly always there was nothing: then the walk over what there could have been
                 // to drop is left out.
                 if let Cell::Empty = old {
@@ -46,7 +63,7 @@ macro_rules! cells {
             /// A look at the value, if one of type `T` is kept.
             #[inline]
             pub(crate) fn peek<T: 'static>(&self) -> Option<&Option<T>> {
-                match self {
+                match &self.0 {
                     Cell::Empty => None,
                     // The type is known in each arm, so the compiler keeps at most one of them.
                     $(Cell::$variant(value) => (value as &dyn Any).downcast_ref(),)*
@@ -57,7 +74,7 @@ macro_rules! cells {
             /// The value to change or to take, if one of type `T` is kept.
             #[inline]
             pub(crate) fn peek_mut<T: 'static>(&mut self) -> Option<&mut Option<T>> {
-                match self {
+                match &mut self.0 {
                     Cell::Empty => None,
                     $(Cell::$variant(value) => (value as &mut dyn Any).downcast_mut(),)*
                     Cell::Boxed(value) => value.downcast_mut(),

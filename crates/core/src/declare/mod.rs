@@ -9,7 +9,7 @@
 //! * `param.rs`: [`Param`], the untyped record behind every key; `called.rs`: its names, and what
 //!   stands for its value.
 //! * `bundle.rs`: parameters that several commands take together.
-//! * `keys.rs`: [`Operand`], [`Named`], [`Flag`] and [`Tally`], the typed keys.
+//! * `keys/`: [`Operand`], [`Named`], [`Flag`] and [`Tally`], the typed keys; [`Untyped`] ones; their setters.
 //! * `shape.rs`: which Rust types a key may have, and how many words they take.
 //! * `kind.rs`, `from_word.rs`, `choice.rs`: what one word may be, and its conversion.
 //! * `kinds/`: the types of other crates that convert from a word, each behind a feature.
@@ -59,7 +59,7 @@ pub use command::Command;
 pub(crate) use command::Standard;
 pub use config::Config;
 pub use from_word::{Fraction, FromWord, Manner, Whole};
-pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally};
+pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally, Untyped};
 pub use kind::{Kind, Noun, Refers};
 #[cfg(feature = "idna")]
 pub use kinds::idna::DomainName;
@@ -68,12 +68,12 @@ pub use package::Package;
 pub use param::{Param, Role, Tail};
 pub use problem::Problem;
 pub use rule::Rule;
-pub use shape::{Attached, Shape, Unit};
+pub use shape::{Attached, Form, Shape, Unit};
 pub use standard::{COLOR, COMPLETIONS, HELP, Shell, When};
 pub(crate) use standard::{SHELL, TOPIC};
 
 pub(crate) use called::Hit;
-pub(crate) use cell::Cell;
+pub use cell::Held;
 pub(crate) use keys::is_key;
 pub(crate) use misfit::{Miss, Reason};
 pub(crate) use names::hash;

@@ -2,6 +2,7 @@
 
 use super::defaults;
 use super::finder::Finder;
+use super::kind::Noun;
 use super::names::{letter_fault, long_name_fault, option_name_fault};
 use super::param::{Param, Role, name_fault};
 use super::problem::Problem;
@@ -29,6 +30,11 @@ pub(super) const fn clashes<'d, const ROOM: usize>(
             _ => "one of the two would be lost",
         };
         finder.show(Problem::Twice { name, setter: said::NAMES[at], instead });
+    }
+    if param.draft
+        && let Some(at) = said.first(said::SETTERS & !fitting(param))
+    {
+        finder.show(Problem::Misplaced { name, setter: said::NAMES[at] });
     }
     if said.count(said::PLACES) > 1
         && let Some(first) = said.first(said::PLACES)
@@ -76,6 +82,52 @@ pub(super) const fn clashes<'d, const ROOM: usize>(
             finder.show(Problem::Placeholder { name, placeholder, texts, words });
         }
     }
+}
+
+/// The setters that go with what a parameter is. Types see to it; of an untyped one it is looked at here.
+const fn fitting(param: &Param<'_>) -> u32 {
+    let role = match param.role {
+        Role::Operand => said::OF_VALUES | said::VARIABLE,
+        Role::Option => {
+            said::OF_NAMES | said::OF_VALUES | said::VARIABLE | said::ONCE | said::SECRET_FILE
+        }
+        Role::Flag => said::OF_NAMES | said::VARIABLE | said::ONCE | said::OF_FLAGS,
+        Role::Tally => said::OF_NAMES,
+    };
+    let form = param.form;
+    let (mut fits, mut i) = (said::OF_ALL | role, 0);
+    if form.kinds.is_empty() {
+        return fits;
+    }
+    let (mut are_whole, mut are_numbers, mut are_paths, mut are_texts) = (true, true, true, true);
+    while i < form.kinds.len() {
+        let noun = form.kinds[i].noun;
+        are_whole &= matches!(noun, Noun::Whole);
+        are_numbers &= matches!(noun, Noun::Number);
+        are_paths &= matches!(noun, Noun::Path);
+        are_texts &= matches!(noun, Noun::Text);
+        i += 1;
+    }
+    let is_entry = form.kinds[0].sides.is_some();
+    if form.many && !is_entry {
+        fits |= said::TIMES | said::DISTINCT;
+        if form.kinds.len() == 1 {
+            fits |= said::JOINED_BY;
+        }
+        if matches!(param.role, Role::Operand) && form.kinds.len() == 1 && are_texts {
+            fits |= said::TAIL;
+        }
+    }
+    if are_whole {
+        fits |= said::AS_IN_CODE;
+    }
+    if are_numbers {
+        fits |= said::INFINITE;
+    }
+    if are_paths {
+        fits |= said::PLACES | said::EXTENSIONS;
+    }
+    fits
 }
 
 /// What another setter could still have put right: looked at when a command takes it.

@@ -2,7 +2,7 @@
 
 use std::fmt;
 
-use super::cell::Cell;
+use super::cell::Held;
 use super::from_word::Manner;
 use super::names::{hash, letter_fault, option_name_fault, plain_name_fault};
 use super::own;
@@ -89,7 +89,7 @@ pub struct Param<'d> {
     pub(crate) former: &'d [&'d str],
     pub(crate) path: PathTest<'d>,
     /// Finds the first of a list's values that stands there before.
-    pub(crate) twin: Option<fn(&Cell) -> Option<usize>>,
+    pub(crate) twin: Option<fn(&Held) -> Option<usize>>,
     pub(crate) test: Option<&'d dyn Test>,
     pub(crate) form: &'d Form<'d>,
 }
@@ -269,6 +269,11 @@ impl<'d> Param<'d> {
         self.said.has(said::ONCE)
     }
 
+    /// Whether no value may stand twice in it.
+    pub(crate) const fn is_distinct(&self) -> bool {
+        self.said.has(said::DISTINCT)
+    }
+
     /// How often it must and may be given. With a default it need not be.
     pub(crate) const fn times(&self) -> Times {
         let Times { min, max } = self.times;
@@ -288,6 +293,14 @@ impl<'d> Param<'d> {
     /// The same where it is given.
     pub(crate) const fn given_word_count(&self) -> Times {
         self.words_of(self.times)
+    }
+
+    /// What a list is held to that has too few or too many: words of an operand, unless one may hold several.
+    pub(crate) fn miscounted_times(&self) -> Times {
+        match self.role {
+            Role::Operand if self.delimiter.is_none() => self.given_word_count(),
+            _ => self.given_times(),
+        }
     }
 
     const fn words_of(&self, Times { mut min, max }: Times) -> Times {

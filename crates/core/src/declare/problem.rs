@@ -160,6 +160,13 @@ pub enum Problem<'d> {
         /// Both setters.
         setters: [&'static str; 2],
     },
+    /// A setter that does not go with what an untyped parameter is.
+    Misplaced {
+        /// The parameter.
+        name: &'d str,
+        /// The setter.
+        setter: &'static str,
+    },
     /// A letter for a name that is one.
     Lettered {
         /// The name.
@@ -305,6 +312,10 @@ impl Problem<'_> {
             Problem::Clash { name, setters: [first, second] } => {
                 let text = text.text("`").text(first).text("` and `").text(second);
                 text.text("` of `").text(name).text("` exclude each other")
+            }
+            Problem::Misplaced { name, setter } => {
+                let text = text.text("`").text(setter).text("` does not go with what `").text(name);
+                text.text("` is")
             }
             Problem::Lettered { name } => {
                 let text =

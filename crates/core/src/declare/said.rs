@@ -79,6 +79,15 @@ pub(crate) mod param {
 
     /// Where a path must lead: one of these at most.
     pub(crate) const PLACES: u32 = PRESENT | ABSENT | FILE | DIRECTORY;
+    /// What every parameter may have.
+    pub(crate) const OF_ALL: u32 = HELP | DESCRIPTION | HIDDEN | DEPRECATED;
+    /// What has a name behind dashes.
+    pub(crate) const OF_NAMES: u32 = LETTER | ALIASES | FORMERLY | THROUGHOUT;
+    /// What takes words.
+    pub(crate) const OF_VALUES: u32 = DEFAULT | VALID | REFERS | SECRET | PLACEHOLDER;
+    pub(crate) const OF_FLAGS: u32 = OPPOSITE | OPPOSITE_LETTER | WORDED;
+    /// All setters.
+    pub(crate) const SETTERS: u32 = WARNS - 1;
     /// No setter: some words that its type takes are deprecated.
     pub(crate) const WARNS: u32 = 1 << 30;
     /// No setter: its type takes more than one word, or one that is only attached.

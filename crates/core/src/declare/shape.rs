@@ -10,7 +10,7 @@ use std::ffi::OsStr;
 use std::fmt::Debug;
 use std::hash::Hash;
 
-use super::cell::Cell;
+use super::cell::Held;
 use super::misfit::{Misfit, Miss, Reason};
 use super::sealed::{Sealed, Shapes, Units};
 use super::valid::{Refusal, Test};
@@ -51,6 +51,20 @@ impl Feed<'_> {
             Ok(_) => self.ends_otherwise(at),
             Err(Misfit { reason }) => self.misfit(at, reason),
         }
+    }
+
+    /// A word of a kind that is known at run time.
+    fn text(&mut self, at: usize) -> Option<String> {
+        let word = self.words.get(at)?;
+        let Some(text) = word.to_str() else { return self.misfit(at, Reason::NotText) };
+        let offers = self.param.kinds().get(at).map_or(&[] as &[_], |kind| kind.offers);
+        if !offers.is_empty() && !offers.iter().any(|offer| offer.name == text) {
+            return self.misfit(at, Reason::NotOne);
+        }
+        if !self.param.path.accepts(word) {
+            return self.ends_otherwise(at);
+        }
+        Some(text.to_owned())
     }
 
     #[cold]
@@ -154,8 +168,9 @@ impl<A: FromWord, B: FromWord> Unit for (A, B) {
     }
 }
 
-/// What is known of a shape without its type.
-#[derive(Debug)]
+/// How many words a value has and of which kinds, without its type: what an [`Untyped`](super::Untyped) key
+/// is given.
+#[derive(Debug, Clone, Copy)]
 pub struct Form<'d> {
     /// The kinds of the words of one occurrence.
     pub(crate) kinds: &'d [&'d Kind<'d>],
@@ -166,7 +181,52 @@ pub struct Form<'d> {
     /// The value is attached to the name, or left out.
     pub(crate) attached: bool,
     /// Converts the words of one occurrence into the cell.
-    pub(crate) fill: fn(&mut Cell, &mut Feed<'_>),
+    pub(crate) fill: fn(&mut Held, &mut Feed<'_>),
+}
+
+impl Form<'static> {
+    /// That of a Rust type: `Form::of::<Vec<u8>>()`.
+    pub const fn of<T: Shape>() -> &'static Form<'static> {
+        T::FORM
+    }
+}
+
+impl<'d> Form<'d> {
+    /// Text of kinds that are known only at run time, a word of each, which must be given: one of the words
+    /// that the kind [offers](Kind::choice), or any text where it offers none. The value is a `Vec<String>`.
+    pub const fn words(kinds: &'d [&'d Kind<'d>]) -> Self {
+        Form { kinds, needed: true, many: false, attached: false, fill: fill_words }
+    }
+
+    /// It need not be given.
+    #[must_use]
+    pub const fn optional(mut self) -> Self {
+        self.needed = false;
+        self
+    }
+
+    /// It may be given any number of times, or not at all.
+    #[must_use]
+    pub const fn many(mut self) -> Self {
+        (self.needed, self.many) = (false, true);
+        self
+    }
+}
+
+/// Words of kinds that are known at run time.
+fn fill_words(held: &mut Held, feed: &mut Feed<'_>) {
+    let mut texts = Vec::new();
+    for at in 0..feed.words.len() {
+        let text = feed.text(at);
+        texts.extend(feed.tested(at, 1, text));
+    }
+    if texts.len() < feed.words.len() {
+        return;
+    }
+    match held.peek_mut::<Vec<String>>() {
+        Some(Some(before)) if feed.param.form.many => before.extend(texts),
+        _ => held.set(texts),
+    }
 }
 
 /// The types that a key may have: `T`, `Option<T>` and `Vec<T>`, where `T` converts from a word
@@ -189,13 +249,13 @@ pub trait Shape: Sized + Sealed<Shapes> + 'static {
     #[doc(hidden)]
     const ABSENT: Option<&'static Self>;
     #[doc(hidden)]
-    fn peek(cell: &Cell) -> Option<&Self>;
+    fn peek(cell: &Held) -> Option<&Self>;
     #[doc(hidden)]
-    fn take(cell: &mut Cell) -> Option<Self>;
+    fn take(cell: &mut Held) -> Option<Self>;
 }
 
 /// The last occurrence wins, but each is converted: a word that is wrong is wrong wherever it stands.
-fn last<U: Unit>(cell: &mut Cell, feed: &mut Feed<'_>) {
+fn last<U: Unit>(cell: &mut Held, feed: &mut Feed<'_>) {
     if let Some(unit) = U::unit(feed) {
         cell.set(unit);
     }
@@ -207,11 +267,11 @@ impl<U: Unit> Shape for U {
         &Form { kinds: U::KINDS, needed: true, many: false, attached: false, fill: last::<U> };
     const ABSENT: Option<&'static Self> = None;
 
-    fn peek(cell: &Cell) -> Option<&Self> {
+    fn peek(cell: &Held) -> Option<&Self> {
         cell.peek::<U>()?.as_ref()
     }
 
-    fn take(cell: &mut Cell) -> Option<Self> {
+    fn take(cell: &mut Held) -> Option<Self> {
         cell.take::<U>()
     }
 }
@@ -222,16 +282,16 @@ impl<U: Unit> Shape for Option<U> {
         &Form { kinds: U::KINDS, needed: false, many: false, attached: false, fill: last::<U> };
     const ABSENT: Option<&'static Self> = Some(&None);
 
-    fn peek(cell: &Cell) -> Option<&Self> {
+    fn peek(cell: &Held) -> Option<&Self> {
         cell.peek::<U>()
     }
 
-    fn take(cell: &mut Cell) -> Option<Self> {
+    fn take(cell: &mut Held) -> Option<Self> {
         Some(cell.take::<U>())
     }
 }
 
-fn push<U: Unit>(cell: &mut Cell, feed: &mut Feed<'_>) {
+fn push<U: Unit>(cell: &mut Held, feed: &mut Feed<'_>) {
     let Some(unit) = U::unit(feed) else { return };
     match cell.peek_mut::<Vec<U>>() {
         Some(Some(units)) => units.push(unit),
@@ -245,11 +305,11 @@ impl<U: Unit> Shape for Vec<U> {
         &Form { kinds: U::KINDS, needed: false, many: true, attached: false, fill: push::<U> };
     const ABSENT: Option<&'static Self> = Some(&Vec::new());
 
-    fn peek(cell: &Cell) -> Option<&Self> {
+    fn peek(cell: &Held) -> Option<&Self> {
         cell.peek::<Vec<U>>()?.as_ref()
     }
 
-    fn take(cell: &mut Cell) -> Option<Self> {
+    fn take(cell: &mut Held) -> Option<Self> {
         Some(cell.take::<Vec<U>>().unwrap_or_default())
     }
 }
@@ -281,7 +341,7 @@ pub enum Attached<T> {
     Value(T),
 }
 
-fn attach<T: FromWord>(cell: &mut Cell, feed: &mut Feed<'_>) {
+fn attach<T: FromWord>(cell: &mut Held, feed: &mut Feed<'_>) {
     if feed.words.is_empty() {
         cell.set(Attached::<T>::Bare);
     } else if let Some(value) = T::unit(feed) {
@@ -295,11 +355,11 @@ impl<T: FromWord> Shape for Attached<T> {
         &Form { kinds: T::KINDS, needed: false, many: false, attached: true, fill: attach::<T> };
     const ABSENT: Option<&'static Self> = Some(&Attached::Absent);
 
-    fn peek(cell: &Cell) -> Option<&Self> {
+    fn peek(cell: &Held) -> Option<&Self> {
         cell.peek::<Attached<T>>()?.as_ref()
     }
 
-    fn take(cell: &mut Cell) -> Option<Self> {
+    fn take(cell: &mut Held) -> Option<Self> {
         Some(cell.take::<Attached<T>>().unwrap_or_default())
     }
 }
@@ -344,16 +404,16 @@ impl<K: FromWord + Ord, V: FromWord> Shape for BTreeMap<K, V> {
     };
     const ABSENT: Option<&'static Self> = Some(&BTreeMap::new());
 
-    fn peek(cell: &Cell) -> Option<&Self> {
+    fn peek(cell: &Held) -> Option<&Self> {
         cell.peek::<Self>()?.as_ref()
     }
 
-    fn take(cell: &mut Cell) -> Option<Self> {
+    fn take(cell: &mut Held) -> Option<Self> {
         Some(cell.take::<Self>().unwrap_or_default())
     }
 }
 
-fn insert<K: FromWord + Ord, V: FromWord>(cell: &mut Cell, feed: &mut Feed<'_>) {
+fn insert<K: FromWord + Ord, V: FromWord>(cell: &mut Held, feed: &mut Feed<'_>) {
     let Some((key, value)) = entry::<K, V>(feed) else { return };
     match cell.peek_mut::<BTreeMap<K, V>>() {
         Some(Some(map)) => _ = map.insert(key, value),
@@ -362,7 +422,7 @@ fn insert<K: FromWord + Ord, V: FromWord>(cell: &mut Cell, feed: &mut Feed<'_>) 
 }
 
 /// The first value of a list that stands in it before.
-pub(crate) fn twin<U: Unit + Eq + Hash>(cell: &Cell) -> Option<usize> {
+pub(crate) fn twin<U: Unit + Eq + Hash>(cell: &Held) -> Option<usize> {
     let units = cell.peek::<Vec<U>>()?.as_ref()?;
     let mut seen = HashSet::with_capacity(units.len());
     units.iter().position(|unit| !seen.insert(unit))

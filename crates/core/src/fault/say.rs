@@ -17,6 +17,12 @@ const LONGEST: usize = 48;
 const MOST_TYPED: usize = 4;
 
 impl<'d> Faults<'d> {
+    /// What is wrong, and what would be right, in a sentence of the program's phrases; what may be secret shows
+    /// as dots.
+    pub fn sentence_of(&self, fault: &Fault<'d>) -> String {
+        if fault.is_mistake() { self.mistake(fault) } else { self.sentence(&[fault]) }
+    }
+
     /// What is wrong, and what would be right, in a sentence: of one fault, or of several that differ
     /// in names alone.
     #[inline(never)]
@@ -328,9 +334,7 @@ fn broken(wording: &Wording, fault: &Fault<'_>) -> String {
 
 fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     let Some(param) = fault.param else { return String::new() };
-    // Words of an operand are counted, unless one may hold several values.
-    let operand = param.role() == crate::declare::Role::Operand && param.delimiter.is_none();
-    let times = if operand { param.given_word_count() } else { param.given_times() };
+    let times = param.miscounted_times();
     let (phrase, bound) = if fault.count < times.min as usize {
         (wording.too_few, times.min)
     } else {

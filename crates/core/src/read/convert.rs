@@ -10,7 +10,7 @@ use super::step::{Meaning, Step};
 use super::word::Words;
 #[cfg(feature = "serde")]
 use crate::declare::sides;
-use crate::declare::{Cell, Feed, FromWord, Param, Reason, Role, Wrong};
+use crate::declare::{Feed, FromWord, Held, Param, Reason, Role, Wrong};
 use crate::text::part;
 
 /// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
@@ -43,7 +43,7 @@ fn fill(slot: &mut Slot<'_>, first: usize, words: &[&OsStr], wrong: &mut Vec<Wro
 #[inline]
 fn fill_cell(
     param: &Param<'_>,
-    cell: &mut Cell,
+    cell: &mut Held,
     first: usize,
     words: &[&OsStr],
     wrong: &mut Vec<Wrong>,

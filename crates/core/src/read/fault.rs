@@ -6,7 +6,7 @@ use super::trace::Trace;
 use super::unread::Unread;
 use super::word::Words;
 use super::world::Around;
-use crate::declare::{Param, Reason, Rule};
+use crate::declare::{Param, Reason, Rule, Times, is_record};
 
 /// One thing that is wrong with a command line.
 #[derive(Debug, Clone)]
@@ -80,6 +80,42 @@ pub enum FaultKind {
     SettingMalformed,
 }
 
+/// What is known of a fault beside its kind and its place: see [`Fault::facts`].
+#[derive(Debug, Clone, Copy)]
+#[non_exhaustive]
+pub enum Facts<'f> {
+    /// Nothing more.
+    Nothing,
+    /// A value is wrong: which of the words of its parameter's value, counted from 0, and how many behind it
+    /// are meant too, as a pair is refused as a whole.
+    Word {
+        /// Which word.
+        at: usize,
+        /// How many behind it.
+        more: usize,
+    },
+    /// A value is there in part.
+    Part {
+        /// The words that are there.
+        found: usize,
+        /// The words that it has.
+        words: usize,
+    },
+    /// A list has too few values or too many; words, of an operand.
+    Count {
+        /// How many there are.
+        found: usize,
+        /// How many there must be at least.
+        fewest: u32,
+        /// How many there may be.
+        most: u32,
+    },
+    /// A rule is broken.
+    Rule(&'f Rule<'f>),
+    /// A file cannot be read.
+    File(&'f Unread),
+}
+
 /// Where it is wrong.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
 pub enum Place {
@@ -140,6 +176,59 @@ impl<'d> Fault<'d> {
     /// Where.
     pub const fn place(&self) -> Place {
         self.place
+    }
+
+    /// What else is known of it, by its kind.
+    ///
+    /// ```
+    /// use clavret_core::{Command, Facts, Operand, Outcome};
+    /// static COMBS: Operand<Vec<f64>> = Operand::new("kilograms").times(2, 3);
+    /// static HARVEST: Command = Command::new("harvest").takes(&[COMBS.param()]);
+    /// let Outcome::Faults(faults) = HARVEST.read(&["3.5"]) else { panic!() };
+    /// let fault = faults.iter().next().unwrap();
+    /// assert!(matches!(fault.facts(), Facts::Count { found: 1, fewest: 2, most: 3 }));
+    /// assert_eq!(faults.sentence_of(fault), "KILOGRAMS takes at least two, not one");
+    /// ```
+    pub fn facts(&self) -> Facts<'_> {
+        use FaultKind::{
+            FileUnread, OperandMissing, PathRefused, RuleBroken, ValueMisfit, ValueMissing,
+            ValueNotText, ValueRefused, ValueTwice, ValuesMiscounted,
+        };
+        match (self.kind, self.param) {
+            (ValueMissing | OperandMissing, Some(param)) => {
+                Facts::Part { found: self.count, words: param.kinds().len() }
+            }
+            (ValuesMiscounted, Some(param)) => {
+                let Times { min: fewest, max: most } = param.miscounted_times();
+                Facts::Count { found: self.count, fewest, most }
+            }
+            (ValueMisfit | ValueRefused | ValueNotText | ValueTwice | PathRefused, _) => {
+                Facts::Word { at: self.which(), more: self.more() }
+            }
+            (RuleBroken, _) => self.rule.map_or(Facts::Nothing, Facts::Rule),
+            (FileUnread, _) => self.unread.as_deref().map_or(Facts::Nothing, Facts::File),
+            _ => Facts::Nothing,
+        }
+    }
+
+    /// The parameters that are meant: the one that it is about, and those that a broken rule is about.
+    pub fn params(&self) -> Vec<&'d Param<'d>> {
+        let mut params: Vec<&'d Param<'d>> = self.param.into_iter().collect();
+        if let Some(rule) = self.rule {
+            let all =
+                rule.when.map(|(param, _)| param).into_iter().chain(rule.members.iter().copied());
+            for param in all {
+                if !params.iter().any(|other| is_record(other, param)) {
+                    params.push(param);
+                }
+            }
+        }
+        params
+    }
+
+    /// Where it is wrong, first the [place](Fault::place); a broken rule has one for each member that is there.
+    pub fn places(&self) -> impl Iterator<Item = Place> + '_ {
+        std::iter::once(self.place).chain(self.also.iter().copied())
     }
 
     /// The parameter it is about, if one is known.

@@ -1,7 +1,10 @@
 //! What is only known behind the last word: which operand each word is for, what is missing, and
 //! what the line is as a whole.
 
-use super::convert;
+use std::collections::HashSet;
+use std::ffi::OsStr;
+
+use super::convert::{self, Piece};
 use super::fault::{Fault, FaultKind, Faults, Place};
 use super::reader::{Asked, Chain, Reader, Slot};
 use super::reading::{Outcome, Reading};
@@ -302,10 +305,18 @@ impl<'d> Reader<'d> {
     /// A value that stands twice in a list of distinct ones.
     #[cold]
     fn value_twice(&mut self, slot: &Slot<'d>, words: Words<'_>) {
-        let Some(at) = slot.param.twin.and_then(|twin| twin(&slot.cell)) else { return };
-        let at = at * slot.param.kinds().len();
-        let piece = convert::pieces(slot, &self.steps, words).into_iter().nth(at);
-        let place = piece.map_or(Place::Nowhere, |piece| piece.place);
+        if !slot.param.is_distinct() {
+            return;
+        }
+        let pieces = convert::pieces(slot, &self.steps, words);
+        let each = slot.param.kinds().len().max(1);
+        let Some(at) = (match slot.param.twin {
+            Some(twin) => twin(&slot.cell),
+            None => twin_words(&pieces, each),
+        }) else {
+            return;
+        };
+        let place = pieces.get(at * each).map_or(Place::Nowhere, |piece| piece.place);
         self.faults.push(Fault::of(FaultKind::ValueTwice, place, slot.param));
     }
 
@@ -372,6 +383,15 @@ impl<'d> Reader<'d> {
         let end = end.filter(|_| is_apart).map_or(self.word, |end| end.word);
         Place::Before(end as usize)
     }
+}
+
+/// The first value of a list whose words stand in it before: of a key whose type is not known here.
+fn twin_words(pieces: &[Piece<'_>], each: usize) -> Option<usize> {
+    let mut seen = HashSet::with_capacity(pieces.len());
+    pieces.chunks(each).position(|unit| {
+        let words: Vec<&OsStr> = unit.iter().map(|piece| &*piece.text).collect();
+        !seen.insert(words)
+    })
 }
 
 /// An operand of several words a unit takes whole units.

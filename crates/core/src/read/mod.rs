@@ -54,11 +54,11 @@ mod unread;
 mod word;
 mod world;
 
-pub use fault::{Fault, FaultKind, Faults, Place};
+pub use fault::{Facts, Fault, FaultKind, Faults, Place};
 pub use reader::{Expects, Reader};
 pub use reading::{Length, Outcome, Path, Reading};
 pub use relation::Objection;
-pub use show::{Occurrence, Origin};
+pub use show::{Given, Occurrence, Origin};
 pub use step::{Meaning, Step};
 pub use unread::{Unread, message};
 pub use word::{Word, Words};

@@ -9,7 +9,7 @@ use super::step::{Meaning, NONE, Step};
 use super::trail::{Level, Trail};
 use super::word::Words;
 use super::world::Around;
-use crate::declare::{Cell, Command, Param, Role, Tail};
+use crate::declare::{Command, Held, Param, Role, Tail};
 
 /// Steps through the words of a command line one by one.
 ///
@@ -61,13 +61,13 @@ pub(super) struct Slot<'d> {
     /// Its words from elsewhere, where none was typed.
     pub(super) outer: Option<Box<Outer>>,
     /// Its converted value, once the last word is known.
-    pub(super) cell: Cell,
+    pub(super) cell: Held,
 }
 
 impl<'d> Slot<'d> {
     #[inline(always)]
     fn new(param: &'d Param<'d>) -> Self {
-        Slot { param, typed: Chain::EMPTY, outer: None, cell: Cell::Empty }
+        Slot { param, typed: Chain::EMPTY, outer: None, cell: Held::EMPTY }
     }
 }
 

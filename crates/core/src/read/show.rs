@@ -1,15 +1,15 @@
 //! What a reading tells besides its values: where each came from, in which order they were typed, and
 //! all of them as a table or serialised.
 
-use std::ffi::OsStr;
+use std::ffi::{OsStr, OsString};
 use std::fmt;
 use std::ops::Range;
 
 use super::convert::{Piece, pieces};
 use super::reader::Slot;
-use super::step::Meaning;
+use super::step::{Meaning, Step};
 use super::{Place, Reading};
-use crate::declare::{Key, Param, Role, is_key};
+use crate::declare::{Key, Param, Role, is_key, is_record};
 use crate::text::{DOTS, columns, quoted, visible};
 
 /// Where a value came from.
@@ -71,7 +71,90 @@ impl<'d> Occurrence<'d> {
     }
 }
 
+/// A parameter with what a reading has of it, whatever its type: see [`Reading::params`].
+#[derive(Clone, Copy)]
+pub struct Given<'r, 'd> {
+    reading: &'r Reading<'d>,
+    slot: &'r Slot<'d>,
+}
+
+impl<'r, 'd> Given<'r, 'd> {
+    /// The parameter.
+    pub const fn param(&self) -> &'d Param<'d> {
+        self.slot.param
+    }
+
+    /// Whether a word, a variable or the config file gives it; otherwise it has its default, or nothing.
+    pub fn is_given(&self) -> bool {
+        self.slot.typed.count > 0 || self.slot.outer.is_some()
+    }
+
+    /// Where its value came from.
+    pub fn origin(&self) -> Origin {
+        self.reading.origin_of(self.slot)
+    }
+
+    /// The words of its value, wherever they came from; several in a word are parted, and those of an earlier
+    /// value that a later one replaced are left out. Those of a secret are there too.
+    pub fn words(&self) -> Vec<OsString> {
+        let pieces = self.reading.that_count(self.slot);
+        pieces.into_iter().map(|piece| piece.text.into_owned()).collect()
+    }
+
+    /// Where these words stand, each by its bytes: in the line, the variable or the config file; those of a
+    /// default nowhere.
+    pub fn places(&self) -> Vec<Place> {
+        self.reading.that_count(self.slot).iter().map(|piece| piece.place).collect()
+    }
+
+    /// The bytes of the line that are about it, in the order typed: names, and words of its values.
+    pub fn steps(&self) -> impl Iterator<Item = &'r Step> + use<'r, 'd> {
+        let (reading, param) = (self.reading, self.slot.param);
+        let of = move |step: &&Step| {
+            reading.slots.get(step.slot as usize).is_some_and(|slot| is_record(slot.param, param))
+        };
+        reading.steps.iter().filter(of)
+    }
+
+    /// How often it was given on the line: what a tally counts.
+    pub fn times_typed(&self) -> usize {
+        self.slot.typed.count as usize / self.slot.param.kinds().len().max(1)
+    }
+
+    /// Whether a flag is on, where anything says so.
+    pub fn truth(&self) -> Option<bool> {
+        Reading::truth(self.slot)
+    }
+}
+
+impl fmt::Debug for Given<'_, '_> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        let mut given = f.debug_struct("Given");
+        given.field("param", self.param()).field("origin", &self.origin()).finish_non_exhaustive()
+    }
+}
+
 impl<'d> Reading<'d> {
+    /// Each parameter that the line could have given, in the order declared, the root's first, with what there
+    /// is of it: for whoever does not have its key, such as a tool that works on any declaration.
+    ///
+    /// ```
+    /// use clavret_core::{Command, Named, Origin, Outcome};
+    /// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0");
+    /// static NOTES: Named<Vec<String>> = Named::new("note");
+    /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param(), NOTES.param()]);
+    ///
+    /// let words = ["--note=queen", "--note", "brood"];
+    /// let Outcome::Reading(reading) = INSPECT.read(&words) else { panic!() };
+    /// let [frames, notes] = reading.params().collect::<Vec<_>>()[..] else { panic!() };
+    /// assert_eq!((frames.is_given(), frames.words(), frames.origin()), (false, vec!["0".into()], Origin::Default));
+    /// assert_eq!(notes.words(), ["queen", "brood"]);
+    /// assert_eq!((notes.param().name(), notes.origin()), ("note", Origin::Word(2)));
+    /// ```
+    pub fn params(&self) -> impl Iterator<Item = Given<'_, 'd>> {
+        self.slots.iter().map(|slot| Given { reading: self, slot })
+    }
+
     /// Where the value of a key came from.
     ///
     /// # Panics
@@ -157,10 +240,15 @@ impl<'d> Reading<'d> {
     /// The words of a slot's value that count, as they were typed; dots for a secret. Where a
     /// parameter gives one value, the last one typed does.
     pub(super) fn counted<'s>(&'s self, slot: &'s Slot<'_>) -> Vec<Piece<'s>> {
-        let mut pieces = pieces(slot, &self.steps, self.words);
+        let pieces = self.that_count(slot);
         if slot.param.secret && !pieces.is_empty() {
             return vec![Piece::new(OsStr::new(DOTS), Place::Nowhere)];
         }
+        pieces
+    }
+
+    fn that_count<'s>(&'s self, slot: &'s Slot<'_>) -> Vec<Piece<'s>> {
+        let mut pieces = pieces(slot, &self.steps, self.words);
         let each = slot.param.kinds().len().max(1);
         if !slot.param.form.many && pieces.len() > each {
             pieces.drain(..pieces.len() - each);

@@ -1,0 +1,377 @@
+//! The setters of keys, written once: which key has which, its type says.
+
+/// The setters that several keys share, written once.
+macro_rules! setters {
+    (all) => {
+        /// The untyped record, to be listed by [`Command::takes`](crate::Command::takes).
+        pub const fn param(&self) -> &Param<'d> {
+            &self.param
+        }
+
+        #[track_caller]
+        const fn checked(self) -> Self {
+            self.param.checked();
+            self
+        }
+
+        /// What it means, in a few words without a full stop. Facts that are declared (range,
+        /// default, opposite) are added by the pages: do not repeat them.
+        #[must_use]
+        #[track_caller]
+        pub const fn help(mut self, help: &'d str) -> Self {
+            self.param.note(said::HELP);
+            self.param.help = help;
+            self
+        }
+
+        /// A longer description for the full page, as that of a
+        /// [command](crate::Command::description).
+        #[must_use]
+        #[track_caller]
+        pub const fn description(mut self, description: &'d str) -> Self {
+            self.param.note(said::DESCRIPTION);
+            self.param.description = description;
+            self
+        }
+
+        /// Leaves it out of pages, fixes and completion; it still reads.
+        #[must_use]
+        #[track_caller]
+        pub const fn hidden(mut self) -> Self {
+            self.param.note(said::HIDDEN);
+            self.param.hidden = true;
+            self
+        }
+
+        /// Deprecates it: it still reads, a warning names what to type `instead`, and pages and
+        /// completion leave it out.
+        #[must_use]
+        #[track_caller]
+        pub const fn deprecated(mut self, instead: &'d str) -> Self {
+            self.param.note(said::DEPRECATED);
+            self.param.instead = instead;
+            self
+        }
+    };
+    (variable) => {
+        /// An environment variable that stands in for it where no word gives it. An empty one counts
+        /// as unset, unless the value may be empty text.
+        #[must_use]
+        #[doc(alias("environment"))]
+        #[track_caller]
+        pub const fn variable(mut self, name: &'d str) -> Self {
+            self.param.note(said::VARIABLE);
+            self.param.variable = name;
+            self
+        }
+    };
+    (once) => {
+        /// It may be given once: a second time is a fault. (Without this the last one wins.)
+        #[must_use]
+        #[track_caller]
+        pub const fn once(mut self) -> Self {
+            self.param.note(said::ONCE);
+            self
+        }
+    };
+    (named) => {
+        /// A letter that it is called by too, behind one dash: an ASCII letter or digit (POSIX
+        /// guideline 3), or one of `?`, `#` and `:`. Further letters are [`aliases`](Self::aliases).
+        #[doc(alias("short"))]
+        #[must_use]
+        #[track_caller]
+        pub const fn letter(mut self, letter: char) -> Self {
+            self.param.note(said::LETTER);
+            self.param.set_letter(letter);
+            self.checked()
+        }
+
+        /// Other names that mean the same: long ones, and letters.
+        #[must_use]
+        #[track_caller]
+        pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
+            self.param.note(said::ALIASES);
+            self.param.aliases = aliases;
+            self.checked()
+        }
+
+        /// Long names that it had before. They read, and a warning says what it is called now; pages
+        /// and completion leave them out.
+        #[must_use]
+        #[track_caller]
+        pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
+            self.param.note(said::FORMERLY);
+            self.param.former = names;
+            self.checked()
+        }
+
+        /// Every command below accepts it too.
+        #[must_use]
+        #[doc(alias("global"))]
+        #[track_caller]
+        pub const fn throughout(mut self) -> Self {
+            self.param.note(said::THROUGHOUT);
+            self.param.throughout = true;
+            self
+        }
+    };
+    (valued) => {
+        /// The value when it is not given, as a user would type it.
+        #[must_use]
+        #[doc(alias("default value"))]
+        #[track_caller]
+        pub const fn default(mut self, word: &'d str) -> Self {
+            self.param.note(said::DEFAULT);
+            self.param.default = Some(word);
+            self
+        }
+
+        /// What completion may look up for it, where that is not what its type says.
+        #[must_use]
+        #[track_caller]
+        pub const fn refers(mut self, refers: Refers) -> Self {
+            self.param.note(said::REFERS);
+            self.param.refers = Some(refers);
+            self
+        }
+
+        /// Shows its value as dots, in pages, faults and traces; and on a line that is refused also what
+        /// may have been meant for it: what is attached to an unknown option or stands behind one, behind
+        /// an unknown command, or behind a name near its own. Such a line is not offered repaired.
+        #[must_use]
+        #[track_caller]
+        pub const fn secret(mut self) -> Self {
+            self.param.note(said::SECRET);
+            self.param.secret = true;
+            self
+        }
+
+        /// The text shown for its value; its name in upper case unless given. A value of several
+        /// words has a text for each, with a space between: `"LAT LON"`.
+        #[must_use]
+        #[track_caller]
+        pub const fn placeholder(mut self, placeholder: &'d str) -> Self {
+            self.param.note(said::PLACEHOLDER);
+            self.param.placeholder = placeholder;
+            self.checked()
+        }
+    };
+    (valid) => {
+        /// A validator; several are put together by [`valid::all`](crate::valid::all).
+        #[must_use]
+        #[track_caller]
+        pub const fn valid<V: Validator<T::Item>>(mut self, validator: &'d V) -> Self {
+            self.param.note(said::VALID);
+            self.param.test = Some(validator);
+            self
+        }
+    };
+    (times) => {
+        /// How often it must and may be given.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: when `min` is above `max`, or `max` is 0.
+        #[must_use]
+        #[track_caller]
+        pub const fn times(mut self, min: u32, max: u32) -> Self {
+            self.param.note(said::TIMES);
+            self.param.set_times(min, max);
+            self.checked()
+        }
+    };
+    (joined $($bound:tt)*) => {
+        /// A word may hold several values, with this character between: `--sort code,place`. A
+        /// backslash in front takes the character for itself, and itself for a backslash.
+        #[must_use]
+        #[track_caller]
+        pub const fn joined_by(mut self, delimiter: char) -> Self
+        $($bound)*
+        {
+            self.param.note(said::JOINED_BY);
+            self.param.delimiter = Some(delimiter);
+            self
+        }
+    };
+    (code) => {
+        /// Reads whole numbers as source code has them too: `0x1f`, `0o17`, `0b101`, `1_000`.
+        #[must_use]
+        #[track_caller]
+        pub const fn as_in_code(mut self) -> Self {
+            self.param.note(said::AS_IN_CODE);
+            self.param.manner.code = true;
+            self
+        }
+    };
+    (infinite) => {
+        /// Reads `nan`, `inf` and `-inf` too, which are refused otherwise.
+        #[must_use]
+        #[track_caller]
+        pub const fn infinite(mut self) -> Self {
+            self.param.note(said::INFINITE);
+            self.param.manner.infinite = true;
+            self
+        }
+    };
+    (path) => {
+        /// Something must be at the path.
+        #[must_use]
+        #[track_caller]
+        pub const fn present(mut self) -> Self {
+            self.param.note(said::PRESENT);
+            self.param.set_place();
+            self.checked()
+        }
+
+        /// Nothing may be at the path yet.
+        #[must_use]
+        #[track_caller]
+        pub const fn absent(mut self) -> Self {
+            self.param.note(said::ABSENT);
+            self.param.set_place();
+            self.checked()
+        }
+
+        /// A file must be at the path.
+        #[must_use]
+        #[track_caller]
+        pub const fn file(mut self) -> Self {
+            self.param.note(said::FILE);
+            self.param.set_place();
+            self.checked()
+        }
+
+        /// A folder must be at the path.
+        #[must_use]
+        #[track_caller]
+        pub const fn directory(mut self) -> Self {
+            self.param.note(said::DIRECTORY);
+            self.param.set_place();
+            self.checked()
+        }
+
+        /// The path must end in one of these, written without a dot: `&["toml", "json"]`.
+        #[must_use]
+        #[track_caller]
+        pub const fn extensions(mut self, extensions: &'d [&'d str]) -> Self {
+            self.param.note(said::EXTENSIONS);
+            self.param.path.extensions = extensions;
+            self
+        }
+    };
+    (tail $($bound:tt)*) => {
+        /// Takes words that are not read as others are.
+        #[must_use]
+        #[track_caller]
+        pub const fn tail(mut self, tail: Tail) -> Self
+        $($bound)*
+        {
+            self.param.note(said::TAIL);
+            self.param.tail = Some(tail);
+            self
+        }
+    };
+    (secret_file) => {
+        /// Another name for a secret, which takes a file whose first line is the value; `-` is standard
+        /// input. What is typed at a command line is seen by others who use the machine, and is kept in
+        /// the shell's history.
+        #[must_use]
+        #[track_caller]
+        pub const fn secret_file(mut self, name: &'d str) -> Self {
+            self.param.note(said::SECRET_FILE);
+            self.param.file_name = name;
+            self.param.secret = true;
+            self.checked()
+        }
+    };
+    (opposite) => {
+        /// A name that turns it off: the last one given wins.
+        #[must_use]
+        #[track_caller]
+        pub const fn opposite(mut self, opposite: &'d str) -> Self {
+            self.param.note(said::OPPOSITE);
+            self.param.opposite = opposite;
+            self.checked()
+        }
+
+        /// A letter for the opposite.
+        #[must_use]
+        #[track_caller]
+        pub const fn opposite_letter(mut self, letter: char) -> Self {
+            self.param.note(said::OPPOSITE_LETTER);
+            self.param.set_opposite_letter(letter);
+            self.checked()
+        }
+
+        /// Lets a word be attached that says which: `--calm=no`. It is one of `yes`, `no`, `true`,
+        /// `false`, `on` and `off`.
+        #[must_use]
+        #[track_caller]
+        pub const fn worded(mut self) -> Self {
+            self.param.note(said::WORDED);
+            self.param.worded = true;
+            self
+        }
+    };
+    ($new:ident $draft:ident $role:expr, $form:expr, $($made:tt)*) => {
+        /// Declares it by its name, in lower case and without dashes.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: when the name is empty, begins with a dash, or
+        /// has `=`, white space or an upper-case letter in it.
+        #[track_caller]
+        pub const fn $new(name: &'d str) -> Self {
+            Self { param: Param::new($role, name, $form), $($made)* }
+        }
+
+        /// The same for a tree made at run time, whose names are checked by
+        /// [`Command::problems`](crate::Command::problems) instead.
+        pub const fn $draft(name: &'d str) -> Self {
+            Self { param: Param::draft($role, name, $form), $($made)* }
+        }
+    };
+}
+
+/// What only some types of values have, shared by operands and options.
+macro_rules! by_type {
+    ($key:ident) => {
+        impl<'d, T: Unit> $key<'d, Vec<T>> {
+            setters!(times);
+
+            /// No value may stand twice in the list.
+            #[must_use]
+            #[track_caller]
+            pub const fn distinct(mut self) -> Self
+            where
+                T: Eq + Hash,
+            {
+                self.param.note(said::DISTINCT);
+                self.param.twin = Some(twin::<T>);
+                self
+            }
+        }
+
+        impl<'d, T: Shape> $key<'d, T> {
+            setters!(joined where T: ListShape);
+        }
+
+        impl<'d, T: Shape> $key<'d, T>
+        where
+            T::Item: Whole,
+        {
+            setters!(code);
+        }
+
+        impl<'d, T: Shape> $key<'d, T>
+        where
+            T::Item: Fraction,
+        {
+            setters!(infinite);
+        }
+
+        impl<'d, T: Shape<Item = PathBuf>> $key<'d, T> {
+            setters!(path);
+        }
+    };
+}

@@ -1,0 +1,101 @@
+//! A key whose type is known only at run time: of a declaration that is read from a file, say.
+
+use super::{Held, Key, NO_WORDS, Param, Refers, Role, Tail, said};
+use crate::declare::Form;
+use crate::declare::valid::Test;
+
+/// A key of a tree made at run time whose type is known only then. It has every setter that the typed keys
+/// have; what does not go with what it is, is one of its [problems](crate::Command::problems).
+///
+/// ```
+/// use clavret_core::{Command, Form, Kind, Offer, Outcome, Untyped};
+///
+/// // Read from somewhere, say.
+/// let queens = [Offer::new("white").help("years ending in 1 or 6"), Offer::new("blue")];
+/// let queen = Kind::choice(&queens);
+/// let kinds = [&queen];
+/// let (form, count) = (Form::words(&kinds).optional(), Form::of::<u8>());
+///
+/// let queen = Untyped::option("queen", &form).letter('q');
+/// let frames = Untyped::option("frames", count).default("0");
+/// let params = [queen.param(), frames.param()];
+/// let command = Command::draft("add").takes(&params);
+/// assert!(command.problems().is_empty());
+///
+/// let Outcome::Reading(reading) = command.read(&["-q", "blue", "--frames=6"]) else { panic!() };
+/// assert_eq!(reading.get(&queen).get::<Vec<String>>().unwrap(), &["blue"]);
+/// assert_eq!(reading.get(&frames).get::<u8>(), Some(&6));
+/// assert!(matches!(command.read(&["-q", "pink"]), Outcome::Faults(_)));
+/// ```
+#[derive(Debug)]
+pub struct Untyped<'d> {
+    param: Param<'d>,
+}
+
+impl<'d> Untyped<'d> {
+    /// A value by position.
+    pub const fn operand(name: &'d str, form: &'d Form<'d>) -> Self {
+        Untyped { param: Param::draft(Role::Operand, name, form) }
+    }
+
+    /// A named thing with a value.
+    pub const fn option(name: &'d str, form: &'d Form<'d>) -> Self {
+        Untyped { param: Param::draft(Role::Option, name, form) }
+    }
+
+    /// A named thing without a value.
+    pub const fn flag(name: &'d str) -> Self {
+        Untyped { param: Param::draft(Role::Flag, name, &NO_WORDS) }
+    }
+
+    /// A named thing without a value, counted.
+    pub const fn tally(name: &'d str) -> Self {
+        Untyped { param: Param::draft(Role::Tally, name, &NO_WORDS) }
+    }
+
+    setters!(all);
+    setters!(named);
+    setters!(valued);
+    setters!(variable);
+    setters!(once);
+    setters!(times);
+    setters!(joined);
+    setters!(code);
+    setters!(infinite);
+    setters!(path);
+    setters!(tail);
+    setters!(secret_file);
+    setters!(opposite);
+
+    /// A validator; several are put together by [`valid::all`](crate::valid::all). One of values of another
+    /// type than this key's accepts all of them.
+    #[must_use]
+    pub const fn valid(mut self, validator: &'d dyn Test) -> Self {
+        self.param.note(said::VALID);
+        self.param.test = Some(validator);
+        self
+    }
+
+    /// No value may stand twice in the list: two are alike when their words are.
+    #[must_use]
+    pub const fn distinct(mut self) -> Self {
+        self.param.note(said::DISTINCT);
+        self
+    }
+}
+
+impl Key for Untyped<'_> {
+    type Value = Held;
+
+    fn record(&self) -> &Param<'_> {
+        &self.param
+    }
+
+    fn peek<'c>(&self, held: &'c Held) -> Option<&'c Held> {
+        Some(held)
+    }
+
+    fn take(&self, held: &mut Held) -> Option<Held> {
+        Some(std::mem::take(held))
+    }
+}

@@ -2,7 +2,8 @@
 
 use clavret_core::{
     Choice, Command, Facts, Flag, Form, Kind, Length, Look, Named, Objection, Offer, Operand,
-    Origin, Outcome, Page, Path, Place, Reading, Rule, Untyped, candidates, valid,
+    Origin, Outcome, Package, Page, Path, Place, Reading, Rule, Untyped, Wording, candidates,
+    valid,
 };
 
 use crate::demo::{Queen, faults, reading};
@@ -150,4 +151,29 @@ fn a_fault_is_looked_at_by_its_facts() {
     assert_eq!((names, broken.places().count()), (vec!["jars", "barrel"], 2));
     assert_eq!(faults.sentence_of(broken), "only one of --jars and --barrel can be given");
     assert!(matches!(missing.facts(), Facts::Part { found: 0, words: 1 }));
+}
+
+/// Nothing that a declaration says need outlive it.
+#[test]
+fn texts_and_lists_may_be_made_at_run_time() {
+    let texts: Vec<String> =
+        ["een even getal", "dat kan niet", "probeer", "2.0", "3.0"].map(str::to_owned).into();
+    fn even(count: &u8) -> Result<(), String> {
+        if count.is_multiple_of(2) { Ok(()) } else { Err("oneven".to_owned()) }
+    }
+    let (frames, some) = (valid::by(even).says(&texts[0]), vec![2, 4, 6]);
+    let among = valid::one_of(&some);
+    let tests: [&dyn valid::Validator<u8>; 2] = [&frames, &among];
+    let both = valid::all(&tests);
+    let frames: Named<u8> = Named::draft("frames").valid(&both);
+    let wording = Wording { one_fault: &texts[1], fix: &texts[2], ..Wording::ENGLISH };
+    let (params, package) = ([frames.param()], Package::new(&texts[3]));
+    let command = Command::draft("inspect").version(&texts[4]).package(package).takes(&params);
+    let command = command.wording(&wording);
+    assert_eq!((command.version_text(), command.problems().len()), ("3.0", 0));
+    let page = Page::of(&Path::of(&command), Length::Full).draw(Look::PLAIN);
+    assert!(page.contains("een even getal"), "{page}");
+    let Outcome::Faults(faults) = command.read(&["--frames=8"]) else { panic!() };
+    let drawn = faults.draw(Look::PLAIN);
+    assert!(drawn.starts_with("inspect: dat kan niet\n") && drawn.contains("2, 4 or 6"), "{drawn}");
 }

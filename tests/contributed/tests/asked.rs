@@ -82,3 +82,16 @@ fn a_root_that_nobody_named_is_called_as_its_binary() {
         "{said}"
     );
 }
+
+/// In a debug build, whatever the line says; a release looks at what it is asked to.
+#[cfg(debug_assertions)]
+#[test]
+fn a_root_that_is_not_all_there_is_a_mistake_of_the_program() {
+    for line in ["", "--calm", "--help"] {
+        let wrong = run_program(env!("CARGO_BIN_EXE_stranger"), line);
+        let said = "stranger: a mistake of this program: a rule of the command `stranger` is about `loud`, \
+                    which it does not take (list it in `takes`)\n";
+        assert_eq!(String::from_utf8(wrong.stderr).unwrap(), said, "`{line}`");
+        assert_eq!((wrong.status.code(), wrong.stdout.len()), (Some(1), 0), "`{line}`");
+    }
+}

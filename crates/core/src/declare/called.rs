@@ -111,16 +111,19 @@ impl<'d> Param<'d> {
 
     /// The same of those among the aliases, which are rare.
     pub(crate) fn further_letter_hit(&self, letter: u8) -> Option<Hit> {
-        self.letters().skip(2).any(|own| own == letter).then_some(Hit::Itself)
+        self.aliases.iter().any(|alias| alias.as_bytes() == [letter]).then_some(Hit::Itself)
     }
 
     /// Its letters: its own and the opposite's, 0 where there is none, then those among the aliases.
-    pub(crate) fn letters(&self) -> impl Iterator<Item = u8> + '_ {
-        let more = self.aliases.iter().filter_map(|alias| match alias.as_bytes() {
-            [letter] => Some(*letter),
-            _ => None,
-        });
-        [self.letter, self.opposite_letter].into_iter().chain(more)
+    #[inline(never)]
+    pub(crate) fn letters(&self) -> Vec<u8> {
+        let mut letters = vec![self.letter, self.opposite_letter];
+        for alias in self.aliases {
+            if let [letter] = alias.as_bytes() {
+                letters.push(*letter);
+            }
+        }
+        letters
     }
 
     /// Whether it is called by a letter.
@@ -131,7 +134,9 @@ impl<'d> Param<'d> {
 
     /// Whether one of its letters is a digit.
     pub(crate) fn has_digit(&self) -> bool {
-        self.letters().any(|letter| letter.is_ascii_digit())
+        self.letter.is_ascii_digit()
+            || self.opposite_letter.is_ascii_digit()
+            || self.aliases.iter().any(|alias| matches!(alias.as_bytes(), [b'0'..=b'9']))
     }
 
     /// Whether a negative number may be one of its words.

@@ -12,7 +12,10 @@ pub struct Held(Cell);
 
 impl Held {
     /// No value.
-    pub(crate) const EMPTY: Held = Held(Cell::Empty);
+    #[inline]
+    pub(crate) const fn empty() -> Self {
+        Held(Cell::Empty)
+    }
 
     /// The value, if it is of this type: that of the [`Form`](super::Form) that the key was given; a `bool` of
     /// a flag, a `u32` of a tally, both only where they were given.

@@ -1,5 +1,6 @@
 //! The untyped record behind every key: what the reader, the pages and completion look at.
 
+use std::ffi::OsStr;
 use std::fmt;
 
 use super::cell::Held;
@@ -47,6 +48,10 @@ pub enum Tail {
     UnknownOptions,
 }
 
+/// Finds the first value of a list that stands in it before: among the values, or among their words, of which
+/// each has so many.
+pub(crate) type Twin = fn(&Held, &[&OsStr], usize) -> Option<usize>;
+
 /// One parameter without its type. Its typed key, such as [`Named`](super::Named), hands it out.
 #[derive(Clone, Copy)]
 pub struct Param<'d> {
@@ -88,8 +93,7 @@ pub struct Param<'d> {
     /// Names that it had before.
     pub(crate) former: &'d [&'d str],
     pub(crate) path: PathTest<'d>,
-    /// Finds the first of a list's values that stands there before.
-    pub(crate) twin: Option<fn(&Held) -> Option<usize>>,
+    pub(crate) twin: Option<Twin>,
     pub(crate) test: Option<&'d dyn Test>,
     pub(crate) form: &'d Form<'d>,
 }
@@ -267,11 +271,6 @@ impl<'d> Param<'d> {
     /// Whether it may be given once, and not again.
     pub(crate) const fn is_once(&self) -> bool {
         self.said.has(said::ONCE)
-    }
-
-    /// Whether no value may stand twice in it.
-    pub(crate) const fn is_distinct(&self) -> bool {
-        self.said.has(said::DISTINCT)
     }
 
     /// How often it must and may be given. With a default it need not be.

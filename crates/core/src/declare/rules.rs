@@ -24,6 +24,8 @@ pub(crate) struct Settled {
     pub(crate) tails: Tails,
     /// Some are accepted by the commands below too.
     is_throughout: bool,
+    /// Some have more names than one.
+    pub(super) has_more_names: bool,
 }
 
 /// Which tails the operands of a command have.
@@ -39,10 +41,12 @@ impl Settled {
         needs: 0,
         tails: Tails { raw: false, after_dashes: false, unknown_options: false },
         is_throughout: false,
+        has_more_names: false,
     };
 
     const fn add(&mut self, param: &Param<'_>) {
         self.is_throughout |= param.throughout;
+        self.has_more_names |= !param.has_one_name();
         if is_named(param.role) {
             return;
         }
@@ -321,10 +325,11 @@ pub(super) const fn check_taken(command: &Command<'_>) -> Settled {
     let mut finder = Finder::<1>::new(0);
     names(command, &mut finder);
     bundles(command, &mut finder);
-    let settled = taken(command, &mut finder);
-    Roll::Parameters(command).show_twins(&mut finder);
+    let mut settled_command = *command;
+    settled_command.settled = taken(command, &mut finder);
+    Roll::Parameters(&settled_command).show_twins(&mut finder);
     finder.stop();
-    settled
+    settled_command.settled
 }
 
 /// Stops the build where a static cannot have its subcommands, or one of these is not all there.

@@ -12,6 +12,7 @@ use std::hash::Hash;
 
 use super::cell::Held;
 use super::misfit::{Misfit, Miss, Reason};
+use super::param::part as nth;
 use super::sealed::{Sealed, Shapes, Units};
 use super::valid::{Refusal, Test};
 use super::{FromWord, Kind, Param};
@@ -89,18 +90,23 @@ impl Feed<'_> {
         let value = value?;
         match self.param.test.map_or(Ok(()), |test| test.judge(&value)) {
             Ok(()) => Some(value),
-            Err((place, refusal)) => self.refused(at, words, place, refusal),
+            Err((place, refusal)) => {
+                self.refused(at, words, place, refusal);
+                None
+            }
         }
     }
 
     #[cold]
-    fn refused<T>(&mut self, at: usize, words: usize, place: usize, refusal: Refusal) -> Option<T> {
-        let is_discreet = || self.param.tests().nth(place).is_some_and(Test::is_discreet);
+    fn refused(&mut self, at: usize, words: usize, place: usize, refusal: Refusal) {
+        let is_discreet = || {
+            let test = self.param.test.and_then(|test| nth(test, place));
+            test.is_some_and(Test::is_discreet)
+        };
         let is_told = !self.param.secret || is_discreet();
         let reason = if is_told { refusal.reason(place) } else { Reason::NotOne };
         let at = self.first + at;
         self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
-        None
     }
 }
 
@@ -422,8 +428,18 @@ fn insert<K: FromWord + Ord, V: FromWord>(cell: &mut Held, feed: &mut Feed<'_>) 
 }
 
 /// The first value of a list that stands in it before.
-pub(crate) fn twin<U: Unit + Eq + Hash>(cell: &Held) -> Option<usize> {
-    let units = cell.peek::<Vec<U>>()?.as_ref()?;
+pub(crate) fn twin<U: Unit + Eq + Hash>(
+    held: &Held,
+    _words: &[&OsStr],
+    _each: usize,
+) -> Option<usize> {
+    let units = held.peek::<Vec<U>>()?.as_ref()?;
     let mut seen = HashSet::with_capacity(units.len());
     units.iter().position(|unit| !seen.insert(unit))
+}
+
+/// The same by the words of the values, where their type is not known.
+pub(crate) fn twin_words(_held: &Held, words: &[&OsStr], each: usize) -> Option<usize> {
+    let mut seen = HashSet::with_capacity(words.len());
+    words.chunks(each).position(|unit| !seen.insert(unit))
 }

@@ -19,29 +19,70 @@ pub(super) enum Roll<'c, 'd> {
 impl<'d> Roll<'_, 'd> {
     /// Shows every name that an entry has and one before it has too, while the compiler runs.
     pub(super) const fn show_twins(self, finder: &mut Finder<'d>) {
-        let entries = self.entries();
-        let (mut i, mut count) = (0, 0);
-        while i < entries {
-            count += self.names(i);
-            i += 1;
-        }
-        let passes = Table::passes(count);
+        let passes = Table::passes(self.count());
         let mut pass = 0;
         while pass < passes {
             let mut table = Table::new();
             let mut i = 0;
-            while i < entries {
-                let (mut k, names) = (0, self.names(i));
-                while k < names {
-                    let (name, hash) = self.name(i, k);
-                    if !name.is_empty() && Table::is_due(hash, passes, pass) {
-                        self.put(&mut table, (i, k), finder);
+            while i < self.entries() {
+                // Nearly all parameters have one name, whose hash is known.
+                if let Some((name, hash)) = self.only_name(i) {
+                    if Table::is_due(hash, passes, pass) {
+                        self.put(&mut table, (i, 0), (name, hash), finder);
                     }
-                    k += 1;
+                } else {
+                    self.put_all(&mut table, i, (passes, pass), finder);
                 }
                 i += 1;
             }
             pass += 1;
+        }
+    }
+
+    const fn put_all(
+        self,
+        table: &mut Table,
+        i: usize,
+        (passes, pass): (usize, usize),
+        finder: &mut Finder<'d>,
+    ) {
+        let (mut k, names) = (0, self.names(i));
+        while k < names {
+            let (name, hash) = self.name(i, k);
+            if !name.is_empty() && Table::is_due(hash, passes, pass) {
+                self.put(table, (i, k), (name, hash), finder);
+            }
+            k += 1;
+        }
+    }
+
+    /// The names of all entries, or more where that does not matter.
+    const fn count(self) -> usize {
+        let (mut i, mut count) = (0, self.entries());
+        if let Roll::Parameters(command) = self
+            && !command.settled.has_more_names
+        {
+            return count;
+        }
+        while i < self.entries() {
+            count += self.names(i);
+            i += 1;
+        }
+        count
+    }
+
+    /// The name of an entry that has only one.
+    const fn only_name(self, i: usize) -> Option<(&'d str, u32)> {
+        match self {
+            Roll::Parameters(command) => match command.param(i) {
+                Some(param)
+                    if is_named(param.role) && param.name.len() > 1 && param.has_one_name() =>
+                {
+                    Some((param.name, param.hash))
+                }
+                _ => None,
+            },
+            Roll::Subcommands(_) => None,
         }
     }
 
@@ -63,8 +104,13 @@ impl<'d> Roll<'_, 'd> {
     }
 
     /// Puts the `k`-th name of the `i`-th entry into the table, unless it is there already.
-    const fn put(self, table: &mut Table, (i, k): (usize, usize), finder: &mut Finder<'d>) {
-        let (name, hash) = self.name(i, k);
+    const fn put(
+        self,
+        table: &mut Table,
+        (i, k): (usize, usize),
+        (name, hash): (&'d str, u32),
+        finder: &mut Finder<'d>,
+    ) {
         let mut at = hash as usize % Table::SIZE;
         while table.slots[at] != 0 {
             let (j, l) = Table::entry(table.slots[at]);

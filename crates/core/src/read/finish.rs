@@ -1,10 +1,9 @@
 //! What is only known behind the last word: which operand each word is for, what is missing, and
 //! what the line is as a whole.
 
-use std::collections::HashSet;
 use std::ffi::OsStr;
 
-use super::convert::{self, Piece};
+use super::convert;
 use super::fault::{Fault, FaultKind, Faults, Place};
 use super::reader::{Asked, Chain, Reader, Slot};
 use super::reading::{Outcome, Reading};
@@ -137,9 +136,7 @@ impl<'d> Reader<'d> {
             };
             at = self.hand_out(slot, at, share);
             left -= share;
-            // With a default it need not be there, but not in part either.
-            let is_part = || share > 0 && share < param.given_word_count().min;
-            if share < min || param.default.is_some() && is_part() {
+            if share < min || share > 0 && self.is_part(param, share) {
                 self.operand_missing(param, share);
             }
         }
@@ -150,6 +147,12 @@ impl<'d> Reader<'d> {
             let behind = param.tail == Some(Tail::AfterDashes);
             self.take_tail(slot, if behind { self.behind } else { self.kept });
         }
+    }
+
+    /// Whether an operand that need not be there, as it has a default, is there in part.
+    #[inline]
+    fn is_part(&self, param: &Param<'_>, share: u32) -> bool {
+        param.default.is_some() && share < param.given_word_count().min
     }
 
     /// The words that an operand needs from the line: none where a variable stands in for it.
@@ -305,17 +308,11 @@ impl<'d> Reader<'d> {
     /// A value that stands twice in a list of distinct ones.
     #[cold]
     fn value_twice(&mut self, slot: &Slot<'d>, words: Words<'_>) {
-        if !slot.param.is_distinct() {
-            return;
-        }
+        let Some(twin) = slot.param.twin else { return };
         let pieces = convert::pieces(slot, &self.steps, words);
         let each = slot.param.kinds().len().max(1);
-        let Some(at) = (match slot.param.twin {
-            Some(twin) => twin(&slot.cell),
-            None => twin_words(&pieces, each),
-        }) else {
-            return;
-        };
+        let texts: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).collect();
+        let Some(at) = twin(&slot.cell, &texts, each) else { return };
         let place = pieces.get(at * each).map_or(Place::Nowhere, |piece| piece.place);
         self.faults.push(Fault::of(FaultKind::ValueTwice, place, slot.param));
     }
@@ -383,15 +380,6 @@ impl<'d> Reader<'d> {
         let end = end.filter(|_| is_apart).map_or(self.word, |end| end.word);
         Place::Before(end as usize)
     }
-}
-
-/// The first value of a list whose words stand in it before: of a key whose type is not known here.
-fn twin_words(pieces: &[Piece<'_>], each: usize) -> Option<usize> {
-    let mut seen = HashSet::with_capacity(pieces.len());
-    pieces.chunks(each).position(|unit| {
-        let words: Vec<&OsStr> = unit.iter().map(|piece| &*piece.text).collect();
-        !seen.insert(words)
-    })
 }
 
 /// An operand of several words a unit takes whole units.

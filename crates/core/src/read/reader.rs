@@ -67,7 +67,7 @@ pub(super) struct Slot<'d> {
 impl<'d> Slot<'d> {
     #[inline(always)]
     fn new(param: &'d Param<'d>) -> Self {
-        Slot { param, typed: Chain::EMPTY, outer: None, cell: Held::EMPTY }
+        Slot { param, typed: Chain::EMPTY, outer: None, cell: Held::empty() }
     }
 }
 

@@ -2,6 +2,7 @@
 
 use super::{Held, Key, NO_WORDS, Param, Refers, Role, Tail, said};
 use crate::declare::Form;
+use crate::declare::shape::twin_words;
 use crate::declare::valid::Test;
 
 /// A key of a tree made at run time whose type is known only then. It has every setter that the typed keys
@@ -80,6 +81,7 @@ impl<'d> Untyped<'d> {
     #[must_use]
     pub const fn distinct(mut self) -> Self {
         self.param.note(said::DISTINCT);
+        self.param.twin = Some(twin_words);
         self
     }
 }

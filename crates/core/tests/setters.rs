@@ -1,8 +1,8 @@
 //! Setters record: whatever they are given, in whichever order.
 
 use clavret_core::{
-    Bundle, Command, Flag, Form, HELP, Length, Look, Named, Operand, Outcome, Page, Param, Path,
-    Rule, Tally, Untyped, valid,
+    Bundle, Command, Flag, Form, HELP, Length, Look, Named, Operand, Outcome, Package, Page, Param,
+    Path, Rule, Tally, Untyped, valid,
 };
 use proptest::prelude::*;
 
@@ -163,32 +163,17 @@ fn a_default_beside_a_count_means_the_same_in_either_order() {
     }
 }
 
-/// A setter of a draft, with what it is given.
+/// A setter of a draft by its number, with what it may be given.
 #[derive(Debug, Clone)]
-enum Call {
-    Help(String),
-    Description(String),
-    Hidden,
-    Deprecated(String),
-    Variable(String),
-    Once,
-    Letter(char),
-    Aliases(Vec<String>),
-    Formerly(Vec<String>),
-    Throughout,
-    Default(String),
-    Valid,
-    Secret,
-    SecretFile(String),
-    Placeholder(String),
-    Times(u32, u32),
-    Distinct,
-    JoinedBy(char),
-    AsInCode,
-    Opposite(String),
-    OppositeLetter(char),
-    Worded,
+struct Call {
+    setter: u8,
+    text: String,
+    texts: Vec<String>,
+    letter: char,
+    counts: (u32, u32),
 }
+
+const DISTINCT: u8 = 16;
 
 fn text() -> impl Strategy<Value = String> {
     let likely =
@@ -196,163 +181,163 @@ fn text() -> impl Strategy<Value = String> {
     prop_oneof![4 => likely.prop_map(str::to_owned), 1 => ".{0,6}"]
 }
 
-fn texts() -> impl Strategy<Value = Vec<String>> {
-    prop::collection::vec(text(), 0..3)
-}
-
-fn letter() -> impl Strategy<Value = char> {
-    prop_oneof![3 => prop::sample::select(vec!['a', 'Z', '1', '?', '#', ':', ',']), 1 => any::<char>()]
-}
-
-fn call() -> impl Strategy<Value = Call> {
+fn calls() -> impl Strategy<Value = Vec<Call>> {
+    let letters = prop::sample::select(vec!['a', 'Z', '1', '?', '#', ':', ',']);
+    let letter = prop_oneof![3 => letters, 1 => any::<char>()];
     let count = prop::sample::select(vec![0, 1, 2, 3, u32::MAX]);
-    prop_oneof![
-        text().prop_map(Call::Help),
-        text().prop_map(Call::Description),
-        Just(Call::Hidden),
-        text().prop_map(Call::Deprecated),
-        text().prop_map(Call::Variable),
-        Just(Call::Once),
-        letter().prop_map(Call::Letter),
-        texts().prop_map(Call::Aliases),
-        texts().prop_map(Call::Formerly),
-        Just(Call::Throughout),
-        text().prop_map(Call::Default),
-        Just(Call::Valid),
-        Just(Call::Secret),
-        text().prop_map(Call::SecretFile),
-        text().prop_map(Call::Placeholder),
-        (count.clone(), count).prop_map(|(min, max)| Call::Times(min, max)),
-        Just(Call::Distinct),
-        letter().prop_map(Call::JoinedBy),
-        Just(Call::AsInCode),
-        text().prop_map(Call::Opposite),
-        letter().prop_map(Call::OppositeLetter),
-        Just(Call::Worded),
-    ]
+    let texts = prop::collection::vec(text(), 0..3);
+    let call = (0..22_u8, text(), texts, letter, (count.clone(), count));
+    let call = call.prop_map(|(setter, text, texts, letter, counts)| Call {
+        setter,
+        text,
+        texts,
+        letter,
+        counts,
+    });
+    prop::collection::vec(call, 0..8)
 }
 
-/// Several texts, as a setter borrows them.
+fn lines() -> impl Strategy<Value = Vec<Vec<String>>> {
+    prop::collection::vec(prop::collection::vec(text(), 0..4), 0..4)
+}
+
+/// The lists of texts, as setters borrow them.
 fn lists(calls: &[Call]) -> Vec<Vec<&str>> {
-    fn list(call: &Call) -> Vec<&str> {
-        match call {
-            Call::Aliases(texts) | Call::Formerly(texts) => {
-                texts.iter().map(String::as_str).collect()
-            }
-            _ => Vec::new(),
-        }
-    }
-    calls.iter().map(list).collect()
+    calls.iter().map(|call| call.texts.iter().map(String::as_str).collect()).collect()
 }
 
 /// A key with calls made; where it has no such setter, the key as it is.
 macro_rules! called {
-    ($key:expr, $calls:expr, $lists:expr, $($own:tt)*) => {{
+    ($key:expr, $calls:expr, $lists:expr, $($own:ident)*) => {{
         let mut key = $key;
         for (call, list) in $calls.iter().zip($lists) {
-            called!(@one key call list $($own)*);
+            key = match call.setter {
+                0 => key.help(&call.text),
+                1 => key.description(&call.text),
+                2 => key.hidden(),
+                3 => key.deprecated(&call.text),
+                4 => key.variable(&call.text),
+                5 => key.once(),
+                6 => key.letter(call.letter),
+                7 => key.aliases(list),
+                8 => key.formerly(list),
+                9 => key.throughout(),
+                _ => key,
+            };
+            $(key = called!(@$own key call);)*
         }
         key
     }};
-    (@one $key:ident $call:ident $list:ident $($own:tt)*) => {
-        $key = match $call {
-            Call::Help(text) => $key.help(text),
-            Call::Description(text) => $key.description(text),
-            Call::Hidden => $key.hidden(),
-            Call::Deprecated(text) => $key.deprecated(text),
-            Call::Variable(text) => $key.variable(text),
-            Call::Once => $key.once(),
-            Call::Letter(letter) => $key.letter(*letter),
-            Call::Aliases(_) => $key.aliases($list),
-            Call::Formerly(_) => $key.formerly($list),
-            Call::Throughout => $key.throughout(),
-            call => called!(@own $key call $($own)*),
-        };
-    };
-    (@own $key:ident $call:ident valued) => {
-        match $call {
-            Call::Default(text) => $key.default(text),
-            Call::Valid => $key.valid(&IN_HIVE),
-            Call::Secret => $key.secret(),
-            Call::SecretFile(text) => $key.secret_file(text),
-            Call::Placeholder(text) => $key.placeholder(text),
-            Call::Times(min, max) => $key.times(*min, *max),
-            Call::Distinct => $key.distinct(),
-            Call::JoinedBy(sign) => $key.joined_by(*sign),
-            Call::AsInCode => $key.as_in_code(),
+    (@valued $key:ident $call:ident) => {
+        match $call.setter {
+            10 => $key.default(&$call.text),
+            11 => $key.valid(&IN_HIVE),
+            12 => $key.secret(),
+            13 => $key.secret_file(&$call.text),
+            14 => $key.placeholder(&$call.text),
+            15 => $key.times($call.counts.0, $call.counts.1),
+            DISTINCT => $key.distinct(),
+            17 => $key.joined_by($call.letter),
+            18 => $key.as_in_code(),
             _ => $key,
         }
     };
-    (@own $key:ident $call:ident flag) => {
-        match $call {
-            Call::Opposite(text) => $key.opposite(text),
-            Call::OppositeLetter(letter) => $key.opposite_letter(*letter),
-            Call::Worded => $key.worded(),
+    (@flag $key:ident $call:ident) => {
+        match $call.setter {
+            19 => $key.opposite(&$call.text),
+            20 => $key.opposite_letter($call.letter),
+            21 => $key.worded(),
             _ => $key,
-        }
-    };
-    (@own $key:ident $call:ident any) => {
-        match $call {
-            call @ (Call::Opposite(_) | Call::OppositeLetter(_) | Call::Worded) => {
-                called!(@own $key call flag)
-            }
-            call => called!(@own $key call valued),
         }
     };
 }
 
 /// The problems, the page, and what becomes of some lines.
-fn all_of(name: &str, calls: &[Call], lines: &[Vec<String>]) -> (Vec<String>, Vec<String>) {
-    let lists = lists(calls);
-    let option = called!(Frames::draft(name), calls, &lists, valued);
-    let flag = called!(Flag::<bool>::draft("calm"), calls, &lists, flag);
-    let any = called!(Untyped::option(name, Form::of::<Vec<u8>>()), calls, &lists, any);
-    let operand = called!(Untyped::operand(name, Form::of::<String>()), calls, &lists, any);
+fn shown(param: &Param<'_>, lines: &[Vec<String>]) -> Vec<String> {
     let tally = Tally::draft("v").help("say more");
-    let mut problems = Vec::new();
-    let mut shown = Vec::new();
-    for param in [option.param(), flag.param(), any.param(), operand.param()] {
-        let params = [param, tally.param()];
-        let command = Command::draft("inspect").takes(&params);
-        problems.extend(command.problems().iter().map(ToString::to_string));
-        for length in [Length::Short, Length::Full] {
-            shown.push(Page::of(&Path::of(&command), length).draw(Look::PLAIN));
-        }
-        for line in lines {
-            shown.push(match command.read(line) {
-                Outcome::Reading(reading) => format!("{reading:?}\n{}", reading.warnings()),
-                Outcome::Faults(faults) => faults.draw(Look::PLAIN),
-                other => format!("{other:?}"),
-            });
-        }
-    }
-    (problems, shown)
+    let params = [param, tally.param()];
+    told_of(&Command::draft("inspect").takes(&params), lines)
 }
 
-/// What a command with one option shows.
-fn shown(param: &Param<'_>, lines: &[Vec<String>]) -> Vec<String> {
-    let params = [param];
-    let command = Command::draft("inspect").takes(&params);
+fn told_of(command: &Command<'_>, lines: &[Vec<String>]) -> Vec<String> {
     let problems = command.problems().iter().map(ToString::to_string).collect::<Vec<_>>();
-    let page = Page::of(&Path::of(&command), Length::Full).draw(Look::PLAIN);
+    let page = |length| Page::of(&Path::of(command), length).draw(Look::PLAIN);
     let read = lines.iter().map(|line| match command.read(line) {
-        Outcome::Reading(reading) => format!("{reading:?}"),
+        Outcome::Reading(reading) => format!("{reading:?}\n{}", reading.warnings()),
         Outcome::Faults(faults) => faults.draw(Look::PLAIN),
         other => format!("{other:?}"),
     });
-    problems.into_iter().chain([page]).chain(read).collect()
+    let pages = [page(Length::Short), page(Length::Full)];
+    problems.into_iter().chain(pages).chain(read).collect()
 }
 
+/// The same of each sort of key.
+fn all_shown(name: &str, calls: &[Call], lines: &[Vec<String>]) -> Vec<Vec<String>> {
+    let lists = lists(calls);
+    let option = called!(Frames::draft(name), calls, &lists, valued);
+    let flag = called!(Flag::<bool>::draft("calm"), calls, &lists, flag);
+    let any = called!(Untyped::option(name, Form::of::<Vec<u8>>()), calls, &lists, valued flag);
+    let operand = called!(Untyped::operand(name, Form::of::<String>()), calls, &lists, valued flag);
+    let params = [option.param(), flag.param(), any.param(), operand.param()];
+    params.iter().map(|param| shown(param, lines)).collect()
+}
+
+/// Setters of a command that lean on each other.
+const OF_COMMAND: &[fn(Command<'static>) -> Command<'static>] = {
+    static CALM: Flag = Flag::new("calm").throughout();
+    static HIVES: Operand<Vec<String>> = Operand::new("hive").times(1, 3);
+    static SINCE: Named<Option<u16>> = Named::new("since");
+    static PERIOD: Bundle = Bundle::new("period").takes(&[SINCE.param()]);
+    static LIST: Command = Command::new("list").takes(&[SINCE.param()]);
+    static MOVE: Command = Command::new("move").takes(&[HIVES.param()]);
+    static TAKES: &[&Param] = &[CALM.param()];
+    static BUNDLES: &[&Bundle] = &[&PERIOD];
+    static COMMANDS: &[&Command] = &[&LIST, &MOVE];
+    static RULES: &[Rule] = &[Rule::at_least_one(&[CALM.param(), SINCE.param()])];
+    &[
+        |command| command.takes(TAKES),
+        |command| command.bundles(BUNDLES),
+        |command| command.commands(COMMANDS),
+        |command| command.default_command(&MOVE),
+        |command| command.rules(RULES),
+        |command| command.acts(),
+        |command| command.version("2"),
+        |command| command.package(Package::new("1")),
+        |command| command.named("yard"),
+        |command| command.aliases(&["apiary"]),
+        |command| command.formerly(&["yard"]),
+        |command| command.operands_end_options(),
+        |command| command.abbreviations(),
+        |command| command.summary("a yard"),
+    ]
+};
+
 proptest! {
-    /// A key without its type is the same to everything but its author.
+    /// Those of commands too.
     #[test]
-    fn an_untyped_key_shows_what_the_typed_one_does(
-        calls in prop::collection::vec(call(), 0..8),
-        lines in prop::collection::vec(prop::collection::vec(text(), 0..4), 0..4),
+    fn the_order_of_a_commands_setters_has_no_meaning(
+        (calls, shuffled) in prop::sample::subsequence(OF_COMMAND.to_vec(), 0..12)
+            .prop_flat_map(|calls| (Just(calls.clone()), Just(calls).prop_shuffle())),
+        lines in lines(),
     ) {
-        // Values are held against each other by a typed key, words by an untyped one.
-        let calls: Vec<Call> =
-            calls.into_iter().filter(|call| !matches!(call, Call::Distinct)).collect();
+        let [in_order, shuffled] = [calls, shuffled].map(|calls| {
+            let command = calls.iter().fold(Command::draft("apiary"), |command, call| call(command));
+            told_of(&command, &lines)
+        });
+        prop_assert_eq!(in_order, shuffled);
+    }
+
+    /// Nothing panics, whatever setters are called with; what has problems still reads somehow.
+    #[test]
+    fn no_setter_panics_on_a_draft(name in text(), calls in calls(), lines in lines()) {
+        all_shown(&name, &calls, &lines);
+    }
+
+    /// A key without its type is the same to everything but its author. (Values are held against each other
+    /// by a typed key, words by an untyped one.)
+    #[test]
+    fn an_untyped_key_shows_what_the_typed_one_does(mut calls in calls(), lines in lines()) {
+        calls.retain(|call| call.setter != DISTINCT);
         let lists = lists(&calls);
         let typed = called!(Frames::draft("frames"), calls, &lists, valued);
         let untyped = Untyped::option("frames", Form::of::<Vec<u8>>());
@@ -360,37 +345,20 @@ proptest! {
         prop_assert_eq!(shown(typed.param(), &lines), shown(untyped.param(), &lines));
     }
 
-    /// Nothing panics, whatever setters are called with; what has problems still reads somehow.
-    #[test]
-    fn no_setter_panics_on_a_draft(
-        name in text(),
-        calls in prop::collection::vec(call(), 0..8),
-        lines in prop::collection::vec(prop::collection::vec(text(), 0..4), 0..4),
-    ) {
-        all_of(&name, &calls, &lines);
-    }
-
     /// Distinct setters mean the same in any order.
     #[test]
     fn the_order_of_setters_has_no_meaning(
-        (calls, shuffled) in prop::collection::vec(call(), 0..8)
+        (calls, shuffled) in calls()
             .prop_map(|mut calls| {
-                let mut seen = Vec::new();
-                calls.retain(|call| {
-                    let which = std::mem::discriminant(call);
-                    let is_new = !seen.contains(&which);
-                    seen.push(which);
-                    is_new
-                });
+                let mut seen = [false; 22];
+                calls.retain(|call| !std::mem::replace(&mut seen[usize::from(call.setter)], true));
                 calls
             })
             .prop_flat_map(|calls| (Just(calls.clone()), Just(calls).prop_shuffle())),
-        lines in prop::collection::vec(prop::collection::vec(text(), 0..4), 0..4),
+        mut lines in lines(),
     ) {
-        let lines: Vec<Vec<String>> = lines
-            .into_iter()
-            .map(|line| line.into_iter().chain(["--frames".into(), "3".into()]).collect())
-            .collect();
-        prop_assert_eq!(all_of("frames", &calls, &lines), all_of("frames", &shuffled, &lines));
+        lines.iter_mut().for_each(|line| line.extend(["--frames".into(), "3".into()]));
+        let [in_order, shuffled] = [calls, shuffled].map(|calls| all_shown("frames", &calls, &lines));
+        prop_assert_eq!(in_order, shuffled);
     }
 }

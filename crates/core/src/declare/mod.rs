@@ -5,12 +5,14 @@
 //! a build error for statics and a list of [`Problem`]s for a tree made at run time; both come
 //! from the one set of rules in `rules.rs`.
 //!
-//! * `command.rs`: [`Command`], a node of the tree, as it is declared; `node.rs`: what it is asked.
+//! * `command.rs`: [`Command`], a node of the tree, as it is declared; `details.rs`: what it is called, and
+//!   what pages tell of it; `node.rs`: what it is asked.
 //! * `param.rs`: [`Param`], the untyped record behind every key; `called.rs`: its names, and what
 //!   stands for its value.
 //! * `bundle.rs`: parameters that several commands take together.
 //! * `keys/`: [`Operand`], [`Named`], [`Flag`] and [`Tally`], the typed keys; [`Untyped`] ones; their setters.
-//! * `shape.rs`: which Rust types a key may have, and how many words they take.
+//! * `shape.rs`: which Rust types a key may have, and how many words they take; `form.rs`: the same without
+//!   the type.
 //! * `kind.rs`, `from_word.rs`, `choice.rs`: what one word may be, and its conversion.
 //! * `kinds/`: the types of other crates that convert from a word, each behind a feature.
 //! * `path.rs`: what a path must lead to.
@@ -19,7 +21,7 @@
 //! * `standard.rs`: the `help` and `completions` commands and `--color`, ready to be listed.
 //! * `cell.rs`: where a converted value waits for its key.
 //! * `sealed.rs`: who may implement what; `said.rs`: which setters were called.
-//! * `rules.rs`, `own.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to; `finder.rs`:
+//! * `rules.rs`, `own.rs`, `reach.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to; `finder.rs`:
 //!   what is found wrong.
 //! * `problem.rs`, `message.rs`: the same in words.
 
@@ -30,7 +32,9 @@ mod choice;
 mod command;
 mod config;
 mod defaults;
+mod details;
 mod finder;
+mod form;
 mod from_word;
 mod keys;
 mod kind;
@@ -44,6 +48,7 @@ mod package;
 mod param;
 mod path;
 mod problem;
+mod reach;
 mod rule;
 mod rules;
 mod said;
@@ -58,6 +63,7 @@ pub use choice::{Choice, Offer};
 pub use command::Command;
 pub(crate) use command::Standard;
 pub use config::Config;
+pub use form::Form;
 pub use from_word::{Fraction, FromWord, Manner, Whole};
 pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally, Untyped};
 pub use kind::{Kind, Noun, Refers};
@@ -68,7 +74,7 @@ pub use package::Package;
 pub use param::{Param, Role, Tail};
 pub use problem::Problem;
 pub use rule::Rule;
-pub use shape::{Attached, Form, Shape, Unit};
+pub use shape::{Attached, Shape, Unit};
 pub use standard::{COLOR, COMPLETIONS, HELP, Shell, When};
 pub(crate) use standard::{SHELL, TOPIC};
 

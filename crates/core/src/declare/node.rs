@@ -9,6 +9,7 @@ use super::finder::{self, Finder};
 use super::names::same;
 use super::param::Param;
 use super::problem::Problem;
+use super::reach;
 use super::rule::Rule;
 use super::rules;
 use super::twins::Roll;
@@ -31,7 +32,7 @@ impl<'d> Command<'d> {
             Roll::Subcommands(command).twins_at_run_time(&mut problems);
             finder::all(&mut problems, |finder| {
                 rules::strangers(command, finder);
-                rules::across(command, finder);
+                reach::across(command, finder);
             });
             waiting.extend(command.commands.iter().rev());
         }

@@ -4,13 +4,13 @@ use std::ffi::OsStr;
 use std::fmt;
 
 use super::cell::Held;
+use super::form::Form;
 use super::from_word::Manner;
 use super::names::{hash, letter_fault, option_name_fault, plain_name_fault};
 use super::own;
 use super::path::{At, PathTest};
 use super::problem::Problem;
 use super::said::{Said, param as said};
-use super::shape::Form;
 use super::valid::Test;
 use super::{Kind, Refers};
 

@@ -15,7 +15,7 @@ use super::misfit::{Misfit, Miss, Reason};
 use super::param::part as nth;
 use super::sealed::{Sealed, Shapes, Units};
 use super::valid::{Refusal, Test};
-use super::{FromWord, Kind, Param};
+use super::{Form, FromWord, Kind, Param};
 use crate::text::part;
 
 /// The words of one occurrence on their way to a value, and what is wrong with them.
@@ -55,7 +55,7 @@ impl Feed<'_> {
     }
 
     /// A word of a kind that is known at run time.
-    fn text(&mut self, at: usize) -> Option<String> {
+    pub(super) fn text(&mut self, at: usize) -> Option<String> {
         let word = self.words.get(at)?;
         let Some(text) = word.to_str() else { return self.misfit(at, Reason::NotText) };
         let offers = self.param.kinds().get(at).map_or(&[] as &[_], |kind| kind.offers);
@@ -86,7 +86,12 @@ impl Feed<'_> {
 
     /// Puts the value of some words to the validators.
     #[inline]
-    fn tested<T: 'static>(&mut self, at: usize, words: usize, value: Option<T>) -> Option<T> {
+    pub(super) fn tested<T: 'static>(
+        &mut self,
+        at: usize,
+        words: usize,
+        value: Option<T>,
+    ) -> Option<T> {
         let value = value?;
         match self.param.test.map_or(Ok(()), |test| test.judge(&value)) {
             Ok(()) => Some(value),
@@ -171,67 +176,6 @@ impl<A: FromWord, B: FromWord> Unit for (A, B) {
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
         let (first, second) = (feed.one(0), feed.one(1));
         feed.tested(0, 2, first.zip(second))
-    }
-}
-
-/// How many words a value has and of which kinds, without its type: what an [`Untyped`](super::Untyped) key
-/// is given.
-#[derive(Debug, Clone, Copy)]
-pub struct Form<'d> {
-    /// The kinds of the words of one occurrence.
-    pub(crate) kinds: &'d [&'d Kind<'d>],
-    /// It must be given, unless it has a default.
-    pub(crate) needed: bool,
-    /// It may be given again, and every occurrence counts.
-    pub(crate) many: bool,
-    /// The value is attached to the name, or left out.
-    pub(crate) attached: bool,
-    /// Converts the words of one occurrence into the cell.
-    pub(crate) fill: fn(&mut Held, &mut Feed<'_>),
-}
-
-impl Form<'static> {
-    /// That of a Rust type: `Form::of::<Vec<u8>>()`.
-    pub const fn of<T: Shape>() -> &'static Form<'static> {
-        T::FORM
-    }
-}
-
-impl<'d> Form<'d> {
-    /// Text of kinds that are known only at run time, a word of each, which must be given: one of the words
-    /// that the kind [offers](Kind::choice), or any text where it offers none. The value is a `Vec<String>`.
-    pub const fn words(kinds: &'d [&'d Kind<'d>]) -> Self {
-        Form { kinds, needed: true, many: false, attached: false, fill: fill_words }
-    }
-
-    /// It need not be given.
-    #[must_use]
-    pub const fn optional(mut self) -> Self {
-        self.needed = false;
-        self
-    }
-
-    /// It may be given any number of times, or not at all.
-    #[must_use]
-    pub const fn many(mut self) -> Self {
-        (self.needed, self.many) = (false, true);
-        self
-    }
-}
-
-/// Words of kinds that are known at run time.
-fn fill_words(held: &mut Held, feed: &mut Feed<'_>) {
-    let mut texts = Vec::new();
-    for at in 0..feed.words.len() {
-        let text = feed.text(at);
-        texts.extend(feed.tested(at, 1, text));
-    }
-    if texts.len() < feed.words.len() {
-        return;
-    }
-    match held.peek_mut::<Vec<String>>() {
-        Some(Some(before)) if feed.param.form.many => before.extend(texts),
-        _ => held.set(texts),
     }
 }
 

@@ -1,0 +1,134 @@
+//! What a command is called, and what pages tell of it.
+
+use super::rules::check_names;
+use super::said::command as said;
+use super::{Command, Package};
+use crate::wording::Wording;
+
+impl<'d> Command<'d> {
+    /// What it does, in a few words without a full stop.
+    #[must_use]
+    #[track_caller]
+    pub const fn summary(mut self, summary: &'d str) -> Self {
+        self.note(said::SUMMARY);
+        self.summary = summary;
+        self
+    }
+
+    /// A longer description for the full page, in Markdown: an empty line starts a new paragraph,
+    /// lists and code keep their lines, and emphasis and code within a line their marks.
+    #[must_use]
+    #[track_caller]
+    pub const fn description(mut self, description: &'d str) -> Self {
+        self.note(said::DESCRIPTION);
+        self.description = description;
+        self
+    }
+
+    /// The version that `--version` shows; for the root.
+    #[must_use]
+    #[track_caller]
+    pub const fn version(mut self, version: &'d str) -> Self {
+        self.note(said::VERSION);
+        self.version = version;
+        self
+    }
+
+    /// The version, and where the program is from: what `--version` shows, and the end of the full
+    /// page; for the root.
+    #[must_use]
+    #[track_caller]
+    pub const fn package(mut self, package: Package<'d>) -> Self {
+        self.note(said::PACKAGE);
+        self.package = package;
+        self
+    }
+
+    /// What a macro knows of the package, whether the command is the root or not; and whether its name is only
+    /// that of the type or the function that declares it: as a root it is called as the binary then.
+    #[doc(hidden)]
+    #[must_use]
+    pub const fn declared_in(mut self, package: Package<'d>, is_named: bool) -> Self {
+        if !self.said.has(said::PACKAGE) {
+            self.package = package;
+        }
+        self.is_unnamed = !is_named;
+        self
+    }
+
+    /// Another name for it: what a command that is made from another one is called.
+    ///
+    /// # Panics
+    ///
+    /// As [`new`](Command::new).
+    #[must_use]
+    #[track_caller]
+    pub const fn named(mut self, name: &'d str) -> Self {
+        self.note(said::NAMED);
+        (self.name, self.is_unnamed) = (name, false);
+        self.well_called()
+    }
+
+    /// Other names that mean the same.
+    #[must_use]
+    #[track_caller]
+    pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
+        self.note(said::ALIASES);
+        self.aliases = aliases;
+        self.well_called()
+    }
+
+    /// Names that it had before. They read, and a warning says what it is called now; pages and
+    /// completion leave them out.
+    #[must_use]
+    #[track_caller]
+    pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
+        self.note(said::FORMERLY);
+        self.former = names;
+        self.well_called()
+    }
+
+    /// Leaves it out of pages, fixes and completion; it still reads.
+    #[must_use]
+    #[track_caller]
+    pub const fn hidden(mut self) -> Self {
+        self.note(said::HIDDEN);
+        self.hidden = true;
+        self
+    }
+
+    /// Examples: what each does, then the line as typed, the program's name included.
+    #[must_use]
+    #[track_caller]
+    pub const fn examples(mut self, examples: &'d [(&'d str, &'d str)]) -> Self {
+        self.note(said::EXAMPLES);
+        self.examples = examples;
+        self
+    }
+
+    /// What the exit statuses mean; status 2, a refused line, is added by the page.
+    #[must_use]
+    #[track_caller]
+    pub const fn statuses(mut self, statuses: &'d [(u8, &'d str)]) -> Self {
+        self.note(said::STATUSES);
+        self.statuses = statuses;
+        self
+    }
+
+    /// Other phrases for pages and faults, such as in another language; for the root.
+    #[must_use]
+    #[track_caller]
+    pub const fn wording(mut self, wording: &'d Wording<'d>) -> Self {
+        self.note(said::WORDING);
+        self.wording = Some(wording);
+        self
+    }
+
+    #[track_caller]
+    const fn well_called(self) -> Self {
+        if !self.draft {
+            check_names(&self);
+        }
+        self
+    }
+}

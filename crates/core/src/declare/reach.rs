@@ -1,0 +1,135 @@
+//! What a command takes, held against what is below it: its subcommands, and the names of theirs, where it
+//! accepts some of its own throughout.
+
+use super::Command;
+use super::finder::Finder;
+use super::names::{hash, same};
+use super::own::is_named;
+use super::param::Param;
+use super::problem::Problem;
+use super::rules::{is_by_position, letters_mask};
+
+/// What a command takes, beside its subcommands.
+pub(super) const fn across<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    if command.commands.is_empty() {
+        return;
+    }
+    let mut i = 0;
+    while let Some(param) = command.param(i) {
+        if !is_named(param.role) && is_by_position(param) {
+            let (operand, subcommand) = (param.name, command.commands[0].name);
+            finder.show(Problem::Beside { operand, subcommand, command: command.name });
+        }
+        i += 1;
+    }
+    if command.settled.is_throughout {
+        below(command, command, reach_mask(command), finder);
+    }
+}
+
+/// A bit for each name that a command accepts throughout: most parameters below have none of the
+/// bits, and need no closer look.
+const fn reach_mask(command: &Command<'_>) -> u64 {
+    let mut mask = 0;
+    let mut i = 0;
+    while let Some(param) = command.param(i) {
+        if param.throughout {
+            mask |= name_mask(param);
+        }
+        i += 1;
+    }
+    mask
+}
+
+const fn name_mask(param: &Param<'_>) -> u64 {
+    if !is_named(param.role) {
+        return 0;
+    }
+    let mut mask = bit(param.hash) | bit(param.letter as u32) | bit(param.opposite_letter as u32);
+    if param.has_one_name() {
+        return mask;
+    }
+    let mut k = 1;
+    while let Some(name) = param.long_name(k) {
+        match name.as_bytes() {
+            [] => {}
+            [letter] => mask |= bit(*letter as u32),
+            bytes => mask |= bit(hash(bytes)),
+        }
+        k += 1;
+    }
+    mask
+}
+
+const fn bit(hash: u32) -> u64 {
+    if hash == 0 { 0 } else { 1 << ((hash ^ (hash >> 16)) % 64) }
+}
+
+/// Names below a command that clash with what it accepts throughout.
+const fn below<'d, const ROOM: usize>(
+    above: &Command<'d>,
+    node: &Command<'d>,
+    mask: u64,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let mut c = 0;
+    while c < node.commands.len() {
+        let command = node.commands[c];
+        let mut i = 0;
+        while let Some(param) = command.param(i) {
+            if name_mask(param) & mask != 0 {
+                clash(above, command, param, finder);
+            }
+            i += 1;
+        }
+        below(above, command, mask, finder);
+        c += 1;
+    }
+}
+
+const fn clash<'d, const ROOM: usize>(
+    above: &Command<'d>,
+    command: &Command<'d>,
+    param: &Param<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let mut i = 0;
+    while let Some(upper) = above.param(i) {
+        i += 1;
+        if !upper.throughout {
+            continue;
+        }
+        let (first, second, command, above) = (upper.name, param.name, command.name, above.name);
+        if let Some(name) = shared_long(upper, param) {
+            finder.show(Problem::Long { first, second, name, command, above });
+        }
+        if let Some(letter) = shared_letter(upper, param) {
+            finder.show(Problem::Letters { first, second, letter, command, above });
+        }
+    }
+}
+
+const fn shared_long<'d>(a: &Param<'d>, b: &Param<'d>) -> Option<&'d str> {
+    let mut k = 0;
+    while let Some(name) = a.long_name(k) {
+        let mut l = 0;
+        while let Some(other) = b.long_name(l) {
+            if name.len() > 1 && same(name, other) {
+                return Some(name);
+            }
+            l += 1;
+        }
+        k += 1;
+    }
+    None
+}
+
+const fn shared_letter(a: &Param<'_>, b: &Param<'_>) -> Option<u8> {
+    match letters_mask(a) & letters_mask(b) {
+        0 => None,
+        shared => Some(shared.trailing_zeros() as u8),
+    }
+}

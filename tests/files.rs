@@ -87,22 +87,6 @@ fn a_file_is_only_replaced_where_that_is_asked_for() {
 }
 
 #[test]
-fn an_input_is_opened_when_it_is_read() {
-    let folder = Folder::new();
-    let input = Input::from_word(folder.path("notes").as_ref()).unwrap();
-    let error = input.open(&Streams::SYSTEM).err().unwrap();
-    assert!(
-        error.kind() == ErrorKind::NotFound
-            && error.to_string().contains("notes cannot be read: there is nothing at that path"),
-        "{error}"
-    );
-    fs::write(folder.path("notes"), "queen seen\n").unwrap();
-    assert_eq!(input.read_to_string(&Streams::SYSTEM).unwrap(), "queen seen\n");
-    let standard = Input::from_word("-".as_ref()).unwrap();
-    assert!(standard.is_standard() && Output::from(PathBuf::from("-")).is_standard());
-}
-
-#[test]
 fn a_files_name_in_an_error_steers_no_terminal() {
     let folder = Folder::new();
     let missing = folder.path("\u{1b}[2J\u{202e}none/season.csv");

@@ -248,22 +248,3 @@ fn colour_is_used_when_the_line_asks_even_where_it_is_wrong() {
     let refused = stage.run("--color=always inspect --clam").stderr;
     assert!(String::from_utf8(refused).unwrap().contains("\u{1b}[1;35m^"));
 }
-
-#[test]
-fn a_reader_that_goes_away_is_no_failure() {
-    let stage = Stage::new();
-    let built = std::env::current_exe().unwrap();
-    let program = built.ancestors().nth(2).unwrap().join("examples/apiary");
-    for line in ["--help", "hive list", "completions bash"] {
-        let mut child = Command::new(&program)
-            .args(line.split(' '))
-            .env("XDG_DATA_HOME", stage.path())
-            .stdout(std::process::Stdio::piped())
-            .stderr(std::process::Stdio::piped())
-            .spawn()
-            .unwrap();
-        drop(child.stdout.take());
-        let output = child.wait_with_output().unwrap();
-        assert!(output.status.success() && output.stderr.is_empty(), "`{line}` gave {output:?}");
-    }
-}

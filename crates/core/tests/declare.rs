@@ -51,20 +51,6 @@ fn the_problems_of_a_tree_made_at_run_time_are_listed_all_at_once() {
     let _ = root.read(&["add", "-q", "--queen", "x", "y"]);
 }
 
-#[test]
-fn thousands_of_names_are_checked_against_each_other() {
-    let names: Vec<String> = (0..5000).map(|at| format!("option-{at}")).collect();
-    let mut options: Vec<Named<Option<u8>>> = names.iter().map(|name| Named::draft(name)).collect();
-    options.push(Named::draft("option-77"));
-    options.push(Named::draft("option-4999"));
-    let params: Vec<_> = options.iter().map(Named::param).collect();
-    let root = Command::draft("apiary").takes(&params);
-    let problems: Vec<String> = root.problems().iter().map(ToString::to_string).collect();
-    let twice = |name| format!("`--{name}` is declared twice in the command `apiary`");
-    assert_eq!(problems.len(), 2, "{problems:?}");
-    assert!(problems.contains(&twice("option-77")) && problems.contains(&twice("option-4999")));
-}
-
 /// More names than parameters, and a parameter with very many.
 #[test]
 fn names_are_counted_and_not_parameters() {

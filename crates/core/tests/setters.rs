@@ -129,6 +129,10 @@ fn letters_of_all_sorts_are_found() {
     }
     let Outcome::Faults(faults) = COPY.read(&["-?x"]) else { panic!() };
     assert!(faults.draw(Look::PLAIN).contains("  copy '-?x'\n"), "{faults:?}");
+    static NUMBER: Named<Option<u8>> = Named::new("#").help("how many");
+    static COUNT_SOME: Command = Command::new("count").takes(&[NUMBER.param()]);
+    let page = Page::of(&Path::of(&COUNT_SOME), Length::Short).draw(Look::PLAIN);
+    assert!(page.contains("\noption     -# VALUE      how many: a whole number\n"), "{page}");
     let words = ["-R"];
     let doubled: Flag = Flag::draft("root").letter('R');
     let params = [RECURSE.param(), doubled.param()];

@@ -181,7 +181,9 @@ pub(crate) fn known<'s>(
             continue;
         };
         if !again && right.iter().any(|(before, _)| before.is(name)) {
-            errors.at(detail.name.span(), format!("`{name}` is set twice"));
+            let several =
+                if name == "valid" { " (`valid::all(&[…])` puts several together)" } else { "" };
+            errors.at(detail.name.span(), format!("`{name}` is set twice{several}"));
             continue;
         }
         right.push((detail, takes));

@@ -197,6 +197,10 @@ impl<'d> Param<'d> {
         match self.kinds().get(at) {
             Some(kind) if kind.sides.is_some() => "KEY=VALUE".to_owned(),
             None if self.worded => "WORD".to_owned(),
+            // `-#` and `-1` say nothing of what they take.
+            _ if matches!(self.name.as_bytes(), [sign] if !sign.is_ascii_alphabetic()) => {
+                "VALUE".to_owned()
+            }
             _ => self.name.to_ascii_uppercase(),
         }
     }

@@ -1,8 +1,8 @@
 //! Setters record: whatever they are given, in whichever order.
 
 use clavret_core::{
-    Bundle, Command, Flag, Form, HELP, Length, Look, Named, Operand, Outcome, Package, Page, Param,
-    Path, Rule, Tally, Untyped, valid,
+    Bundle, Command, Flag, Form, FromWord, HELP, Kind, Length, Look, Named, Operand, Outcome,
+    Package, Page, Param, Path, Rule, Tally, Untyped, valid,
 };
 use proptest::prelude::*;
 
@@ -180,8 +180,9 @@ struct Call {
 const DISTINCT: u8 = 16;
 
 fn text() -> impl Strategy<Value = String> {
-    let likely =
-        prop::sample::select(vec!["", "a", "A", "é", "-x", "a b", "=", "calm", "no", "3", "1,2"]);
+    let likely = prop::sample::select(vec![
+        "", "a", "A", "é", "-x", "a b", "=", "calm", "--form", "3", "1,2",
+    ]);
     prop_oneof![4 => likely.prop_map(str::to_owned), 1 => ".{0,6}"]
 }
 
@@ -282,8 +283,19 @@ fn all_shown(name: &str, calls: &[Call], lines: &[Vec<String>]) -> Vec<Vec<Strin
     let flag = called!(Flag::<bool>::draft("calm"), calls, &lists, flag);
     let any = called!(Untyped::option(name, Form::of::<Vec<u8>>()), calls, &lists, valued flag);
     let operand = called!(Untyped::operand(name, Form::of::<String>()), calls, &lists, valued flag);
+    let (none, kinds) = (Kind::choice(&[]), [String::KIND, u8::KIND]);
+    let none = [&none];
+    let forms = [Form::words(&none).many(), Form::words(&[]), Form::words(&kinds).many()];
+    let forms: Vec<[Untyped<'_>; 2]> = forms
+        .iter()
+        .map(|form| {
+            let keys = [Untyped::option("form", form), Untyped::operand("form", form)];
+            keys.map(|key: Untyped<'_>| called!(key, calls, &lists, valued flag))
+        })
+        .collect();
     let params = [option.param(), flag.param(), any.param(), operand.param()];
-    params.iter().map(|param| shown(param, lines)).collect()
+    let forms = forms.iter().flatten().map(Untyped::param);
+    params.into_iter().chain(forms).map(|param| shown(param, lines)).collect()
 }
 
 /// Setters of a command that lean on each other.

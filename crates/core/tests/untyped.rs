@@ -76,6 +76,19 @@ fn an_untyped_key_has_its_value_and_all_setters() {
     assert_eq!(told(&["1", "1"]), "KILOGRAMS takes each value once; '1' is there twice");
     assert_eq!(told(&["70"]), "KILOGRAMS takes a number from 0.1 to 60; '70' is above that");
 
+    let (none, nothing) = (Kind::choice(&[]), Form::words(&[]));
+    let none = [&none];
+    let none = Form::words(&none);
+    let (none, nothing) = (Untyped::option("none", &none), Untyped::operand("nothing", &nothing));
+    let params = [none.param(), nothing.param()];
+    let command = Command::draft("harvest").takes(&params);
+    let problems: Vec<String> = command.problems().iter().map(ToString::to_string).collect();
+    assert_eq!(
+        problems,
+        ["`none` is a choice of nothing", "`nothing` has a value of no words (a flag has none)"]
+    );
+    assert!(matches!(command.read(&["--none", "x"]), Outcome::Faults(_)));
+
     let odd = Untyped::option("odd", Form::of::<u8>()).times(1, 2).opposite("even").file();
     let params = [odd.param()];
     let problems = Command::draft("harvest").takes(&params).problems();

@@ -31,6 +31,9 @@ pub(super) const fn clashes<'d, const ROOM: usize>(
         };
         finder.show(Problem::Twice { name, setter: said::NAMES[at], instead });
     }
+    if param.draft && matches!(param.role, Role::Operand | Role::Option) {
+        wordless(param, finder);
+    }
     if param.draft
         && let Some(at) = said.first(said::SETTERS & !fitting(param))
     {
@@ -81,6 +84,21 @@ pub(super) const fn clashes<'d, const ROOM: usize>(
             let placeholder = param.placeholder;
             finder.show(Problem::Placeholder { name, placeholder, texts, words });
         }
+    }
+}
+
+/// A form that is made at run time may have no words, or none to choose from.
+const fn wordless<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
+    let (name, kinds) = (param.name, param.kinds());
+    if kinds.is_empty() {
+        finder.show(Problem::Wordless { name, why: "has a value of no words (a flag has none)" });
+    }
+    let mut i = 0;
+    while i < kinds.len() {
+        if matches!(kinds[i].noun, Noun::Choice) && kinds[i].offers.is_empty() {
+            finder.show(Problem::Wordless { name, why: "is a choice of nothing" });
+        }
+        i += 1;
     }
 }
 

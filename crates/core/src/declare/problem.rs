@@ -160,6 +160,13 @@ pub enum Problem<'d> {
         /// Both setters.
         setters: [&'static str; 2],
     },
+    /// A value that no word can be: of no words at all, or of an empty list of choices.
+    Wordless {
+        /// The parameter.
+        name: &'d str,
+        /// What is missing.
+        why: &'static str,
+    },
     /// A setter that does not go with what an untyped parameter is.
     Misplaced {
         /// The parameter.
@@ -313,6 +320,7 @@ impl Problem<'_> {
                 let text = text.text("`").text(first).text("` and `").text(second);
                 text.text("` of `").text(name).text("` exclude each other")
             }
+            Problem::Wordless { name, why } => text.text("`").text(name).text("` ").text(why),
             Problem::Misplaced { name, setter } => {
                 let text = text.text("`").text(setter).text("` does not go with what `").text(name);
                 text.text("` is")

@@ -15,7 +15,7 @@ use super::misfit::{Misfit, Miss, Reason};
 use super::param::part as nth;
 use super::sealed::{Sealed, Shapes, Units};
 use super::valid::{Refusal, Test};
-use super::{Form, FromWord, Kind, Param};
+use super::{Form, FromWord, Kind, Noun, Param};
 use crate::text::part;
 
 /// The words of one occurrence on their way to a value, and what is wrong with them.
@@ -58,8 +58,11 @@ impl Feed<'_> {
     pub(super) fn text(&mut self, at: usize) -> Option<String> {
         let word = self.words.get(at)?;
         let Some(text) = word.to_str() else { return self.misfit(at, Reason::NotText) };
-        let offers = self.param.kinds().get(at).map_or(&[] as &[_], |kind| kind.offers);
-        if !offers.is_empty() && !offers.iter().any(|offer| offer.name == text) {
+        let is_among = |kind: &&Kind<'_>| {
+            let is_open = kind.offers.is_empty() && kind.noun != Noun::Choice;
+            is_open || kind.offers.iter().any(|offer| offer.name == text)
+        };
+        if !self.param.kinds().get(at).is_none_or(is_among) {
             return self.misfit(at, Reason::NotOne);
         }
         if !self.param.path.accepts(word) {

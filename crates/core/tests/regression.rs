@@ -1,7 +1,7 @@
 //! What once went wrong, and must not again.
 
 use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
-use clavret_core::{COMPLETIONS, Command, HELP, Look, Named, Outcome, candidates, valid};
+use clavret_core::{COMPLETIONS, Command, HELP, Look, Named, Operand, Outcome, candidates, valid};
 
 use crate::demo::faults;
 
@@ -34,6 +34,18 @@ fn a_value_is_not_dropped_for_a_name_that_is_guessed() {
     let Outcome::Faults(faults) = INSPECT.read(&["-f6", "--frmaes", "3"]) else { panic!() };
     let drawn = faults.draw(Look::PLAIN);
     assert!(!drawn.contains("  try") && !drawn.contains("  like"), "{drawn}");
+}
+
+/// A program without a version was said to take `-version` as an operand.
+#[test]
+fn what_asks_for_a_version_is_not_offered_as_an_operand() {
+    static HIVE: Operand<String> = Operand::new("hive");
+    static INSPECT: Command = Command::new("inspect").takes(&[HIVE.param()]);
+    for (word, is_offered) in [("-version", false), ("-V", false), ("-x", true)] {
+        let words = [word];
+        let Outcome::Faults(faults) = INSPECT.read(&words) else { panic!() };
+        assert_eq!(faults.draw(Look::PLAIN).contains("  try "), is_offered, "{faults:?}");
+    }
 }
 
 /// A word that was too many was joined by quotes with the example in a hole, which was offered as typed.

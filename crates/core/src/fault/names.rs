@@ -22,8 +22,12 @@ impl Bench<'_, '_> {
             self.move_up(word);
         }
         self.command_of_option(word);
-        // An operand that begins with a dash; what is an option elsewhere, or nearly one, is none.
-        if !self.bytes(word).starts_with(b"--") && self.repairs.is_empty() && owners.is_empty() {
+        // An operand that begins with a dash; what is an option elsewhere, or nearly one, is none, and neither
+        // is what other programs are asked for their versions by.
+        let bytes = self.bytes(word);
+        let is_asking = matches!(bytes, b"-version" | b"-V" | b"-help");
+        let is_no_operand = bytes.starts_with(b"--") || is_asking;
+        if !is_no_operand && self.repairs.is_empty() && owners.is_empty() {
             self.insert(word, vec![Word::text("--".as_ref())]);
             self.repairs.iter_mut().for_each(|repair| repair.renames = false);
         }

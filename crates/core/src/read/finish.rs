@@ -136,7 +136,7 @@ impl<'d> Reader<'d> {
             };
             at = self.hand_out(slot, at, share);
             left -= share;
-            if share < min || share > 0 && self.is_part(param, share) {
+            if share < min {
                 self.operand_missing(param, share);
             }
         }
@@ -147,12 +147,6 @@ impl<'d> Reader<'d> {
             let behind = param.tail == Some(Tail::AfterDashes);
             self.take_tail(slot, if behind { self.behind } else { self.kept });
         }
-    }
-
-    /// Whether an operand that need not be there, as it has a default, is there in part.
-    #[inline]
-    fn is_part(&self, param: &Param<'_>, share: u32) -> bool {
-        param.default.is_some() && share < param.given_word_count().min
     }
 
     /// The words that an operand needs from the line: none where a variable stands in for it.

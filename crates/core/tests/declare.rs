@@ -79,6 +79,14 @@ fn names_are_counted_and_not_parameters() {
     );
     let Outcome::Reading(reading) = root.read(&["--other-5000=7"]) else { panic!() };
     assert_eq!(*reading.get(&options[5000]), Some(7));
+
+    // Operands of one name and options of one letter, each a problem, in time that grows with them.
+    let same: Vec<Operand<String>> = (0..20_000).map(|_| Operand::draft("hive")).collect();
+    let letters: Vec<Flag> = names.iter().map(|[name, ..]| Flag::draft(name).letter('f')).collect();
+    let params: Vec<_> =
+        same.iter().map(Operand::param).chain(letters.iter().map(Flag::param)).collect();
+    let root = Command::draft("apiary").takes(&params);
+    assert_eq!(root.problems().len(), 19_999 + 5_499);
 }
 
 /// What a declaration and its reading are made of, in bytes; less is welcome.

@@ -28,6 +28,7 @@ impl<'d> Command<'d> {
                 rules::taken(command, finder);
             });
             Roll::Parameters(command).twins_at_run_time(&mut problems);
+            Roll::Operands(command).twins_at_run_time(&mut problems);
             finder::all(&mut problems, |finder| rules::listed(command, finder));
             Roll::Subcommands(command).twins_at_run_time(&mut problems);
             finder::all(&mut problems, |finder| {

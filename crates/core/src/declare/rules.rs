@@ -23,6 +23,8 @@ pub(crate) struct Settled {
     pub(crate) needs: u32,
     /// Which tails the operands have: looked at for each word, so it is known beforehand.
     pub(crate) tails: Tails,
+    /// How many operands there are; many are as many as 255.
+    pub(super) operands: u8,
     /// Some are accepted by the commands below too.
     pub(super) is_throughout: bool,
     /// Some have more names than one.
@@ -41,6 +43,7 @@ impl Settled {
     pub(super) const NOTHING: Settled = Settled {
         needs: 0,
         tails: Tails { raw: false, after_dashes: false, unknown_options: false },
+        operands: 0,
         is_throughout: false,
         has_more_names: false,
     };
@@ -51,6 +54,7 @@ impl Settled {
         if is_named(param.role) {
             return;
         }
+        self.operands = self.operands.saturating_add(1);
         if is_by_position(param) {
             self.needs = self.needs.saturating_add(param.word_count().min);
         }
@@ -92,7 +96,8 @@ pub(super) const fn taken<'d, const ROOM: usize>(
     finder: &mut Finder<'d, ROOM>,
 ) -> Settled {
     let mut settled = Settled::NOTHING;
-    let (mut letters, mut line) = (0_u128, Line { unbounded: None, optional: None });
+    let mut letters = Letters { all: 0, first: [0; 128] };
+    let mut line = Line { unbounded: None, optional: None };
     let (mut group, mut at) = (0, 0);
     while let Some(params) = command.group(group) {
         let mut i = 0;
@@ -103,12 +108,11 @@ pub(super) const fn taken<'d, const ROOM: usize>(
             }
             absences(param, finder);
             settled.add(param);
-            if !is_named(param.role) {
+            if is_named(param.role) {
+                letters.add(command, param, at, finder);
+            } else {
                 line.operand(command, param, at, finder);
-            } else if letters_mask(param) & letters != 0 {
-                shared_letters(command, param, at, finder);
             }
-            letters |= letters_mask(param);
             (i, at) = (i + 1, at + 1);
         }
         group += 1;
@@ -148,27 +152,34 @@ const fn letter_bit(letter: u8) -> u128 {
     if letter == 0 || letter >= 128 { 0 } else { 1 << letter }
 }
 
-/// The letters that a parameter has and one before it has too.
-#[cold]
-const fn shared_letters<'d, const ROOM: usize>(
-    command: &Command<'d>,
-    param: &Param<'d>,
-    at: usize,
-    finder: &mut Finder<'d, ROOM>,
-) {
-    let mut shared = letters_mask(param);
-    let mut i = 0;
-    while i < at
-        && let Some(first) = command.param(i)
-    {
-        let both = if is_named(first.role) { letters_mask(first) & shared } else { 0 };
-        if both != 0 {
-            let (first, second) = (first.name, param.name);
-            let (letter, above) = (both.trailing_zeros() as u8, command.name);
-            finder.show(Problem::Letters { first, second, letter, command: above, above });
+/// The letters of the parameters before one: which there are, and which parameter was the first with each.
+struct Letters {
+    all: u128,
+    first: [u32; 128],
+}
+
+impl Letters {
+    /// Shows the letters that a parameter has and one before it has too.
+    const fn add<'d, const ROOM: usize>(
+        &mut self,
+        command: &Command<'d>,
+        param: &Param<'d>,
+        at: usize,
+        finder: &mut Finder<'d, ROOM>,
+    ) {
+        let mut own = letters_mask(param);
+        while own != 0 {
+            let letter = own.trailing_zeros() as usize;
+            own &= own - 1;
+            if self.all & (1 << letter) == 0 {
+                self.all |= 1 << letter;
+                self.first[letter] = at as u32;
+            } else if let Some(first) = command.param(self.first[letter] as usize) {
+                let (first, second, letter) = (first.name, param.name, letter as u8);
+                let (command, above) = (command.name, command.name);
+                finder.show(Problem::Letters { first, second, letter, command, above });
+            }
         }
-        shared &= !both;
-        i += 1;
     }
 }
 
@@ -192,15 +203,6 @@ impl<'c, 'd> Line<'c, 'd> {
         }
         if param.tail.is_some() && follows(command, at + 1) {
             finder.show(Problem::Raw { operand: param.name, command: command.name });
-        }
-        let mut i = 0;
-        while i < at
-            && let Some(other) = command.param(i)
-        {
-            if !is_named(other.role) && same(other.name, param.name) {
-                finder.show(Problem::Operands { name: param.name, command: command.name });
-            }
-            i += 1;
         }
         let count = param.word_count();
         if let Some(optional) = self.optional
@@ -308,6 +310,9 @@ pub(super) const fn check_taken(command: &Command<'_>) -> Settled {
     let mut settled_command = *command;
     settled_command.settled = taken(command, &mut finder);
     Roll::Parameters(&settled_command).show_twins(&mut finder);
+    if settled_command.settled.operands > 1 {
+        Roll::Operands(command).show_twins(&mut finder);
+    }
     finder.stop();
     settled_command.settled
 }

@@ -1,5 +1,4 @@
-//! Names that stand twice in a command: the long names of its parameters, or the names of its
-//! subcommands.
+//! Names that stand twice in a command: the long names of its parameters, its operands, or its subcommands.
 
 use std::collections::HashMap;
 
@@ -13,6 +12,7 @@ use super::{Command, Param};
 #[derive(Clone, Copy)]
 pub(super) enum Roll<'c, 'd> {
     Parameters(&'c Command<'d>),
+    Operands(&'c Command<'d>),
     Subcommands(&'c Command<'d>),
 }
 
@@ -82,7 +82,7 @@ impl<'d> Roll<'_, 'd> {
                 }
                 _ => None,
             },
-            Roll::Subcommands(_) => None,
+            Roll::Operands(_) | Roll::Subcommands(_) => None,
         }
     }
 
@@ -131,6 +131,7 @@ impl<'d> Roll<'_, 'd> {
                 let (command, above) = (command.name, command.name);
                 Problem::Long { first, second, name, command, above }
             }
+            Roll::Operands(command) => Problem::Operands { name, command: command.name },
             Roll::Subcommands(command) => {
                 let (first, second) = (command.commands[j].name, command.commands[i].name);
                 Problem::Commands { first, second, name, command: command.name }
@@ -140,7 +141,7 @@ impl<'d> Roll<'_, 'd> {
 
     const fn entries(self) -> usize {
         match self {
-            Roll::Parameters(command) => command.param_count(),
+            Roll::Parameters(command) | Roll::Operands(command) => command.param_count(),
             Roll::Subcommands(command) => command.commands.len(),
         }
     }
@@ -154,6 +155,7 @@ impl<'d> Roll<'_, 'd> {
                 Some(param) => Param::OWN_NAMES + param.aliases.len() + param.former.len(),
                 None => 0,
             },
+            Roll::Operands(_) => 1,
             Roll::Subcommands(command) => {
                 let command = command.commands[i];
                 1 + command.aliases.len() + command.former.len()
@@ -171,6 +173,10 @@ impl<'d> Roll<'_, 'd> {
                     _ => None,
                 },
                 None => None,
+            },
+            Roll::Operands(command) => match command.param(i) {
+                Some(param) if !is_named(param.role) => return (param.name, param.hash),
+                _ => None,
             },
             Roll::Subcommands(command) => command.commands[i].called(k),
         };

@@ -1,7 +1,6 @@
 //! What lines mean: forms, shapes, places. Each row is a line and the values it gives.
 
-use std::ffi::OsString;
-use std::path::{Path, PathBuf};
+use std::path::Path;
 
 use clavret_core::{Expects, FaultKind, Length, Meaning, Outcome, Reader, Shell, Words};
 
@@ -114,20 +113,6 @@ fn every_kind_of_fault_is_found_where_it_stands() {
     refused("hive move 1", &[OperandMissing]);
     refused("--yard= inspect A7", &[ValueMisfit]);
     refused("hive --calm add B1 --queen blue", &[OptionUnknown]);
-}
-
-#[test]
-#[cfg(unix)]
-fn words_that_are_no_text_pass_where_the_type_allows_it() {
-    use std::os::unix::ffi::OsStringExt;
-    let raw = |bytes: &[u8]| OsString::from_vec(bytes.to_vec());
-    let line = [raw(b"-y\xff"), "inspect".into(), "A7".into()];
-    let Outcome::Reading(mut reading) = APIARY.read(&line) else { panic!() };
-    assert_eq!(reading.take(&YARD), Some(PathBuf::from(raw(b"\xff"))));
-    let line = ["inspect".into(), "A7".into(), raw(b"--note=\xff"), raw(b"-\xff")];
-    let Outcome::Faults(faults) = APIARY.read(&line) else { panic!() };
-    let kinds: Vec<FaultKind> = faults.iter().map(|fault| fault.kind()).collect();
-    assert_eq!(kinds, [FaultKind::ValueNotText, FaultKind::OptionUnknown]);
 }
 
 #[test]

@@ -13,7 +13,7 @@ fn told(prepared: &str, line: &str) -> (i32, String) {
     std::fs::create_dir_all(path("theirs/apiary/yard")).unwrap();
     // Another user's, where the tests have two users; at any rate nothing to look into.
     Command::new("chmod").arg("0").arg(path("theirs")).status().unwrap();
-    let mut shell = Command::new("sh");
+    let mut shell = Command::new("bash");
     shell.arg("-c").arg(format!(
         "export XDG_CONFIG_HOME=$PWD/config XDG_DATA_HOME=$PWD/data XDG_CONFIG_DIRS=/none
          unset APIARY_YARD COLUMNS; mkdir -p config/apiary data yard; touch file
@@ -53,6 +53,18 @@ fn a_config_file_that_cannot_be_used_is_told() {
     }
     for prepared in [":", "touch config.toml"] {
         assert_eq!(told(prepared, "hive list"), (0, String::new()), "`{prepared}`");
+    }
+}
+
+#[cfg(target_os = "linux")]
+#[test]
+fn what_a_handler_writes_and_nobody_reads_is_no_failure() {
+    for line in ["hive list", "completions bash"] {
+        let gone = told("exec > >(exit); sleep 0.2", line);
+        assert_eq!(gone, (0, String::new()), "`{line}`");
+        let full =
+            (1, "apiary: standard output cannot be written (No space left on device)".into());
+        assert_eq!(told(":", &format!("{line} >/dev/full")), full, "`{line}`");
     }
 }
 

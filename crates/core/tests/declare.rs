@@ -89,6 +89,19 @@ fn names_are_counted_and_not_parameters() {
     assert_eq!(root.problems().len(), 19_999 + 5_499);
 }
 
+/// What stops a build is looked for in a table, in several passes: by hand here, as no static is so large.
+#[test]
+#[should_panic = "`--option-19999` is declared twice in the command `apiary`"]
+fn a_twin_among_very_many_stops_the_build() {
+    let names: Vec<String> = (0..20_000).map(|at| format!("option-{at}")).collect();
+    let mut flags: Vec<Flag> = names.iter().map(|name| Flag::draft(name)).collect();
+    let params: Vec<_> = flags.iter().map(Flag::param).collect();
+    let _ = Command::new("apiary").takes(&params);
+    flags.push(Flag::draft("option-19999"));
+    let params: Vec<_> = flags.iter().map(Flag::param).collect();
+    let _ = Command::new("apiary").takes(&params);
+}
+
 /// What a declaration and its reading are made of, in bytes; less is welcome.
 #[cfg(target_pointer_width = "64")]
 #[test]

@@ -86,12 +86,13 @@ pub use clavret_core::Config;
 #[cfg(feature = "idna")]
 pub use clavret_core::DomainName;
 pub use clavret_core::{
-    Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Expects, Facts, Fault, FaultKind,
-    Faults, Flag, FlagShape, Flaw, Form, Fraction, FromWord, Given, HELP, Held, Key, Kind, Length,
-    ListShape, Look, Malformed, Meaning, Misfit, Named, Objection, Occurrence, Offer, Operand,
-    Origin, Outcome, Package, Page, Param, Path, Place, Presence, Problem, Reader, Reading, Refers,
-    Role, Rule, Setting, Settings, Shape, Shell, Step, Tail, TailShape, Tally, Unit, Unread,
-    Untyped, When, Whole, Word, Wording, Words, World, candidates, script, valid, visible,
+    Alone, Asked, Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Expects, Facts, Fault,
+    FaultKind, Faults, Flag, FlagShape, Flaw, Form, Fraction, FromWord, Given, HELP, HELP_FLAG,
+    Held, Key, Kind, Length, ListShape, Look, Malformed, Meaning, Misfit, Named, Objection,
+    Occurrence, Offer, Operand, Origin, Outcome, Package, Page, Param, Path, Place, Presence,
+    Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shared, Shell,
+    ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Unit, Unread, Untyped, VERSION_FLAG, When,
+    Whole, Word, Wording, Words, World, candidates, script, valid, visible,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it

@@ -7,7 +7,7 @@ use std::ffi::OsString;
 use std::io::Write;
 use std::process::ExitCode;
 
-use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, When, Words, script, visible};
+use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, When, Words};
 
 use crate::call::Call;
 use crate::declared::FromReading;
@@ -90,10 +90,7 @@ pub(crate) fn perform<'p>(
     let words = Words::new(words);
     match root.read_in(words, streams.world()) {
         Outcome::Reading(reading) => {
-            let warnings = reading.warnings();
-            if !warnings.is_empty() {
-                _ = streams.err().write_all(warnings.as_bytes());
-            }
+            warn(&reading.warnings(), streams);
             let done = handle(reading).and_then(|()| Ok(streams.out().flush()?));
             done.map_or_else(|error| failed(root, &*error, streams), |()| 0)
         }
@@ -115,14 +112,10 @@ fn respond(
         REFUSED
     };
     match outcome {
-        Outcome::Page(path, length) => {
-            print(root, &Page::of(&path, length).draw(look(Stream::Out)), streams)
+        Outcome::Asked(asked) => {
+            warn(&asked.warnings(), streams);
+            print(root, &asked.text(look(Stream::Out)), streams)
         }
-        Outcome::Version(path) => {
-            let version = format!("{} {}", root.program_name(), path.root().version_text());
-            print(root, &(visible(&version) + "\n"), streams)
-        }
-        Outcome::Script(path, shell) => print(root, &script(path.root(), shell), streams),
         Outcome::Faults(faults) if faults.is_command_missing() => {
             refused(Page::of(faults.path(), Length::Short).draw(look(Stream::Error)))
         }
@@ -133,6 +126,13 @@ fn respond(
         }
         // A reading has nothing to print.
         _ => 0,
+    }
+}
+
+/// Tells of deprecated names that were used.
+fn warn(warnings: &str, streams: &Streams<'_>) {
+    if !warnings.is_empty() {
+        _ = streams.err().write_all(warnings.as_bytes());
     }
 }
 

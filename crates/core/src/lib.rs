@@ -9,7 +9,8 @@
 //! 3. [`fault`]: faults are mended where that can be proved, and drawn under the words as typed.
 //! 4. [`page`]: a command becomes a [`Page`], a page becomes text.
 //! 5. [`complete`]: a command becomes a shell's completion script.
-//! 6. [`prove`]: what a declaration promises and does not keep.
+//! 6. [`usual`]: what most programs have: `--help`, `--version`, `help`, `completions`.
+//! 7. [`prove`]: what a declaration promises and does not keep.
 //!
 //! Later stages import earlier ones, never back. What several need stands in `text/` (measuring,
 //! wrapping, quoting, painting) and [`Wording`] (every fixed phrase).
@@ -39,26 +40,27 @@ pub mod page;
 pub mod prove;
 pub mod read;
 mod text;
+pub mod usual;
 mod wording;
 
-pub use complete::{candidates, script};
+pub use complete::{Shell, candidates, script};
 #[cfg(feature = "idna")]
 pub use declare::DomainName;
 pub use declare::valid;
 pub use declare::{
-    Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
-    FromWord, HELP, Held, Key, Kind, ListShape, Manner, Misfit, Named, Offer, Operand, Package,
-    Param, Problem, Refers, Role, Rule, Shape, Shell, Tail, TailShape, Tally, Unit, Untyped, When,
-    Whole,
+    Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
+    FromWord, Held, Key, Kind, ListShape, Manner, Misfit, Named, Offer, Operand, Package, Param,
+    Problem, Refers, Role, Rule, Shape, Shared, Tail, TailShape, Tally, Unit, Untyped, When, Whole,
 };
 pub use page::Page;
 pub use prove::Flaw;
 pub use read::{
-    Expects, Facts, Fault, FaultKind, Faults, Given, Length, Malformed, Meaning, Objection,
+    Asked, Expects, Facts, Fault, FaultKind, Faults, Given, Length, Malformed, Meaning, Objection,
     Occurrence, Origin, Outcome, Path, Place, Presence, Reader, Reading, Setting, Settings, Step,
     Unread, Word, Words, World, message,
 };
 pub use text::{Look, visible};
+pub use usual::{COMPLETIONS, HELP, HELP_FLAG, ShowPage, ShowVersion, VERSION_FLAG};
 pub use wording::Wording;
 
 /// What was called otherwise before: the names of today compile, the others do not.

@@ -2,7 +2,7 @@
 
 use std::ffi::{OsStr, OsString};
 
-use clavret_core::{Attached, Command, Flag, Look, Named, Operand, Outcome, Tally, Words};
+use clavret_core::{Attached, Command, Flag, Look, Named, Operand, Outcome, Param, Tally, Words};
 
 static ALL: Flag = Flag::new("all").letter('a');
 static BRIEF: Flag = Flag::new("brief").letter('b').opposite("full");
@@ -36,9 +36,13 @@ fn read(root: &'static Command<'static>, words: &[&OsStr]) -> String {
             let kinds: Vec<_> = faults.iter().map(|fault| format!("{:?}", fault.kind())).collect();
             return kinds.join(" ");
         }
-        Outcome::Page(..) => return "page".into(),
-        Outcome::Version(_) => return "version".into(),
-        _ => return "script".into(),
+        Outcome::Asked(asked) => {
+            let asking = asked.param().map(Param::name);
+            return asking
+                .map_or("script", |name| if name == "help" { "page" } else { name })
+                .into();
+        }
+        other => panic!("{other:?}"),
     };
     let mut said = Vec::new();
     let mut say = |name: &str, value: Option<String>| {

@@ -54,7 +54,8 @@ fn beginnings_read_where_only_one_name_begins_so() {
     assert!(reads(&SHORTENED, "a --qui").is(&ADD));
     // An exact name is one, though another begins with it.
     assert!(reads(&SHORTENED, "list").is(&LIST));
-    assert!(matches!(SHORTENED.read(&["a", "--vers"]), Outcome::Version(_)));
+    let Outcome::Asked(asked) = SHORTENED.read(&["a", "--vers"]) else { panic!() };
+    assert_eq!(asked.text(Look::PLAIN), "apiary 1.0\n");
     refuses(
         &SHORTENED,
         "lis",

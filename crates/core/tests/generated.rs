@@ -349,7 +349,7 @@ proptest! {
                 let told = drawn.lines().next().unwrap();
                 prop_assert!(!told.contains(": 0 things"), "{drawn}");
             }
-            Outcome::Page(path, length) => _ = Page::of(&path, length).draw(Look::PLAIN),
+            Outcome::Asked(asked) => _ = asked.text(Look::PLAIN),
             Outcome::Reading(reading) => {
                 let table = format!("{reading:?}");
                 prop_assert!(table.starts_with("apiary"));

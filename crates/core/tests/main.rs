@@ -1,5 +1,6 @@
 //! The core at its public surface, a file for each stage, and what holds for any words.
 
+mod alone;
 mod complete;
 mod conventions;
 mod declare;

@@ -1,9 +1,7 @@
 //! Lines that are easily taken for others: default subcommands left out, clusters with an `h`, beginnings
 //! of names that have aliases, words behind `--`.
 
-use clavret_core::{
-    Command, Flag, FromWord, Length, Named, Operand, Outcome, Tail, Tally, candidates,
-};
+use clavret_core::{Command, Flag, FromWord, Named, Operand, Outcome, Tail, Tally, candidates};
 use expect_test::expect;
 
 use crate::demo::{faults, words};
@@ -76,7 +74,7 @@ fn a_default_command_left_out_reads_as_if_it_were_named() {
     assert_eq!(reads(&APIARY, "temp -5").get(&DEGREES), &[-5]);
     assert_eq!(reads(&APIARY, "chill -7").times_typed(&FEVER), 1);
     let page = APIARY.read(words("hive --help"));
-    assert!(matches!(page, Outcome::Page(path, Length::Full) if path.to_string() == "apiary hive"));
+    assert!(matches!(page, Outcome::Asked(asked) if asked.path().to_string() == "apiary hive"));
     refuses(
         &APIARY,
         "hive --calm=x",
@@ -118,7 +116,7 @@ fn a_default_command_left_out_reads_as_if_it_were_named() {
     );
     assert_eq!(
         candidates(&APIARY, &["hive"], "--"),
-        ["--side", "--quiet", "--help", "--version", "--sort", "--calm"]
+        ["--side", "--quiet", "--version", "--help", "--sort", "--calm"]
     );
 }
 
@@ -161,7 +159,7 @@ fn dashes_stay_with_the_unknown_options_when_a_later_word_does() {
 fn a_page_is_asked_for_among_letters_only_where_all_are_known() {
     for line in ["inspect -h", "inspect -ch", "inspect -hvv", "-h inspect", "inspect -x -h"] {
         let outcome = crate::demo::APIARY.read(words(line));
-        assert!(matches!(outcome, Outcome::Page(_, Length::Short)), "{line}");
+        assert!(matches!(outcome, Outcome::Asked(asked) if asked.is_by_letter()), "{line}");
     }
     let shows = |line: &str| {
         let drawn = faults(line).draw(clavret_core::Look::PLAIN);
@@ -186,7 +184,7 @@ fn a_page_is_asked_for_among_letters_only_where_all_are_known() {
     expect![[r#"
         apiary inspect A7 -hf6
         ^^
-        -h asks for the page only beside letters that take no value
+        -h works only beside letters that take no value
 
         page  apiary inspect --help
     "#]]

@@ -310,7 +310,7 @@ fn long_names_and_wide_characters_keep_their_columns() {
                                  stands on its own line
                        --help    a help of the program's own
 
-        anywhere   -h            -h for a short page, --help for all of it
+        anywhere   -h            this page
     "#]]
     .assert_eq(&Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN));
 }

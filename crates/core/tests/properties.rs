@@ -114,9 +114,7 @@ proptest! {
                 let is_control = |letter: char| letter.is_control() && letter != '\n' && !(color && letter == '\u{1b}');
                 prop_assert!(!drawn.contains(is_control), "{:?}", drawn);
             }
-            Outcome::Page(path, length) => {
-                prop_assert!(!Page::of(&path, length).draw(look).is_empty());
-            }
+            Outcome::Asked(asked) => prop_assert!(!asked.text(look).is_empty()),
             _ => {}
         }
         let _ = candidates(&APIARY, &line, "-");

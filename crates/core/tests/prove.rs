@@ -82,15 +82,15 @@ fn texts_that_are_missing_or_mislead_are_flaws() {
     has(
         &ROOT,
         expect![[r#"
-        apiary: its page has a line of 98 columns: `examples   apiary move the-hive-that-stands-beside-the-old-apple-tree the-orchard-behind-the-house`
-        apiary move: it has no summary
-        apiary move: the alias --help of --about shadows the standard --help
-        apiary move: $APIARY stands in for both --bare and --about
-        apiary move: HIVE stands for the values of the operand `from` and of the operand `to`, which differ
-        apiary move: HIVE stands for the values of the operand `from` and of --count, which differ
-        apiary move: HIVE stands for the values of the operand `to` and of --count, which differ
-        apiary move: the help of HIVE ends with a full stop, unlike most
-    "#]],
+            apiary: `about` of the command `move` has the name `--help`, which is that of the usual `help` (rename one; what the root lists in `usual` says what is)
+            apiary: its page has a line of 98 columns: `examples   apiary move the-hive-that-stands-beside-the-old-apple-tree the-orchard-behind-the-house`
+            apiary move: it has no summary
+            apiary move: $APIARY stands in for both --bare and --about
+            apiary move: HIVE stands for the values of the operand `from` and of the operand `to`, which differ
+            apiary move: HIVE stands for the values of the operand `from` and of --count, which differ
+            apiary move: HIVE stands for the values of the operand `to` and of --count, which differ
+            apiary move: the help of HIVE ends with a full stop, unlike most
+        "#]],
     );
     static SAME: Command = Command::new("below").summary("takes it too").takes(&[COUNT.param()]);
     let (count, below) = ([COUNT.param()], [&SAME]);

@@ -2,7 +2,9 @@
 
 use std::path::Path;
 
-use clavret_core::{Expects, FaultKind, Length, Meaning, Outcome, Reader, Shell, Words};
+use clavret_core::{
+    Expects, FaultKind, Length, Look, Meaning, Outcome, Page, Reader, Shell, Words, script,
+};
 
 use crate::demo::*;
 
@@ -67,21 +69,26 @@ fn shapes_of_several_words() {
 
 #[test]
 fn a_request_for_help_or_the_version_wins_over_every_fault() {
-    let page = |line: &str| match APIARY.read(words(line)) {
-        Outcome::Page(path, length) => (path.to_string(), length == Length::Full),
+    let text = |line: &str| match APIARY.read(words(line)) {
+        Outcome::Asked(asked) => asked.text(Look::PLAIN),
         other => panic!("`{line}` gave {other:?}"),
     };
-    assert_eq!(page("-h"), ("apiary".into(), false));
-    assert_eq!(page("inspect --frames many --clam --help"), ("apiary inspect".into(), true));
-    assert_eq!(page("--help hive add extra"), ("apiary hive add".into(), true));
-    assert_eq!(page("inspect -ch --help"), ("apiary inspect".into(), true));
-    assert_eq!(page("help hive add"), ("apiary hive add".into(), true));
-    assert_eq!(page("help"), ("apiary".into(), true));
-    assert!(matches!(APIARY.read(&["inspect", "--version"]), Outcome::Version(_)));
-    let Outcome::Script(path, Shell::Bash) = APIARY.read(&["completions", "bash"]) else {
-        panic!()
+    let page = |names: &str, length| {
+        let find = |path: clavret_core::Path<'static>, name: &str| {
+            let below = path.leaf().subcommands().iter().find(|command| command.name() == name);
+            path.below(below.unwrap())
+        };
+        Page::of(&names.split_whitespace().fold(clavret_core::Path::of(&APIARY), find), length)
+            .draw(Look::PLAIN)
     };
-    assert_eq!(path.to_string(), "apiary");
+    assert_eq!(text("-h"), page("", Length::Short));
+    assert_eq!(text("inspect --frames many --clam --help"), page("inspect", Length::Full));
+    assert_eq!(text("--help hive add extra"), page("hive add", Length::Full));
+    assert_eq!(text("inspect -ch --help"), page("inspect", Length::Full));
+    assert_eq!(text("help hive add"), page("hive add", Length::Full));
+    assert_eq!(text("help"), page("", Length::Full));
+    assert_eq!(text("inspect --version"), "apiary 1.2.3\n");
+    assert_eq!(text("completions bash"), script(&APIARY, Shell::Bash));
 }
 
 #[test]

@@ -19,8 +19,8 @@ fn place_of_default(tree: &Tree, line: &[OsString]) -> Option<usize> {
         reader.step(word);
         let meanings = reader.steps()[before..].iter().map(|step| step.meaning());
         let is_above = |meaning| {
-            use Meaning::{Help, Name, Opposite, Unwanted, Value, Version};
-            matches!(meaning, Name | Opposite | Value | Help | Version | Unwanted)
+            use Meaning::{Name, Opposite, Unwanted, Value};
+            matches!(meaning, Name | Opposite | Value | Unwanted)
         };
         let all: Vec<bool> = meanings.clone().map(is_above).collect();
         if meanings.clone().any(|meaning| meaning == Meaning::Command) {
@@ -181,12 +181,12 @@ proptest! {
                     is_of_name(fault) || fault.kind() == FaultKind::OperandExtra
                 }), "{:?} {:?}", left_out, named);
             }
-            (Outcome::Page(..), Outcome::Page(..)) => {}
+            (Outcome::Asked(_), Outcome::Asked(_)) => {}
             // A name, a beginning or a letter of the root's, a page among them, stays the root's.
             (Outcome::Faults(faults), _)
                 if faults.iter().any(|fault| fault.kind() == FaultKind::OptionAmbiguous) => {}
             (left_out, named) => prop_assert!(
-                matches!(left_out, Outcome::Page(..)) || matches!(named, Outcome::Page(..)),
+                matches!(left_out, Outcome::Asked(_)) || matches!(named, Outcome::Asked(_)),
                 "{:?} {:?}", left_out, named
             ),
         }
@@ -210,7 +210,7 @@ proptest! {
         }
         let outline = offer("  like  apiary").map(|words| words.into_iter().map(OsString::from).collect());
         for offered in fix.iter().chain(&outline) {
-            if matches!(tree.root.read(offered), Outcome::Page(..)) {
+            if matches!(tree.root.read(offered), Outcome::Asked(_)) {
                 continue;
             }
             let kept = keeps(&tree, &faults, &line, offered);

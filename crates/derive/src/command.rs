@@ -23,6 +23,7 @@ const SETTERS: &[Setter] = &[
     ("hidden", Takes::Nothing, false),
     ("acts", Takes::Nothing, false),
     ("takes", Takes::Special, false),
+    ("usual", Takes::Special, false),
     ("default_command", Takes::Special, false),
     ("operands_end_options", Takes::Nothing, false),
     ("abbreviations", Takes::Nothing, false),
@@ -115,6 +116,11 @@ impl Node<'_> {
             } else if detail.is("takes") {
                 let values = detail.values(errors);
                 others.extend(values.into_iter().map(|key| self.member(key, errors)));
+            } else if detail.is("usual") {
+                let keys = detail.list(errors).into_iter();
+                let usual: Vec<TokenStream> = keys.map(|key| self.member(key, errors)).collect();
+                let span = detail.name.span();
+                setters.extend(quote_spanned!(span=> .usual(&[#(#usual),*])));
             } else if detail.is("default_command") {
                 last = self.default_command(detail, errors);
             } else if RULES.iter().any(|rule| detail.is(rule.0)) {

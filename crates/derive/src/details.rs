@@ -141,15 +141,28 @@ impl Detail {
         }
     }
 
-    /// The values in its parentheses.
+    /// The values in its parentheses, of which there are some.
     pub(crate) fn values(&self, errors: &mut Errors) -> Vec<&Expr> {
+        let values = self.list(errors);
+        if values.is_empty() && matches!(self.value, Given::Several(_)) {
+            self.expect_list(errors);
+        }
+        values
+    }
+
+    /// The values in its parentheses, which may be empty.
+    pub(crate) fn list(&self, errors: &mut Errors) -> Vec<&Expr> {
         match &self.value {
-            Given::Several(values) if !values.is_empty() => values.iter().collect(),
+            Given::Several(values) => values.iter().collect(),
             _ => {
-                errors.at(self.name.span(), format!("expected `{}(…, …)`", self.name));
+                self.expect_list(errors);
                 Vec::new()
             }
         }
+    }
+
+    fn expect_list(&self, errors: &mut Errors) {
+        errors.at(self.name.span(), format!("expected `{}(…, …)`", self.name));
     }
 }
 

@@ -48,7 +48,9 @@ const NAMED: &[Setter] = &[
     ("aliases", Takes::Reference, false),
     ("formerly", Takes::Reference, false),
     ("throughout", Takes::Nothing, false),
+    ("anew", Takes::Nothing, false),
 ];
+const ALONE: &[Setter] = &[("stands_alone", Takes::Reference, false)];
 const VARIABLE: &[Setter] = &[("variable", Takes::Value, false)];
 const ONCE: &[Setter] = &[("once", Takes::Nothing, false)];
 const VALUED: &[Setter] = &[
@@ -81,8 +83,8 @@ impl Role {
     const fn setters(self) -> &'static [&'static [Setter]] {
         match self {
             Role::Operand => &[ALL, VALUED, VARIABLE, OPERAND],
-            Role::Option => &[ALL, NAMED, VALUED, VARIABLE, ONCE, OPTION],
-            Role::Flag => &[ALL, NAMED, VARIABLE, ONCE, FLAG],
+            Role::Option => &[ALL, NAMED, VALUED, VARIABLE, ONCE, ALONE, OPTION],
+            Role::Flag => &[ALL, NAMED, VARIABLE, ONCE, ALONE, FLAG],
             Role::Tally => &[ALL, NAMED],
         }
     }
@@ -101,6 +103,7 @@ impl Role {
         ("an option", VALUED),
         ("an option", NAMED),
         ("an option", ONCE),
+        ("an option", ALONE),
         ("an option", OPTION),
         ("an option", VARIABLE),
         ("an operand", OPERAND),

@@ -1,7 +1,8 @@
 //! What a program answers when another one asks it, by an environment variable, what it knows.
 
+use super::Shell;
 use super::{candidates, script};
-use crate::declare::{Command, FromWord, Shell};
+use crate::declare::{Command, FromWord};
 use crate::text::Put;
 
 /// Answers a request: `candidates` with what the last word may become behind the others, a line each;

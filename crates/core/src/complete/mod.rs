@@ -12,8 +12,22 @@ mod answer;
 mod bash;
 mod table;
 
-use crate::declare::{Command, Hit, Kind, Param, Role, Shell, Standard};
+use crate::declare::{Choice, Command, Hit, Kind, Offer, Param, Role};
 use crate::read::{Expects, Reader, Word, Words};
+
+/// The shells that a completion script is written for.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+#[non_exhaustive]
+pub enum Shell {
+    /// GNU bash, from 4.4 on.
+    Bash,
+}
+
+impl Choice for Shell {
+    const OFFERS: &'static [Offer<'static>] =
+        &[Offer::new("bash").help("eval \"$(PROGRAM completions bash)\" in ~/.bashrc")];
+    const VALUES: &'static [Self] = &[Shell::Bash];
+}
 
 /// The completion script of a program for a shell.
 ///
@@ -58,7 +72,7 @@ pub fn candidates<W: Word>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec
     }
     // Where only free text or nothing is wanted, the options are what can be offered.
     if found.is_empty() && prefix.is_empty() && !refers && !reader.is_past_options() {
-        found = options(root, &reader);
+        found = options(&reader);
     }
     found
 }
@@ -71,9 +85,9 @@ fn expected<W: Word>(
     prefix: &str,
 ) -> (Vec<String>, bool) {
     let found = match reader.expects() {
-        _ if prefix.starts_with('-') && !reader.is_past_options() => options(root, reader),
+        _ if prefix.starts_with('-') && !reader.is_past_options() => options(reader),
         Expects::Command(command) => command_names(command),
-        Expects::Operand(_) if reader.leaf().standard == Some(Standard::Help) => {
+        Expects::Operand(param) if param.names_commands() => {
             // Behind a topic without a name of its own there is nothing to offer, options neither.
             return (topic(root, reader, words), true);
         }
@@ -133,16 +147,17 @@ fn topic<W: Word>(root: &Command<'_>, reader: &Reader<'_>, words: &[W]) -> Vec<S
     command_names(command)
 }
 
-fn options(root: &Command<'_>, reader: &Reader<'_>) -> Vec<String> {
+fn options(reader: &Reader<'_>) -> Vec<String> {
+    let reach = reader.in_reach();
     let mut names = Vec::new();
-    for param in reader.reach() {
-        if param.role() != Role::Operand && !param.is_hidden() {
-            names.extend(shown_names(param));
-        }
-    }
-    for name in standard_names(root) {
-        if !names.iter().any(|known| known == name) {
-            names.push(name.to_owned());
+    for (at, reached) in reach.list().iter().enumerate() {
+        if reached.param.role() != Role::Operand && !reached.param.is_hidden() {
+            names.extend(shown_names(reached.param).into_iter().filter(
+                |name| match name.as_bytes() {
+                    [b'-', letter] => reach.has_letter(at, *letter),
+                    _ => reach.has_name(at, name.trim_start_matches('-')),
+                },
+            ));
         }
     }
     names
@@ -158,10 +173,4 @@ fn shown_names(param: &Param<'_>) -> Vec<String> {
         }
     }
     names
-}
-
-/// What every program understands.
-fn standard_names(root: &Command<'_>) -> impl Iterator<Item = &'static str> {
-    let version = (!root.version_text().is_empty()).then_some("--version");
-    std::iter::once("--help").chain(version)
 }

@@ -1,7 +1,8 @@
 //! A declaration as numbered states, which any shell's walker can follow.
 
-use super::{shown_names, standard_names};
-use crate::declare::{Command, Kind, Param, Refers, Role, Standard, Tail};
+use super::shown_names;
+use crate::declare::{Command, Kind, Param, Refers, Role, Tail};
+use crate::read::{Path, Reach};
 
 /// The states of a program; the first is its root.
 pub(super) struct Table {
@@ -77,7 +78,7 @@ impl Table {
         while let Some(&command) = waiting.get(next) {
             let mut state = table.state(command);
             if next == 0 {
-                add_standard(root, &mut state);
+                table.add_usual(root, &mut state);
             }
             state.ends |= ends[next];
             let ends_below = ends[next] || command.operands_end;
@@ -102,12 +103,8 @@ impl Table {
     fn state(&mut self, command: &Command<'_>) -> State {
         let ends = command.operands_end || command.settled.tails.raw;
         let mut state = State { ends, ..State::default() };
-        let is_topic = command.standard == Some(Standard::Help);
         for param in command.params() {
-            let mut values = Vec::new();
-            for (at, kind) in param.kinds().iter().enumerate() {
-                values.push(if is_topic { Value::Topic } else { self.value(param, kind, at) });
-            }
+            let values = self.values(param);
             if param.role() == Role::Operand {
                 match param.tail {
                     Some(Tail::UnknownOptions) => continue,
@@ -130,6 +127,25 @@ impl Table {
         state
     }
 
+    /// What every command accepts beside its own.
+    fn add_usual(&mut self, root: &Command<'_>, state: &mut State) {
+        let reach = Reach::of(&Path::of(root), root.usual_params());
+        for reached in reach.list().iter().filter(|reached| reached.is_usual) {
+            let values = self.values(reached.param);
+            let mut names = Vec::new();
+            add_names(&mut names, reached.param, &values);
+            let is_known = |named: &Name| state.throughout.iter().any(|own| own.name == named.name);
+            names.retain(|named| !is_known(named));
+            state.throughout.append(&mut names);
+        }
+    }
+
+    /// What the words of a parameter are.
+    fn values(&mut self, param: &Param<'_>) -> Vec<Value> {
+        let kinds = param.kinds().iter().enumerate();
+        kinds.map(|(at, kind)| self.value(param, kind, at)).collect()
+    }
+
     fn value(&mut self, param: &Param<'_>, kind: &Kind, at: usize) -> Value {
         let mut choices = Vec::new();
         for (name, _) in kind.offers() {
@@ -150,6 +166,7 @@ impl Table {
             Refers::Program => Value::Program,
             Refers::Account => Value::Account,
             Refers::Host => Value::Host,
+            Refers::Command => Value::Topic,
             Refers::Nothing => Value::Free,
         }
     }
@@ -187,17 +204,5 @@ fn add_names(names: &mut Vec<Name>, param: &Param<'_>, values: &[Value]) {
     }
     for alias in param.aliases.iter().chain(param.former).filter(|alias| alias.len() > 1) {
         add("--".to_owned() + alias, false);
-    }
-}
-
-/// What every program understands, unless it gives the names to something else.
-fn add_standard(root: &Command<'_>, state: &mut State) {
-    for name in standard_names(root).chain(["-h"]) {
-        let known = |named: &Name| named.name == name;
-        if !state.own.iter().any(known) && !state.throughout.iter().any(known) {
-            let (is_shown, name) = (name != "-h", name.to_owned());
-            let (values, is_attached, delimiter) = (Vec::new(), false, None);
-            state.throughout.push(Name { name, is_shown, values, is_attached, delimiter });
-        }
     }
 }

@@ -223,7 +223,6 @@ _§() {
       _§_value "${code#=}" "${last%%=*}=" "${last#*=}"
   elif [[ -z $ended && $last == -* ]]; then
     _§_options "$last"
-    [[ -z $otherwise ]] && return
     while [[ -n $otherwise ]]; do
       _§_enter "$otherwise"
       _§_options "$last"

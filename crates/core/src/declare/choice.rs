@@ -34,6 +34,8 @@ pub trait Choice: Clone + Send + Sync + 'static {
     const OFFERS: &'static [Offer<'static>];
     /// The value of each word, in the same order: as many as there are words, or the build stops.
     const VALUES: &'static [Self];
+    #[doc(hidden)]
+    const PAINTS: bool = false;
 }
 
 /// One word of a closed list, with its help.
@@ -74,7 +76,7 @@ impl<T: Choice> FromWord for T {
             T::OFFERS.len() == T::VALUES.len(),
             "a choice needs a value for each of its words, and no more"
         );
-        Kind::choice(T::OFFERS)
+        Kind { paints: T::PAINTS, ..Kind::choice(T::OFFERS) }
     };
 
     fn from_word(word: &OsStr) -> Result<Self, Misfit> {

@@ -1,5 +1,6 @@
 //! A node of the tree: a program or one of its subcommands.
 
+use super::alone::Alone;
 use super::bundle::Bundle;
 use super::config::Config;
 use super::names::plain_name_fault;
@@ -7,7 +8,9 @@ use super::package::Package;
 use super::param::Param;
 use super::problem::Problem;
 use super::rule::Rule;
-use super::rules::{self, Settled, check_across, check_listed, check_names, check_taken, in_order};
+use super::rules::{
+    self, Settled, check_across, check_listed, check_names, check_taken, check_usual, in_order,
+};
 use super::said::{Said, command as said};
 // The type that a developer's test is handed; nothing of the next stage is called here.
 use crate::read::{Objection, Reading};
@@ -66,7 +69,10 @@ pub struct Command<'d> {
     pub(crate) version: &'d str,
     /// Nobody gave it its name: as a root it is called as its binary.
     pub(crate) is_unnamed: bool,
-    pub(crate) standard: Option<Standard>,
+    /// What it gives, where that is the library's work.
+    pub(crate) alone: Option<&'d dyn Alone>,
+    /// What is accepted everywhere and stands alone; what the library has for all programs unless said.
+    pub(crate) usual: Option<&'d [&'d Param<'d>]>,
     pub(crate) examples: &'d [(&'d str, &'d str)],
     pub(crate) statuses: &'d [(u8, &'d str)],
     pub(crate) wording: Option<&'d Wording<'d>>,
@@ -77,13 +83,6 @@ pub struct Command<'d> {
     pub(crate) rules: &'d [Rule<'d>],
     pub(crate) judge: Option<&'d Judge<'d>>,
     pub(crate) config: Option<&'d Config<'d>>,
-}
-
-/// The commands whose work is the library's.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub(crate) enum Standard {
-    Help,
-    Completions,
 }
 
 /// A developer's own test of a whole reading.
@@ -141,7 +140,8 @@ impl<'d> Command<'d> {
             package: Package::new(""),
             version: "",
             is_unnamed: false,
-            standard: None,
+            alone: None,
+            usual: None,
             examples: &[],
             statuses: &[],
             wording: None,
@@ -175,7 +175,7 @@ impl<'d> Command<'d> {
 
     /// Notes that a setter was called, by its bit. A static whose setter is called twice stops the build.
     #[track_caller]
-    pub(crate) const fn note(&mut self, bit: u32) {
+    pub(crate) const fn note(&mut self, bit: u64) {
         if !self.said.note(bit) && !self.draft {
             check_names(self);
         }
@@ -194,7 +194,7 @@ impl<'d> Command<'d> {
         self.note(said::TAKES);
         self.params = params;
         // With other parameters the work is no longer the library's.
-        self.standard = None;
+        self.alone = None;
         self.settled()
     }
 
@@ -366,9 +366,43 @@ impl<'d> Command<'d> {
         self
     }
 
+    /// What every command of the program accepts, and what stands alone: a page, the version. Unless said these
+    /// are [`VERSION_FLAG`](crate::VERSION_FLAG) and [`HELP_FLAG`](crate::HELP_FLAG); what is not listed is
+    /// given up, and its names are free for something else. For the root.
+    ///
+    /// The pages of commands below list those that are [`throughout`](super::Flag::throughout). A
+    /// parameter of a command comes first where it has one of their names, which is told as a mistake: by
+    /// `Program` while compiling, by [`flaws`](Command::flaws), and at the start of a debug build.
+    ///
+    /// ```
+    /// use clavret_core::{Command, Flag, Look, Outcome, ShowPage};
+    ///
+    /// static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
+    /// static APIARY: Command = Command::new("apiary").version("1.2.0").usual(&[AID.param()]);
+    ///
+    /// let Outcome::Asked(asked) = APIARY.read(&["--aid"]) else { panic!() };
+    /// assert!(asked.text(Look::PLAIN).starts_with("apiary"));
+    /// assert!(matches!(APIARY.read(&["--help"]), Outcome::Faults(_)));
+    /// assert!(matches!(APIARY.read(&["--version"]), Outcome::Faults(_)));
+    /// ```
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when one does not stand alone, or two share a name.
+    #[must_use]
+    #[track_caller]
+    pub const fn usual(mut self, params: &'d [&'d Param<'d>]) -> Self {
+        self.note(said::USUAL);
+        self.usual = Some(params);
+        if !self.draft {
+            check_usual(&self);
+        }
+        self
+    }
+
     /// Makes it one whose work is the library's.
-    pub(super) const fn standard(mut self, standard: Standard) -> Self {
-        self.standard = Some(standard);
+    pub(crate) const fn answers_alone(mut self, alone: &'d dyn Alone) -> Self {
+        self.alone = Some(alone);
         self
     }
 

@@ -26,6 +26,8 @@ pub struct Kind<'d> {
     pub(crate) offers: &'d [Offer<'d>],
     /// Whether some of the words are deprecated.
     pub(crate) has_deprecated: bool,
+    /// It says when to colour what is printed.
+    pub(crate) paints: bool,
     /// The kinds on both sides of the `=`, of a key and its value.
     pub(crate) sides: Option<(&'d Kind<'d>, &'d Kind<'d>)>,
 }
@@ -70,6 +72,9 @@ pub enum Refers {
     Account,
     /// The name of a host of the network.
     Host,
+    /// A command of the program itself: the words name it, from the root on, and one that is not there is
+    /// refused.
+    Command,
 }
 
 impl Kind<'static> {
@@ -85,9 +90,20 @@ impl<'d> Kind<'d> {
 
     pub(crate) const fn of(noun: Noun<'d>, example: &'d str) -> Self {
         let (limits, refers, offers) = (None, Refers::Nothing, &[] as &[Offer<'d>]);
-        let (has_deprecated, sides) = (false, None);
+        let (has_deprecated, paints, sides) = (false, false, None);
         let (negative, explained) = (false, false);
-        Kind { noun, limits, example, refers, negative, explained, offers, has_deprecated, sides }
+        Kind {
+            noun,
+            limits,
+            example,
+            refers,
+            negative,
+            explained,
+            offers,
+            has_deprecated,
+            paints,
+            sides,
+        }
     }
 
     /// A closed list of words: what a [`Choice`](super::Choice) is of, or a list that is known at run time.

@@ -18,13 +18,14 @@
 //! * `path.rs`: what a path must lead to.
 //! * `valid.rs`: extra tests of a converted value; `rule.rs`: relations between parameters.
 //! * `config.rs`: where a config file is; `package.rs`: what a program's package says of it.
-//! * `standard.rs`: the `help` and `completions` commands and `--color`, ready to be listed.
+//! * `alone.rs`: what is printed where nothing else is needed; `when.rs`: `--color`, ready to be listed.
 //! * `cell.rs`: where a converted value waits for its key.
 //! * `sealed.rs`: who may implement what; `said.rs`: which setters were called.
 //! * `rules.rs`, `own.rs`, `reach.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to; `finder.rs`:
 //!   what is found wrong.
 //! * `problem.rs`, `message.rs`: the same in words.
 
+mod alone;
 mod bundle;
 mod called;
 mod cell;
@@ -54,14 +55,14 @@ mod rules;
 mod said;
 mod sealed;
 mod shape;
-mod standard;
 mod twins;
 pub mod valid;
+mod when;
 
+pub use alone::{Alone, Gives};
 pub use bundle::Bundle;
 pub use choice::{Choice, Offer};
 pub use command::Command;
-pub(crate) use command::Standard;
 pub use config::Config;
 pub use form::Form;
 pub use from_word::{Fraction, FromWord, Manner, Whole};
@@ -72,11 +73,10 @@ pub use kinds::idna::DomainName;
 pub use misfit::Misfit;
 pub use package::Package;
 pub use param::{Param, Role, Tail};
-pub use problem::Problem;
+pub use problem::{Problem, Shared};
 pub use rule::Rule;
 pub use shape::{Attached, Shape, Unit};
-pub use standard::{COLOR, COMPLETIONS, HELP, Shell, When};
-pub(crate) use standard::{SHELL, TOPIC};
+pub use when::{COLOR, When};
 
 pub(crate) use called::Hit;
 pub use cell::Held;

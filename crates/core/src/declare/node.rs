@@ -34,17 +34,27 @@ impl<'d> Command<'d> {
             finder::all(&mut problems, |finder| {
                 rules::strangers(command, finder);
                 reach::across(command, finder);
+                if let Some(usual) = command.usual {
+                    reach::usual(command, usual, finder);
+                }
             });
             waiting.extend(command.commands.iter().rev());
         }
         problems
     }
 
+    /// The names in the tree that are those of the usual ones.
+    pub(crate) fn unusual_names(&self, usual: &'d [&'d Param<'d>]) -> Vec<Problem<'d>> {
+        let mut problems = Vec::new();
+        finder::all(&mut problems, |finder| reach::unusual(self, usual, finder));
+        problems
+    }
+
     /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
-    #[doc(hidden)]
-    pub const fn stranger(&self) -> Option<Problem<'d>> {
+    pub(crate) const fn stranger_among(&self, usual: &'d [&'d Param<'d>]) -> Option<Problem<'d>> {
         let mut finder = Finder::<1>::new(0);
         rules::strangers(self, &mut finder);
+        reach::unusual(self, usual, &mut finder);
         finder.first()
     }
 
@@ -131,7 +141,7 @@ impl<'d> Command<'d> {
     /// Whether the library does its work: [`HELP`](crate::HELP) and [`COMPLETIONS`](crate::COMPLETIONS),
     /// as they come, or with another summary or more names.
     pub const fn is_standard(&self) -> bool {
-        self.standard.is_some()
+        self.alone.is_some()
     }
 
     /// Whether this is one and the same command as another, by its address: a copy is none.

@@ -103,13 +103,20 @@ const fn wordless<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<
 }
 
 /// The setters that go with what a parameter is. Types see to it; of an untyped one it is looked at here.
-const fn fitting(param: &Param<'_>) -> u32 {
+const fn fitting(param: &Param<'_>) -> u64 {
     let role = match param.role {
         Role::Operand => said::OF_VALUES | said::VARIABLE,
         Role::Option => {
-            said::OF_NAMES | said::OF_VALUES | said::VARIABLE | said::ONCE | said::SECRET_FILE
+            said::OF_NAMES
+                | said::OF_VALUES
+                | said::VARIABLE
+                | said::ONCE
+                | said::SECRET_FILE
+                | said::STANDS_ALONE
         }
-        Role::Flag => said::OF_NAMES | said::VARIABLE | said::ONCE | said::OF_FLAGS,
+        Role::Flag => {
+            said::OF_NAMES | said::VARIABLE | said::ONCE | said::OF_FLAGS | said::STANDS_ALONE
+        }
         Role::Tally => said::OF_NAMES,
     };
     let form = param.form;
@@ -160,6 +167,20 @@ pub(super) const fn absences<'d, const ROOM: usize>(
         && let Some(problem) = defaults::problem(param)
     {
         finder.show(problem);
+    }
+    if param.stands_alone() {
+        alone(param, finder);
+    }
+}
+
+/// What stands alone is read apart from the line.
+const fn alone<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
+    if let Some(other) = param.said.first(said::SETTERS & !said::OF_ALONE) {
+        let setters = ["stands_alone", said::NAMES[other]];
+        finder.show(Problem::Clash { name: param.name, setters });
+    }
+    if param.given_times().min > 0 {
+        finder.show(Problem::NeededAlone { name: param.name });
     }
 }
 

@@ -3,6 +3,7 @@
 use std::ffi::OsStr;
 use std::fmt;
 
+use super::alone::Alone;
 use super::cell::Held;
 use super::form::Form;
 use super::from_word::Manner;
@@ -95,6 +96,8 @@ pub struct Param<'d> {
     pub(crate) path: PathTest<'d>,
     pub(crate) twin: Option<Twin>,
     pub(crate) test: Option<&'d dyn Test>,
+    /// What is printed where it is given, if nothing else is needed then.
+    pub(crate) alone: Option<&'d dyn Alone>,
     pub(crate) form: &'d Form<'d>,
 }
 
@@ -138,6 +141,7 @@ impl<'d> Param<'d> {
             path: PathTest::ANY,
             twin: None,
             test: None,
+            alone: None,
             form,
         }
     }
@@ -154,7 +158,7 @@ impl<'d> Param<'d> {
 
     /// Notes that a setter was called, by its bit. A static whose setter is called twice stops the build.
     #[track_caller]
-    pub(crate) const fn note(&mut self, bit: u32) {
+    pub(crate) const fn note(&mut self, bit: u64) {
         if !self.said.note(bit) && !self.draft {
             self.checked();
         }
@@ -241,6 +245,15 @@ impl<'d> Param<'d> {
         }
     }
 
+    /// Whether its words name a command of the program.
+    pub(crate) const fn names_commands(&self) -> bool {
+        match (self.refers, self.form.kinds) {
+            (Some(refers), _) => matches!(refers, Refers::Command),
+            (None, [kind, ..]) => matches!(kind.refers, Refers::Command),
+            (None, []) => false,
+        }
+    }
+
     /// The extensions that a path may end in, without a dot; any where there are none.
     pub const fn extensions(&self) -> &'d [&'d str] {
         self.path.extensions
@@ -266,6 +279,11 @@ impl<'d> Param<'d> {
     /// Whether it was declared how often it is given.
     pub(crate) const fn is_counted(&self) -> bool {
         self.said.has(said::TIMES)
+    }
+
+    /// Whether it has its names again, which a command above it accepts throughout.
+    pub(crate) const fn is_anew(&self) -> bool {
+        self.said.has(said::ANEW)
     }
 
     /// Whether it may be given once, and not again.

@@ -209,6 +209,29 @@ pub enum Problem<'d> {
         /// The command that was to have them.
         command: &'d str,
     },
+    /// An option that stands alone, and is needed all the same.
+    NeededAlone {
+        /// The option.
+        name: &'d str,
+    },
+    /// What is listed as usual, and does not stand alone.
+    NotAlone {
+        /// The parameter.
+        name: &'d str,
+        /// The root that lists it.
+        command: &'d str,
+    },
+    /// A parameter has a name that is a usual one's.
+    Usual {
+        /// The declared name of the parameter.
+        name: &'d str,
+        /// The command that takes it.
+        command: &'d str,
+        /// The declared name of the usual one.
+        usual: &'d str,
+        /// The name that both answer to, or the letter.
+        shared: Shared<'d>,
+    },
     /// A bundle that can be none.
     Bundle {
         /// Its heading.
@@ -216,6 +239,16 @@ pub enum Problem<'d> {
         /// Why not.
         why: &'static str,
     },
+}
+
+/// A name that two parameters have.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+#[non_exhaustive]
+pub enum Shared<'d> {
+    /// A long one, without dashes.
+    Long(&'d str),
+    /// A letter.
+    Letter(u8),
 }
 
 impl Problem<'_> {
@@ -354,6 +387,25 @@ impl Problem<'_> {
                 text.text(
                     "command, which has none (expected an enum, or a command with subcommands)",
                 )
+            }
+            Problem::NeededAlone { name } => {
+                let text = text.text("`").text(name).text("` stands alone, so a line without it ");
+                text.text("must read (make its type an `Option`)")
+            }
+            Problem::NotAlone { name, command } => {
+                let text =
+                    text.text("`").text(name).text("` of the `usual` ones of `").text(command);
+                text.text("` does not stand alone (list it in `takes`)")
+            }
+            Problem::Usual { name, command, usual, shared } => {
+                let text = text.text("`").text(name).text("` of the command `").text(command);
+                let text = text.text("` has the ");
+                let text = match shared {
+                    Shared::Long(long) => text.text("name `--").text(long),
+                    Shared::Letter(letter) => text.text("letter `-").letter(letter),
+                };
+                let text = text.text("`, which is that of the usual `").text(usual);
+                text.text("` (rename one; what the root lists in `usual` says what is)")
             }
             Problem::Bundle { heading, why } => {
                 let text = text.text(why);

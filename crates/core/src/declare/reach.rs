@@ -1,12 +1,12 @@
 //! What a command takes, held against what is below it: its subcommands, and the names of theirs, where it
-//! accepts some of its own throughout.
+//! accepts some of its own throughout; and what a program has as usual, against the whole tree.
 
 use super::Command;
 use super::finder::Finder;
 use super::names::{hash, same};
-use super::own::is_named;
+use super::own::{absences, clashes, is_named};
 use super::param::Param;
-use super::problem::Problem;
+use super::problem::{Problem, Shared};
 use super::rules::{is_by_position, letters_mask};
 
 /// What a command takes, beside its subcommands.
@@ -80,7 +80,7 @@ const fn below<'d, const ROOM: usize>(
         let command = node.commands[c];
         let mut i = 0;
         while let Some(param) = command.param(i) {
-            if name_mask(param) & mask != 0 {
+            if name_mask(param) & mask != 0 && !param.is_anew() {
                 clash(above, command, param, finder);
             }
             i += 1;
@@ -99,16 +99,26 @@ const fn clash<'d, const ROOM: usize>(
     let mut i = 0;
     while let Some(upper) = above.param(i) {
         i += 1;
-        if !upper.throughout {
-            continue;
+        if upper.throughout {
+            twins(above, command, upper, param, finder);
         }
-        let (first, second, command, above) = (upper.name, param.name, command.name, above.name);
-        if let Some(name) = shared_long(upper, param) {
-            finder.show(Problem::Long { first, second, name, command, above });
-        }
-        if let Some(letter) = shared_letter(upper, param) {
-            finder.show(Problem::Letters { first, second, letter, command, above });
-        }
+    }
+}
+
+/// Two parameters that share a name, the first of them that of a command above.
+const fn twins<'d, const ROOM: usize>(
+    above: &Command<'d>,
+    command: &Command<'d>,
+    upper: &Param<'d>,
+    param: &Param<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let (first, second, command, above) = (upper.name, param.name, command.name, above.name);
+    if let Some(name) = shared_long(upper, param) {
+        finder.show(Problem::Long { first, second, name, command, above });
+    }
+    if let Some(letter) = shared_letter(upper, param) {
+        finder.show(Problem::Letters { first, second, letter, command, above });
     }
 }
 
@@ -131,5 +141,79 @@ const fn shared_letter(a: &Param<'_>, b: &Param<'_>) -> Option<u8> {
     match letters_mask(a) & letters_mask(b) {
         0 => None,
         shared => Some(shared.trailing_zeros() as u8),
+    }
+}
+
+/// What a root lists as usual, beside each other.
+pub(super) const fn usual<'d, const ROOM: usize>(
+    root: &Command<'d>,
+    params: &'d [&'d Param<'d>],
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let mut i = 0;
+    while i < params.len() {
+        let param = params[i];
+        if param.draft {
+            clashes(param, finder);
+        }
+        absences(param, finder);
+        if !param.stands_alone() {
+            finder.show(Problem::NotAlone { name: param.name, command: root.name });
+        }
+        let mut k = 0;
+        while k < i {
+            twins(root, root, params[k], param, finder);
+            k += 1;
+        }
+        i += 1;
+    }
+}
+
+/// Names in the tree that are those of the usual ones.
+pub(crate) const fn unusual<'d, const ROOM: usize>(
+    root: &Command<'d>,
+    usual: &'d [&'d Param<'d>],
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let (mut mask, mut i) = (0, 0);
+    while i < usual.len() {
+        mask |= name_mask(usual[i]);
+        i += 1;
+    }
+    if mask != 0 {
+        unusual_from(root, usual, mask, finder);
+    }
+}
+
+const fn unusual_from<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    usual: &'d [&'d Param<'d>],
+    mask: u64,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let mut i = 0;
+    while let Some(param) = command.param(i) {
+        let mut k = if name_mask(param) & mask == 0 { usual.len() } else { 0 };
+        while k < usual.len() {
+            if let Some(shared) = shared(usual[k], param) {
+                let (name, command, usual) = (param.name, command.name, usual[k].name);
+                finder.show(Problem::Usual { name, command, usual, shared });
+            }
+            k += 1;
+        }
+        i += 1;
+    }
+    let mut c = 0;
+    while c < command.commands.len() {
+        unusual_from(command.commands[c], usual, mask, finder);
+        c += 1;
+    }
+}
+
+const fn shared<'d>(a: &Param<'d>, b: &Param<'d>) -> Option<Shared<'d>> {
+    match (shared_long(a, b), shared_letter(a, b)) {
+        (Some(long), _) => Some(Shared::Long(long)),
+        (None, Some(letter)) => Some(Shared::Letter(letter)),
+        (None, None) => None,
     }
 }

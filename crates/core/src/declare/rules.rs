@@ -29,6 +29,10 @@ pub(crate) struct Settled {
     pub(super) is_throughout: bool,
     /// Some have more names than one.
     pub(super) has_more_names: bool,
+    /// Some have names anew that a command above has throughout.
+    pub(crate) has_anew: bool,
+    /// Some name a command of the program.
+    pub(crate) names_commands: bool,
 }
 
 /// Which tails the operands of a command have.
@@ -46,14 +50,18 @@ impl Settled {
         operands: 0,
         is_throughout: false,
         has_more_names: false,
+        has_anew: false,
+        names_commands: false,
     };
 
     const fn add(&mut self, param: &Param<'_>) {
         self.is_throughout |= param.throughout;
         self.has_more_names |= !param.has_one_name();
+        self.has_anew |= param.is_anew();
         if is_named(param.role) {
             return;
         }
+        self.names_commands |= param.names_commands();
         self.operands = self.operands.saturating_add(1);
         if is_by_position(param) {
             self.needs = self.needs.saturating_add(param.word_count().min);
@@ -337,6 +345,17 @@ pub(super) const fn check_listed(command: &Command<'_>) {
 pub(super) const fn check_across(command: &Command<'_>) {
     let mut finder = Finder::<1>::new(0);
     reach::across(command, &mut finder);
+    finder.stop();
+}
+
+/// Stops the build where a static cannot list what it says is usual.
+#[track_caller]
+pub(super) const fn check_usual(command: &Command<'_>) {
+    let mut finder = Finder::<1>::new(0);
+    names(command, &mut finder);
+    if let Some(params) = command.usual {
+        reach::usual(command, params, &mut finder);
+    }
     finder.stop();
 }
 

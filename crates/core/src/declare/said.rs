@@ -1,60 +1,67 @@
 //! Which setters were called, and which of them twice: the order in which they were has no meaning, and
 //! what is said twice is a problem, as one of the two would be lost.
 
-/// The setters that were called.
+/// The setters that were called: a bit for each; and in the upper byte the first that was called twice,
+/// counted from 1.
 #[derive(Debug, Clone, Copy)]
-pub(crate) struct Said {
-    all: u32,
-    twice: u32,
-}
+pub(crate) struct Said(u64);
+
+/// Where the number of what was called twice begins.
+const TWICE: u32 = 56;
 
 impl Said {
-    pub(crate) const NOTHING: Said = Said { all: 0, twice: 0 };
+    pub(crate) const NOTHING: Said = Said(0);
 
-    pub(super) const fn of(bits: u32) -> Self {
-        Said { all: bits, twice: 0 }
+    pub(super) const fn of(bits: u64) -> Self {
+        Said(bits)
     }
 
     /// Notes a call; tells whether it is the first one.
-    pub(super) const fn note(&mut self, bit: u32) -> bool {
-        let is_first = self.all & bit == 0;
+    pub(super) const fn note(&mut self, bit: u64) -> bool {
+        let is_first = self.0 & bit == 0;
+        self.0 |= bit;
         if !is_first {
-            self.twice |= bit;
+            let number = bit.trailing_zeros() as u64 + 1;
+            let known = self.0 >> TWICE;
+            if known == 0 || number < known {
+                self.0 = self.0 & (u64::MAX >> (64 - TWICE)) | number << TWICE;
+            }
         }
-        self.all |= bit;
         is_first
     }
 
     /// Whether one of some setters was called.
-    pub(crate) const fn has(self, bits: u32) -> bool {
-        self.all & bits != 0
+    pub(crate) const fn has(self, bits: u64) -> bool {
+        self.0 & bits != 0
     }
 
     /// How many of some setters were called.
-    pub(super) const fn count(self, bits: u32) -> u32 {
-        (self.all & bits).count_ones()
+    pub(super) const fn count(self, bits: u64) -> u32 {
+        (self.0 & bits).count_ones()
     }
 
     /// The number of the first setter, of some, that was called.
-    pub(super) const fn first(self, bits: u32) -> Option<usize> {
-        numbered(self.all & bits)
+    pub(super) const fn first(self, bits: u64) -> Option<usize> {
+        match self.0 & bits {
+            0 => None,
+            called => Some(called.trailing_zeros() as usize),
+        }
     }
 
     /// The number of the first setter that was called twice.
     pub(super) const fn twice(self) -> Option<usize> {
-        numbered(self.twice)
+        match self.0 >> TWICE {
+            0 => None,
+            number => Some(number as usize - 1),
+        }
     }
-}
-
-const fn numbered(bits: u32) -> Option<usize> {
-    if bits == 0 { None } else { Some(bits.trailing_zeros() as usize) }
 }
 
 /// Numbers setters: a constant with the bit of each, and their names by their numbers.
 macro_rules! setters {
     (@bits $number:expr;) => {};
     (@bits $number:expr; $first:ident $($rest:ident)*) => {
-        pub(crate) const $first: u32 = 1 << $number;
+        pub(crate) const $first: u64 = 1 << $number;
         setters!(@bits $number + 1; $($rest)*);
     };
     ($($bit:ident $name:literal)*) => {
@@ -75,25 +82,36 @@ pub(crate) mod param {
         AS_IN_CODE "as_in_code" INFINITE "infinite" PRESENT "present" ABSENT "absent" FILE "file"
         DIRECTORY "directory" EXTENSIONS "extensions" TAIL "tail" SECRET_FILE "secret_file"
         OPPOSITE "opposite" OPPOSITE_LETTER "opposite_letter" WORDED "worded"
+        STANDS_ALONE "stands_alone" ANEW "anew"
     }
 
     /// Where a path must lead: one of these at most.
-    pub(crate) const PLACES: u32 = PRESENT | ABSENT | FILE | DIRECTORY;
+    pub(crate) const PLACES: u64 = PRESENT | ABSENT | FILE | DIRECTORY;
     /// What every parameter may have.
-    pub(crate) const OF_ALL: u32 = HELP | DESCRIPTION | HIDDEN | DEPRECATED;
+    pub(crate) const OF_ALL: u64 = HELP | DESCRIPTION | HIDDEN | DEPRECATED;
     /// What has a name behind dashes.
-    pub(crate) const OF_NAMES: u32 = LETTER | ALIASES | FORMERLY | THROUGHOUT;
+    pub(crate) const OF_NAMES: u64 = LETTER | ALIASES | FORMERLY | THROUGHOUT | ANEW;
     /// What takes words.
-    pub(crate) const OF_VALUES: u32 = DEFAULT | VALID | REFERS | SECRET | PLACEHOLDER;
-    pub(crate) const OF_FLAGS: u32 = OPPOSITE | OPPOSITE_LETTER | WORDED;
+    pub(crate) const OF_VALUES: u64 = DEFAULT | VALID | REFERS | SECRET | PLACEHOLDER;
+    pub(crate) const OF_FLAGS: u64 = OPPOSITE | OPPOSITE_LETTER | WORDED;
+    /// What may be said of one that stands alone: its own value is all that is read.
+    pub(crate) const OF_ALONE: u64 = OF_ALL
+        | OF_NAMES
+        | STANDS_ALONE
+        | VALID
+        | REFERS
+        | PLACEHOLDER
+        | AS_IN_CODE
+        | INFINITE
+        | EXTENSIONS;
     /// All setters.
-    pub(crate) const SETTERS: u32 = WARNS - 1;
+    pub(crate) const SETTERS: u64 = WARNS - 1;
     /// No setter: some words that its type takes are deprecated.
-    pub(crate) const WARNS: u32 = 1 << 30;
+    pub(crate) const WARNS: u64 = 1 << 54;
     /// No setter: its type takes more than one word, or one that is only attached.
-    pub(crate) const COMPOUND: u32 = 1 << 31;
+    pub(crate) const COMPOUND: u64 = 1 << 55;
     /// What asks for more than its words to be converted: a count, a test of the whole, a warning.
-    pub(crate) const SPECIAL: u32 = TIMES | ONCE | DISTINCT | DEPRECATED | SECRET_FILE | WARNS;
+    pub(crate) const SPECIAL: u64 = TIMES | ONCE | DISTINCT | DEPRECATED | SECRET_FILE | WARNS;
 }
 
 /// The setters of commands.
@@ -104,9 +122,9 @@ pub(crate) mod command {
         JUDGED_BY "judged_by" ALIASES "aliases" FORMERLY "formerly" HIDDEN "hidden"
         OPERANDS_END "operands_end_options" ABBREVIATIONS "abbreviations" EXAMPLES "examples"
         STATUSES "statuses" CONFIG "config" VERSION "version" PACKAGE "package" WORDING "wording"
-        ANSWERS "answers"
+        ANSWERS "answers" USUAL "usual"
     }
 
     /// What only a root has a use for.
-    pub(crate) const OF_ROOT: u32 = CONFIG | VERSION | PACKAGE | WORDING | ANSWERS;
+    pub(crate) const OF_ROOT: u64 = CONFIG | VERSION | PACKAGE | WORDING | ANSWERS | USUAL;
 }

@@ -55,7 +55,6 @@ impl<'d> Faults<'d> {
         let shown = &groups[..groups.len().min(MOST)];
         self.draw_lines(shown, groups.len() > 1, &mut sheet);
         self.draw_sentences(shown, groups.len(), &mut sheet);
-        sheet.end();
         self.draw_foot(repaired.and_then(|repaired| repaired.offer), &mut sheet);
         sheet.finish()
     }
@@ -124,15 +123,20 @@ impl<'d> Faults<'d> {
             Some(_) => wording.fix,
             None => "",
         };
+        let page = self.path.page_line(self.trace.usual());
+        if offer.is_some() || page.is_some() {
+            sheet.end();
+        }
         let gutter = INDENT + columns(heading).max(columns(wording.page)) + 2;
         // A line that is offered to be copied is never broken.
         if let Some(Offer { shown, .. }) = offer {
             sheet.pad(INDENT).put(Ink::Heading, heading).pad(gutter).put(Ink::Name, &shown);
             sheet.end();
         }
-        let page = self.path.text() + " --help";
-        sheet.pad(INDENT).put(Ink::Heading, wording.page).pad(gutter).put(Ink::Name, &page);
-        sheet.end();
+        if let Some(page) = page {
+            sheet.pad(INDENT).put(Ink::Heading, wording.page).pad(gutter).put(Ink::Name, &page);
+            sheet.end();
+        }
     }
 }
 

@@ -8,7 +8,7 @@ use std::ffi::{OsStr, OsString};
 use super::edit::{Line, Word, shown, typed};
 use super::keep::{keeps, loses_nothing};
 use super::repair::{Class, Cost, Repair};
-use crate::declare::Param;
+use crate::declare::{Gives, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
 use crate::text::{in_order, part};
 
@@ -181,9 +181,14 @@ impl<'d> Faults<'d> {
             }
             Outcome::Faults(_) => return None,
             Outcome::Reading(reading) => (0, reading.into_trace()),
+            Outcome::Asked(asked) if self.list[pick].param.is_some_and(Param::stands_alone) => {
+                (0, asked.into_trace())
+            }
             // A request is answered whatever else stands on the line.
-            Outcome::Version(_) => return Some(Tried::asks(0, repair)),
-            _ => return Some(Tried::asks(1, repair)),
+            Outcome::Asked(asked) => {
+                let is_page = asked.gives(Gives::Page);
+                return Some(Tried::asks(usize::from(is_page), repair));
+            }
         };
         let is_kept = keeps(self, line, pick, &repair, &trace);
         let reading = values(&trace, &words);

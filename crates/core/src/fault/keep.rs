@@ -143,7 +143,7 @@ impl<'c> Change<'c> {
 
     fn keeps_use(&self, word: usize, was: &Use, is: &[Use], taken: usize) -> bool {
         let meaning = was.step.meaning();
-        let is_known = matches!(meaning, Meaning::Command | Meaning::Help | Meaning::Terminator);
+        let is_known = matches!(meaning, Meaning::Command | Meaning::Terminator);
         let has_meaning = was.param != 0 || is_known;
         if !has_meaning || self.is_faulty(was) {
             return true;

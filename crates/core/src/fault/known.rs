@@ -3,7 +3,7 @@
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
-use crate::declare::Param;
+use crate::declare::{Gives, Param};
 use crate::read::{Fault, FaultKind, Faults, Place, Setting, bare, is_settable};
 use crate::text::{Put, near, near_marked, part};
 use crate::wording::{Wording, fill};
@@ -116,12 +116,15 @@ impl<'d> Faults<'d> {
     /// case. All other letters are equally far.
     fn near_letter(&self, word: usize, letter: u8, typed: &str) -> Vec<String> {
         let reach = self.trace.reach_in(word);
-        let is_known =
-            |letter: &u8| reach.iter().any(|param| !param.is_hidden() && param.has_letter(*letter));
+        let is_known = |letter: &u8| {
+            reach.params().any(|param| !param.is_hidden() && param.has_letter(*letter))
+        };
         // A program that is asked for its version, and for nothing else.
-        let is_version = typed == "-V" && self.words.count() == 1;
-        if is_version && !self.path.root().version_text().is_empty() {
-            return vec!["--version".to_owned()];
+        if typed == "-V"
+            && self.words.count() == 1
+            && let Some(version) = reach.asks_for(Gives::Version)
+        {
+            return vec![version];
         }
         let other = if letter.is_ascii_uppercase() {
             letter.to_ascii_lowercase()
@@ -138,9 +141,10 @@ impl<'d> Faults<'d> {
     fn negated(&self, word: usize, name: &str) -> Vec<String> {
         let Some(name) = name.strip_prefix("no-") else { return Vec::new() };
         let reach = self.trace.reach_in(word);
-        let flags = reach.iter().filter(|flag| !flag.is_hidden() && !flag.opposite.is_empty());
-        let others = flags.filter(|flag| flag.name == name || flag.opposite == name);
-        others.filter_map(|flag| flag.other_name(format!("--{name}").as_bytes())).take(1).collect()
+        let flags = reach.params().filter(|flag| !flag.is_hidden() && !flag.opposite.is_empty());
+        let mut others = flags.filter(|flag| flag.name == name || flag.opposite == name);
+        let other = others.find_map(|flag| flag.other_name(format!("--{name}").as_bytes()));
+        other.into_iter().collect()
     }
 
     /// The parameters that a misspelt option may be: those of the nearest names.
@@ -156,25 +160,15 @@ impl<'d> Faults<'d> {
         };
         match names.is_empty() {
             true => Vec::new(),
-            false => self.trace.reach_in(word).into_iter().filter(is_near).collect(),
+            false => self.trace.reach_in(word).params().filter(is_near).collect(),
         }
     }
 
     /// The long names that are known in a word, without dashes, and a number for what each means: a
     /// name and its aliases are one.
     fn option_names(&self, word: usize) -> Vec<(&'d str, usize)> {
-        let mut names = Vec::new();
-        let seen = self.trace.reach_in(word).into_iter().filter(|param| !param.is_hidden());
-        for (at, param) in seen.enumerate() {
-            for (name, hit) in param.today() {
-                names.push((name, 3 * (at + 1) + hit as usize));
-            }
-        }
-        names.push(("help", 0));
-        if !self.path.root().version_text().is_empty() {
-            names.push(("version", 1));
-        }
-        names
+        let reach = self.trace.reach_in(word);
+        reach.names().map(|(name, hit, at)| (name, 3 * at + hit as usize)).collect()
     }
 
     /// Whether a word is an option where it stands.
@@ -183,9 +177,9 @@ impl<'d> Faults<'d> {
         match typed.as_encoded_bytes() {
             [b'-', b'-', name @ ..] if !name.is_empty() => {
                 let name = name.split(|&byte| byte == b'=').next().unwrap_or_default();
-                reach.iter().any(|param| param.find_name(name).is_some())
+                reach.named(name).is_some_and(|param| !param.stands_alone())
             }
-            [b'-', letter] => reach.iter().any(|param| param.has_letter(*letter)),
+            [b'-', letter] => reach.lettered(*letter).is_some_and(|param| !param.stands_alone()),
             _ => false,
         }
     }

@@ -312,10 +312,8 @@ impl<'d> Bench<'_, 'd> {
         let bytes = self.bytes(word);
         let (letters, letter) = (&bytes[start..], start - 1);
         let reach = self.faults.trace.reach_in(word);
-        let is_flag = |letter: &u8| {
-            let found = reach.iter().find(|param| param.has_letter(*letter));
-            found.is_some_and(|param| param.kinds().is_empty())
-        };
+        let is_flag =
+            |letter: &u8| reach.lettered(*letter).is_some_and(|param| param.kinds().is_empty());
         let is_cluster =
             bytes[0] == b'-' && param.has_letter(bytes[letter]) && !bytes.starts_with(b"--");
         if !is_cluster || letters.is_empty() || !letters.iter().all(is_flag) {

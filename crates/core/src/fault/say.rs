@@ -33,7 +33,9 @@ impl<'d> Faults<'d> {
         let typed = || self.listed(group, |fault| self.typed(fault));
         let several = |one, many| if group.len() > 1 { many } else { one };
         match fault.kind {
-            FaultKind::OptionUnknown if self.is_help_letter(fault) => wording.help_apart.to_owned(),
+            FaultKind::OptionUnknown if self.lone_letter(fault).is_some() => {
+                fill(wording.alone_apart, &[&self.lone_letter(fault).unwrap_or_default()])
+            }
             FaultKind::OptionUnknown => {
                 let names = self.listed(group, |fault| self.typed_option(fault));
                 let phrase = several(wording.option_unknown, wording.options_unknown);
@@ -177,11 +179,17 @@ impl<'d> Faults<'d> {
         }
     }
 
-    /// Whether an unknown option is the letter of a page, which is known when it stands apart.
-    pub(super) fn is_help_letter(&self, fault: &Fault<'d>) -> bool {
-        let Place::At { word, start, end } = fault.place else { return false };
+    /// An unknown option that is the letter of what stands alone, and known when it is apart.
+    pub(super) fn lone_letter(&self, fault: &Fault<'d>) -> Option<String> {
+        let Place::At { word, start, end } = fault.place else { return None };
         let typed = part(self.words.word(word), start, end);
-        matches!((start, typed.as_encoded_bytes()), (0, b"-h") | (1.., b"h"))
+        let letter = match (start, typed.as_encoded_bytes()) {
+            (0, &[b'-', letter]) => letter,
+            (1.., &[letter]) => letter,
+            _ => return None,
+        };
+        let known = self.trace.reach_in(word).lettered(letter)?;
+        known.stands_alone().then(|| format!("-{}", char::from(letter)))
     }
 
     /// The parameter of a fault as it was named: by an option, a variable or a key.

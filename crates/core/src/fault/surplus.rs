@@ -20,7 +20,7 @@ impl Bench<'_, '_> {
         let reach = self.faults.trace.reach_in(word);
         let is_called =
             |param: &Param<'_>| !param.is_hidden() && param.today().any(|(name, _)| name == typed);
-        if reach.iter().any(|param| is_called(param)) {
+        if reach.params().any(is_called) {
             self.replace(Class::Spelled.at(2), &("--".to_owned() + &typed));
         }
         self.quote(word);

@@ -191,7 +191,7 @@ impl<'d> Faults<'d> {
         match fault.kind {
             // What is elsewhere is shown in a line of its own.
             _ if !fault.is_on_line() => None,
-            OptionUnknown if self.is_help_letter(fault) => None,
+            OptionUnknown if self.lone_letter(fault).is_some() => None,
             OptionUnknown => {
                 let known = self.known_option(fault, wording).unwrap_or_default();
                 Some(known)

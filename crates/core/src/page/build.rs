@@ -3,7 +3,7 @@
 use super::markdown::paragraphs;
 use super::{Body, Entry, Layout, Page, Section, facts, synopsis};
 use crate::declare::{Command, Param, Role};
-use crate::read::{Length, Path};
+use crate::read::{Length, Path, Reach, Reached};
 use crate::text::{Put, digits, in_order};
 use crate::wording::{Wording, fill};
 
@@ -22,7 +22,7 @@ pub(super) fn page<'d>(path: &Path<'d>, length: Length) -> Page<'d> {
     }
     let entries = entries(path, length, wording);
     match length {
-        Length::Short => page.add_first(entries, wording),
+        Length::Short => page.add_first(entries, path, wording),
         Length::Full => {
             for (heading, entries) in entries {
                 page.add_entries(heading, Layout::Column, entries);
@@ -53,7 +53,7 @@ impl<'d> Page<'d> {
     }
 
     /// The first entries, and how many more there are.
-    fn add_first(&mut self, groups: Vec<Group<'d>>, wording: &Wording) {
+    fn add_first(&mut self, groups: Vec<Group<'d>>, path: &Path<'d>, wording: &Wording) {
         let mut left = MOST;
         let mut more = 0;
         for (heading, mut entries) in groups {
@@ -63,8 +63,12 @@ impl<'d> Page<'d> {
             self.add_entries(heading, Layout::Column, entries);
         }
         if more > 0 {
-            let page = self.title.clone() + " --help";
-            self.add("", Body::Text(fill(wording.more_entries, &[&wording.count(more), &page])));
+            let more = wording.count(more);
+            let text = match path.page_line(path.root().usual_params()) {
+                Some(page) => fill(wording.more_entries, &[&more, &page]),
+                None => fill(wording.more_faults, &[&more]),
+            };
+            self.add("", Body::Text(text));
         }
     }
 
@@ -118,43 +122,57 @@ fn entries<'d>(path: &Path<'d>, length: Length, wording: &'d Wording) -> Vec<Gro
     groups
 }
 
-/// What every command of the path accepts, the root's own first, and what the library adds.
+/// What every command of the path accepts, the root's own first, and then what is usual. A name that a
+/// nearer command has for something else is left out.
 fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
+    let reach = Reach::of(path, path.root().usual_params());
+    let is_root = path.0.len() == 1;
+    let is_shown = |reached: &Reached<'_>| {
+        let param = reached.param;
+        let is_there = param.is_throughout() || reached.is_usual && is_root;
+        is_there && !param.is_hidden() && param.role != Role::Operand
+    };
+    let shown = reach.list().iter().enumerate().filter(|(_, reached)| is_shown(reached));
+    let root_first = |at: usize| {
+        let reached = reach.list()[at];
+        (if reached.is_usual { usize::MAX } else { path.0.len() - reached.up }, at)
+    };
     let mut entries = Vec::new();
-    let (mut letter_free, mut long_free, mut version_free) = (true, true, path.0.len() == 1);
-    let leaf = path.0.len() - 1;
-    for (depth, command) in path.0.iter().enumerate() {
-        for param in command.params() {
-            if !param.throughout && depth < leaf {
-                continue;
-            }
-            letter_free &= param.letter != b'h' && param.opposite_letter != b'h';
-            long_free &= param.find_name(b"help").is_none();
-            version_free &= param.find_name(b"version").is_none();
-            if param.throughout && !param.is_hidden() {
-                entries.push(entry(param, command, length, wording));
-            }
+    for at in in_order(shown.map(|(at, _)| at).collect(), |at| root_first(*at)) {
+        let Reached { param, command, .. } = reach.list()[at];
+        let letter = if reach.has_letter(at, param.letter) { param.letter } else { 0 };
+        let long = param.long().filter(|long| reach.has_name(at, long));
+        if letter != 0 || long.is_some() {
+            entries.push(entry_as(param, (letter, long), command, length, wording));
         }
-    }
-    if version_free && !path.root().version_text().is_empty() {
-        entries.push(Entry::plain("    --version", wording.version_option));
-    }
-    let help = wording.help_option;
-    match (letter_free, long_free) {
-        (true, true) => entries.push(Entry::plain("-h, --help", help)),
-        (false, true) => entries.push(Entry::plain("    --help", help)),
-        (true, false) => entries.push(Entry::plain("-h", help)),
-        (false, false) => {}
     }
     entries
 }
 
 fn entry(param: &Param<'_>, command: &Command<'_>, length: Length, wording: &Wording) -> Entry {
+    entry_as(param, (param.letter, param.long()), command, length, wording)
+}
+
+/// The entry of a parameter that goes by these names.
+fn entry_as(
+    param: &Param<'_>,
+    (letter, long): (u8, Option<&str>),
+    command: &Command<'_>,
+    length: Length,
+    wording: &Wording,
+) -> Entry {
     let mut name = String::new();
     if param.role != Role::Operand {
-        facts::push_names(&mut name, param.letter, param.long());
+        facts::push_names(&mut name, letter, long);
     }
-    let (mut hole, help) = (param.holes(0), facts::help(param, command, length, wording));
+    let (mut hole, mut help) = (param.holes(0), facts::help(param, command, length, wording));
+    if let Some(alone) = param.alone
+        && param.help.is_empty()
+    {
+        let names = name.split([',', ' ']).filter(|name| !name.is_empty());
+        let names: Vec<String> = names.map(str::to_owned).collect();
+        help = alone.help(&names, wording);
+    }
     if param.is_attached() {
         // Attached to the long name only.
         hole = String::new();

@@ -36,7 +36,8 @@ pub(crate) fn help(
 
 /// Whether nothing is said of a parameter, or no more than its type.
 pub(crate) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> bool {
-    let said = help(param, command, Length::Full, wording);
+    let of_alone = param.alone.map_or_else(String::new, |alone| alone.help(&[], wording));
+    let said = help(param, command, Length::Full, wording) + &of_alone;
     let is_type = |kind: &&Kind| kind.is_number() && wording.noun(kind).0 == said;
     said.is_empty() || param.kinds().first().is_some_and(is_type)
 }

@@ -13,7 +13,8 @@ const MOST: usize = 12;
 pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
     let (mut options, mut operands) = (Vec::new(), Vec::new());
     for (at, param) in command.params().enumerate() {
-        if param.is_hidden() || param.throughout {
+        // What stands alone is given instead of all this.
+        if param.is_hidden() || param.throughout || param.stands_alone() {
             continue;
         }
         if param.role == Role::Operand {

@@ -13,7 +13,7 @@ mod values;
 
 use std::fmt;
 
-use crate::declare::Command;
+use crate::declare::{Command, Problem};
 use crate::read::Path;
 
 /// Something about a declaration that its users would stumble over; see [`Command::flaws`].
@@ -49,13 +49,15 @@ impl<'d> Command<'d> {
     /// ```
     pub fn flaws(&'d self) -> Vec<Flaw> {
         let flaw = |what: String| Flaw { command: self.program_name().to_owned(), what };
-        let problems: Vec<Flaw> =
-            self.problems().iter().map(|problem| flaw(problem.to_string())).collect();
+        let told = |problems: Vec<Problem<'_>>| {
+            problems.iter().map(|problem| flaw(problem.to_string())).collect::<Vec<Flaw>>()
+        };
+        let problems = told(self.problems());
         // What clashes cannot be read with.
         if !problems.is_empty() {
             return problems;
         }
-        let mut flaws = Vec::new();
+        let mut flaws = told(self.unusual_names(self.usual_params()));
         let mut waiting = vec![Path::of(self)];
         while let Some(path) = waiting.pop() {
             let mut found = Vec::new();

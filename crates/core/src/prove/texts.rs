@@ -35,16 +35,8 @@ fn look_at_keys(path: &Path<'_>, flaws: &mut Vec<String>) {
     }
 }
 
-/// Names that hide what every program understands, or stand for two things.
+/// Names that stand for two things.
 fn look_at_names(command: &Command<'_>, flaws: &mut Vec<String>) {
-    for param in command.params() {
-        for alias in param.aliases.iter().chain(param.former) {
-            if *alias == "help" || *alias == "version" {
-                let name = param.spelled();
-                flaws.push(format!("the alias --{alias} of {name} shadows the standard --{alias}"));
-            }
-        }
-    }
     let with_variable = command.params().filter(|param| !param.variable.is_empty());
     for (one, two) in alike(with_variable.collect(), |param| param.variable.to_owned(), |_, _| true)
     {

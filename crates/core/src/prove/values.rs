@@ -93,8 +93,7 @@ fn look_at_line(path: &Path<'_>, example: &str, flaws: &mut Vec<String>) {
     };
     let reached = match root.read(words) {
         Outcome::Reading(reading) => reading.passes(leaf),
-        Outcome::Page(of, _) => of.commands().iter().any(|at| at.is(leaf)),
-        Outcome::Version(_) | Outcome::Script(..) => true,
+        Outcome::Asked(asked) => asked.path().commands().iter().any(|at| at.is(leaf)),
         Outcome::Faults(faults) => {
             // A default that does not read is told once, and not of each line.
             let typed = faults.iter().filter(|fault| !matches!(fault.place(), Place::Nowhere));

@@ -5,7 +5,7 @@ use std::ffi::OsStr;
 
 use super::convert;
 use super::fault::{Fault, FaultKind, Faults, Place};
-use super::reader::{Asked, Chain, Reader, Slot};
+use super::reader::{Chain, Reader, Slot};
 use super::reading::{Outcome, Reading};
 use super::relation::typed_places;
 use super::secret::dark;
@@ -20,11 +20,7 @@ impl<'d> Reader<'d> {
     #[inline(always)]
     pub(super) fn finish(mut self, words: Words<'d>) -> Outcome<'d> {
         if let Some(asked) = self.asked {
-            let path = self.trail.path();
-            return match asked {
-                Asked::Page(length) => Outcome::Page(path, length),
-                Asked::Version => Outcome::Version(path),
-            };
+            return self.answered(asked, words);
         }
         self.pending_value();
         self.command_missing();
@@ -45,7 +41,7 @@ impl<'d> Reader<'d> {
     }
 
     #[cold]
-    fn refused(mut self, words: Words<'d>) -> Faults<'d> {
+    pub(super) fn refused(mut self, words: Words<'d>) -> Faults<'d> {
         let faults = std::mem::take(&mut self.faults);
         if let Some(faults) = self.read_names(&faults, words) {
             return faults;
@@ -80,7 +76,7 @@ impl<'d> Reader<'d> {
     }
 
     #[inline]
-    fn pending_value(&mut self) {
+    pub(super) fn pending_value(&mut self) {
         if let Some(pending) = self.pending {
             let param = self.slots[pending.slot as usize].param;
             let fault =
@@ -350,7 +346,8 @@ impl<'d> Reader<'d> {
     pub(super) fn end_of_options(&self, param: &Param<'_>) -> Place {
         let levels: Vec<_> = self.trail.levels().collect();
         let has = |command: &Command<'_>| command.params().any(|own| is(own, param));
-        if !param.throughout
+        // A name that is another's further down is written above that.
+        if (!param.throughout || self.trail.may_be_renewed(0))
             && let Some(above) = levels.windows(2).find(|levels| has(levels[0].command))
         {
             return Place::Before(above[1].word as usize);

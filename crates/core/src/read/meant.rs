@@ -124,7 +124,7 @@ impl<'d> Reader<'d> {
     /// Whether a word without its dashes names an option where it stands: a long one, or letters.
     fn is_name_in(&self, word: u32, bare: &[u8]) -> bool {
         let reach = self.trail.reach_in(word);
-        let has = |&letter: &u8| reach.iter().find(|param| param.has_letter(letter));
+        let has = |&letter: &u8| reach.lettered(letter);
         let takes_value = |letter: &u8| !has(letter).is_some_and(|param| param.kinds().is_empty());
         // Behind flags there may be one that takes the rest: a number, as any text might be prose.
         let are_letters = match bare.iter().position(takes_value) {
@@ -143,10 +143,7 @@ impl<'d> Reader<'d> {
     /// Whether a word without its dashes is a long name, and perhaps a value, where it stands.
     fn is_long_in(&self, word: u32, bare: &[u8]) -> bool {
         let end = bare.iter().position(|&byte| byte == b'=').unwrap_or(bare.len());
-        let name = &bare[..end];
-        let is_standard =
-            name == b"help" || name == b"version" && !self.trail.root().version_text().is_empty();
-        is_standard || self.trail.reach_in(word).iter().any(|param| param.find_name(name).is_some())
+        self.trail.reach_in(word).named(&bare[..end]).is_some()
     }
 }
 

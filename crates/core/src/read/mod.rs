@@ -24,7 +24,8 @@
 //! * `world.rs`: what is asked of the world; `source.rs`: values from the environment and a config file.
 //! * `touch.rs`: what touches the world, and so comes last.
 //! * `finish.rs`: what is only known behind the last word; `convert.rs`: words into typed values;
-//!   `outcome.rs`: what a line that reads turns out to be.
+//!   `outcome.rs`: what a line that reads turns out to be; `asked.rs`: one that asks for something else.
+//! * `reach.rs`: what names may mean at a place.
 //! * `meant.rs`: words of a refused line that were meant as names.
 //! * `relation.rs`: rules between parameters, and the developer's test of the whole.
 //! * `world.rs`: what a reading asks of its surroundings; `unread.rs`: why a file cannot be read.
@@ -32,12 +33,14 @@
 //! * `reading.rs`: the result, `show.rs`, `serialise.rs`: what else it tells;
 //!   `fault.rs`: the facts of what is wrong.
 
+mod asked;
 mod convert;
 mod fault;
 mod finish;
 mod meant;
 mod options;
 mod outcome;
+mod reach;
 mod reader;
 mod reading;
 mod relation;
@@ -54,6 +57,7 @@ mod unread;
 mod word;
 mod world;
 
+pub use asked::Asked;
 pub use fault::{Facts, Fault, FaultKind, Faults, Place};
 pub use reader::{Expects, Reader};
 pub use reading::{Length, Outcome, Path, Reading};
@@ -65,6 +69,7 @@ pub use word::{Word, Words};
 pub use world::{Malformed, Presence, Setting, Settings, World};
 
 pub(crate) use meant::bare;
+pub(crate) use reach::{Reach, Reached};
 pub(crate) use source::{has_secret, is_settable, secret_settings};
 pub(crate) use trace::{Trace, Use};
 pub(crate) use world::{Around, Trial};

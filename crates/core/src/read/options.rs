@@ -1,12 +1,13 @@
 //! What the reader does with a word that has a dash in front.
 
 use super::fault::{Fault, FaultKind};
-use super::reader::{Asked, Pending, Reader};
-use super::reading::Length;
+use super::reach::Reached;
+use super::reader::{Pending, Reader, Slot};
 use super::step::{Meaning, NONE};
-use crate::declare::{Command, Hit, Param};
+use crate::declare::{Command, Hit, Param, is_record};
 
 /// A parameter that a name means, and which of a flag's two names it was.
+#[derive(Clone, Copy)]
 struct Found<'d> {
     slot: u32,
     param: &'d Param<'d>,
@@ -17,7 +18,6 @@ struct Found<'d> {
 enum Begun<'d> {
     None,
     One(Found<'d>),
-    Standard(Asked),
     Several,
 }
 
@@ -34,13 +34,18 @@ impl<'d> Reader<'d> {
                 if found.hit == Hit::Former {
                     self.warn_former(name, found.param);
                 }
-                self.named(&found, 0, end, attached, bytes.len());
+                self.long_found(&found, end, attached, bytes.len());
             }
-            None => match self.standard(name) {
-                Some(asked) => self.ask(asked, 0, end, attached, bytes.len()),
-                None => self.other_long(bytes, name, attached),
-            },
+            None => self.other_long(bytes, name, attached),
         }
+    }
+
+    #[inline(always)]
+    fn long_found(&mut self, found: &Found<'d>, end: usize, attached: Option<usize>, len: usize) {
+        if found.param.stands_alone() {
+            return self.alone(found, 0, end, attached, len);
+        }
+        self.named(found, 0, end, attached, len);
     }
 
     /// A long name that nothing in reach is called: an abbreviation, an option of the default
@@ -51,8 +56,7 @@ impl<'d> Reader<'d> {
         let abbreviated = self.abbreviations && !name.is_empty();
         if abbreviated {
             match self.abbreviated(name) {
-                Begun::One(found) => return self.named(&found, 0, end, attached, bytes.len()),
-                Begun::Standard(asked) => return self.ask(asked, 0, end, attached, bytes.len()),
+                Begun::One(found) => return self.long_found(&found, end, attached, bytes.len()),
                 Begun::Several => {
                     self.push(Meaning::Unknown, 0, bytes.len(), NONE);
                     return self.fault(FaultKind::OptionAmbiguous, 0, end);
@@ -78,28 +82,14 @@ impl<'d> Reader<'d> {
 
     /// The names in reach that begin so. A name and its aliases are one; an opposite is another.
     fn abbreviated(&self, name: &[u8]) -> Begun<'d> {
-        let mut begun = Begun::None;
-        let seen = |(_, param): &(u32, &Param<'_>)| !param.is_hidden();
-        for (slot, param) in self.slots_in_reach().into_iter().filter(seen) {
-            for (_, hit) in param.today().filter(|(full, _)| full.as_bytes().starts_with(name)) {
-                begun = match begun {
-                    Begun::None => Begun::One(Found { slot, param, hit }),
-                    Begun::One(known) if known.slot == slot && known.hit == hit => {
-                        Begun::One(known)
-                    }
-                    _ => return Begun::Several,
-                };
+        let reach = self.in_reach();
+        let (mut begun, mut before) = (Begun::None, None);
+        for (_, hit, at) in reach.names().filter(|name_of| name_of.0.as_bytes().starts_with(name)) {
+            if before.is_some_and(|before| before != (at, hit)) {
+                return Begun::Several;
             }
-        }
-        for full in ["help", "version"] {
-            if full.as_bytes().starts_with(name)
-                && let Some(asked) = self.standard(full.as_bytes())
-            {
-                begun = match begun {
-                    Begun::None => Begun::Standard(asked),
-                    _ => return Begun::Several,
-                };
-            }
+            let Reached { slot, param, .. } = reach.list()[at];
+            (begun, before) = (Begun::One(Found { slot, param, hit }), Some((at, hit)));
         }
         begun
     }
@@ -125,12 +115,6 @@ impl<'d> Reader<'d> {
                 if self.letter(&found, bytes, at, start) {
                     return;
                 }
-            } else if let Some(is_last) = self.further_letter(bytes, at, start) {
-                if is_last {
-                    return;
-                }
-            } else if bytes[at] == b'h' {
-                self.help_letter(bytes, at, start);
             } else if self.enter_default(|default| default.has_letter(bytes[at])) {
                 continue;
             } else if at == 1 && self.enter_default_for_number(bytes) {
@@ -151,39 +135,76 @@ impl<'d> Reader<'d> {
             return true;
         }
         let rest = (takes && at + 1 < bytes.len()).then_some(at);
+        if found.param.stands_alone() {
+            return self.alone_letter(found, bytes, at, (start, rest));
+        }
         self.named(found, start, at + 1, rest, bytes.len());
         takes
     }
 
-    /// The same of a letter among the aliases; nothing where it is none of those either.
+    /// The letter of a flag that stands alone, such as `-h`: it counts in a cluster only where each letter is
+    /// known and none takes a value, as the word may well be meant as something else.
     #[cold]
-    fn further_letter(&mut self, bytes: &[u8], at: usize, start: usize) -> Option<bool> {
-        let hit = |param: &Param<'_>| param.further_letter_hit(bytes[at]);
-        let (slot, param, hit) = self.trail.find(hit)?;
-        Some(self.letter(&Found { slot, param, hit }, bytes, at, start))
-    }
-
-    /// `-h` asks for a page; in a cluster only where each letter is known and none takes a value, as
-    /// the word may well be meant as something else.
-    #[cold]
-    fn help_letter(&mut self, bytes: &[u8], at: usize, start: usize) {
-        let known = |&letter: &u8| match self.known_letter(letter) {
-            Some(param) => Some(param.kinds().is_empty()),
-            None => (letter == b'h').then_some(true),
-        };
+    fn alone_letter(
+        &mut self,
+        found: &Found<'d>,
+        bytes: &[u8],
+        at: usize,
+        (start, rest): (usize, Option<usize>),
+    ) -> bool {
+        let takes = !found.param.kinds().is_empty();
+        let known = |&letter: &u8| self.known_letter(letter).map(|param| param.kinds().is_empty());
         let letters: Vec<Option<bool>> = bytes[1..].iter().map(known).collect();
-        if letters.iter().all(|known| *known == Some(true)) {
-            return self.ask(Asked::Page(Length::Short), start, at + 1, None, bytes.len());
+        if takes || letters.iter().all(|known| *known == Some(true)) {
+            self.alone(found, start, at + 1, rest, bytes.len());
+            return takes;
         }
         let value = letters.iter().position(|known| *known == Some(false));
         let unknown = letters.iter().position(Option::is_none);
         match (value, unknown) {
             // The letter that is not known is what is wrong; behind one with a value there is none.
             (value, Some(unknown)) if value.is_none_or(|value| unknown < value) => {
-                self.push(Meaning::Help, start, at + 1, NONE);
+                let slot = self.slot_of_alone(found);
+                self.push(Meaning::Name, start, at + 1, slot);
             }
             _ => self.unknown(start, at + 1, start, at + 1),
         }
+        false
+    }
+
+    /// A name of what stands alone: given it, nothing else on the line counts. With something attached to a
+    /// flag it is no request: a fault must not be hidden by what it is about.
+    #[cold]
+    fn alone(
+        &mut self,
+        found: &Found<'d>,
+        start: usize,
+        end: usize,
+        attached: Option<usize>,
+        len: usize,
+    ) {
+        let Found { param, .. } = *found;
+        let slot = self.slot_of_alone(found);
+        self.named(&Found { slot, ..*found }, start, end, attached, len);
+        if !param.instead.is_empty() {
+            self.warned.push((param.spelled(), param.instead.to_owned()));
+        }
+        if attached.is_none() || !param.kinds().is_empty() {
+            // Two dashes stand before a long name only.
+            self.ask(slot, end - start <= 2);
+        }
+    }
+
+    /// The slot of what stands alone; a usual one gets it when it is given.
+    fn slot_of_alone(&mut self, found: &Found<'d>) -> u32 {
+        if found.slot != NONE {
+            return found.slot;
+        }
+        let known = self.slots.iter().position(|slot| is_record(slot.param, found.param));
+        known.unwrap_or_else(|| {
+            self.slots.push(Slot::new(found.param));
+            self.slots.len() - 1
+        }) as u32
     }
 
     /// What a letter means here, or to the default subcommand. A search of its own: the one that each
@@ -191,8 +212,9 @@ impl<'d> Reader<'d> {
     #[cold]
     fn known_letter(&self, letter: u8) -> Option<&'d Param<'d>> {
         let defaults = std::iter::successors(self.leaf().otherwise, |next| next.otherwise);
-        let known = self.reach().into_iter().chain(defaults.flat_map(Command::params));
-        known.into_iter().find(|param| param.has_letter(letter))
+        let mut below = defaults.flat_map(Command::params);
+        let below = || below.find(|param| param.has_letter(letter));
+        self.in_reach().lettered(letter).or_else(below)
     }
 
     /// Whether a word is a long name behind a single dash, which its first letter could only take for a
@@ -205,12 +227,12 @@ impl<'d> Reader<'d> {
     /// Whether each letter of a cluster has a meaning, up to one whose value is the rest.
     #[cold]
     fn knows_all(&self, bytes: &[u8]) -> bool {
-        let reach = self.reach();
+        let reach = self.in_reach();
         for &letter in &bytes[1..] {
-            match reach.iter().find(|param| param.has_letter(letter)) {
+            match reach.lettered(letter) {
                 Some(param) if !param.kinds().is_empty() => return true,
-                None if letter != b'h' => return false,
-                _ => {}
+                Some(_) => {}
+                None => return false,
             }
         }
         true
@@ -292,26 +314,6 @@ impl<'d> Reader<'d> {
     }
 
     #[cold]
-    fn ask(&mut self, asked: Asked, start: usize, end: usize, attached: Option<usize>, len: usize) {
-        let meaning = match asked {
-            Asked::Page(_) => Meaning::Help,
-            Asked::Version => Meaning::Version,
-        };
-        self.push(meaning, start, end, NONE);
-        match attached {
-            // `--help=x` is no request for help: a fault must not be hidden by what it is about.
-            Some(equals) => self.unwanted(None, equals, len),
-            // The first request stands, but a full page is more than a short one.
-            None => match (self.asked, asked) {
-                (None, _) | (Some(Asked::Page(_)), Asked::Page(Length::Full)) => {
-                    self.asked = Some(asked);
-                }
-                _ => {}
-            },
-        }
-    }
-
-    #[cold]
     fn unwanted(&mut self, param: Option<&'d Param<'d>>, equals: usize, len: usize) {
         self.push(Meaning::Unwanted, equals, len, NONE);
         let place = self.place(equals, len);
@@ -338,7 +340,7 @@ impl<'d> Reader<'d> {
             return self.unwanted(flag, at, bytes.len());
         }
         let name = cut_name(bytes);
-        if self.find_long(name).is_some() || self.standard(name).is_some() {
+        if self.find_long(name).is_some() {
             return self.unknown(start, bytes.len(), 0, name.len() + 1);
         }
         let continues = |&&byte: &&u8| byte & 0b1100_0000 == 0b1000_0000;
@@ -347,8 +349,10 @@ impl<'d> Reader<'d> {
     }
 
     fn find_long(&self, name: &[u8]) -> Option<Found<'d>> {
-        let found = self.trail.find(|param| param.hit(name));
-        let found = found.or_else(|| self.trail.find(|param| param.find_name(name)));
+        let found = match self.trail.find(|param| param.hit(name)) {
+            Some(found) if !self.trail.may_be_renewed(found.0) => Some(found),
+            _ => self.trail.find_any(|param| param.find_name(name)),
+        };
         found.map(|(slot, param, hit)| Found { slot, param, hit })
     }
 
@@ -357,17 +361,17 @@ impl<'d> Reader<'d> {
         if letter == 0 {
             return None;
         }
-        let found = self.trail.find(|param| param.letter_hit(letter));
+        let found = match self.trail.find(|param| param.letter_hit(letter)) {
+            Some(found) if !self.trail.may_be_renewed(found.0) => Some(found),
+            _ => self.find_any_letter(letter),
+        };
         found.map(|(slot, param, hit)| Found { slot, param, hit })
     }
 
-    /// What every program understands unless it gives the name to something else.
-    fn standard(&self, name: &[u8]) -> Option<Asked> {
-        match name {
-            b"help" => Some(Asked::Page(Length::Full)),
-            b"version" if !self.trail.root().version_text().is_empty() => Some(Asked::Version),
-            _ => None,
-        }
+    /// The same of letters among the aliases, and of the usual ones.
+    #[cold]
+    fn find_any_letter(&self, letter: u8) -> Option<(u32, &'d Param<'d>, Hit)> {
+        self.trail.find_any(|param| param.letter_hit(letter).or(param.further_letter_hit(letter)))
     }
 
     /// Whether a word with a dash is a negative number, and one is wanted.

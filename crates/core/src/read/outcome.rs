@@ -1,23 +1,26 @@
-//! What a line that reads turns out to be: a reading, if it passes the developers' own tests; what the
-//! standard commands ask for; or a refusal.
+//! What a line that reads turns out to be: a reading, if it passes the developers' own tests; what is asked
+//! for by a command whose work is the library's; or a refusal.
 
 use super::fault::{Fault, FaultKind, Faults};
-use super::reading::{Length, Outcome, Path, Reading};
+use super::reading::{Outcome, Path, Reading};
 use super::secret::dark;
 use super::step::{Meaning, Step};
 use super::world::Trial;
-use crate::declare::{SHELL, Standard, TOPIC};
+use crate::declare::Param;
 
 impl<'d> Reading<'d> {
-    /// The standard commands are answered by the library; any other line is a reading, if it passes
-    /// the developers' own tests.
+    /// Some commands are answered by the library; any other line is a reading, if it passes the developers'
+    /// own tests.
     #[inline(always)]
     pub(super) fn outcome(self) -> Outcome<'d> {
-        if self.command().standard == Some(Standard::Help) {
-            return topic(self);
+        let command = self.command();
+        if command.settled.names_commands
+            && let Err((path, fault)) = self.topic()
+        {
+            return self.refused(Some(path), fault);
         }
-        if self.command().standard == Some(Standard::Completions) {
-            return Outcome::Script(Path::of(self.path().root()), *self.get(&SHELL));
+        if command.alone.is_some() {
+            return self.asked(None, false);
         }
         if self.trail.has_judges() {
             return self.judged();
@@ -50,20 +53,25 @@ impl<'d> Reading<'d> {
         let dark = dark(&trace, words);
         Outcome::Faults(Faults { path, words, list: vec![fault], around, trace, dark })
     }
-}
 
-/// `help hive add`: the page of the command that the words name.
-fn topic(reading: Reading<'_>) -> Outcome<'_> {
-    let mut path = Path::of(reading.path().root());
-    let named = reading.steps().iter().filter(|step| step.meaning == Meaning::Operand);
-    for (step, name) in named.zip(reading.get(&TOPIC)) {
-        match path.leaf().find(name.as_bytes()) {
-            Some(command) => path = path.with(command),
-            None => {
-                let fault = Fault::new(FaultKind::CommandUnknown, step.place());
-                return reading.refused(Some(path), fault);
+    /// The command that the words of the operands lead to that name one of the program's own: `help hive
+    /// add`. Where a word names none, the way so far, and that.
+    #[cold]
+    pub(crate) fn topic(&self) -> Result<Path<'d>, (Path<'d>, Fault<'d>)> {
+        let mut path = Path::of(self.path().root());
+        for step in &self.steps {
+            let param = self.slots.get(step.slot as usize).map(|slot| slot.param);
+            if step.meaning != Meaning::Operand || !param.is_some_and(Param::names_commands) {
+                continue;
+            }
+            let bytes = self.words.word(step.word()).as_encoded_bytes();
+            match path.leaf().find(bytes) {
+                Some(command) => path = path.with(command),
+                None => {
+                    return Err((path, Fault::new(FaultKind::CommandUnknown, step.place())));
+                }
             }
         }
+        Ok(path)
     }
-    Outcome::Page(path, Length::Full)
 }

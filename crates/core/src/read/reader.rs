@@ -2,8 +2,9 @@
 
 use std::ffi::OsStr;
 
+use super::asked::Request;
 use super::fault::{Fault, FaultKind, Place};
-use super::reading::Length;
+use super::reach::Reach;
 use super::source::Outer;
 use super::step::{Meaning, NONE, Step};
 use super::trail::{Level, Trail};
@@ -44,7 +45,7 @@ pub struct Reader<'d> {
     pub(super) ended: bool,
     /// An unknown command stands before: what the rest means is not known.
     pub(super) lost: bool,
-    pub(super) asked: Option<Asked>,
+    pub(super) asked: Option<Request>,
     /// What the commands so far say of their own and those below.
     pub(super) operands_end: bool,
     pub(super) abbreviations: bool,
@@ -66,7 +67,7 @@ pub(super) struct Slot<'d> {
 
 impl<'d> Slot<'d> {
     #[inline(always)]
-    fn new(param: &'d Param<'d>) -> Self {
+    pub(super) fn new(param: &'d Param<'d>) -> Self {
         Slot { param, typed: Chain::EMPTY, outer: None, cell: Held::empty() }
     }
 }
@@ -101,13 +102,6 @@ pub(super) struct Pending {
     pub(super) wanted: u32,
 }
 
-/// What was asked for instead of the command itself.
-#[derive(Debug, Clone, Copy)]
-pub(super) enum Asked {
-    Page(Length),
-    Version,
-}
-
 /// What may stand next on a line: what completion offers, and the reader accepts.
 #[derive(Debug, Clone, Copy)]
 #[non_exhaustive]
@@ -123,11 +117,11 @@ pub enum Expects<'d> {
 }
 
 impl<'d> Reader<'d> {
-    /// Starts at a program's root; `words` says for how many words to make room.
+    /// Starts at a program's root, with room for so many words.
     #[inline]
-    pub fn new(root: &'d Command<'d>, words: usize) -> Self {
+    pub(crate) fn within(root: &'d Command<'d>, around: Around<'d>, words: usize) -> Self {
         let mut reader = Reader {
-            trail: Trail::new(root),
+            trail: Trail::new(root, around.usual),
             slots: Vec::with_capacity(16),
             steps: Vec::with_capacity(words + 4),
             faults: Vec::new(),
@@ -142,7 +136,7 @@ impl<'d> Reader<'d> {
             operands_end: root.operands_end,
             abbreviations: root.abbreviations,
             warned: Vec::new(),
-            around: Around::default(),
+            around,
         };
         reader.add_slots(root);
         reader
@@ -203,22 +197,12 @@ impl<'d> Reader<'d> {
 
     /// The parameters that an option name may mean here, nearest command first.
     pub fn reach(&self) -> Vec<&'d Param<'d>> {
-        self.slots_in_reach().into_iter().map(|(_, param)| param).collect()
+        self.in_reach().params().collect()
     }
 
-    /// The same, each with its slot.
-    pub(super) fn slots_in_reach(&self) -> Vec<(u32, &'d Param<'d>)> {
-        let mut reach = Vec::new();
-        let mut is_leaf = true;
-        for level in self.trail.levels().rev() {
-            for (slot, param) in (level.base..).zip(level.command.params()) {
-                if is_leaf || param.throughout {
-                    reach.push((slot, param));
-                }
-            }
-            is_leaf = false;
-        }
-        reach
+    /// What names may mean here.
+    pub(crate) fn in_reach(&self) -> Reach<'d> {
+        self.trail.reach_in(u32::MAX)
     }
 
     /// Whether `--` was read: no word is an option from there on.

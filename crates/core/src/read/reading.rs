@@ -2,13 +2,14 @@
 
 use std::fmt;
 
+use super::asked::Asked;
 use super::fault::Faults;
 use super::reader::{Reader, Slot};
 use super::step::Step;
 use super::trail::Trail;
-use super::word::{Word, Words};
-use super::world::{Around, World};
-use crate::declare::{COLOR, Command, FromWord, Key, Param, Shell, When, is_key, is_record};
+use super::word::Words;
+use super::world::Around;
+use crate::declare::{Command, FromWord, Key, Param, When, is_key, is_record};
 use crate::text::{Put, part, visible};
 use crate::wording::fill;
 
@@ -18,12 +19,8 @@ use crate::wording::fill;
 pub enum Outcome<'d> {
     /// A command with its values.
     Reading(Reading<'d>),
-    /// A request for a command's page: by `-h`, `--help` or the `help` command.
-    Page(Path<'d>, Length),
-    /// A request for the version.
-    Version(Path<'d>),
-    /// A request for a completion script.
-    Script(Path<'d>, Shell),
+    /// A request for something instead of the command's work: its page, the version, a completion script.
+    Asked(Asked<'d>),
     /// Something is wrong.
     Faults(Faults<'d>),
 }
@@ -222,17 +219,6 @@ impl<'d> Reading<'d> {
 }
 
 impl<'d> Command<'d> {
-    /// Reads the words of a command line, the program's own name not among them. Nothing else is
-    /// looked at: no environment, no config file, no path. [`read_in`](Command::read_in) does.
-    pub fn read<W: Word>(&'d self, words: &'d [W]) -> Outcome<'d> {
-        self.read_around(Words::new(words), Around::default())
-    }
-
-    /// Reads the words of a command line in a world that has environment variables and files.
-    pub fn read_in(&'d self, words: Words<'d>, world: &'d dyn World) -> Outcome<'d> {
-        self.read_around(words, Around { world: Some(world), ..Around::default() })
-    }
-
     pub(crate) fn read_around(&'d self, words: Words<'d>, around: Around<'d>) -> Outcome<'d> {
         self.read_as(words, words, around)
     }
@@ -246,19 +232,19 @@ impl<'d> Command<'d> {
         stepped: Words<'_>,
         around: Around<'d>,
     ) -> Outcome<'d> {
-        let mut reader = Reader::new(self, words.count());
-        reader.around = around;
+        let mut reader = Reader::within(self, around, words.count());
         reader.step_all(stepped);
         reader.finish(words)
     }
 }
 
 impl<'d> Reader<'d> {
-    /// What the line says of colour, whatever else may be wrong with it: the value of
-    /// [`COLOR`](crate::COLOR), where the program lists that.
+    /// What the line says of colour, whatever else may be wrong with it: the value of an option of the type
+    /// [`When`], such as [`COLOR`](crate::COLOR).
     pub fn color(&self, words: Words<'_>) -> When {
-        let slot = self.slots.iter().find(|slot| is_key(&COLOR, slot.param));
-        let step = slot.and_then(|slot| self.steps.get(slot.typed.last as usize));
+        let paints = |slot: &&Slot<'_>| slot.param.kinds().iter().any(|kind| kind.paints);
+        let mut painting = self.slots.iter().filter(paints);
+        let step = painting.find_map(|slot| self.steps.get(slot.typed.last as usize));
         let when = step.and_then(|step| {
             let bytes = step.bytes();
             When::from_word(&part(words.word(step.word()), bytes.start, bytes.end)).ok()

@@ -18,7 +18,7 @@ use super::meant::bare;
 use super::step::{Meaning, NONE, Step};
 use super::trace::Trace;
 use super::word::Words;
-use crate::declare::{Param, Role, hash};
+use crate::declare::{Command, Param, Role, hash};
 use crate::text::{DOTS, Near, in_order, part};
 
 /// The words of a line that are dark, and from which byte on; in the order of the line.
@@ -204,7 +204,6 @@ impl<'t, 'd> Search<'t, 'd> {
     fn is_known(&mut self, name: &[u8]) -> bool {
         let known = self.known();
         match name {
-            b"--help" | b"--version" | b"-h" => true,
             [b'-', b'-', long @ ..] => known.options.has(long),
             [b'-', letter] => known.letters[*letter as usize],
             name => known.commands.has(name),
@@ -292,13 +291,13 @@ impl<'d> Known<'d> {
     fn new(trace: &Trace<'d>) -> Self {
         let (mut commands, mut options, mut letters) = (Vec::new(), Vec::new(), [false; 256]);
         let below = trace.certain().below();
-        for command in trace.commands().chain(below.iter().copied()) {
-            for param in command.params() {
-                let names = (0..).map_while(|k| param.long_name(k));
-                options.extend(names.filter(|name| name.len() > 1));
-                for letter in param.letters() {
-                    letters[letter as usize] = letter != 0;
-                }
+        let commands_there = trace.commands().chain(below.iter().copied());
+        let own = commands_there.flat_map(Command::params);
+        for param in own.chain(trace.usual().iter().copied()) {
+            let names = (0..).map_while(|k| param.long_name(k));
+            options.extend(names.filter(|name| name.len() > 1));
+            for letter in param.letters() {
+                letters[letter as usize] = letter != 0;
             }
         }
         for command in below {

@@ -41,10 +41,6 @@ pub enum Meaning {
     Operand,
     /// The `--` that ends the options.
     Terminator,
-    /// A request for the short or the full page.
-    Help,
-    /// A request for the version.
-    Version,
     /// A value attached to something that takes none.
     Unwanted,
     /// Something that has no meaning here; a fault says so.

@@ -1,6 +1,7 @@
 //! What was understood of a line, right or wrong: the steps, and whose they are. Two readings of nearly
 //! the same line are compared by it, and what may be secret is found with it.
 
+use super::reach::Reach;
 use super::reader::{Reader, Slot};
 use super::reading::Reading;
 use super::step::{Meaning, Step};
@@ -60,9 +61,14 @@ impl<'d> Trace<'d> {
         levels.map(|level| (level.command, level.word as usize)).collect()
     }
 
-    /// The parameters that a name may mean in a word, nearest command first.
-    pub(crate) fn reach_in(&self, word: usize) -> Vec<&'d Param<'d>> {
+    /// What names may mean in a word.
+    pub(crate) fn reach_in(&self, word: usize) -> Reach<'d> {
         self.trail.reach_in(word as u32)
+    }
+
+    /// What the program accepts everywhere.
+    pub(crate) fn usual(&self) -> &'d [&'d Param<'d>] {
+        self.trail.usual()
     }
 
     /// The command that the words name for sure: what a default leads to may not be meant.

@@ -1,6 +1,8 @@
 //! The commands that a line has come through, and the parameters that a name may mean there.
 
+use super::reach::{Reach, present};
 use super::reading::Path;
+use super::step::NONE;
 use crate::declare::{Command, Param};
 
 /// The commands from the root to the one reached. Most lines reach two at most, which stand here
@@ -11,6 +13,10 @@ pub(super) struct Trail<'d> {
     between: Vec<Level<'d>>,
     /// The command reached, unless that is the root.
     leaf: Option<Level<'d>>,
+    /// What is accepted everywhere, and comes last.
+    usual: &'d [&'d Param<'d>],
+    /// Some command below the root has names anew that one above it has throughout.
+    has_anew: bool,
 }
 
 /// A command, where the slots of its parameters begin, and the word at which it was reached.
@@ -22,8 +28,9 @@ pub(super) struct Level<'d> {
 }
 
 impl<'d> Trail<'d> {
-    pub(super) fn new(root: &'d Command<'d>) -> Self {
-        Trail { root: Level { command: root, base: 0, word: 0 }, between: Vec::new(), leaf: None }
+    pub(super) fn new(root: &'d Command<'d>, usual: &'d [&'d Param<'d>]) -> Self {
+        let root = Level { command: root, base: 0, word: 0 };
+        Trail { root, between: Vec::new(), leaf: None, usual, has_anew: false }
     }
 
     pub(super) fn root(&self) -> &'d Command<'d> {
@@ -43,13 +50,14 @@ impl<'d> Trail<'d> {
         Path(self.levels().map(|level| level.command).collect())
     }
 
-    /// The parameters that a name may mean in a word, nearest command first.
-    pub(super) fn reach_in(&self, word: u32) -> Vec<&'d Param<'d>> {
-        let mut reach = Vec::new();
-        for (up, level) in self.levels_before(word).rev().enumerate() {
-            reach.extend(level.command.params().filter(|param| up == 0 || param.throughout));
-        }
-        reach
+    /// What names may mean in a word.
+    pub(super) fn reach_in(&self, word: u32) -> Reach<'d> {
+        let levels = self.levels_before(word).rev();
+        Reach::new(levels.map(|level| (level.command, level.base)), self.usual)
+    }
+
+    pub(super) fn usual(&self) -> &'d [&'d Param<'d>] {
+        self.usual
     }
 
     /// The commands that the words in front of one have reached.
@@ -71,6 +79,7 @@ impl<'d> Trail<'d> {
     }
 
     pub(super) fn enter(&mut self, level: Level<'d>) {
+        self.has_anew |= level.command.settled.has_anew;
         self.between.extend(self.leaf.replace(level));
     }
 
@@ -87,6 +96,30 @@ impl<'d> Trail<'d> {
         self.leaf?;
         let above = self.between.iter().rev().chain([&self.root]);
         above.into_iter().find_map(|level| level.find(|param| param.throughout, &hit))
+    }
+
+    /// Whether what [`find`](Self::find) has found may be another's: a name that a nearer command has anew is
+    /// that one's, also where it is an alias there.
+    #[inline]
+    pub(super) fn may_be_renewed(&self, slot: u32) -> bool {
+        self.has_anew && slot < self.leaf().base
+    }
+
+    /// The same by all names that a parameter has, command by command, and then among the usual ones, which
+    /// have no slot.
+    #[cold]
+    pub(super) fn find_any<H>(
+        &self,
+        hit: impl Fn(&'d Param<'d>) -> Option<H>,
+    ) -> Option<(u32, &'d Param<'d>, H)> {
+        let mut is_leaf = true;
+        for level in self.levels().rev() {
+            if let found @ Some(_) = level.find(|param| is_leaf || param.throughout, &hit) {
+                return found;
+            }
+            is_leaf = false;
+        }
+        present(self.usual, self.root()).find_map(|param| Some((NONE, param, hit(param)?)))
     }
 }
 

@@ -6,6 +6,7 @@ use std::path::Path;
 use std::sync::Arc;
 
 use super::unread::Unread;
+use crate::declare::Param;
 
 /// What a reading asks of the world around it. The edge implements it with the real one, a test with
 /// whatever it is about; [`Command::read`](crate::Command::read) does without.
@@ -90,6 +91,8 @@ pub struct Setting {
 /// again with the same variables and settings, and without a look at files.
 #[derive(Clone, Default)]
 pub(crate) struct Around<'d> {
+    /// What the program accepts everywhere.
+    pub(crate) usual: &'d [&'d Param<'d>],
     pub(crate) world: Option<&'d dyn World>,
     pub(crate) settings: Option<Arc<Settings>>,
     pub(crate) trial: Trial,

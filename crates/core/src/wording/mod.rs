@@ -28,7 +28,7 @@ pub struct Wording<'d> {
     // Faults: one sentence each.
     pub option_unknown: &'d str,
     pub options_unknown: &'d str,
-    pub help_apart: &'d str,
+    pub alone_apart: &'d str,
     pub other_has: &'d str,
     pub others_have: &'d str,
     pub could_be: &'d str,
@@ -198,6 +198,7 @@ pub struct Wording<'d> {
     pub times_up_to: &'d str,
     pub times_exactly: &'d str,
     pub help_option: &'d str,
+    pub help_alone: &'d str,
     pub version_option: &'d str,
     pub refused: &'d str,
     pub more_entries: &'d str,

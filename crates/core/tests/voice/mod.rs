@@ -11,7 +11,7 @@ use std::path::PathBuf;
 
 use clavret_core::{
     Attached, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Kind, Look, Misfit, Named, Offer,
-    Operand, Outcome, Page, Tail, Tally, valid,
+    Operand, Outcome, Tail, Tally, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -125,7 +125,7 @@ fn rows(lines: &[&str], expected: Expect) {
 #[test]
 fn a_page_says_each_fact_once() {
     let page = |line| match APIARY.read(words(line)) {
-        Outcome::Page(path, length) => Page::of(&path, length).draw(Look::PLAIN),
+        Outcome::Asked(asked) => asked.text(Look::PLAIN),
         other => panic!("{other:?}"),
     };
     expect![[r#"

@@ -11,6 +11,7 @@ mod untyped;
 
 pub use untyped::Untyped;
 
+use super::alone::Alone;
 use super::cell::Held;
 use super::from_word::{Fraction, Whole};
 use super::param::{NO_WORDS, Param, Role, Tail};
@@ -146,6 +147,7 @@ impl<'d, T: Shape> Named<'d, T> {
     setters!(valid);
     setters!(variable);
     setters!(once);
+    setters!(alone);
     setters!(secret_file);
 }
 
@@ -158,6 +160,7 @@ impl<'d, T: FlagShape> Flag<'d, T> {
     setters!(named);
     setters!(variable);
     setters!(once);
+    setters!(alone);
     setters!(opposite);
 }
 

@@ -65,6 +65,25 @@ macro_rules! setters {
             self
         }
     };
+    (alone) => {
+        /// Given it, nothing else is needed, and nothing else on the line counts: what it gives is printed
+        /// instead of the command's work, with status 0, as `--version` does it. See [`Alone`](crate::Alone).
+        ///
+        /// A flag's letter counts among other letters only if each is known and takes no value. A
+        /// [reading](crate::Reading) never has it.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: beside a setter that asks for more than its words to be
+        /// read (an opposite, a variable, a default); and when an option needs to be given.
+        #[must_use]
+        #[track_caller]
+        pub const fn stands_alone(mut self, alone: &'d dyn Alone) -> Self {
+            self.param.note(said::STANDS_ALONE);
+            self.param.alone = Some(alone);
+            self
+        }
+    };
     (once) => {
         /// It may be given once: a second time is a fault. (Without this the last one wins.)
         #[must_use]
@@ -103,6 +122,27 @@ macro_rules! setters {
             self.param.note(said::FORMERLY);
             self.param.former = names;
             self.checked()
+        }
+
+        /// It is meant that a command above it accepts another of one of its names throughout: from this
+        /// command on the name is this one's.
+        ///
+        /// ```
+        /// use clavret_core::{Command, Flag, Named, Outcome};
+        /// static SORT: Named<String> = Named::new("sort").default("code").throughout();
+        /// static SORTED: Flag = Flag::new("sort").anew();
+        /// static LIST: Command = Command::new("list").takes(&[SORTED.param()]);
+        /// static APIARY: Command = Command::new("apiary").takes(&[SORT.param()]).commands(&[&LIST]);
+        ///
+        /// let Outcome::Reading(reading) = APIARY.read(&["--sort", "place", "list", "--sort"]) else { panic!() };
+        /// assert_eq!(reading.get(&SORT), "place");
+        /// assert!(*reading.get(&SORTED));
+        /// ```
+        #[must_use]
+        #[track_caller]
+        pub const fn anew(mut self) -> Self {
+            self.param.note(said::ANEW);
+            self
         }
 
         /// Every command below accepts it too.

@@ -1,0 +1,152 @@
+//! A line that asks for something instead of its command's work: it is answered whatever else is on it.
+
+use std::fmt;
+
+use super::convert;
+use super::reach::{Reach, Reached};
+use super::reader::Reader;
+use super::reading::{Outcome, Path, Reading};
+use super::trace::Trace;
+use super::word::Words;
+use crate::declare::{Alone, Gives, Key, Param, is_record};
+use crate::text::Look;
+
+/// A request for what is given instead of a command's work: by a parameter that
+/// [stands alone](crate::Flag::stands_alone), or by a command whose work is the library's, such as
+/// [`HELP`](crate::HELP).
+pub struct Asked<'d> {
+    reading: Reading<'d>,
+    param: Option<&'d Param<'d>>,
+    by_letter: bool,
+    look: Look,
+}
+
+impl<'d> Asked<'d> {
+    /// What is to be printed, for a stream that looks so.
+    pub fn text(mut self, look: Look) -> String {
+        self.look = look;
+        self.alone().map_or_else(String::new, |alone| alone.text(&self))
+    }
+
+    /// The columns and the colour of what is to be printed.
+    pub const fn look(&self) -> Look {
+        self.look
+    }
+
+    /// The parameter that asks; none where a command does.
+    pub const fn param(&self) -> Option<&'d Param<'d>> {
+        self.param
+    }
+
+    /// Whether the parameter was given by its letter alone: `-h` is less than `--help`.
+    pub const fn is_by_letter(&self) -> bool {
+        self.by_letter
+    }
+
+    /// The commands from the root to the one that the line reached.
+    pub fn path(&self) -> Path<'d> {
+        self.reading.path()
+    }
+
+    /// The value of the parameter that asks, or of an operand of the command that does; `None` of any other
+    /// key, as the rest of the line is not looked at.
+    pub fn get<K: Key>(&self, key: &K) -> Option<&K::Value> {
+        self.reading.try_get(key)
+    }
+
+    /// What was understood of the line.
+    pub(crate) fn into_trace(self) -> Trace<'d> {
+        self.reading.into_trace()
+    }
+
+    /// Whether the parameter that asks has a letter and a long name where the line leads to.
+    pub(crate) fn has_both_names(&self) -> bool {
+        let path = self.path();
+        let reach = Reach::of(&path, self.reading.around.usual);
+        let is_it =
+            |reached: &Reached<'_>| self.param.is_some_and(|param| is_record(param, reached.param));
+        reach.list().iter().position(is_it).is_some_and(|at| {
+            let param = reach.list()[at].param;
+            let long = param.long().is_some_and(|long| reach.has_name(at, long));
+            long && reach.has_letter(at, param.letter)
+        })
+    }
+
+    /// The command that the operands name: the last one that is there.
+    pub(crate) fn topic(&self) -> Path<'d> {
+        self.reading.topic().unwrap_or_else(|(path, _)| path)
+    }
+
+    /// What the program's user should be told of deprecated names: see [`Reading::warnings`].
+    pub fn warnings(&self) -> String {
+        self.reading.warnings()
+    }
+
+    /// What it gives.
+    pub(crate) fn gives(&self, what: Gives) -> bool {
+        self.alone().is_some_and(|alone| alone.gives() == what)
+    }
+
+    fn alone(&self) -> Option<&'d dyn Alone> {
+        match self.param {
+            Some(param) => param.alone,
+            None => self.reading.command().alone,
+        }
+    }
+}
+
+/// The path, and what asks.
+impl fmt::Debug for Asked<'_> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        let mut asked = f.debug_struct("Asked");
+        asked.field("path", &self.path()).field("param", &self.param).finish_non_exhaustive()
+    }
+}
+
+/// Which parameter was asked for, and how.
+#[derive(Debug, Clone, Copy)]
+pub(super) struct Request {
+    pub(super) slot: u32,
+    /// Never by a long name.
+    pub(super) by_letter: bool,
+}
+
+impl<'d> Reader<'d> {
+    /// The first request stands; that it was made by a long name too counts.
+    pub(super) fn ask(&mut self, slot: u32, by_letter: bool) {
+        match &mut self.asked {
+            None => self.asked = Some(Request { slot, by_letter }),
+            Some(asked) if asked.slot == slot => asked.by_letter &= by_letter,
+            Some(_) => {}
+        }
+    }
+
+    /// Ends the reading of a line that asks for something. Of all words only those of the parameter that
+    /// asks are looked at.
+    #[cold]
+    pub(super) fn answered(mut self, asked: Request, words: Words<'d>) -> Outcome<'d> {
+        self.faults.clear();
+        let slot = &mut self.slots[asked.slot as usize];
+        let param = slot.param;
+        if self.pending.is_some_and(|pending| pending.slot == asked.slot) {
+            self.pending_value();
+        } else if !param.kinds().is_empty() {
+            let mut wrong = Vec::new();
+            convert::value(slot, &self.steps, words, &mut wrong);
+            convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
+        }
+        if !self.faults.is_empty() {
+            return Outcome::Faults(self.refused(words));
+        }
+        let Reader { trail, slots, steps, warned, around, .. } = self;
+        let reading = Reading { trail, slots, steps, words, warned, around };
+        reading.asked(Some(param), asked.by_letter)
+    }
+}
+
+impl<'d> Reading<'d> {
+    /// The reading as a request.
+    pub(super) fn asked(self, param: Option<&'d Param<'d>>, by_letter: bool) -> Outcome<'d> {
+        Outcome::Asked(Asked { reading: self, param, by_letter, look: Look::PLAIN })
+    }
+}

@@ -1,0 +1,60 @@
+//! What most programs have: ready to be listed, or there unless a program says otherwise.
+//!
+//! * `page.rs`: [`HELP_FLAG`] and the command [`HELP`], which show a page.
+//! * `version.rs`: [`VERSION_FLAG`].
+//! * `completions.rs`: the command [`COMPLETIONS`].
+//!
+//! The two flags are the [usual](Command::usual) ones of a program that does not list its own. They are handed
+//! to the reader here, which knows parameters that stand alone, and not which.
+
+mod completions;
+mod page;
+mod version;
+
+pub use completions::COMPLETIONS;
+pub use page::{HELP, HELP_FLAG, ShowPage};
+pub use version::{ShowVersion, VERSION_FLAG};
+
+use crate::declare::{Command, Param, Problem};
+use crate::read::{Around, Outcome, Reader, Word, Words, World};
+
+/// What every program has unless it says otherwise, in the order that pages show it.
+static USUAL: [&Param<'static>; 2] = [VERSION_FLAG.param(), HELP_FLAG.param()];
+
+impl<'d> Command<'d> {
+    /// What every command below this root accepts beside its own.
+    pub(crate) const fn usual_params(&self) -> &'d [&'d Param<'d>] {
+        match self.usual {
+            Some(usual) => usual,
+            None => &USUAL,
+        }
+    }
+
+    /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
+    #[doc(hidden)]
+    pub const fn stranger(&self) -> Option<Problem<'d>> {
+        self.stranger_among(self.usual_params())
+    }
+
+    /// Reads the words of a command line, the program's own name not among them. Nothing else is
+    /// looked at: no environment, no config file, no path. [`read_in`](Command::read_in) does.
+    pub fn read<W: Word>(&'d self, words: &'d [W]) -> Outcome<'d> {
+        self.read_around(Words::new(words), self.around(None))
+    }
+
+    /// Reads the words of a command line in a world that has environment variables and files.
+    pub fn read_in(&'d self, words: Words<'d>, world: &'d dyn World) -> Outcome<'d> {
+        self.read_around(words, self.around(Some(world)))
+    }
+
+    fn around(&self, world: Option<&'d dyn World>) -> Around<'d> {
+        Around { world, usual: self.usual_params(), ..Around::default() }
+    }
+}
+
+impl<'d> Reader<'d> {
+    /// Starts at a program's root; `words` says for how many words to make room.
+    pub fn new(root: &'d Command<'d>, words: usize) -> Self {
+        Reader::within(root, root.around(None), words)
+    }
+}

@@ -1,0 +1,63 @@
+//! How a page is asked for: by a flag, and by a command.
+
+use crate::declare::{Alone, Command, Flag, Gives, Operand, Refers};
+use crate::page::Page;
+use crate::read::{Asked, Length};
+use crate::wording::{Wording, fill};
+
+/// `-h`, `--help`: the short page by the letter, and the full one by the name. A program has it unless it
+/// lists what is [usual](Command::usual) itself.
+pub static HELP_FLAG: Flag = Flag::new("help").letter('h').throughout().stands_alone(&ShowPage);
+
+static TOPIC: Operand<Vec<String>> = Operand::new("command")
+    .refers(Refers::Command)
+    .help("the command to explain; the program itself unless given");
+
+/// `help [COMMAND...]`, for the root's list: shows the full page of a command.
+///
+/// It may be adapted, such as for another language: `static AIDE: Command = HELP.adapted().summary("…");`.
+pub static HELP: Command = Command::new("help")
+    .summary("show the page of a command")
+    .takes(&[TOPIC.param()])
+    .answers_alone(&ShowTopic);
+
+/// Shows the page of the command that the line has reached, for a flag of any name.
+///
+/// ```
+/// use clavret_core::{Flag, ShowPage};
+/// static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
+/// ```
+#[derive(Debug, Clone, Copy)]
+pub struct ShowPage;
+
+impl Alone for ShowPage {
+    fn text(&self, asked: &Asked<'_>) -> String {
+        let is_short = asked.is_by_letter() && asked.has_both_names();
+        let length = if is_short { Length::Short } else { Length::Full };
+        Page::of(&asked.path(), length).draw(asked.look())
+    }
+
+    fn help(&self, names: &[String], wording: &Wording<'_>) -> String {
+        match names {
+            [letter, long] => fill(wording.help_option, &[letter, long]),
+            _ => wording.help_alone.to_owned(),
+        }
+    }
+
+    fn gives(&self) -> Gives {
+        Gives::Page
+    }
+}
+
+/// Shows the page of the command that the words name.
+struct ShowTopic;
+
+impl Alone for ShowTopic {
+    fn text(&self, asked: &Asked<'_>) -> String {
+        Page::of(&asked.topic(), Length::Full).draw(asked.look())
+    }
+
+    fn gives(&self) -> Gives {
+        Gives::Page
+    }
+}

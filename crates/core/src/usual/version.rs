@@ -1,0 +1,39 @@
+//! How the version is asked for.
+
+use crate::declare::{Alone, Command, Flag, Gives};
+use crate::read::Asked;
+use crate::text::visible;
+use crate::wording::Wording;
+
+/// `--version`: the program's name and its version. A program that has a version has the flag too, unless it
+/// lists what is [usual](Command::usual) itself.
+pub static VERSION_FLAG: Flag = Flag::new("version").stands_alone(&ShowVersion);
+
+/// Shows the version, for a flag of any name.
+///
+/// ```
+/// use clavret_core::{Flag, ShowVersion};
+/// static VERSION: Flag = Flag::new("version").letter('V').stands_alone(&ShowVersion);
+/// ```
+#[derive(Debug, Clone, Copy)]
+pub struct ShowVersion;
+
+impl Alone for ShowVersion {
+    fn text(&self, asked: &Asked<'_>) -> String {
+        let path = asked.path();
+        let root = path.root();
+        visible(&format!("{} {}", root.program_name(), root.version_text())) + "\n"
+    }
+
+    fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
+        wording.version_option.to_owned()
+    }
+
+    fn is_in(&self, root: &Command<'_>) -> bool {
+        !root.version_text().is_empty()
+    }
+
+    fn gives(&self) -> Gives {
+        Gives::Version
+    }
+}

@@ -5,10 +5,16 @@ use std::ffi::OsString;
 use std::path::PathBuf;
 
 use clavret::{
-    Attached, Choice, Command, Config, Declare, Flag, FromReading, Length, Look, Named, Objection,
-    Operand, Outcome, Page, Path, Program, Reading, Refers, Rule, Shell, Tail, Tally, package,
-    prove, rehearse, script,
+    Asked, Attached, Choice, Command, Config, Declare, Flag, FromReading, Length, Look, Named,
+    Objection, Operand, Outcome, Page, Path, Program, Reading, Refers, Rule, Shell, ShowPage, Tail,
+    Tally, VERSION_FLAG, package, prove, rehearse, script,
 };
+
+static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
+
+fn forms(_: &Asked<'_>) -> String {
+    "code\nplace-name\n".to_owned()
+}
 
 /// The tree by values.
 mod values {
@@ -71,7 +77,10 @@ mod values {
         .summary("run a program")
         .formerly(&["each"])
         .takes(&[PROGRAM.param(), WORDS.param()]);
-    static LIST: Command = Command::new("list").summary("list them");
+    static FORMS: Flag = Flag::new("forms").help("list the forms").stands_alone(&super::forms);
+    static LOUD: Flag = Flag::new("loud").letter('q').anew().help("say it aloud");
+    static LIST: Command =
+        Command::new("list").summary("list them").takes(&[FORMS.param(), LOUD.param()]);
     static HIVE: Command = Command::new("hive")
         .summary("the hives")
         .commands(&[&ADD, &EACH, &LIST])
@@ -81,6 +90,7 @@ mod values {
         .summary("the logbook")
         .package(package!())
         .version("9.9")
+        .usual(&[super::AID.param(), VERSION_FLAG.param()])
         .takes(&[QUIET.param(), V.param(), SETTINGS.param(), TOKEN.param()])
         .commands(&[&HIVE])
         .acts()
@@ -100,6 +110,7 @@ fn check(reading: &Reading<'_>) -> Result<(), Objection> {
 /// the logbook
 #[derive(Debug, PartialEq, Declare)]
 #[declare(name = "apiary", version = "9.9", abbreviations, judged_by = check)]
+#[declare(usual(AID, VERSION_FLAG))]
 #[declare(config = Config::new("apiary/config.toml").option(Apiary::SETTINGS.param()))]
 struct Apiary {
     /// say little
@@ -139,7 +150,14 @@ enum Hive {
         words: Vec<OsString>,
     },
     /// list them
-    List,
+    List {
+        /// list the forms
+        #[flag(stands_alone = forms)]
+        forms: bool,
+        /// say it aloud
+        #[flag(letter = 'q', anew)]
+        loud: bool,
+    },
 }
 
 /// add a hive.
@@ -279,7 +297,9 @@ fn values_are_moved_out_at_any_depth() {
         work: work.map(Box::new),
     };
     assert_eq!(read(""), apiary(0, None));
-    assert_eq!(read("hive -vv"), apiary(2, Some(Work::Hive(Hive::List))), "the default command");
+    let list = |loud| Some(Work::Hive(Hive::List { forms: false, loud }));
+    assert_eq!(read("hive -vv"), apiary(2, list(false)), "the default command");
+    assert_eq!(read("hive list -q"), apiary(0, list(true)), "declared anew");
     let words = vec!["-n".into(), "x".into()];
     let each = Hive::RunEach { program: "echo".into(), words };
     assert_eq!(read("hive run-each echo -n x"), apiary(0, Some(Work::Hive(each))));

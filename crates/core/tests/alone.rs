@@ -508,6 +508,6 @@ fn a_name_that_is_declared_anew_is_the_nearer_commands() {
     );
     let flaws: Vec<String> = ANEW.flaws().iter().map(ToString::to_string).collect();
     expect![[r#"
-        apiary: `human` of the command `size` has the letter `-h`, which is that of the usual `help` (rename one; what the root lists in `usual` says what is)
+        apiary: `human` of the command `size` has the letter `-h`, as the usual `help` has (choose another, or list in the root's `usual` only what is to stay)
         apiary: it has no summary"#]].assert_eq(&flaws.join("\n"));
 }

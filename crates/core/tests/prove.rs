@@ -82,7 +82,7 @@ fn texts_that_are_missing_or_mislead_are_flaws() {
     has(
         &ROOT,
         expect![[r#"
-            apiary: `about` of the command `move` has the name `--help`, which is that of the usual `help` (rename one; what the root lists in `usual` says what is)
+            apiary: `about` of the command `move` has the name `--help`, as the usual `help` has (choose another, or list in the root's `usual` only what is to stay)
             apiary: its page has a line of 98 columns: `examples   apiary move the-hive-that-stands-beside-the-old-apple-tree the-orchard-behind-the-house`
             apiary move: it has no summary
             apiary move: $APIARY stands in for both --bare and --about

@@ -83,15 +83,55 @@ fn a_root_that_nobody_named_is_called_as_its_binary() {
     );
 }
 
+#[test]
+fn what_is_usual_is_said_in_place_too() {
+    let aid = |line| run_program(env!("CARGO_BIN_EXE_aid"), line);
+    let told = |line| String::from_utf8(aid(line).stdout).unwrap();
+    assert_eq!(
+        told("--aid"),
+        "\
+aid   write a report
+
+usage      aid FILE
+
+operand    FILE             the file to write
+
+option         --formats    list the formats
+
+anywhere   -a, --aid        -a for a short page, --aid for all of it
+
+licence    MIT OR Apache-2.0
+"
+    );
+    assert_eq!(told("--formats --nonsense"), "table\ncsv\n");
+    let refused = String::from_utf8(aid("--version A7").stderr).unwrap();
+    assert!(refused.ends_with("page  aid --aid\n"), "{refused}");
+}
+
 /// In a debug build, whatever the line says; a release looks at what it is asked to.
 #[cfg(debug_assertions)]
 #[test]
 fn a_root_that_is_not_all_there_is_a_mistake_of_the_program() {
-    for line in ["", "--calm", "--help"] {
-        let wrong = run_program(env!("CARGO_BIN_EXE_stranger"), line);
-        let said = "stranger: a mistake of this program: a rule of the command `stranger` is about `loud`, \
-                    which it does not take (list it in `takes`)\n";
-        assert_eq!(String::from_utf8(wrong.stderr).unwrap(), said, "`{line}`");
-        assert_eq!((wrong.status.code(), wrong.stdout.len()), (Some(1), 0), "`{line}`");
+    for (program, mistake) in [
+        (
+            "stranger",
+            "a rule of the command `stranger` is about `loud`, which it does not take (list it in `takes`)",
+        ),
+        (
+            "usual",
+            "`version` of the command `usual` has the name `--version`, as the usual `version` has \
+             (choose another, or list in the root's `usual` only what is to stay)",
+        ),
+    ] {
+        let path = match program {
+            "usual" => env!("CARGO_BIN_EXE_usual"),
+            _ => env!("CARGO_BIN_EXE_stranger"),
+        };
+        for line in ["", "--calm", "--help"] {
+            let wrong = run_program(path, line);
+            let said = format!("{program}: a mistake of this program: {mistake}\n");
+            assert_eq!(String::from_utf8(wrong.stderr).unwrap(), said, "`{line}`");
+            assert_eq!((wrong.status.code(), wrong.stdout.len()), (Some(1), 0), "`{line}`");
+        }
     }
 }

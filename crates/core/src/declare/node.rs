@@ -44,7 +44,7 @@ impl<'d> Command<'d> {
     }
 
     /// The names in the tree that are those of the usual ones.
-    pub(crate) fn unusual_names(&self, usual: &'d [&'d Param<'d>]) -> Vec<Problem<'d>> {
+    pub(crate) fn names_among(&self, usual: &'d [&'d Param<'d>]) -> Vec<Problem<'d>> {
         let mut problems = Vec::new();
         finder::all(&mut problems, |finder| reach::unusual(self, usual, finder));
         problems

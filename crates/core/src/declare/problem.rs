@@ -404,8 +404,9 @@ impl Problem<'_> {
                     Shared::Long(long) => text.text("name `--").text(long),
                     Shared::Letter(letter) => text.text("letter `-").letter(letter),
                 };
-                let text = text.text("`, which is that of the usual `").text(usual);
-                text.text("` (rename one; what the root lists in `usual` says what is)")
+                let text =
+                    text.text("`, as the usual `").text(usual).text("` has (choose another, ");
+                text.text("or list in the root's `usual` only what is to stay)")
             }
             Problem::Bundle { heading, why } => {
                 let text = text.text(why);

@@ -123,7 +123,7 @@ impl<'d> Faults<'d> {
             Some(_) => wording.fix,
             None => "",
         };
-        let page = self.path.page_line(self.trace.usual());
+        let page = self.path.page_line(self.around.usual);
         if offer.is_some() || page.is_some() {
             sheet.end();
         }

@@ -115,7 +115,7 @@ impl<'d> Faults<'d> {
     /// The letter that an unknown one may be: itself, where its dashes are wrong; else in the other
     /// case. All other letters are equally far.
     fn near_letter(&self, word: usize, letter: u8, typed: &str) -> Vec<String> {
-        let reach = self.trace.reach_in(word);
+        let reach = self.reach_in(word);
         let is_known = |letter: &u8| {
             reach.params().any(|param| !param.is_hidden() && param.has_letter(*letter))
         };
@@ -140,7 +140,7 @@ impl<'d> Faults<'d> {
     /// negated.
     fn negated(&self, word: usize, name: &str) -> Vec<String> {
         let Some(name) = name.strip_prefix("no-") else { return Vec::new() };
-        let reach = self.trace.reach_in(word);
+        let reach = self.reach_in(word);
         let flags = reach.params().filter(|flag| !flag.is_hidden() && !flag.opposite.is_empty());
         let mut others = flags.filter(|flag| flag.name == name || flag.opposite == name);
         let other = others.find_map(|flag| flag.other_name(format!("--{name}").as_bytes()));
@@ -160,20 +160,20 @@ impl<'d> Faults<'d> {
         };
         match names.is_empty() {
             true => Vec::new(),
-            false => self.trace.reach_in(word).params().filter(is_near).collect(),
+            false => self.reach_in(word).params().filter(is_near).collect(),
         }
     }
 
     /// The long names that are known in a word, without dashes, and a number for what each means: a
     /// name and its aliases are one.
     fn option_names(&self, word: usize) -> Vec<(&'d str, usize)> {
-        let reach = self.trace.reach_in(word);
-        reach.names().map(|(name, hit, at)| (name, 3 * at + hit as usize)).collect()
+        let reach = self.reach_in(word);
+        reach.names().into_iter().map(|(name, hit, at)| (name, 3 * at + hit as usize)).collect()
     }
 
     /// Whether a word is an option where it stands.
     pub(super) fn is_option(&self, word: usize, typed: &OsStr) -> bool {
-        let reach = self.trace.reach_in(word);
+        let reach = self.reach_in(word);
         match typed.as_encoded_bytes() {
             [b'-', b'-', name @ ..] if !name.is_empty() => {
                 let name = name.split(|&byte| byte == b'=').next().unwrap_or_default();

@@ -311,7 +311,7 @@ impl<'d> Bench<'_, 'd> {
     fn letters_behind(&mut self, word: usize, start: usize, param: &Param<'d>) -> bool {
         let bytes = self.bytes(word);
         let (letters, letter) = (&bytes[start..], start - 1);
-        let reach = self.faults.trace.reach_in(word);
+        let reach = self.faults.reach_in(word);
         let is_flag =
             |letter: &u8| reach.lettered(*letter).is_some_and(|param| param.kinds().is_empty());
         let is_cluster =

@@ -188,7 +188,7 @@ impl<'d> Faults<'d> {
             (1.., &[letter]) => letter,
             _ => return None,
         };
-        let known = self.trace.reach_in(word).lettered(letter)?;
+        let known = self.reach_in(word).lettered(letter)?;
         known.stands_alone().then(|| format!("-{}", char::from(letter)))
     }
 

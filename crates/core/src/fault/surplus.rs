@@ -17,7 +17,7 @@ impl Bench<'_, '_> {
         self.attach(word);
         // A name without its dashes.
         let typed = self.line[word].typed.to_string_lossy().into_owned();
-        let reach = self.faults.trace.reach_in(word);
+        let reach = self.faults.reach_in(word);
         let is_called =
             |param: &Param<'_>| !param.is_hidden() && param.today().any(|(name, _)| name == typed);
         if reach.params().any(is_called) {

@@ -127,23 +127,20 @@ fn entries<'d>(path: &Path<'d>, length: Length, wording: &'d Wording) -> Vec<Gro
 fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
     let reach = Reach::of(path, path.root().usual_params());
     let is_root = path.0.len() == 1;
-    let is_shown = |reached: &Reached<'_>| {
-        let param = reached.param;
-        let is_there = param.is_throughout() || reached.is_usual && is_root;
-        is_there && !param.is_hidden() && param.role != Role::Operand
-    };
-    let shown = reach.list().iter().enumerate().filter(|(_, reached)| is_shown(reached));
-    let root_first = |at: usize| {
-        let reached = reach.list()[at];
-        (if reached.is_usual { usize::MAX } else { path.0.len() - reached.up }, at)
-    };
     let mut entries = Vec::new();
-    for at in in_order(shown.map(|(at, _)| at).collect(), |at| root_first(*at)) {
-        let Reached { param, command, .. } = reach.list()[at];
-        let letter = if reach.has_letter(at, param.letter) { param.letter } else { 0 };
-        let long = param.long().filter(|long| reach.has_name(at, long));
-        if letter != 0 || long.is_some() {
-            entries.push(entry_as(param, (letter, long), command, length, wording));
+    // What is usual is further up than the root, and comes last all the same.
+    for up in (0..path.0.len()).rev().chain([path.0.len()]) {
+        for (at, reached) in reach.list().iter().enumerate() {
+            let Reached { param, command, .. } = *reached;
+            let is_there = param.is_throughout() || reached.is_usual && is_root;
+            if reached.up != up || !is_there || param.is_hidden() {
+                continue;
+            }
+            let letter = if reach.has_letter(at, param.letter) { param.letter } else { 0 };
+            let long = param.long().filter(|long| reach.has_name(at, long));
+            if letter != 0 || long.is_some() {
+                entries.push(entry_as(param, (letter, long), command, length, wording));
+            }
         }
     }
     entries

@@ -57,7 +57,7 @@ impl<'d> Command<'d> {
         if !problems.is_empty() {
             return problems;
         }
-        let mut flaws = told(self.unusual_names(self.usual_params()));
+        let mut flaws = told(self.unusual_names());
         let mut waiting = vec![Path::of(self)];
         while let Some(path) = waiting.pop() {
             let mut found = Vec::new();

@@ -15,7 +15,8 @@ use crate::text::Look;
 /// [stands alone](crate::Flag::stands_alone), or by a command whose work is the library's, such as
 /// [`HELP`](crate::HELP).
 pub struct Asked<'d> {
-    reading: Reading<'d>,
+    /// Boxed, so that what most lines turn out to be is moved about as it is.
+    reading: Box<Reading<'d>>,
     param: Option<&'d Param<'d>>,
     by_letter: bool,
     look: Look,
@@ -74,7 +75,7 @@ impl<'d> Asked<'d> {
 
     /// The command that the operands name: the last one that is there.
     pub(crate) fn topic(&self) -> Path<'d> {
-        self.reading.topic().unwrap_or_else(|(path, _)| path)
+        self.reading.topic().0
     }
 
     /// What the program's user should be told of deprecated names: see [`Reading::warnings`].
@@ -147,6 +148,7 @@ impl<'d> Reader<'d> {
 impl<'d> Reading<'d> {
     /// The reading as a request.
     pub(super) fn asked(self, param: Option<&'d Param<'d>>, by_letter: bool) -> Outcome<'d> {
-        Outcome::Asked(Asked { reading: self, param, by_letter, look: Look::PLAIN })
+        let reading = Box::new(self);
+        Outcome::Asked(Asked { reading, param, by_letter, look: Look::PLAIN })
     }
 }

@@ -1,5 +1,6 @@
 //! The facts of what is wrong with a command line. How it is mended and drawn is stage 3.
 
+use super::reach::Reach;
 use super::reading::Path;
 use super::secret::Dark;
 use super::trace::Trace;
@@ -315,6 +316,11 @@ pub struct Faults<'d> {
 }
 
 impl<'d> Faults<'d> {
+    /// What names may mean in a word.
+    pub(crate) fn reach_in(&self, word: usize) -> Reach<'d> {
+        self.trace.reach_in(word, self.around.usual)
+    }
+
     /// The faults, in the order of their places in the line.
     pub fn iter(&self) -> std::slice::Iter<'_, Fault<'d>> {
         self.list.iter()

@@ -46,10 +46,10 @@ impl<'d> Reader<'d> {
         if let Some(faults) = self.read_names(&faults, words) {
             return faults;
         }
-        let (path, around) = (self.trail.path(), std::mem::take(&mut self.around));
+        let (path, around) = (self.trail.path(), self.around.clone());
         let list = self.in_line_order(faults);
         let trace = self.into_trace();
-        let dark = dark(&trace, words);
+        let dark = dark(&trace, words, around.usual);
         Faults { path, words, list, around, trace, dark }
     }
 
@@ -347,7 +347,7 @@ impl<'d> Reader<'d> {
         let levels: Vec<_> = self.trail.levels().collect();
         let has = |command: &Command<'_>| command.params().any(|own| is(own, param));
         // A name that is another's further down is written above that.
-        if (!param.throughout || self.trail.may_be_renewed(0))
+        if (!param.throughout || self.trail.has_anew())
             && let Some(above) = levels.windows(2).find(|levels| has(levels[0].command))
         {
             return Place::Before(above[1].word as usize);

@@ -123,7 +123,7 @@ impl<'d> Reader<'d> {
 
     /// Whether a word without its dashes names an option where it stands: a long one, or letters.
     fn is_name_in(&self, word: u32, bare: &[u8]) -> bool {
-        let reach = self.trail.reach_in(word);
+        let reach = self.trail.reach_in(word, self.around.usual);
         let has = |&letter: &u8| reach.lettered(letter);
         let takes_value = |letter: &u8| !has(letter).is_some_and(|param| param.kinds().is_empty());
         // Behind flags there may be one that takes the rest: a number, as any text might be prose.
@@ -143,7 +143,7 @@ impl<'d> Reader<'d> {
     /// Whether a word without its dashes is a long name, and perhaps a value, where it stands.
     fn is_long_in(&self, word: u32, bare: &[u8]) -> bool {
         let end = bare.iter().position(|&byte| byte == b'=').unwrap_or(bare.len());
-        self.trail.reach_in(word).named(&bare[..end]).is_some()
+        self.trail.reach_in(word, self.around.usual).named(&bare[..end]).is_some()
     }
 }
 

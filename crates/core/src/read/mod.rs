@@ -69,7 +69,7 @@ pub use word::{Word, Words};
 pub use world::{Malformed, Presence, Setting, Settings, World};
 
 pub(crate) use meant::bare;
-pub(crate) use reach::{Reach, Reached};
+pub(crate) use reach::{Reach, Reached, Usual};
 pub(crate) use source::{has_secret, is_settable, secret_settings};
 pub(crate) use trace::{Trace, Use};
 pub(crate) use world::{Around, Trial};

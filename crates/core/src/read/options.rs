@@ -1,18 +1,11 @@
 //! What the reader does with a word that has a dash in front.
 
 use super::fault::{Fault, FaultKind};
-use super::reach::Reached;
+use super::reach::{Reached, Usual};
 use super::reader::{Pending, Reader, Slot};
 use super::step::{Meaning, NONE};
+use super::trail::Found;
 use crate::declare::{Command, Hit, Param, is_record};
-
-/// A parameter that a name means, and which of a flag's two names it was.
-#[derive(Clone, Copy)]
-struct Found<'d> {
-    slot: u32,
-    param: &'d Param<'d>,
-    hit: Hit,
-}
 
 /// What begins as an abbreviation does.
 enum Begun<'d> {
@@ -84,7 +77,10 @@ impl<'d> Reader<'d> {
     fn abbreviated(&self, name: &[u8]) -> Begun<'d> {
         let reach = self.in_reach();
         let (mut begun, mut before) = (Begun::None, None);
-        for (_, hit, at) in reach.names().filter(|name_of| name_of.0.as_bytes().starts_with(name)) {
+        for (full, hit, at) in reach.names() {
+            if !full.as_bytes().starts_with(name) {
+                continue;
+            }
             if before.is_some_and(|before| before != (at, hit)) {
                 return Begun::Several;
             }
@@ -115,6 +111,10 @@ impl<'d> Reader<'d> {
                 if self.letter(&found, bytes, at, start) {
                     return;
                 }
+            } else if let Some(is_last) = self.seldom_letter(bytes, at, start) {
+                if is_last {
+                    return;
+                }
             } else if self.enter_default(|default| default.has_letter(bytes[at])) {
                 continue;
             } else if at == 1 && self.enter_default_for_number(bytes) {
@@ -140,6 +140,16 @@ impl<'d> Reader<'d> {
         }
         self.named(found, start, at + 1, rest, bytes.len());
         takes
+    }
+
+    /// The same of a letter among the aliases, of a usual one, and where names are declared anew; nothing where
+    /// it is none of those either.
+    #[cold]
+    fn seldom_letter(&mut self, bytes: &[u8], at: usize, start: usize) -> Option<bool> {
+        let letter = bytes[at];
+        let hit = |param: &Param<'_>| param.letter_hit(letter).or(param.further_letter_hit(letter));
+        let found = self.trail.find_any(self.around.usual, &hit).filter(|_| letter != 0)?;
+        Some(self.letter(&found, bytes, at, start))
     }
 
     /// The letter of a flag that stands alone, such as `-h`: it counts in a cluster only where each letter is
@@ -349,11 +359,8 @@ impl<'d> Reader<'d> {
     }
 
     fn find_long(&self, name: &[u8]) -> Option<Found<'d>> {
-        let found = match self.trail.find(|param| param.hit(name)) {
-            Some(found) if !self.trail.may_be_renewed(found.0) => Some(found),
-            _ => self.trail.find_any(|param| param.find_name(name)),
-        };
-        found.map(|(slot, param, hit)| Found { slot, param, hit })
+        let found = self.trail.find(|param| param.hit(name));
+        found.or_else(|| self.trail.find_any(self.around.usual, &|param| param.find_name(name)))
     }
 
     #[inline(always)]
@@ -361,17 +368,7 @@ impl<'d> Reader<'d> {
         if letter == 0 {
             return None;
         }
-        let found = match self.trail.find(|param| param.letter_hit(letter)) {
-            Some(found) if !self.trail.may_be_renewed(found.0) => Some(found),
-            _ => self.find_any_letter(letter),
-        };
-        found.map(|(slot, param, hit)| Found { slot, param, hit })
-    }
-
-    /// The same of letters among the aliases, and of the usual ones.
-    #[cold]
-    fn find_any_letter(&self, letter: u8) -> Option<(u32, &'d Param<'d>, Hit)> {
-        self.trail.find_any(|param| param.letter_hit(letter).or(param.further_letter_hit(letter)))
+        self.trail.find(|param| param.letter_hit(letter))
     }
 
     /// Whether a word with a dash is a negative number, and one is wanted.
@@ -379,8 +376,9 @@ impl<'d> Reader<'d> {
         if !(digit.is_ascii_digit() || digit == b'.') || !is_number(&bytes[1..]) {
             return false;
         }
+        let has_digit = |param: &Param<'_>| param.has_digit().then_some(Hit::Itself);
         self.wanted_operand().is_some_and(Param::takes_negative)
-            && self.trail.find(|param| param.has_digit().then_some(())).is_none()
+            && self.trail.find_any(Usual::NOTHING, &has_digit).is_none()
     }
 }
 

@@ -15,7 +15,7 @@ impl<'d> Reading<'d> {
     pub(super) fn outcome(self) -> Outcome<'d> {
         let command = self.command();
         if command.settled.names_commands
-            && let Err((path, fault)) = self.topic()
+            && let (path, Some(fault)) = self.topic()
         {
             return self.refused(Some(path), fault);
         }
@@ -50,14 +50,14 @@ impl<'d> Reading<'d> {
         let path = path.unwrap_or_else(|| self.path());
         let (words, around) = (self.words, self.around.clone());
         let trace = self.into_trace();
-        let dark = dark(&trace, words);
+        let dark = dark(&trace, words, around.usual);
         Outcome::Faults(Faults { path, words, list: vec![fault], around, trace, dark })
     }
 
     /// The command that the words of the operands lead to that name one of the program's own: `help hive
-    /// add`. Where a word names none, the way so far, and that.
+    /// add`. Where a word names none, the way so far, and the fault.
     #[cold]
-    pub(crate) fn topic(&self) -> Result<Path<'d>, (Path<'d>, Fault<'d>)> {
+    pub(super) fn topic(&self) -> (Path<'d>, Option<Fault<'d>>) {
         let mut path = Path::of(self.path().root());
         for step in &self.steps {
             let param = self.slots.get(step.slot as usize).map(|slot| slot.param);
@@ -68,10 +68,11 @@ impl<'d> Reading<'d> {
             match path.leaf().find(bytes) {
                 Some(command) => path = path.with(command),
                 None => {
-                    return Err((path, Fault::new(FaultKind::CommandUnknown, step.place())));
+                    let fault = Fault::new(FaultKind::CommandUnknown, step.place());
+                    return (path, Some(fault));
                 }
             }
         }
-        Ok(path)
+        (path, None)
     }
 }

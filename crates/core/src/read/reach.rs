@@ -23,32 +23,30 @@ pub(crate) struct Reached<'d> {
 }
 
 impl<'d> Reach<'d> {
-    /// Those of commands from the nearest to the root, each with the slot of its first parameter; and the
+    /// Those of commands from the root to the nearest, each with the slot of its first parameter; and the
     /// `usual` ones.
-    pub(super) fn new(
-        nearest_first: impl Iterator<Item = (&'d Command<'d>, u32)>,
-        usual: &'d [&'d Param<'d>],
-    ) -> Self {
+    #[inline(never)]
+    pub(super) fn new(levels: &[(&'d Command<'d>, u32)], usual: Usual<'d>) -> Self {
         let mut list = Vec::new();
-        let (mut up, mut root) = (0, None);
-        for (command, base) in nearest_first {
+        for (up, &(command, base)) in levels.iter().rev().enumerate() {
             for (slot, param) in (base..).zip(command.params()) {
                 if up == 0 || param.is_throughout() {
                     list.push(Reached { param, command, slot, up, is_usual: false });
                 }
             }
-            (up, root) = (up + 1, Some(command));
         }
-        if let Some(command) = root {
-            let reached = |param| Reached { param, command, slot: NONE, up, is_usual: true };
-            list.extend(present(usual, command).map(reached));
+        if let Some(&(command, _)) = levels.first() {
+            for param in usual.present_in(command) {
+                list.push(Reached { param, command, slot: NONE, up: levels.len(), is_usual: true });
+            }
         }
         Reach(list)
     }
 
     /// Those at the end of a path.
-    pub(crate) fn of(path: &Path<'d>, usual: &'d [&'d Param<'d>]) -> Self {
-        Reach::new(path.0.iter().rev().map(|command| (*command, 0)), usual)
+    pub(crate) fn of(path: &Path<'d>, usual: Usual<'d>) -> Self {
+        let levels: Vec<_> = path.0.iter().map(|command| (*command, 0)).collect();
+        Reach::new(&levels, usual)
     }
 
     pub(crate) fn list(&self) -> &[Reached<'d>] {
@@ -60,37 +58,43 @@ impl<'d> Reach<'d> {
     }
 
     /// What a letter means.
+    #[inline(never)]
     pub(crate) fn lettered(&self, letter: u8) -> Option<&'d Param<'d>> {
         self.params().find(|param| param.has_letter(letter))
     }
 
     /// What a long name means.
+    #[inline(never)]
     pub(crate) fn named(&self, name: &[u8]) -> Option<&'d Param<'d>> {
         self.params().find(|param| param.find_name(name).is_some())
     }
 
     /// The long names that are known, those of hidden parameters left aside, and the place of what each
     /// means. A name that a nearer command has for something else is that one's.
-    pub(crate) fn names(&self) -> impl Iterator<Item = (&'d str, Hit, usize)> + '_ {
-        let seen = self.0.iter().enumerate().filter(|(_, reached)| !reached.param.is_hidden());
-        seen.flat_map(move |(at, reached)| {
-            let own = reached.param.today().filter(move |(name, _)| self.has_name(at, name));
-            own.map(move |(name, hit)| (name, hit, at))
-        })
+    #[inline(never)]
+    pub(crate) fn names(&self) -> Vec<(&'d str, Hit, usize)> {
+        let mut names = Vec::new();
+        for (at, reached) in self.0.iter().enumerate() {
+            if !reached.param.is_hidden() {
+                let own = reached.param.today().filter(|(name, _)| self.has_name(at, name));
+                names.extend(own.map(|(name, hit)| (name, hit, at)));
+            }
+        }
+        names
     }
 
     /// Whether a long name of the parameter at a place means it here.
     pub(crate) fn has_name(&self, at: usize, name: &str) -> bool {
-        !self.is_taken(at, |nearer| nearer.find_name(name.as_bytes()).is_some())
+        !self.is_taken(at, &|nearer| nearer.find_name(name.as_bytes()).is_some())
     }
 
     /// The same of a letter.
     pub(crate) fn has_letter(&self, at: usize, letter: u8) -> bool {
-        letter != 0 && !self.is_taken(at, |nearer| nearer.has_letter(letter))
+        letter != 0 && !self.is_taken(at, &|nearer| nearer.has_letter(letter))
     }
 
     /// Whether a nearer command has a name anew. What is usual gives way to any other.
-    fn is_taken(&self, at: usize, has: impl Fn(&Param<'_>) -> bool) -> bool {
+    fn is_taken(&self, at: usize, has: &dyn Fn(&Param<'_>) -> bool) -> bool {
         let own = self.0[at];
         let takes = |nearer: &&Reached<'_>| own.is_usual || nearer.param.is_anew();
         let nearer = self.0[..at].iter().take_while(|nearer| nearer.up < own.up);
@@ -112,18 +116,38 @@ impl<'d> Reach<'d> {
     }
 }
 
-/// Of what is usual, what there is in a program.
-pub(super) fn present<'d>(
-    usual: &'d [&'d Param<'d>],
-    root: &Command<'_>,
-) -> impl Iterator<Item = &'d Param<'d>> {
-    let is_in = |param: &Param<'_>| param.alone.is_some_and(|alone| alone.is_in(root));
-    usual.iter().copied().filter(move |param| is_in(param))
+/// What a program accepts everywhere, beside what its commands take. A reading carries it about, so it is as
+/// thin as can be.
+#[derive(Clone, Copy)]
+pub(crate) struct Usual<'d>(&'d &'d [&'d Param<'d>]);
+
+impl<'d> Usual<'d> {
+    pub(crate) const NOTHING: Usual<'d> = Usual(&(&[] as &[&Param<'_>]));
+
+    pub(crate) const fn of(list: &'d &'d [&'d Param<'d>]) -> Self {
+        Usual(list)
+    }
+
+    pub(crate) fn params(self) -> impl Iterator<Item = &'d Param<'d>> {
+        self.0.iter().copied()
+    }
+
+    /// Those that there are in a program: one without a version does not say it.
+    pub(super) fn present_in(self, root: &Command<'_>) -> impl Iterator<Item = &'d Param<'d>> {
+        let is_in = |param: &Param<'_>| param.alone.is_some_and(|alone| alone.is_in(root));
+        self.params().filter(move |param| is_in(param))
+    }
+}
+
+impl Default for Usual<'_> {
+    fn default() -> Self {
+        Usual::NOTHING
+    }
 }
 
 impl<'d> Path<'d> {
     /// How the page of the command at its end is asked for: by an option of that, else by the command for it.
-    pub(crate) fn page_line(&self, usual: &'d [&'d Param<'d>]) -> Option<String> {
+    pub(crate) fn page_line(&self, usual: Usual<'d>) -> Option<String> {
         if let Some(name) = Reach::of(self, usual).asks_for(Gives::Page) {
             return Some(self.text() + " " + &name);
         }

@@ -118,10 +118,10 @@ pub enum Expects<'d> {
 
 impl<'d> Reader<'d> {
     /// Starts at a program's root, with room for so many words.
-    #[inline]
+    #[inline(always)]
     pub(crate) fn within(root: &'d Command<'d>, around: Around<'d>, words: usize) -> Self {
         let mut reader = Reader {
-            trail: Trail::new(root, around.usual),
+            trail: Trail::new(root),
             slots: Vec::with_capacity(16),
             steps: Vec::with_capacity(words + 4),
             faults: Vec::new(),
@@ -202,7 +202,7 @@ impl<'d> Reader<'d> {
 
     /// What names may mean here.
     pub(crate) fn in_reach(&self) -> Reach<'d> {
-        self.trail.reach_in(u32::MAX)
+        self.trail.reach_in(u32::MAX, self.around.usual)
     }
 
     /// Whether `--` was read: no word is an option from there on.

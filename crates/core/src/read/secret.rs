@@ -15,6 +15,7 @@ use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use super::meant::bare;
+use super::reach::Usual;
 use super::step::{Meaning, NONE, Step};
 use super::trace::Trace;
 use super::word::Words;
@@ -65,8 +66,8 @@ impl Dark {
 }
 
 /// What is dark on a line.
-pub(super) fn dark<'d>(trace: &Trace<'d>, words: Words<'_>) -> Dark {
-    let mut search = Search::new(trace);
+pub(super) fn dark<'d>(trace: &Trace<'d>, words: Words<'_>, usual: Usual<'d>) -> Dark {
+    let mut search = Search::new(trace, usual);
     if search.most == 0 {
         return Dark::default();
     }
@@ -87,6 +88,7 @@ pub(super) fn dark<'d>(trace: &Trace<'d>, words: Words<'_>) -> Dark {
 /// A walk over a line's words.
 struct Search<'t, 'd> {
     trace: &'t Trace<'d>,
+    usual: Usual<'d>,
     /// The names of the secrets in reach, and their letters.
     names: Near,
     letters: Vec<u8>,
@@ -105,7 +107,7 @@ struct Search<'t, 'd> {
 }
 
 impl<'t, 'd> Search<'t, 'd> {
-    fn new(trace: &'t Trace<'d>) -> Self {
+    fn new(trace: &'t Trace<'d>, usual: Usual<'d>) -> Self {
         let mut secrets: Vec<&'d Param<'d>> = Vec::new();
         for command in trace.commands().chain(trace.certain().below()) {
             secrets.extend(command.params().filter(|param| param.secret));
@@ -118,6 +120,7 @@ impl<'t, 'd> Search<'t, 'd> {
         let is_operand = |param: &Param<'_>| param.secret && param.role == Role::Operand;
         Search {
             trace,
+            usual,
             names: Near::new(names.filter(|name| !name.is_empty())),
             letters: secrets
                 .iter()
@@ -211,8 +214,8 @@ impl<'t, 'd> Search<'t, 'd> {
     }
 
     fn known(&mut self) -> &Known<'d> {
-        let trace = self.trace;
-        self.known.get_or_insert_with(|| Known::new(trace))
+        let (trace, usual) = (self.trace, self.usual);
+        self.known.get_or_insert_with(|| Known::new(trace, usual))
     }
 
     /// What is attached to an option that is not known here; without that, the words behind it.
@@ -288,12 +291,12 @@ struct Known<'d> {
 }
 
 impl<'d> Known<'d> {
-    fn new(trace: &Trace<'d>) -> Self {
+    fn new(trace: &Trace<'d>, usual: Usual<'d>) -> Self {
         let (mut commands, mut options, mut letters) = (Vec::new(), Vec::new(), [false; 256]);
         let below = trace.certain().below();
         let commands_there = trace.commands().chain(below.iter().copied());
         let own = commands_there.flat_map(Command::params);
-        for param in own.chain(trace.usual().iter().copied()) {
+        for param in own.chain(usual.params()) {
             let names = (0..).map_while(|k| param.long_name(k));
             options.extend(names.filter(|name| name.len() > 1));
             for letter in param.letters() {

@@ -1,7 +1,7 @@
 //! What was understood of a line, right or wrong: the steps, and whose they are. Two readings of nearly
 //! the same line are compared by it, and what may be secret is found with it.
 
-use super::reach::Reach;
+use super::reach::{Reach, Usual};
 use super::reader::{Reader, Slot};
 use super::reading::Reading;
 use super::step::{Meaning, Step};
@@ -62,13 +62,8 @@ impl<'d> Trace<'d> {
     }
 
     /// What names may mean in a word.
-    pub(crate) fn reach_in(&self, word: usize) -> Reach<'d> {
-        self.trail.reach_in(word as u32)
-    }
-
-    /// What the program accepts everywhere.
-    pub(crate) fn usual(&self) -> &'d [&'d Param<'d>] {
-        self.trail.usual()
+    pub(super) fn reach_in(&self, word: usize, usual: Usual<'d>) -> Reach<'d> {
+        self.trail.reach_in(word as u32, usual)
     }
 
     /// The command that the words name for sure: what a default leads to may not be meant.

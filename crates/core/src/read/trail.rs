@@ -1,9 +1,9 @@
 //! The commands that a line has come through, and the parameters that a name may mean there.
 
-use super::reach::{Reach, present};
+use super::reach::{Reach, Usual};
 use super::reading::Path;
 use super::step::NONE;
-use crate::declare::{Command, Param};
+use crate::declare::{Command, Hit, Param};
 
 /// The commands from the root to the one reached. Most lines reach two at most, which stand here
 /// without an allocation.
@@ -13,10 +13,6 @@ pub(super) struct Trail<'d> {
     between: Vec<Level<'d>>,
     /// The command reached, unless that is the root.
     leaf: Option<Level<'d>>,
-    /// What is accepted everywhere, and comes last.
-    usual: &'d [&'d Param<'d>],
-    /// Some command below the root has names anew that one above it has throughout.
-    has_anew: bool,
 }
 
 /// A command, where the slots of its parameters begin, and the word at which it was reached.
@@ -28,9 +24,8 @@ pub(super) struct Level<'d> {
 }
 
 impl<'d> Trail<'d> {
-    pub(super) fn new(root: &'d Command<'d>, usual: &'d [&'d Param<'d>]) -> Self {
-        let root = Level { command: root, base: 0, word: 0 };
-        Trail { root, between: Vec::new(), leaf: None, usual, has_anew: false }
+    pub(super) fn new(root: &'d Command<'d>) -> Self {
+        Trail { root: Level { command: root, base: 0, word: 0 }, between: Vec::new(), leaf: None }
     }
 
     pub(super) fn root(&self) -> &'d Command<'d> {
@@ -50,14 +45,10 @@ impl<'d> Trail<'d> {
         Path(self.levels().map(|level| level.command).collect())
     }
 
-    /// What names may mean in a word.
-    pub(super) fn reach_in(&self, word: u32) -> Reach<'d> {
-        let levels = self.levels_before(word).rev();
-        Reach::new(levels.map(|level| (level.command, level.base)), self.usual)
-    }
-
-    pub(super) fn usual(&self) -> &'d [&'d Param<'d>] {
-        self.usual
+    /// What names may mean in a word, beside what is usual.
+    pub(super) fn reach_in(&self, word: u32, usual: Usual<'d>) -> Reach<'d> {
+        let levels = self.levels_before(word).map(|level| (level.command, level.base));
+        Reach::new(&levels.collect::<Vec<_>>(), usual)
     }
 
     /// The commands that the words in front of one have reached.
@@ -79,60 +70,71 @@ impl<'d> Trail<'d> {
     }
 
     pub(super) fn enter(&mut self, level: Level<'d>) {
-        self.has_anew |= level.command.settled.has_anew;
         self.between.extend(self.leaf.replace(level));
     }
 
-    /// The first parameter in reach, nearest command first, for which `hit` gives something.
+    /// The first parameter in reach, nearest command first, for which `hit` gives something: the quick way
+    /// for what nearly all names are. Where a command has names anew only [`find_any`](Self::find_any) says
+    /// what is found above it, as the name may be an alias there.
     #[inline]
-    pub(super) fn find<H>(
-        &self,
-        hit: impl Fn(&'d Param<'d>) -> Option<H>,
-    ) -> Option<(u32, &'d Param<'d>, H)> {
+    pub(super) fn find(&self, hit: impl Fn(&Param<'_>) -> Option<Hit>) -> Option<Found<'d>> {
         let leaf = self.leaf();
         if let found @ Some(_) = leaf.find(|_| true, &hit) {
             return found;
         }
-        self.leaf?;
+        if self.leaf.is_none() || self.has_anew() {
+            return None;
+        }
         let above = self.between.iter().rev().chain([&self.root]);
         above.into_iter().find_map(|level| level.find(|param| param.throughout, &hit))
     }
 
-    /// Whether what [`find`](Self::find) has found may be another's: a name that a nearer command has anew is
-    /// that one's, also where it is an alias there.
-    #[inline]
-    pub(super) fn may_be_renewed(&self, slot: u32) -> bool {
-        self.has_anew && slot < self.leaf().base
+    /// Whether a command has names anew that one above it accepts throughout.
+    pub(super) fn has_anew(&self) -> bool {
+        self.levels().any(|level| level.command.settled.has_anew)
     }
 
     /// The same by all names that a parameter has, command by command, and then among the usual ones, which
     /// have no slot.
     #[cold]
-    pub(super) fn find_any<H>(
+    pub(super) fn find_any(
         &self,
-        hit: impl Fn(&'d Param<'d>) -> Option<H>,
-    ) -> Option<(u32, &'d Param<'d>, H)> {
-        let mut is_leaf = true;
-        for level in self.levels().rev() {
-            if let found @ Some(_) = level.find(|param| is_leaf || param.throughout, &hit) {
-                return found;
+        usual: Usual<'d>,
+        hit: &dyn Fn(&Param<'_>) -> Option<Hit>,
+    ) -> Option<Found<'d>> {
+        for (up, level) in self.levels().rev().enumerate() {
+            for (slot, param) in (level.base..).zip(level.command.params()) {
+                if (up == 0 || param.throughout)
+                    && let Some(hit) = hit(param)
+                {
+                    return Some(Found { slot, param, hit });
+                }
             }
-            is_leaf = false;
         }
-        present(self.usual, self.root()).find_map(|param| Some((NONE, param, hit(param)?)))
+        let mut usual = usual.present_in(self.root());
+        usual.find_map(|param| Some(Found { slot: NONE, param, hit: hit(param)? }))
     }
+}
+
+/// A parameter that a name means, and which of its names it was.
+#[derive(Debug, Clone, Copy)]
+pub(super) struct Found<'d> {
+    pub(super) slot: u32,
+    pub(super) param: &'d Param<'d>,
+    pub(super) hit: Hit,
 }
 
 impl<'d> Level<'d> {
     #[inline]
-    fn find<H>(
+    fn find(
         &self,
         is_in_reach: impl Fn(&Param<'_>) -> bool,
-        hit: impl Fn(&'d Param<'d>) -> Option<H>,
-    ) -> Option<(u32, &'d Param<'d>, H)> {
+        hit: impl Fn(&Param<'_>) -> Option<Hit>,
+    ) -> Option<Found<'d>> {
         let params = (self.base..).zip(self.command.params);
         let mut in_reach = params.filter(|(_, param)| is_in_reach(param));
-        let found = in_reach.find_map(|(slot, &param)| hit(param).map(|hit| (slot, param, hit)));
+        let found =
+            in_reach.find_map(|(slot, &param)| hit(param).map(|hit| Found { slot, param, hit }));
         if found.is_some() || self.command.bundles.is_empty() {
             return found;
         }
@@ -140,13 +142,13 @@ impl<'d> Level<'d> {
     }
 
     #[cold]
-    fn find_bundled<H>(
+    fn find_bundled(
         &self,
         is_in_reach: &dyn Fn(&Param<'_>) -> bool,
-        hit: &dyn Fn(&'d Param<'d>) -> Option<H>,
-    ) -> Option<(u32, &'d Param<'d>, H)> {
+        hit: &dyn Fn(&Param<'_>) -> Option<Hit>,
+    ) -> Option<Found<'d>> {
         let params = (self.base..).zip(self.command.params()).skip(self.command.params.len());
         let mut in_reach = params.filter(|(_, param)| is_in_reach(param));
-        in_reach.find_map(|(slot, param)| hit(param).map(|hit| (slot, param, hit)))
+        in_reach.find_map(|(slot, param)| hit(param).map(|hit| Found { slot, param, hit }))
     }
 }

@@ -5,8 +5,8 @@ use std::ops::Range;
 use std::path::Path;
 use std::sync::Arc;
 
+use super::reach::Usual;
 use super::unread::Unread;
-use crate::declare::Param;
 
 /// What a reading asks of the world around it. The edge implements it with the real one, a test with
 /// whatever it is about; [`Command::read`](crate::Command::read) does without.
@@ -92,7 +92,7 @@ pub struct Setting {
 #[derive(Clone, Default)]
 pub(crate) struct Around<'d> {
     /// What the program accepts everywhere.
-    pub(crate) usual: &'d [&'d Param<'d>],
+    pub(crate) usual: Usual<'d>,
     pub(crate) world: Option<&'d dyn World>,
     pub(crate) settings: Option<Arc<Settings>>,
     pub(crate) trial: Trial,

@@ -16,24 +16,33 @@ pub use page::{HELP, HELP_FLAG, ShowPage};
 pub use version::{ShowVersion, VERSION_FLAG};
 
 use crate::declare::{Command, Param, Problem};
-use crate::read::{Around, Outcome, Reader, Word, Words, World};
+use crate::read::{Around, Outcome, Reader, Usual, Word, Words, World};
 
 /// What every program has unless it says otherwise, in the order that pages show it.
-static USUAL: [&Param<'static>; 2] = [VERSION_FLAG.param(), HELP_FLAG.param()];
+static USUAL: &[&Param<'static>] = &[VERSION_FLAG.param(), HELP_FLAG.param()];
 
 impl<'d> Command<'d> {
     /// What every command below this root accepts beside its own.
-    pub(crate) const fn usual_params(&self) -> &'d [&'d Param<'d>] {
-        match self.usual {
-            Some(usual) => usual,
-            None => &USUAL,
+    pub(crate) fn usual_params(&'d self) -> Usual<'d> {
+        match &self.usual {
+            Some(usual) => Usual::of(usual),
+            None => Usual::of(&USUAL),
         }
+    }
+
+    /// The names in the tree that are those of what is usual.
+    pub(crate) fn unusual_names(&self) -> Vec<Problem<'d>> {
+        self.names_among(self.usual.unwrap_or(USUAL))
     }
 
     /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
     #[doc(hidden)]
     pub const fn stranger(&self) -> Option<Problem<'d>> {
-        self.stranger_among(self.usual_params())
+        let usual = match self.usual {
+            Some(usual) => usual,
+            None => USUAL,
+        };
+        self.stranger_among(usual)
     }
 
     /// Reads the words of a command line, the program's own name not among them. Nothing else is
@@ -47,7 +56,7 @@ impl<'d> Command<'d> {
         self.read_around(words, self.around(Some(world)))
     }
 
-    fn around(&self, world: Option<&'d dyn World>) -> Around<'d> {
+    fn around(&'d self, world: Option<&'d dyn World>) -> Around<'d> {
         Around { world, usual: self.usual_params(), ..Around::default() }
     }
 }

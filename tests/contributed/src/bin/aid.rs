@@ -1,0 +1,16 @@
+//! A program that asks in place, its page under another name, and a flag that stands alone.
+
+use clavret::{Asked, Flag, ShowPage, asked};
+
+static AID: Flag = Flag::new("aid").letter('a').stands_alone(&ShowPage);
+
+fn formats(_: &Asked<'_>) -> String {
+    "table\ncsv\n".to_owned()
+}
+
+fn main() {
+    asked!(program "aid", "write a report", usual(AID));
+    let file = asked!(operand 1 "file": String, "the file to write");
+    asked!(flag "formats", "list the formats", stands_alone = formats);
+    print!("{file}");
+}

@@ -1,7 +1,7 @@
 //! A table in bash's own words. Everything from the declaration stands between single quotes, and
 //! the walker never has any of it expanded or evaluated.
 
-use super::table::{Name, State, Table, Value};
+use super::{Name, State, Table, Value};
 use crate::declare::Command;
 use crate::text::{Put, digits};
 

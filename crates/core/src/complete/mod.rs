@@ -151,13 +151,13 @@ fn options(reader: &Reader<'_>) -> Vec<String> {
     let reach = reader.in_reach();
     let mut names = Vec::new();
     for (at, reached) in reach.list().iter().enumerate() {
-        if reached.param.role() != Role::Operand && !reached.param.is_hidden() {
-            names.extend(shown_names(reached.param).into_iter().filter(
-                |name| match name.as_bytes() {
+        if reached.param().role() != Role::Operand && !reached.param().is_hidden() {
+            names.extend(shown_names(reached.param()).into_iter().filter(|name| {
+                match name.as_bytes() {
                     [b'-', letter] => reach.has_letter(at, *letter),
                     _ => reach.has_name(at, name.trim_start_matches('-')),
-                },
-            ));
+                }
+            }));
         }
     }
     names
@@ -173,4 +173,68 @@ fn shown_names(param: &Param<'_>) -> Vec<String> {
         }
     }
     names
+}
+
+/// The states of a program; the first is its root.
+struct Table {
+    states: Vec<State>,
+    /// The lists of choices and of extensions; a [`Value::Choice`] and a [`Value::File`] count into it.
+    choices: Vec<Vec<String>>,
+}
+
+/// A command: what may stand behind its name.
+#[derive(Default)]
+struct State {
+    /// Names of subcommands, whether they are offered, and their states.
+    commands: Vec<(String, bool, usize)>,
+    /// Options of the command itself.
+    own: Vec<Name>,
+    /// Options that the commands below accept too.
+    throughout: Vec<Name>,
+    operands: Vec<Positional>,
+    /// What the words behind `--` are, where an operand takes these alone.
+    behind: Option<Value>,
+    /// From the first operand on no word is an option.
+    ends: bool,
+    /// The state of the default subcommand.
+    otherwise: Option<usize>,
+}
+
+/// A name of an option or flag, dashes included.
+struct Name {
+    name: String,
+    is_shown: bool,
+    /// What its words are; none for a flag.
+    values: Vec<Value>,
+    /// A value is attached, or left out: no word behind it is one.
+    is_attached: bool,
+    /// What parts several values in a word.
+    delimiter: Option<char>,
+}
+
+/// The words of an operand.
+struct Positional {
+    value: Value,
+    /// How many words; `None` for any number.
+    words: Option<u32>,
+    /// What parts several values in a word.
+    delimiter: Option<char>,
+}
+
+/// What a word may be.
+#[derive(Clone, Copy)]
+enum Value {
+    /// Text that nothing is known of.
+    Free,
+    /// One of a list.
+    Choice(usize),
+    Path,
+    /// A file whose name ends in one of a list.
+    File(usize),
+    Directory,
+    Program,
+    Account,
+    Host,
+    /// A command of the program itself, by its path from the root.
+    Topic,
 }

@@ -1,72 +1,9 @@
 //! A declaration as numbered states, which any shell's walker can follow.
 
 use super::shown_names;
+use super::{Name, Positional, State, Table, Value};
 use crate::declare::{Command, Kind, Param, Refers, Role, Tail};
 use crate::read::{Path, Reach};
-
-/// The states of a program; the first is its root.
-pub(super) struct Table {
-    pub(super) states: Vec<State>,
-    /// The lists of choices and of extensions; a [`Value::Choice`] and a [`Value::File`] count into it.
-    pub(super) choices: Vec<Vec<String>>,
-}
-
-/// A command: what may stand behind its name.
-#[derive(Default)]
-pub(super) struct State {
-    /// Names of subcommands, whether they are offered, and their states.
-    pub(super) commands: Vec<(String, bool, usize)>,
-    /// Options of the command itself.
-    pub(super) own: Vec<Name>,
-    /// Options that the commands below accept too.
-    pub(super) throughout: Vec<Name>,
-    pub(super) operands: Vec<Positional>,
-    /// What the words behind `--` are, where an operand takes these alone.
-    pub(super) behind: Option<Value>,
-    /// From the first operand on no word is an option.
-    pub(super) ends: bool,
-    /// The state of the default subcommand.
-    pub(super) otherwise: Option<usize>,
-}
-
-/// A name of an option or flag, dashes included.
-pub(super) struct Name {
-    pub(super) name: String,
-    pub(super) is_shown: bool,
-    /// What its words are; none for a flag.
-    pub(super) values: Vec<Value>,
-    /// A value is attached, or left out: no word behind it is one.
-    pub(super) is_attached: bool,
-    /// What parts several values in a word.
-    pub(super) delimiter: Option<char>,
-}
-
-/// The words of an operand.
-pub(super) struct Positional {
-    pub(super) value: Value,
-    /// How many words; `None` for any number.
-    pub(super) words: Option<u32>,
-    /// What parts several values in a word.
-    pub(super) delimiter: Option<char>,
-}
-
-/// What a word may be.
-#[derive(Clone, Copy)]
-pub(super) enum Value {
-    /// Text that nothing is known of.
-    Free,
-    /// One of a list.
-    Choice(usize),
-    Path,
-    /// A file whose name ends in one of a list.
-    File(usize),
-    Directory,
-    Program,
-    Account,
-    Host,
-    /// A command of the program itself, by its path from the root.
-    Topic,
-}
 
 impl Table {
     pub(super) fn new(root: &Command<'_>) -> Self {
@@ -130,10 +67,10 @@ impl Table {
     /// What every command accepts beside its own.
     fn add_usual(&mut self, root: &Command<'_>, state: &mut State) {
         let reach = Reach::of(&Path::of(root), root.usual_params());
-        for reached in reach.list().iter().filter(|reached| reached.is_usual) {
-            let values = self.values(reached.param);
+        for reached in reach.list().iter().filter(|reached| reached.is_usual()) {
+            let values = self.values(reached.param());
             let mut names = Vec::new();
-            add_names(&mut names, reached.param, &values);
+            add_names(&mut names, reached.param(), &values);
             let is_known = |named: &Name| state.throughout.iter().any(|own| own.name == named.name);
             names.retain(|named| !is_known(named));
             state.throughout.append(&mut names);

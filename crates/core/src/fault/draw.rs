@@ -1,9 +1,9 @@
 //! Faults as they are shown: a head, the line with carets, a sentence each, and what would read.
 
+use super::{Echo, Mark, Offer};
 use std::fmt;
 
-use super::echo::{Echo, Mark};
-use super::fix::{MOST as MOST_MENDED, Offer};
+use super::fix::MOST as MOST_MENDED;
 use crate::read::{Fault, Faults};
 use crate::text::{Ink, Look, Sheet, columns, digits};
 use crate::wording::fill;
@@ -36,7 +36,7 @@ impl<'d> Faults<'d> {
     /// ```
     pub fn draw(&self, look: Look) -> String {
         if self.are_mistakes() {
-            let root = self.path.root();
+            let root = self.path().root();
             return self.mistakes().map(|what| root.mistake(&what)).collect();
         }
         let mut groups = self.groups(&self.told_alone());
@@ -49,7 +49,7 @@ impl<'d> Faults<'d> {
             groups.retain(|group| !group.is_empty());
         }
         let groups: Vec<Vec<&Fault<'d>>> =
-            groups.iter().map(|group| group.iter().map(|&at| &self.list[at]).collect()).collect();
+            groups.iter().map(|group| group.iter().map(|&at| &self.list()[at]).collect()).collect();
         let mut sheet = Sheet::new(look);
         self.draw_head(groups.len(), &mut sheet);
         let shown = &groups[..groups.len().min(MOST)];
@@ -60,12 +60,12 @@ impl<'d> Faults<'d> {
     }
 
     fn draw_head(&self, count: usize, sheet: &mut Sheet) {
-        let wording = self.path.root().words();
+        let wording = self.path().root().words();
         let what = match count {
             1 => wording.one_fault.to_owned(),
             many => fill(wording.many_faults, &[&wording.count(many)]),
         };
-        sheet.put(Ink::Name, &self.path.text());
+        sheet.put(Ink::Name, &self.path().text());
         sheet.put(Ink::Plain, wording.colon);
         let beside = sheet.column();
         sheet.flow(beside, &what);
@@ -79,7 +79,7 @@ impl<'d> Faults<'d> {
         let outside = |at: usize| self.echo_outside(at, shown[at][0]);
         let lines: Vec<_> = (0..shown.len()).map(outside).collect();
         let lines_outside = lines.iter().flatten().count();
-        let is_echoed = self.words.count() > 0 && lines.iter().any(Option::is_none);
+        let is_echoed = self.words().count() > 0 && lines.iter().any(Option::is_none);
         if is_echoed {
             draw_echo(sheet, &self.echo(shown).within(width), numbered);
         }
@@ -109,21 +109,21 @@ impl<'d> Faults<'d> {
             sheet.end();
         }
         if shown.len() < count {
-            let more = self.path.root().words().count(count - shown.len());
-            sheet.flow(gutter, &fill(self.path.root().words().more_faults, &[&more]));
+            let more = self.path().root().words().count(count - shown.len());
+            sheet.flow(gutter, &fill(self.path().root().words().more_faults, &[&more]));
             sheet.end();
         }
     }
 
     /// What would read, and where to read more.
     fn draw_foot(&self, offer: Option<Offer>, sheet: &mut Sheet) {
-        let wording = self.path.root().words();
+        let wording = self.path().root().words();
         let heading = match &offer {
             Some(offer) if offer.has_holes => wording.outline,
             Some(_) => wording.fix,
             None => "",
         };
-        let page = self.path.page_line(self.around.usual);
+        let page = self.page_line();
         if offer.is_some() || page.is_some() {
             sheet.end();
         }

@@ -1,5 +1,6 @@
 //! A line as typed, or one from elsewhere, and the columns at which its faults stand.
 
+use super::{Echo, Mark};
 use std::ops::Range;
 
 use crate::read::{Fault, FaultKind, Faults, Place, has_secret, secret_settings};
@@ -13,21 +14,6 @@ const MOST_MARKS: usize = 10;
 /// Characters without a width that are shown one behind the other.
 const MOST_STACKED: usize = 8;
 
-/// A line as it is shown, and the columns that faults are about, in the order of the line.
-pub(super) struct Echo {
-    pub(super) text: String,
-    pub(super) marks: Vec<Mark>,
-}
-
-/// Columns of a line, and which of the shown things to put right they are about.
-#[derive(Clone)]
-pub(super) struct Mark {
-    pub(super) number: usize,
-    pub(super) columns: Range<usize>,
-    /// What stands there was not typed.
-    pub(super) is_missing: bool,
-}
-
 /// A place of the line that is marked.
 enum Marked<'f, 'd> {
     Missing(&'f Fault<'d>),
@@ -40,11 +26,11 @@ impl<'d> Faults<'d> {
     /// The line with the shown faults marked; placeholders stand where something is missing, and dots
     /// for what may be secret.
     pub(super) fn echo(&self, shown: &[Vec<&Fault<'d>>]) -> Echo {
-        let root = self.path.root();
+        let root = self.path().root();
         let mut echo = Echo { text: root.program_name().to_owned(), marks: Vec::new() };
         let mut column = columns(&echo.text);
         let mut places = places(shown).into_iter().peekable();
-        let count = self.words.count();
+        let count = self.words().count();
         for at in 0..=count {
             let here = |place: &(usize, usize, Marked<'_, 'd>)| place.0 == at;
             let missing = |place: &(usize, usize, Marked<'_, 'd>)| {
@@ -58,12 +44,12 @@ impl<'d> Faults<'d> {
             if at == count {
                 break;
             }
-            let word = self.dark.shown(self.words, at, 0, self.words.word(at).len());
+            let word = self.dark().shown(self.words(), at, 0, self.words().word(at).len());
             let quoted = Quoted::new(&word);
             while let Some((_, number, place)) = places.next_if(here) {
                 match place {
                     Marked::Typed(bytes) => {
-                        let moved = |byte| self.dark.moved(at, byte);
+                        let moved = |byte| self.dark().moved(at, byte);
                         let (from, to) = quoted.span(moved(bytes.start), moved(bytes.end));
                         let to = to.max(from + 1);
                         echo.mark(number, column + 1 + from..column + 1 + to, false);
@@ -83,7 +69,7 @@ impl<'d> Faults<'d> {
     /// What a fault shows that is not on the line: where that is, and its own line. Nothing for one
     /// that is on the line, or cannot be pointed at.
     pub(super) fn echo_outside(&self, number: usize, fault: &Fault<'d>) -> Option<(String, Echo)> {
-        match fault.place {
+        match fault.place() {
             Place::Variable { start, end } => {
                 let echo = self.echo_variable(number, fault, start..end)?;
                 Some((String::new(), echo))
@@ -95,7 +81,7 @@ impl<'d> Faults<'d> {
 
     /// `APIARY_YARD=nowhere`.
     fn echo_variable(&self, number: usize, fault: &Fault<'d>, bytes: Range<usize>) -> Option<Echo> {
-        let param = fault.param?;
+        let param = fault.param()?;
         let mut echo = Echo { text: param.variable.to_owned() + "=", marks: Vec::new() };
         let column = columns(&echo.text);
         let (value, (from, to)) = if param.secret {
@@ -118,12 +104,12 @@ impl<'d> Faults<'d> {
         fault: &Fault<'d>,
         bytes: Range<usize>,
     ) -> Option<(String, Echo)> {
-        let (root, settings) = (self.path.root(), self.around.settings.as_deref()?);
+        let (root, settings) = (self.path().root(), self.settings()?);
         let (line, column) = settings.position(bytes.start);
         let place = format!("{}:{line}:{column}", visible(&settings.file));
         let (line_start, text) = settings.line_at(bytes.start);
         let line_end = line_start + text.len();
-        let secrets = match fault.kind {
+        let secrets = match fault.kind() {
             // What is on a line that is not understood may be a secret.
             FaultKind::SettingMalformed if has_secret(root) => {
                 std::iter::once(line_start..line_end).collect()
@@ -162,8 +148,8 @@ fn places<'f, 'd>(shown: &[Vec<&'f Fault<'d>>]) -> Vec<(usize, usize, Marked<'f,
     let mut places = Vec::new();
     for (number, group) in shown.iter().enumerate() {
         for fault in group.iter().take(MOST_MARKS) {
-            for place in std::iter::once(&fault.place).chain(&fault.also) {
-                match *place {
+            for place in fault.places() {
+                match place {
                     Place::Before(word) => places.push((word, number, Marked::Missing(fault))),
                     Place::At { word, start, end } => {
                         places.push((word, number, Marked::Typed(start..end)));
@@ -190,9 +176,9 @@ fn append(text: &mut String, column: &mut usize, word: &str) {
 
 /// What would stand where something is missing.
 fn hole(fault: &Fault<'_>, command: &str) -> String {
-    let Some(param) = fault.param else { return command.to_owned() };
-    let holes = param.holes(fault.count);
-    match fault.kind {
+    let Some(param) = fault.param() else { return command.to_owned() };
+    let holes = param.holes(fault.count());
+    match fault.kind() {
         FaultKind::OptionMissing => param.spelled() + " " + &holes,
         FaultKind::RuleBroken if holes.is_empty() => param.spelled(),
         FaultKind::RuleBroken if !param.is_positional() => param.spelled() + " " + &holes,

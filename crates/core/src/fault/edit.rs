@@ -1,20 +1,10 @@
 //! A line that is being repaired: its words, holes among them, and what is done to them.
 
-use std::ffi::{OsStr, OsString};
+use super::{Edit, Line, Word};
+use std::ffi::OsStr;
 
 use crate::declare::{Command, Param};
 use crate::text::{Put, Quoted, part};
-
-/// A word of a line that is being repaired.
-#[derive(Clone, Default)]
-pub(super) struct Word {
-    /// As it is read again: with an example in each hole.
-    pub(super) typed: OsString,
-    /// As it is shown, where that is not just the typed word, quoted.
-    shown: Option<String>,
-    /// Which word of the line as typed it was.
-    pub(super) from: Option<usize>,
-}
 
 impl Word {
     pub(super) fn text(text: &OsStr) -> Self {
@@ -61,9 +51,6 @@ impl Word {
     }
 }
 
-/// A line that is being repaired.
-pub(super) type Line = Vec<Word>;
-
 /// The words of a line as they are read.
 pub(super) fn typed(line: &Line) -> Vec<&OsStr> {
     line.iter().map(|word| &*word.typed).collect()
@@ -78,17 +65,6 @@ pub(super) fn shown(root: &Command<'_>, line: &Line) -> String {
         shown.put(&word.text_shown());
     }
     shown
-}
-
-/// What is done to a line.
-pub(super) enum Edit {
-    /// The bytes from `start` to `end` of a word give way to something else; `apart`, which then
-    /// begins a word of its own.
-    Replace { word: usize, start: usize, end: usize, with: Word, apart: bool },
-    /// Words are put in front of a word.
-    Insert { word: usize, words: Line },
-    /// A word is left out.
-    Drop { word: usize },
 }
 
 impl Edit {

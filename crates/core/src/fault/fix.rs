@@ -3,11 +3,11 @@
 //! words (`keep.rs`) may be chosen: the one that is alone at its cost. Whoever copies a line that is
 //! offered does so without thought; where several would do, none is.
 
+use super::{Class, Cost, Line, Offer, Repair, Repaired, Word};
 use std::ffi::{OsStr, OsString};
 
-use super::edit::{Line, Word, shown, typed};
-use super::keep::{keeps, loses_nothing};
-use super::repair::{Class, Cost, Repair};
+use super::edit::{shown, typed};
+use super::keep::{keeps, loses_nothing, uses};
 use crate::declare::{Gives, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
 use crate::text::{in_order, part};
@@ -24,37 +24,20 @@ const WORDS: usize = 4_000_000;
 /// Bytes of a line that is offered; nobody copies a longer one.
 const LONGEST: usize = 1 << 16;
 
-/// What came of the search for a line that reads.
-pub(super) struct Repaired {
-    /// The line, where it may be offered.
-    pub(super) offer: Option<Offer>,
-    /// The places of the faults to be told. The others went away when these were mended: a word is
-    /// only one too many because the option that it is the value of is misspelt.
-    pub(super) told: Vec<usize>,
-}
-
-/// A repaired line that reads.
-pub(super) struct Offer {
-    /// The line as it is shown: quoted, with placeholders in the holes.
-    pub(super) shown: String,
-    /// Whether there are holes: then it is an outline, not a fix.
-    pub(super) has_holes: bool,
-}
-
 impl<'d> Faults<'d> {
     /// The line with every fault repaired, if it reads then. What is wrong elsewhere, in a variable
     /// or the config file, is not mended by a line.
     #[inline(never)]
     pub(super) fn repaired(&self) -> Option<Repaired> {
         use FaultKind::{OperandExtra, OperandMissing};
-        let is_single = |fault: &&Fault<'_>| !matches!(fault.kind, OperandExtra | OperandMissing);
-        if self.list.iter().filter(is_single).count() > STEPS {
+        let is_single = |fault: &&Fault<'_>| !matches!(fault.kind(), OperandExtra | OperandMissing);
+        if self.list().iter().filter(is_single).count() > STEPS {
             return None;
         }
-        let words = self.words.iter().enumerate();
+        let words = self.words().iter().enumerate();
         let mut line: Line = words.map(|(at, word)| Word::typed(at, word)).collect();
         let mut left = WORDS / (line.len() + 1);
-        let (root, around) = (self.path.root(), self.around.for_trial(Trial::Read));
+        let (root, around) = (self.path().root(), self.around().for_trial(Trial::Read));
         let mut told = Vec::new();
         for _ in 0..STEPS {
             let words = typed(&line);
@@ -67,7 +50,7 @@ impl<'d> Faults<'d> {
             };
             // Names first: what stands behind one is only understood once it is known. What may be
             // mended by leaving words out comes last, when what else is wrong with them is told.
-            let on_line = now.list.iter().enumerate().filter(|(_, fault)| fault.is_on_line());
+            let on_line = now.list().iter().enumerate().filter(|(_, fault)| fault.is_on_line());
             let Some((pick, _)) = on_line.min_by_key(|(_, fault)| fault.turn()) else {
                 return self.told(told, None);
             };
@@ -75,11 +58,11 @@ impl<'d> Faults<'d> {
             left -= tried;
             // Behind an unknown command too little is known to guess at a text as well.
             let is_known = |repair: &Repair| {
-                let is_command = |fault: &Fault<'_>| fault.kind == FaultKind::CommandUnknown;
-                repair.cost.class != Class::Quoted || !self.list.iter().any(is_command)
+                let is_command = |fault: &Fault<'_>| fault.kind() == FaultKind::CommandUnknown;
+                repair.cost.class != Class::Quoted || !self.list().iter().any(is_command)
             };
             let repair = repair.filter(is_known)?;
-            for fault in repair.mends.iter().map(|&at| &now.list[at]) {
+            for fault in repair.mends.iter().map(|&at| &now.list()[at]) {
                 told.extend(self.original(fault, &line, &told));
             }
             line = repair.line;
@@ -93,8 +76,8 @@ impl<'d> Faults<'d> {
         if told.is_empty() {
             return None;
         }
-        for (at, fault) in self.list.iter().enumerate() {
-            if !fault.is_on_line() || fault.kind == FaultKind::FileUnread {
+        for (at, fault) in self.list().iter().enumerate() {
+            if !fault.is_on_line() || fault.kind() == FaultKind::FileUnread {
                 told.push(at);
             }
         }
@@ -104,20 +87,20 @@ impl<'d> Faults<'d> {
     /// A line that reads, if it may be copied without thought: nothing in it may be secret, its files
     /// can be read, and the program's own tests hold nothing against it.
     fn offer(&self, line: &Line, outcome: Outcome<'_>) -> Option<Offer> {
-        let is_of_file = |fault: &Fault<'_>| fault.kind == FaultKind::FileUnread;
-        if !self.dark.is_empty() || self.list.iter().any(is_of_file) {
+        let is_of_file = |fault: &Fault<'_>| fault.kind() == FaultKind::FileUnread;
+        if !self.dark().is_empty() || self.list().iter().any(is_of_file) {
             return None;
         }
-        let root = self.path.root();
+        let root = self.path().root();
         let has_holes = line.iter().any(Word::is_hole);
         if let Outcome::Reading(reading) = outcome {
             let names_file = reading.steps().iter().any(|step| step.meaning() == Meaning::File);
             let typed_line: Line =
-                self.words.iter().enumerate().map(|(at, word)| Word::typed(at, word)).collect();
+                self.words().iter().enumerate().map(|(at, word)| Word::typed(at, word)).collect();
             let trace = reading.into_trace();
             // Each repair kept what it did not touch; several of them may lose a word all the same.
             let is_kept = loses_nothing(self, &typed_line, line, &trace);
-            let (words, around) = (typed(line), self.around.for_trial(Trial::Judged));
+            let (words, around) = (typed(line), self.around().for_trial(Trial::Judged));
             let judged = || match has_holes {
                 true => true,
                 false => {
@@ -147,7 +130,7 @@ impl<'d> Faults<'d> {
         if tried > allowed {
             return (None, 0);
         }
-        let is_ambiguous = matches!(self.list[pick].kind, OptionAmbiguous | CommandAmbiguous);
+        let is_ambiguous = matches!(self.list()[pick].kind(), OptionAmbiguous | CommandAmbiguous);
         let mut best: Option<Tried> = None;
         let mut is_alone = true;
         for repair in repairs {
@@ -174,22 +157,24 @@ impl<'d> Faults<'d> {
         around: &Around<'_>,
     ) -> Option<Tried> {
         let words = typed(&repair.line);
-        let (faults, trace) = match self.path.root().read_around(Words::new(&words), around.clone())
-        {
-            Outcome::Faults(after) if self.is_better(&after, pick, &repair) => {
-                (after.list.len(), after.trace)
-            }
-            Outcome::Faults(_) => return None,
-            Outcome::Reading(reading) => (0, reading.into_trace()),
-            Outcome::Asked(asked) if self.list[pick].param.is_some_and(Param::stands_alone) => {
-                (0, asked.into_trace())
-            }
-            // A request is answered whatever else stands on the line.
-            Outcome::Asked(asked) => {
-                let is_page = asked.gives(Gives::Page);
-                return Some(Tried::asks(usize::from(is_page), repair));
-            }
-        };
+        let (faults, trace) =
+            match self.path().root().read_around(Words::new(&words), around.clone()) {
+                Outcome::Faults(after) if self.is_better(&after, pick, &repair) => {
+                    (after.list().len(), after.into_trace())
+                }
+                Outcome::Faults(_) => return None,
+                Outcome::Reading(reading) => (0, reading.into_trace()),
+                Outcome::Asked(asked)
+                    if self.list()[pick].param().is_some_and(Param::stands_alone) =>
+                {
+                    (0, asked.into_trace())
+                }
+                // A request is answered whatever else stands on the line.
+                Outcome::Asked(asked) => {
+                    let is_page = asked.gives(Gives::Page);
+                    return Some(Tried::asks(usize::from(is_page), repair));
+                }
+            };
         let is_kept = keeps(self, line, pick, &repair, &trace);
         let reading = values(&trace, &words);
         is_kept.then_some(Tried { faults, reading, repair })
@@ -198,29 +183,30 @@ impl<'d> Faults<'d> {
     /// Whether a repaired line has less wrong with it, and nothing new. A name that is mended may show
     /// what stands behind it, or is missing there, for the first time.
     fn is_better(&self, after: &Faults<'_>, pick: usize, repair: &Repair) -> bool {
-        let names = |faults: &Faults<'_>| faults.list.iter().filter(|f| f.is_of_name()).count();
-        if self.list[pick].is_of_name() && repair.renames {
-            return after.list.len() < self.list.len() || names(after) < names(self);
+        let names = |faults: &Faults<'_>| faults.list().iter().filter(|f| f.is_of_name()).count();
+        if self.list()[pick].is_of_name() && repair.renames {
+            return after.list().len() < self.list().len() || names(after) < names(self);
         }
-        let is_known = |fault: &Fault<'_>| self.list.iter().any(|known| known.kind == fault.kind);
-        after.list.len() < self.list.len() && after.list.iter().all(is_known)
+        let is_known =
+            |fault: &Fault<'_>| self.list().iter().any(|known| known.kind() == fault.kind());
+        after.list().len() < self.list().len() && after.list().iter().all(is_known)
     }
 
     /// Which fault of the line as typed a fault of the line being repaired is.
     fn original(&self, fault: &Fault<'_>, line: &Line, told: &[usize]) -> Option<usize> {
         let is_same = |other: &Fault<'_>| {
-            other.kind == fault.kind
-                && match (other.place, fault.place) {
+            other.kind() == fault.kind()
+                && match (other.place(), fault.place()) {
                     (Place::At { word: was, .. }, Place::At { word, .. }) => {
                         line[word].from == Some(was)
                     }
                     (Place::Before(_), Place::Before(_)) => {
-                        other.param.map(Param::name) == fault.param.map(Param::name)
+                        other.param().map(Param::name) == fault.param().map(Param::name)
                     }
                     _ => false,
                 }
         };
-        (0..self.list.len()).find(|at| !told.contains(at) && is_same(&self.list[*at]))
+        (0..self.list().len()).find(|at| !told.contains(at) && is_same(&self.list()[*at]))
     }
 }
 
@@ -248,7 +234,7 @@ impl Tried {
 /// What is read as what, so that two lines can be told from each other.
 fn values(trace: &Trace<'_>, words: &[&OsStr]) -> Vec<Said> {
     let mut values = Vec::new();
-    for used in trace.uses().iter().filter(|used| used.param != 0) {
+    for used in uses(trace).iter().filter(|used| used.param != 0) {
         let bytes = used.step.bytes();
         let text = match used.step.is_of_value() {
             true => part(words[used.step.word()], bytes.start, bytes.end).into_owned(),

@@ -5,9 +5,9 @@
 //!
 //! What reads is not lost, and what stands behind `--` stays there.
 
-use super::edit::Line;
-use super::repair::{Class, Repair};
-use crate::read::{FaultKind, Faults, Meaning, Place, Trace, Use};
+use super::Use;
+use super::{Class, Line, Repair};
+use crate::read::{FaultKind, Faults, Meaning, Place, Trace};
 use crate::text::part;
 
 /// Whether all that a repair of a line does not touch means what it meant.
@@ -19,13 +19,13 @@ pub(super) fn keeps(
     after: &Trace<'_>,
 ) -> bool {
     let mut change = Change::new(before, line, &repair.line, after);
-    change.from = word_of(before.list[pick].place).and_then(|word| line[word].from);
+    change.from = word_of(before.list()[pick].place()).and_then(|word| line[word].from);
     change.mended = change.mended();
     change.moves_up = repair.cost.class == Class::Dropped;
     let loses = matches!(repair.cost.class, Class::Quoted | Class::Dropped);
     // What moves is an option there, and no word that something else takes; or the name of a command.
     let overrides = repair.cost.class == Class::Moved
-        && before.list[pick].kind != FaultKind::CommandUnknown
+        && before.list()[pick].kind() != FaultKind::CommandUnknown
         && (change.mended.is_empty() || change.is_named_elsewhere());
     change.keeps_words()
         && (loses || change.keeps_values())
@@ -42,9 +42,9 @@ pub(super) fn loses_nothing(
     after: &Trace<'_>,
 ) -> bool {
     let mut change = Change::new(before, line, mended, after);
-    for fault in &before.list {
-        if matches!(fault.kind, FaultKind::OptionRepeated | FaultKind::ValueTwice) {
-            change.excused.extend(fault.param.map(|param| std::ptr::from_ref(param).addr()));
+    for fault in before.list() {
+        if matches!(fault.kind(), FaultKind::OptionRepeated | FaultKind::ValueTwice) {
+            change.excused.extend(fault.param().map(|param| std::ptr::from_ref(param).addr()));
         }
     }
     change.keeps_values() && change.keeps_untouched() && change.keeps_protected()
@@ -84,8 +84,8 @@ impl<'c> Change<'c> {
     fn new(before: &Faults<'_>, line: &'c Line, new: &'c Line, after: &Trace<'_>) -> Self {
         let mut faulty = vec![Vec::new(); line.len()];
         let (mut settled, mut free) = (usize::MAX, usize::MAX);
-        for fault in &before.list {
-            let Place::At { word, start, end } = fault.place else { continue };
+        for fault in before.list() {
+            let Place::At { word, start, end } = fault.place() else { continue };
             faulty[word].push((start, end));
             for next in faulty.iter_mut().skip(word + 1).take(fault.more()) {
                 next.push((0, usize::MAX));
@@ -93,11 +93,11 @@ impl<'c> Change<'c> {
             if fault.is_of_name() {
                 settled = settled.min(word);
             }
-            if matches!(fault.kind, FaultKind::CommandUnknown | FaultKind::CommandAmbiguous) {
+            if matches!(fault.kind(), FaultKind::CommandUnknown | FaultKind::CommandAmbiguous) {
                 free = free.min(word);
             }
         }
-        let (was, is) = (before.trace.uses(), after.uses());
+        let (was, is) = (uses(before.trace()), uses(after));
         let (was, is) = (by_word(was, line.len()), by_word(is, new.len()));
         let (from, mended, excused, moves_up) = (None, Vec::new(), Vec::new(), false);
         let pairs = pairs(line, new);
@@ -249,6 +249,24 @@ impl<'c> Change<'c> {
         let Some(is_end) = end(&self.is) else { return false };
         self.pairs.iter().all(|&(was, is)| was <= was_end || is > is_end)
     }
+}
+
+/// What each step is for, in the order of the line.
+pub(super) fn uses(trace: &Trace<'_>) -> Vec<Use> {
+    let mut counts = vec![0; trace.params()];
+    let (mut uses, mut operands) = (Vec::with_capacity(trace.steps().len()), 0);
+    for &step in trace.steps() {
+        let param = trace.param(&step).map_or(0, |param| std::ptr::from_ref(param).addr());
+        let mut index = 0;
+        if step.is_of_value()
+            && let Some(count) = counts.get_mut(step.slot())
+        {
+            (index, *count) = (*count, *count + 1);
+        }
+        uses.push(Use { step, param, index, operand: operands });
+        operands += usize::from(step.meaning() == Meaning::Operand);
+    }
+    uses
 }
 
 fn by_word(uses: Vec<Use>, words: usize) -> Vec<Vec<Use>> {

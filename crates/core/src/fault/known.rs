@@ -11,7 +11,7 @@ use crate::wording::{Wording, fill};
 impl<'d> Faults<'d> {
     /// What is said of an unknown option: which commands have it, or which ones are near.
     pub(super) fn known_option(&self, fault: &Fault<'d>, wording: &Wording) -> Option<String> {
-        let root = self.path.root();
+        let root = self.path().root();
         let mut owners = Vec::new();
         for names in self.owners(fault, root) {
             let mut owner = root.program_name().to_owned();
@@ -31,9 +31,9 @@ impl<'d> Faults<'d> {
     /// The word of a fault about a name, and the name; nothing where it may be a secret, which even a
     /// name near to it would tell of.
     pub(super) fn named(&self, fault: &Fault<'_>) -> Option<(usize, Cow<'d, OsStr>)> {
-        let Place::At { word, start, end } = fault.place else { return None };
-        let is_dark = self.dark.start(word).is_some_and(|dark| dark < end);
-        (!is_dark).then(|| (word, part(self.words.word(word), start, end)))
+        let Place::At { word, start, end } = fault.place() else { return None };
+        let is_dark = self.dark().start(word).is_some_and(|dark| dark < end);
+        (!is_dark).then(|| (word, part(self.words().word(word), start, end)))
     }
 
     /// The names that an ambiguous abbreviation may stand for, dashes included.
@@ -41,9 +41,9 @@ impl<'d> Faults<'d> {
         let Some((word, typed)) = self.named(fault) else { return Vec::new() };
         let typed = typed.to_string_lossy();
         let mut names = Vec::new();
-        if fault.kind == FaultKind::CommandAmbiguous {
+        if fault.kind() == FaultKind::CommandAmbiguous {
             // Of a command's names one is enough.
-            for command in self.path.leaf().commands.iter().filter(|command| !command.hidden) {
+            for command in self.path().leaf().commands.iter().filter(|command| !command.hidden) {
                 let name = command.shown_names().find(|name| name.starts_with(&*typed));
                 names.extend(name.map(str::to_owned));
             }
@@ -58,11 +58,11 @@ impl<'d> Faults<'d> {
 
     /// The nearest key to one of the config file that nothing is called, in its section.
     pub(super) fn near_setting(&self, fault: &Fault<'d>, typed: &str) -> Option<String> {
-        let Place::Setting { start, .. } = fault.place else { return None };
-        let entries = &self.around.settings.as_deref()?.entries;
+        let Place::Setting { start, .. } = fault.place() else { return None };
+        let entries = &self.settings()?.entries;
         let is_meant = |entry: &&Setting| entry.path.iter().any(|key| key.1.start == start);
         let entry = entries.iter().find(is_meant)?;
-        let mut command = self.path.root();
+        let mut command = self.path().root();
         for (key, place) in &entry.path {
             if place.start == start {
                 break;
@@ -121,7 +121,7 @@ impl<'d> Faults<'d> {
         };
         // A program that is asked for its version, and for nothing else.
         if typed == "-V"
-            && self.words.count() == 1
+            && self.words().count() == 1
             && let Some(version) = reach.asks_for(Gives::Version)
         {
             return vec![version];
@@ -149,7 +149,7 @@ impl<'d> Faults<'d> {
 
     /// The parameters that a misspelt option may be: those of the nearest names.
     pub(super) fn near_params(&self, fault: &Fault<'d>) -> Vec<&'d Param<'d>> {
-        let Place::At { word, .. } = fault.place else { return Vec::new() };
+        let Place::At { word, .. } = fault.place() else { return Vec::new() };
         let (_, names) = self.near_options(fault);
         let is_near = |param: &&Param<'_>| {
             names.iter().any(|name| match name.as_bytes() {
@@ -197,7 +197,7 @@ impl<'d> Faults<'d> {
     /// The nearest subcommands to an unknown one, and how many slips away they are.
     pub(super) fn near_commands(&self, fault: &Fault<'d>) -> (usize, Vec<&'d str>) {
         let Some((_, typed)) = self.named(fault) else { return Default::default() };
-        let seen = self.path.leaf().commands.iter().filter(|command| !command.hidden);
+        let seen = self.path().leaf().commands.iter().filter(|command| !command.hidden);
         let mut names = seen.flat_map(|command| command.shown_names());
         // No command is called so; and what is behind the sign is not to be lost.
         let typed = if typed.as_encoded_bytes().contains(&b'=') { Cow::default() } else { typed };
@@ -221,7 +221,7 @@ impl<'d> Faults<'d> {
 
     /// The subcommands of the command reached, but for hidden ones.
     pub(super) fn seen_commands(&self) -> Vec<&'d str> {
-        let seen = self.path.leaf().commands.iter().filter(|command| !command.hidden);
+        let seen = self.path().leaf().commands.iter().filter(|command| !command.hidden);
         seen.map(|command| command.name).collect()
     }
 }

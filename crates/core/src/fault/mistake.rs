@@ -8,16 +8,16 @@ use crate::wording::fill;
 impl<'d> Faults<'d> {
     /// What is wrong with the program: its defaults that do not read.
     pub(super) fn mistakes(&self) -> impl Iterator<Item = String> {
-        self.list.iter().filter(|fault| fault.is_mistake()).map(|fault| self.mistake(fault))
+        self.list().iter().filter(|fault| fault.is_mistake()).map(|fault| self.mistake(fault))
     }
 
     pub(crate) fn mistake(&self, fault: &Fault<'d>) -> String {
         let sentence = self.sentence(&[fault]);
-        if matches!(fault.kind, FaultKind::ValueMisfit | FaultKind::ValueRefused) {
+        if matches!(fault.kind(), FaultKind::ValueMisfit | FaultKind::ValueRefused) {
             return sentence;
         }
-        let wording = self.path.root().words();
-        let (Some(param), typed) = (fault.param, self.typed(fault)) else { return sentence };
+        let wording = self.path().root().words();
+        let (Some(param), typed) = (fault.param(), self.typed(fault)) else { return sentence };
         let what = fill(wording.is_wrong, &[&sentence]);
         fill(wording.default_of, &[&param.spelled(), typed.trim_matches('\''), &what])
     }

@@ -1,14 +1,13 @@
 //! What may help against a name that is not known: another spelling, other dashes, another place in the
 //! line, or the names of commands that were left out.
 
-use super::edit::{Edit, Word};
 use super::fix::READINGS;
-use super::repair::{Bench, Class, Cost};
+use super::{Bench, Class, Cost, Edit, Word};
 
 impl Bench<'_, '_> {
     pub(super) fn option_unknown(&mut self) {
         let Some((word, start, _)) = self.place() else { return };
-        let owners = self.faults.owners(self.fault, self.faults.path.root());
+        let owners = self.faults.owners(self.fault, self.faults.path().root());
         // A name that is right elsewhere is no slip.
         if owners.is_empty() {
             let (distance, names) = self.faults.near_options(self.fault);
@@ -69,7 +68,7 @@ impl Bench<'_, '_> {
     /// An option in front of the command that takes it moves behind: alone, or with a word or two
     /// behind it as its value.
     fn move_behind(&mut self, word: usize) {
-        let above = self.faults.trace.leaf_before(word);
+        let above = self.faults.trace().leaf_before(word);
         let rest = &self.line[word..];
         for taken in 1..rest.len().min(4) {
             let (option, behind) = rest.split_at(taken);
@@ -85,7 +84,7 @@ impl Bench<'_, '_> {
 
     /// The commands below the one at hand that have the option: their names are put in front.
     fn command_of_option(&mut self, word: usize) {
-        let reached = self.faults.trace.leaf_before(word);
+        let reached = self.faults.trace().leaf_before(word);
         for names in
             self.faults.owners(self.fault, reached).iter().filter(|names| !names.is_empty())
         {

@@ -23,7 +23,7 @@ impl<'d> Faults<'d> {
         let is_called = |command: &Command<'d>| {
             command.shown_names().any(|name| name.as_bytes() == typed.as_encoded_bytes())
         };
-        let found = search(self.path.leaf(), &is_called);
+        let found = search(self.path().leaf(), &is_called);
         let above = |mut names: Vec<&'d str>| {
             names.pop();
             names
@@ -34,8 +34,8 @@ impl<'d> Faults<'d> {
     /// The parameters of all commands that an unknown option may be: those that are called so.
     pub(super) fn owning_params(&self, fault: &Fault<'_>) -> Vec<&'d Param<'d>> {
         let mut params = Vec::new();
-        for way in self.owners(fault, self.path.root()) {
-            let mut command = self.path.root();
+        for way in self.owners(fault, self.path().root()) {
+            let mut command = self.path().root();
             for name in way {
                 command = command.find(name.as_bytes()).unwrap_or(command);
             }
@@ -48,8 +48,8 @@ impl<'d> Faults<'d> {
     /// The parameter of a command above that an unknown option is the name of, and the word of the
     /// command named next, which it must stand in front of.
     pub(super) fn above(&self, fault: &Fault<'_>) -> Option<(usize, &'d Param<'d>)> {
-        let Place::At { word, .. } = fault.place else { return None };
-        let levels = self.trace.levels_before(word);
+        let Place::At { word, .. } = fault.place() else { return None };
+        let levels = self.trace().levels_before(word);
         let pairs = levels.windows(2).rev();
         pairs
             .filter_map(|pair| {
@@ -62,7 +62,7 @@ impl<'d> Faults<'d> {
 
     /// Whether an unknown option is a parameter's name.
     fn is_called_so(&self, param: &Param<'_>, fault: &Fault<'_>) -> bool {
-        let (Some((_, typed)), Place::At { start, .. }) = (self.named(fault), fault.place) else {
+        let (Some((_, typed)), Place::At { start, .. }) = (self.named(fault), fault.place()) else {
             return false;
         };
         !param.is_hidden()

@@ -9,12 +9,12 @@ use crate::wording::{Wording, fill};
 impl<'d> Faults<'d> {
     /// Why a value is refused, of one or of several.
     pub(super) fn refused(&self, group: &[&Fault<'d>], name: &str, typed: &str) -> String {
-        let wording = self.path.root().words();
-        let Some((&fault, param)) = group.first().and_then(|fault| Some((fault, fault.param?)))
+        let wording = self.path().root().words();
+        let Some((&fault, param)) = group.first().and_then(|fault| Some((fault, fault.param()?)))
         else {
             return String::new();
         };
-        let sentence = match &fault.reason {
+        let sentence = match &fault.reason() {
             Some(Reason::Count(count)) => {
                 let counts = [param.kinds().len().max(1), *count].map(|count| match count {
                     0 => digits(0),
@@ -22,7 +22,7 @@ impl<'d> Faults<'d> {
                 });
                 fill(wording.value_count, &[name, &counts[0], &counts[1]])
             }
-            Some(Reason::Own(reason)) if fault.kind == FaultKind::ValueRefused => {
+            Some(Reason::Own(reason)) if fault.kind() == FaultKind::ValueRefused => {
                 fill(wording.value_refused, &[name, typed]) + wording.colon + &visible(reason)
             }
             _ => match only_choice(wording, fault, param) {
@@ -44,12 +44,12 @@ impl<'d> Faults<'d> {
         (name, typed): (&str, &str),
         sentence: String,
     ) -> String {
-        let wording = self.path.root().words();
+        let wording = self.path().root().words();
         let range = param.tests().find_map(|test| match test.says() {
             Says::Range(low, high) => Some((low, high)),
             _ => None,
         });
-        let what = match (&fault.reason, range) {
+        let what = match (&fault.reason(), range) {
             (Some(Reason::Above), Some((_, high))) => fill(wording.is_above, &[&high]),
             (Some(Reason::Below), Some((low, _))) => fill(wording.is_below, &[&low]),
             _ => fill(wording.is_wrong, &[&sentence]),
@@ -64,10 +64,10 @@ impl<'d> Faults<'d> {
         (name, typed): (&str, &str),
         param: &'d Param<'d>,
     ) -> String {
-        let wording = self.path.root().words();
+        let wording = self.path().root().words();
         let Some(&fault) = group.first() else { return String::new() };
         let sentence = fill(wording.value_misfit, &[name, &right(wording, fault, param)]);
-        let why = match &fault.reason {
+        let why = match &fault.reason() {
             _ if self.takes_option(fault) => fill(wording.is_option, &[typed]),
             Some(Reason::Own(reason)) => visible(reason),
             Some(Reason::Near(Miss::NoDay(day))) => fill(wording.no_day, &[&visible(day)]),
@@ -102,7 +102,7 @@ fn is_phrase<'w>(
     param: &Param<'_>,
     are_several: bool,
 ) -> &'w str {
-    let [one, several] = match fault.reason {
+    let [one, several] = match fault.reason() {
         Some(Reason::Above) => [wording.above, wording.are_above],
         Some(Reason::Below) => [wording.below, wording.are_below],
         Some(Reason::Absent) => return wording.nothing_at,
@@ -138,17 +138,17 @@ fn right(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> String {
         return wording.says(&test.says(), kind(param, fault.which()));
     }
     // The ending is told with what is amiss.
-    if fault.reason == Some(Reason::Near(Miss::Ending)) {
+    if fault.reason() == Some(&Reason::Near(Miss::Ending)) {
         let noun = wording.path_noun(param);
         return if noun.is_empty() { wording.path } else { noun }.to_owned();
     }
-    takes(wording, param, fault.which(), fault.reason.as_ref())
+    takes(wording, param, fault.which(), fault.reason())
 }
 
 /// The validator that refuses a value, where that is not a range.
 fn refusing<'d>(fault: &Fault<'_>, param: &Param<'d>) -> Option<&'d dyn Test> {
-    match fault.reason {
-        Some(Reason::Tested(place, _)) => param.tests().nth(place.into()),
+    match fault.reason() {
+        Some(Reason::Tested(place, _)) => param.tests().nth((*place).into()),
         _ => None,
     }
 }
@@ -229,10 +229,10 @@ fn takes_such(
 
 /// A value that is missing, or the rest of one of several words.
 pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
-    let Some(param) = fault.param else { return String::new() };
+    let Some(param) = fault.param() else { return String::new() };
     let all = param.holes(0);
-    if fault.count > 0 {
-        return fill(wording.value_rest, &[name, &all, &param.holes(fault.count)]);
+    if fault.count() > 0 {
+        return fill(wording.value_rest, &[name, &all, &param.holes(fault.count())]);
     }
     if param.kinds().len() > 1 {
         return fill(wording.value_missing, &[name, &all]);

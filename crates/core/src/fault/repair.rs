@@ -1,49 +1,13 @@
 //! What may help against a fault: a few repairs each, the likely ones first. Whether one does is seen
 //! when the line is read again.
 
+use super::{Bench, Class, Cost, Edit, Line, Repair, Word};
 use std::ffi::{OsStr, OsString};
 
-use super::edit::{Edit, Line, Word, edited};
+use super::edit::edited;
 use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
 use crate::text::{in_order, near, part};
-
-/// A line that may be right.
-pub(super) struct Repair {
-    pub(super) line: Line,
-    pub(super) cost: Cost,
-    /// Whether a name is mended or moved, and no more.
-    pub(super) renames: bool,
-    /// The faults that it mends, by their places in the list.
-    pub(super) mends: Vec<usize>,
-}
-
-/// How far a repair goes, compared in this order.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
-pub(super) struct Cost {
-    pub(super) class: Class,
-    /// Slips of the fingers; or words that are put in.
-    pub(super) distance: usize,
-    /// Words that stand elsewhere.
-    pub(super) moved: usize,
-}
-
-/// What is done, from little to much.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
-pub(super) enum Class {
-    /// A word is spelt otherwise.
-    Spelled,
-    /// A value is attached to its name, or parted from it.
-    Attached,
-    /// Words become one.
-    Quoted,
-    /// Words stand elsewhere.
-    Moved,
-    /// Words are put in, and where a value is wrong something else for it.
-    Inserted,
-    /// A value goes that stands twice where it may once.
-    Dropped,
-}
 
 impl Class {
     pub(super) const fn at(self, distance: usize) -> Cost {
@@ -51,21 +15,12 @@ impl Class {
     }
 }
 
-/// The repairs of one fault in the making.
-pub(super) struct Bench<'f, 'd> {
-    pub(super) faults: &'f Faults<'d>,
-    pub(super) fault: &'f Fault<'d>,
-    pub(super) line: &'f Line,
-    pub(super) pick: usize,
-    pub(super) repairs: Vec<Repair>,
-}
-
 impl<'d> Faults<'d> {
     /// What may help against a fault of a line.
     pub(super) fn repairs(&self, line: &Line, pick: usize) -> Vec<Repair> {
-        let fault = &self.list[pick];
+        let fault = &self.list()[pick];
         let mut bench = Bench { faults: self, fault, line, pick, repairs: Vec::new() };
-        match fault.kind {
+        match fault.kind() {
             FaultKind::OptionUnknown => bench.option_unknown(),
             FaultKind::CommandUnknown => bench.command_unknown(),
             FaultKind::OptionAmbiguous | FaultKind::CommandAmbiguous => bench.ambiguous(),
@@ -114,7 +69,7 @@ impl<'d> Bench<'_, 'd> {
     }
 
     pub(super) fn replace(&mut self, cost: Cost, with: &str) {
-        if let Place::At { word, start, end } = self.fault.place {
+        if let Place::At { word, start, end } = self.fault.place() {
             let with = Word::text(with.as_ref());
             self.add(cost, vec![Edit::Replace { word, start, end, with, apart: false }]);
         }
@@ -127,7 +82,7 @@ impl<'d> Bench<'_, 'd> {
 
     /// The word of the fault and the bytes in it.
     pub(super) fn place(&self) -> Option<(usize, usize, usize)> {
-        match self.fault.place {
+        match self.fault.place() {
             Place::At { word, start, end } => Some((word, start, end)),
             _ => None,
         }
@@ -142,11 +97,11 @@ impl<'d> Bench<'_, 'd> {
     pub(super) fn operands_missing(&mut self) {
         let mut edits = Vec::new();
         let mut mends = Vec::new();
-        for (at, fault) in self.faults.list.iter().enumerate() {
-            let is_operand = fault.param.is_some_and(|param| param.role() == Role::Operand);
-            let Place::Before(word) = fault.place else { continue };
+        for (at, fault) in self.faults.list().iter().enumerate() {
+            let is_operand = fault.param().is_some_and(|param| param.role() == Role::Operand);
+            let Place::Before(word) = fault.place() else { continue };
             let lacks =
-                matches!(fault.kind, FaultKind::OperandMissing | FaultKind::ValuesMiscounted);
+                matches!(fault.kind(), FaultKind::OperandMissing | FaultKind::ValuesMiscounted);
             if is_operand && lacks {
                 edits.push(Edit::Insert { word, words: missing(fault) });
                 mends.push(at);
@@ -157,7 +112,7 @@ impl<'d> Bench<'_, 'd> {
     }
 
     pub(super) fn missing(&mut self) {
-        if let Place::Before(word) = self.fault.place {
+        if let Place::Before(word) = self.fault.place() {
             self.insert(word, missing(self.fault));
         }
     }
@@ -166,7 +121,7 @@ impl<'d> Bench<'_, 'd> {
     /// to its long name; or, behind a flag, a word that says which.
     fn value_unwanted(&mut self) {
         let Some((word, start, end)) = self.place() else { return };
-        let Some(param) = self.fault.param else { return };
+        let Some(param) = self.fault.param() else { return };
         let attached = part(&self.line[word].typed, start, end).into_owned();
         if param.is_attached() {
             // `-cwhen` means `--color=when`; letters in front stay a word of their own.
@@ -182,7 +137,7 @@ impl<'d> Bench<'_, 'd> {
             return;
         }
         let says = bool::from_word(&part(&attached, 1, attached.len()));
-        let is_opposite = self.faults.trace.steps.iter().any(|step| {
+        let is_opposite = self.faults.trace().steps().iter().any(|step| {
             step.word() == word && step.bytes().end == start && step.meaning() == Meaning::Opposite
         });
         let name = match (param.role(), says) {
@@ -198,7 +153,7 @@ impl<'d> Bench<'_, 'd> {
 
     /// `--at=LAT LON`, `--at=LAT,LON`: each value becomes a word of its own.
     fn value_attached(&mut self) {
-        let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param) else {
+        let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
             return;
         };
         let (cut, value) = attached(self.bytes(word), start);
@@ -220,7 +175,7 @@ impl<'d> Bench<'_, 'd> {
     /// A value that is refused gives way to the choice that is near it, or to a hole; or its word
     /// stands where a value was left out. A value of several words has a hole for each.
     fn value(&mut self) {
-        let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param) else {
+        let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
             return;
         };
         let at = self.fault.which();
@@ -285,7 +240,7 @@ impl<'d> Bench<'_, 'd> {
     /// Puts something else in the place of a value, and holes in those of the words behind it that
     /// belong to it.
     fn fill(&mut self, cost: Cost, with: Word) {
-        let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param) else {
+        let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
             return;
         };
         // Behind a letter a hole would look like letters of the cluster; behind a delimiter or
@@ -351,12 +306,12 @@ const MOST_HOLES: u32 = 40;
 
 /// What goes where something is missing.
 fn missing(fault: &Fault<'_>) -> Line {
-    let Some(param) = fault.param else { return Line::new() };
+    let Some(param) = fault.param() else { return Line::new() };
     let words = param.kinds().len();
     let holes = |from, to| (from..to).map(|at| Word::hole(param, at));
     let name = || Word::text(param.spelled().as_ref());
-    match (fault.kind, param.role()) {
-        (FaultKind::ValueMissing, _) => holes(fault.count, words).collect(),
+    match (fault.kind(), param.role()) {
+        (FaultKind::ValueMissing, _) => holes(fault.count(), words).collect(),
         (kind, Role::Option) => {
             let times = if kind == FaultKind::OptionMissing { param.times().min } else { 1 };
             let once = |_| std::iter::once(name()).chain(holes(0, words));
@@ -364,7 +319,7 @@ fn missing(fault: &Fault<'_>) -> Line {
         }
         _ => {
             let wanted = param.given_word_count().min.min(MOST_HOLES) as usize;
-            holes(fault.count, wanted.max(fault.count + 1)).collect()
+            holes(fault.count(), wanted.max(fault.count() + 1)).collect()
         }
     }
 }

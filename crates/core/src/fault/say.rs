@@ -27,12 +27,12 @@ impl<'d> Faults<'d> {
     /// in names alone.
     #[inline(never)]
     pub(crate) fn sentence(&self, group: &[&Fault<'d>]) -> String {
-        let wording = self.path.root().words();
+        let wording = self.path().root().words();
         let Some(&fault) = group.first() else { return String::new() };
         let name = self.name(fault);
         let typed = || self.listed(group, |fault| self.typed(fault));
         let several = |one, many| if group.len() > 1 { many } else { one };
-        match fault.kind {
+        match fault.kind() {
             FaultKind::OptionUnknown if self.lone_letter(fault).is_some() => {
                 fill(wording.alone_apart, &[&self.lone_letter(fault).unwrap_or_default()])
             }
@@ -54,8 +54,8 @@ impl<'d> Faults<'d> {
             FaultKind::OptionMissing => {
                 with_help(wording, fill(wording.option_missing, &[&name]), fault)
             }
-            FaultKind::CommandUnknown if self.path.leaf().commands.is_empty() => {
-                fill(wording.no_commands, &[&self.path.text(), &typed()])
+            FaultKind::CommandUnknown if self.path().leaf().commands.is_empty() => {
+                fill(wording.no_commands, &[&self.path().text(), &typed()])
             }
             FaultKind::CommandUnknown => {
                 let known = self.known_commands(fault, wording);
@@ -69,7 +69,7 @@ impl<'d> Faults<'d> {
             }
             FaultKind::OperandMissing => {
                 let hole = |fault: &Fault<'d>| {
-                    fault.param.map(|param| param.hole(fault.count)).unwrap_or_default()
+                    fault.param().map(|param| param.hole(fault.count())).unwrap_or_default()
                 };
                 match group.len() {
                     1 => {
@@ -82,12 +82,12 @@ impl<'d> Faults<'d> {
             FaultKind::OperandExtra => {
                 let phrase = several(wording.operand_extra, wording.operands_extra);
                 let count = wording.count(group.len());
-                fill(phrase, &[&typed(), &self.path.text(), &count])
+                fill(phrase, &[&typed(), &self.path().text(), &count])
             }
             FaultKind::ValueMissing => value_missing(wording, fault, &name),
             FaultKind::ValueUnwanted => self.unwanted(group),
             FaultKind::ValueAttached => {
-                let words = fault.param.map_or(0, |param| param.kinds().len());
+                let words = fault.param().map_or(0, |param| param.kinds().len());
                 fill(wording.value_attached, &[&name, &wording.count(words)])
             }
             FaultKind::ValueMisfit | FaultKind::ValueRefused | FaultKind::PathRefused => {
@@ -99,7 +99,7 @@ impl<'d> Faults<'d> {
             FaultKind::FileUnread => unread(wording, fault, &name),
             FaultKind::RuleBroken => broken(wording, fault),
             // A test that is about a secret says no more than what that takes.
-            FaultKind::ReadingRefused if !matches!(fault.reason, Some(Reason::Own(_))) => {
+            FaultKind::ReadingRefused if !matches!(fault.reason(), Some(Reason::Own(_))) => {
                 self.refused(group, &name, &typed())
             }
             FaultKind::ReadingRefused => reason(fault),
@@ -114,7 +114,7 @@ impl<'d> Faults<'d> {
 
     /// The names of several faults; beyond the first few they are counted.
     fn listed(&self, group: &[&Fault<'d>], name: impl Fn(&Fault<'d>) -> String) -> String {
-        let wording = self.path.root().words();
+        let wording = self.path().root().words();
         let names: Vec<String> = group.iter().take(MOST_TYPED).map(|fault| name(fault)).collect();
         let more = group.len().saturating_sub(MOST_TYPED);
         let last = if more > 0 { wording.comma } else { wording.and };
@@ -127,9 +127,9 @@ impl<'d> Faults<'d> {
 
     /// What is attached to something that takes nothing; and what that says.
     fn unwanted(&self, group: &[&Fault<'d>]) -> String {
-        let wording = self.path.root().words();
+        let wording = self.path().root().words();
         let Some(&fault) = group.first() else { return String::new() };
-        if let Some(param) = fault.param.filter(|param| param.is_attached()) {
+        if let Some(param) = fault.param().filter(|param| param.is_attached()) {
             let long = param.spelled() + "=" + &param.hole(0);
             return fill(wording.value_apart, &[&self.letter_before(fault), &long]);
         }
@@ -139,15 +139,15 @@ impl<'d> Faults<'d> {
         }
         let is_letter = self.is_of_letter(fault);
         let phrase = if is_letter { wording.letter_no_value } else { wording.no_value };
-        let opposite = fault.param.and_then(|param| param.other_name(names.as_bytes()));
+        let opposite = fault.param().and_then(|param| param.other_name(names.as_bytes()));
         let opposite = opposite.map(|name| fill(wording.opposite, &[&name]));
         joined(wording, fill(phrase, &[&names]), opposite)
     }
 
     /// Whether something is attached by an `=` to a letter, which takes none.
     pub(super) fn is_of_letter(&self, fault: &Fault<'d>) -> bool {
-        let Place::At { word, start, .. } = fault.place else { return false };
-        let bytes = self.words.word(word).as_encoded_bytes();
+        let Place::At { word, start, .. } = fault.place() else { return false };
+        let bytes = self.words().word(word).as_encoded_bytes();
         let is_behind_letter = start > 1 && bytes[start - 1].is_ascii_alphanumeric();
         let is_cluster = !bytes.starts_with(b"--") && bytes.starts_with(b"-");
         is_cluster && is_behind_letter && bytes.get(start) == Some(&b'=')
@@ -155,7 +155,7 @@ impl<'d> Faults<'d> {
 
     /// What is wrong with the text of the config file.
     fn malformed(&self, wording: &Wording) -> String {
-        let settings = self.around.settings.as_deref();
+        let settings = self.settings();
         match settings.and_then(|settings| settings.error.as_ref()).map(|error| &error.1) {
             Some(Malformed::NotText) => wording.settings_no_text.to_owned(),
             Some(Malformed::NotObject) => wording.settings_no_table.to_owned(),
@@ -171,9 +171,11 @@ impl<'d> Faults<'d> {
 
     /// Whether what was taken for a value is an option where it stands.
     pub(super) fn takes_option(&self, fault: &Fault<'d>) -> bool {
-        match fault.place {
-            Place::At { word, start: 0, end } if !fault.param.is_some_and(|param| param.secret) => {
-                self.is_option(word, &part(self.words.word(word), 0, end))
+        match fault.place() {
+            Place::At { word, start: 0, end }
+                if !fault.param().is_some_and(|param| param.secret) =>
+            {
+                self.is_option(word, &part(self.words().word(word), 0, end))
             }
             _ => false,
         }
@@ -181,8 +183,8 @@ impl<'d> Faults<'d> {
 
     /// An unknown option that is the letter of what stands alone, and known when it is apart.
     pub(super) fn lone_letter(&self, fault: &Fault<'d>) -> Option<String> {
-        let Place::At { word, start, end } = fault.place else { return None };
-        let typed = part(self.words.word(word), start, end);
+        let Place::At { word, start, end } = fault.place() else { return None };
+        let typed = part(self.words().word(word), start, end);
         let letter = match (start, typed.as_encoded_bytes()) {
             (0, &[b'-', letter]) => letter,
             (1.., &[letter]) => letter,
@@ -194,12 +196,12 @@ impl<'d> Faults<'d> {
 
     /// The parameter of a fault as it was named: by an option, a variable or a key.
     fn name(&self, fault: &Fault<'d>) -> String {
-        let Some(param) = fault.param else { return String::new() };
-        match fault.place {
+        let Some(param) = fault.param() else { return String::new() };
+        match fault.place() {
             Place::Variable { .. } => "$".to_owned() + param.variable,
             Place::Setting { .. } => param.name.to_owned(),
             Place::At { .. }
-                if fault.kind == FaultKind::FileUnread && !param.file_name.is_empty() =>
+                if fault.kind() == FaultKind::FileUnread && !param.file_name.is_empty() =>
             {
                 "--".to_owned() + param.file_name
             }
@@ -209,19 +211,19 @@ impl<'d> Faults<'d> {
 
     /// The bytes that the fault is about, as a sentence shows them.
     pub(super) fn typed(&self, fault: &Fault<'d>) -> String {
-        let bare = match fault.place {
+        let bare = match fault.place() {
             // What is in a secret's file is a secret too.
             Place::At { .. } if reads_secret(fault) => DOTS.to_owned(),
             Place::At { word, start, end } => {
                 let mut bare = self.shown_part(word, start, end);
                 for word in word + 1..=word + fault.more() {
                     bare.put(" ");
-                    bare.put(&self.shown_part(word, 0, self.words.word(word).len()));
+                    bare.put(&self.shown_part(word, 0, self.words().word(word).len()));
                 }
                 bare
             }
             Place::Variable { .. } | Place::Setting { .. }
-                if fault.param.is_some_and(|param| param.secret) =>
+                if fault.param().is_some_and(|param| param.secret) =>
             {
                 DOTS.to_owned()
             }
@@ -230,11 +232,11 @@ impl<'d> Faults<'d> {
                 cut(&quoted(&part(&value, start, end)))
             }
             Place::Setting { start, end } => {
-                let settings = self.around.settings.as_deref();
+                let settings = self.settings();
                 let text = settings.and_then(|settings| settings.text.get(start..end));
                 cut(&visible(text.unwrap_or_default().trim_matches(['"', '\''])))
             }
-            Place::Nowhere => match fault.param {
+            Place::Nowhere => match fault.param() {
                 Some(param) if !param.secret => param.default.unwrap_or_default().to_owned(),
                 _ => DOTS.to_owned(),
             },
@@ -246,26 +248,25 @@ impl<'d> Faults<'d> {
 
     /// The value of the variable that a fault is about.
     pub(super) fn variable(&self, fault: &Fault<'d>) -> OsString {
-        let value = fault.param.zip(self.around.world);
-        value.and_then(|(param, world)| world.variable(param.variable)).unwrap_or_default()
+        fault.param().and_then(|param| self.around().variable(param)).unwrap_or_default()
     }
 
     /// Bytes of a word as a sentence shows them, dots for what may be secret: a long one is cut in its
     /// middle, or behind its beginning where it has wide characters.
     fn shown_part(&self, word: usize, start: usize, end: usize) -> String {
-        cut(&quoted(&self.dark.shown(self.words, word, start, end)))
+        cut(&quoted(&self.dark().shown(self.words(), word, start, end)))
     }
 
     /// An unknown option as it would be typed alone: a letter from within a cluster gets its dash.
     fn typed_option(&self, fault: &Fault<'d>) -> String {
-        let Place::At { word, start, end } = fault.place else { return String::new() };
+        let Place::At { word, start, end } = fault.place() else { return String::new() };
         let shown = self.shown_part(word, start, end);
         if start > 0 { format!("-{shown}") } else { shown }
     }
 
     /// The name in front of a value that it does not take.
     fn name_before(&self, fault: &Fault<'d>) -> String {
-        let Place::At { word, start, .. } = fault.place else { return String::new() };
+        let Place::At { word, start, .. } = fault.place() else { return String::new() };
         if self.is_of_letter(fault) {
             return self.letter_before(fault);
         }
@@ -274,9 +275,9 @@ impl<'d> Faults<'d> {
 
     /// The letter in front of what is attached to it.
     fn letter_before(&self, fault: &Fault<'d>) -> String {
-        let Place::At { word, start, .. } = fault.place else { return String::new() };
+        let Place::At { word, start, .. } = fault.place() else { return String::new() };
         "-".to_owned()
-            + &part(self.words.word(word), start.saturating_sub(1), start).to_string_lossy()
+            + &part(self.words().word(word), start.saturating_sub(1), start).to_string_lossy()
     }
 }
 
@@ -294,13 +295,13 @@ fn cut(shown: &str) -> String {
 
 /// Whether a fault is about a secret's value, which may stand in a file.
 fn reads_secret(fault: &Fault<'_>) -> bool {
-    let is_of_value = matches!(fault.kind, FaultKind::ValueMisfit | FaultKind::ValueRefused);
-    is_of_value && fault.param.is_some_and(|param| param.secret)
+    let is_of_value = matches!(fault.kind(), FaultKind::ValueMisfit | FaultKind::ValueRefused);
+    is_of_value && fault.param().is_some_and(|param| param.secret)
 }
 
 /// The reason of a fault, in the words of whoever gave it.
 fn reason(fault: &Fault<'_>) -> String {
-    match &fault.reason {
+    match &fault.reason() {
         Some(Reason::Own(reason)) => visible(reason),
         _ => String::new(),
     }
@@ -316,7 +317,7 @@ fn joined(wording: &Wording, what: String, right: Option<String>) -> String {
 
 /// `what: the parameter's help`.
 fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
-    match fault.param.map_or("", |param| param.help) {
+    match fault.param().map_or("", |param| param.help) {
         "" => what,
         help => what + wording.colon + &visible(help),
     }
@@ -324,12 +325,12 @@ fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
 
 /// What a rule asks for, with the names of its members.
 fn broken(wording: &Wording, fault: &Fault<'_>) -> String {
-    let Some(rule) = fault.rule else { return String::new() };
+    let Some(rule) = fault.rule() else { return String::new() };
     let members: Vec<String> = rule.members.iter().map(|param| param.spelled()).collect();
     let list = |last| wording.list(members.iter().map(String::as_str), last);
     let (when, value) =
         rule.when.map_or(Default::default(), |(param, value)| (param.spelled(), value));
-    let lacking = fault.param.map(Param::spelled).unwrap_or_default();
+    let lacking = fault.param().map(Param::spelled).unwrap_or_default();
     match rule.sort {
         Sort::OnlyOne => fill(wording.only_one, &[&list(wording.and)]),
         Sort::AtLeastOne => fill(wording.at_least_one, &[&list(wording.and)]),
@@ -341,14 +342,14 @@ fn broken(wording: &Wording, fault: &Fault<'_>) -> String {
 }
 
 fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
-    let Some(param) = fault.param else { return String::new() };
+    let Some(param) = fault.param() else { return String::new() };
     let times = param.miscounted_times();
-    let (phrase, bound) = if fault.count < times.min as usize {
+    let (phrase, bound) = if fault.count() < times.min as usize {
         (wording.too_few, times.min)
     } else {
         (wording.too_many, times.max)
     };
-    let [bound, count] = [bound as usize, fault.count].map(|count| match count {
+    let [bound, count] = [bound as usize, fault.count()].map(|count| match count {
         0 => digits(0),
         count => wording.count(count),
     });
@@ -357,19 +358,19 @@ fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
 
 /// A file that cannot be read: that of a secret, or the config file.
 fn unread(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
-    let Some(unread) = &fault.unread else { return String::new() };
-    let what = match (fault.place, unread.file.as_str()) {
+    let Some(unread) = fault.unread() else { return String::new() };
+    let what = match (fault.place(), unread.file()) {
         (Place::Nowhere, "") => wording.settings_unread.to_owned(),
         (Place::Nowhere, file) => fill(wording.settings_unread_at, &[&visible(file)]),
         _ => fill(wording.file_unread, &[name]),
     };
-    let why = match unread.kind {
+    let why = match unread.kind() {
         ErrorKind::NotFound => wording.unread_absent,
         ErrorKind::PermissionDenied => wording.unread_forbidden,
         ErrorKind::IsADirectory => wording.unread_folder,
         ErrorKind::InvalidData => wording.unread_no_text,
-        _ if unread.is_own => &visible(&unread.said),
-        _ => return fill(wording.cited, &[&what, &visible(&unread.said)]),
+        _ if unread.is_own() => &visible(unread.said()),
+        _ => return fill(wording.cited, &[&what, &visible(unread.said())]),
     };
     what + wording.colon + why
 }

@@ -2,8 +2,7 @@
 //! that stands twice; and against a broken rule that asks for more. Nothing else is left out: what was
 //! typed was meant.
 
-use super::edit::{Edit, Line, Word};
-use super::repair::{Bench, Class};
+use super::{Bench, Class, Edit, Line, Word};
 use crate::declare::{Noun, Param, Role, Sort};
 use crate::read::{FaultKind, Meaning, Place, Step};
 use crate::text::part;
@@ -28,11 +27,11 @@ impl Bench<'_, '_> {
 
     /// A value that the option in front takes only attached: `--color always`.
     fn attach(&mut self, word: usize) {
-        let steps = &self.faults.trace.steps;
+        let steps = self.faults.trace().steps();
         let before = steps.iter().rfind(|step| step.word() + 1 == word);
         let Some(before) = before.filter(|step| step.meaning() == Meaning::Name) else { return };
         let (start, end) = (before.bytes().start, before.bytes().end);
-        if let Some(param) = self.faults.trace.param(before).filter(|param| param.is_attached()) {
+        if let Some(param) = self.faults.trace().param(before).filter(|param| param.is_attached()) {
             let mut with = Word::text((param.spelled() + "=").as_ref());
             with.push_text(&self.line[word].typed);
             let edit = Edit::Replace { word: word - 1, start, end, with, apart: start > 1 };
@@ -42,18 +41,18 @@ impl Bench<'_, '_> {
 
     /// Words behind a text that read as one text with it: `the old orchard`.
     fn quote(&mut self, word: usize) {
-        let trace = &self.faults.trace;
+        let trace = &self.faults.trace();
         let is_extra = |at: &usize| {
-            self.faults.list.iter().any(|fault| {
-                fault.kind == FaultKind::OperandExtra
-                    && matches!(fault.place, Place::At { word, .. } if word == *at)
+            self.faults.list().iter().any(|fault| {
+                fault.kind() == FaultKind::OperandExtra
+                    && matches!(fault.place(), Place::At { word, .. } if word == *at)
             })
         };
         // What stands in a hole was not typed.
         let text = word.checked_sub(1).filter(|text| !self.line[*text].is_hole());
         let Some(text) = text else { return };
         let last = (word..self.line.len()).take(MOST_QUOTED + 1).take_while(is_extra).last();
-        let value = trace.steps.iter().rfind(|step| step.word() == text && step.is_of_value());
+        let value = trace.steps().iter().rfind(|step| step.word() == text && step.is_of_value());
         let is_text = |step: &&Step| {
             let kind = trace.param(step).and_then(|param| param.word_kind(0));
             kind.is_some_and(|kind| kind.noun == Noun::Text)
@@ -64,7 +63,7 @@ impl Bench<'_, '_> {
         let is_number = first.as_encoded_bytes().iter().all(u8::is_ascii_digit);
         let mut rest = (word..=last).map(|at| self.line[at].typed.to_str());
         // Codes, paths and names of commands are several things, not one text.
-        let root = self.faults.path.root();
+        let root = self.faults.path().root();
         let is_command =
             |word: Option<&str>| word.is_some_and(|word| root.find(word.as_bytes()).is_some());
         let is_one = |word| is_prose(word) && !is_command(word);
@@ -82,9 +81,9 @@ impl Bench<'_, '_> {
         edits.extend((word..=last).map(|word| Edit::Drop { word }));
         self.add(Class::Quoted.at(last - text), edits);
         let mut mends = Vec::new();
-        for (at, fault) in self.faults.list.iter().enumerate() {
+        for (at, fault) in self.faults.list().iter().enumerate() {
             let is_joined =
-                matches!(fault.place, Place::At { word: at, .. } if (word..=last).contains(&at));
+                matches!(fault.place(), Place::At { word: at, .. } if (word..=last).contains(&at));
             mends.extend(Some(at).filter(|_| is_joined));
         }
         if let Some(repair) = self.repairs.last_mut() {
@@ -94,10 +93,10 @@ impl Bench<'_, '_> {
 
     /// Too few are filled up; which of too many goes, only the user knows.
     pub(super) fn miscounted(&mut self) {
-        if !matches!(self.fault.place, Place::Before(_)) {
+        if !matches!(self.fault.place(), Place::Before(_)) {
             return;
         }
-        match self.fault.param.map(Param::role) {
+        match self.fault.param().map(Param::role) {
             Some(Role::Operand) => self.operands_missing(),
             _ => self.missing(),
         }
@@ -105,11 +104,12 @@ impl Bench<'_, '_> {
 
     /// What counts is the last one: those before it go.
     pub(super) fn repeated(&mut self) {
-        let steps = &self.faults.trace.steps;
+        let steps = self.faults.trace().steps();
         let Some((word, start, _)) = self.place() else { return };
         let at = steps.iter().position(|s| s.word() == word && s.bytes().start == start);
         let Some(repeated) = at.map(|at| steps[at]) else { return };
-        let is_same = |at: &usize| steps[*at].slot == repeated.slot && !steps[*at].is_of_value();
+        let is_same =
+            |at: &usize| steps[*at].slot() == repeated.slot() && !steps[*at].is_of_value();
         let mut names: Vec<usize> = (0..steps.len()).filter(is_same).collect();
         names.pop();
         let edits = names.into_iter().flat_map(|name| dropped(steps, name, self.line));
@@ -120,7 +120,7 @@ impl Bench<'_, '_> {
     /// its delimiter.
     pub(super) fn drop_value(&mut self) {
         let Some((word, start, end)) = self.place() else { return };
-        let steps = &self.faults.trace.steps;
+        let steps = self.faults.trace().steps();
         let Some(at) = steps.iter().position(|step| {
             step.word() == word && step.bytes().contains(&start) && step.is_of_value()
         }) else {
@@ -135,7 +135,9 @@ impl Bench<'_, '_> {
         }
         let name = match step.meaning() {
             Meaning::Operand => Some(at),
-            _ => steps[..at].iter().rposition(|name| name.slot == step.slot && !name.is_of_value()),
+            _ => steps[..at]
+                .iter()
+                .rposition(|name| name.slot() == step.slot() && !name.is_of_value()),
         };
         if let Some(name) = name {
             let edits = dropped(steps, name, self.line);
@@ -146,10 +148,12 @@ impl Bench<'_, '_> {
     /// A rule that asks for more has it put in; which of what excludes each other stays, only the user
     /// knows.
     pub(super) fn rule_broken(&mut self) {
-        let (Some(rule), Place::Before(word)) = (self.fault.rule, self.fault.place) else { return };
+        let (Some(rule), Place::Before(word)) = (self.fault.rule(), self.fault.place()) else {
+            return;
+        };
         let wanted: Vec<&Param<'_>> = match rule.sort {
             Sort::AtLeastOne => rule.members.to_vec(),
-            _ => self.fault.param.into_iter().collect(),
+            _ => self.fault.param().into_iter().collect(),
         };
         for param in wanted {
             let words = given(param);
@@ -177,7 +181,7 @@ fn dropped(steps: &[Step], name: usize, line: &Line) -> Vec<Edit> {
     let (word, bytes) = (name.word(), name.bytes());
     let values: Vec<&Step> = behind
         .iter()
-        .take_while(|step| step.meaning() == Meaning::Value && step.slot == name.slot)
+        .take_while(|step| step.meaning() == Meaning::Value && step.slot() == name.slot())
         .collect();
     let here = values.iter().filter(|value| value.word() == word).map(|value| value.bytes().end);
     let end = here.max().unwrap_or(bytes.end);

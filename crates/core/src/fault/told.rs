@@ -28,8 +28,8 @@ impl<'d> Faults<'d> {
     pub(super) fn told_alone(&self) -> Vec<usize> {
         let unknown = self.unknown_options();
         let of_kind = |is_meant: &dyn Fn(FaultKind) -> bool| {
-            let faults = self.list.iter().filter(|fault| is_meant(fault.kind));
-            faults.filter_map(|fault| fault.param.map(address)).collect::<Vec<_>>()
+            let faults = self.list().iter().filter(|fault| is_meant(fault.kind()));
+            faults.filter_map(|fault| fault.param().map(address)).collect::<Vec<_>>()
         };
         let mut faulty = of_kind(&is_of_value);
         for unknown in unknown.iter().flatten() {
@@ -41,30 +41,30 @@ impl<'d> Faults<'d> {
         let mut surplus = 0;
         let mut taken = 0..0;
         let mut told = Vec::new();
-        for (at, fault) in self.list.iter().enumerate() {
+        for (at, fault) in self.list().iter().enumerate() {
             if let Some(unknown) = &unknown[at] {
                 (taken, surplus) = (unknown.words.clone(), surplus + unknown.surplus);
             }
-            let word = match fault.place {
+            let word = match fault.place() {
                 Place::At { word, .. } => word,
                 _ => usize::MAX,
             };
-            let is_extra = fault.kind == FaultKind::OperandExtra
-                || fault.kind == FaultKind::ValuesMiscounted && word != usize::MAX;
-            let is_in_wake = match fault.kind {
+            let is_extra = fault.kind() == FaultKind::OperandExtra
+                || fault.kind() == FaultKind::ValuesMiscounted && word != usize::MAX;
+            let is_in_wake = match fault.kind() {
                 _ if taken.contains(&word) => true,
                 _ if is_extra && surplus > 0 => {
                     surplus -= 1;
                     true
                 }
-                FaultKind::OptionMissing => fault.param.is_some_and(is_faulty),
-                FaultKind::ValuesMiscounted if !is_extra => fault.param.is_some_and(is_faulty),
-                FaultKind::RuleBroken => fault.rule.is_some_and(|rule| {
+                FaultKind::OptionMissing => fault.param().is_some_and(is_faulty),
+                FaultKind::ValuesMiscounted if !is_extra => fault.param().is_some_and(is_faulty),
+                FaultKind::RuleBroken => fault.rule().is_some_and(|rule| {
                     let when = rule.when.map(|when| when.0);
                     rule.members.iter().copied().chain(when).any(is_faulty)
                 }),
                 FaultKind::ValueMissing | FaultKind::ValueMisfit | FaultKind::ValueRefused => {
-                    fault.param.is_some_and(|param| attached.contains(&address(param)))
+                    fault.param().is_some_and(|param| attached.contains(&address(param)))
                 }
                 _ => false,
             };
@@ -78,13 +78,13 @@ impl<'d> Faults<'d> {
     /// The unknown options, each at the place of its fault.
     fn unknown_options(&self) -> Vec<Option<Unknown<'d>>> {
         let mut left = NAMES;
-        let tree = self.path.root().below().len() + 1;
+        let tree = self.path().root().below().len() + 1;
         let mut unknown = Vec::new();
-        for fault in &self.list {
+        for fault in self.list() {
             let is_option =
-                matches!(fault.kind, FaultKind::OptionUnknown | FaultKind::OptionAmbiguous);
-            let cost = tree + self.trace.params();
-            let is_of_value = fault.kind == FaultKind::ValueMisfit;
+                matches!(fault.kind(), FaultKind::OptionUnknown | FaultKind::OptionAmbiguous);
+            let cost = tree + self.trace().params();
+            let is_of_value = fault.kind() == FaultKind::ValueMisfit;
             unknown.push(match left >= cost {
                 true if is_option => self.unknown_option(fault),
                 true if is_of_value => self.value_behind(fault),
@@ -96,12 +96,12 @@ impl<'d> Faults<'d> {
     }
 
     fn unknown_option(&self, fault: &Fault<'d>) -> Option<Unknown<'d>> {
-        let Place::At { word, start, end } = fault.place else { return None };
+        let Place::At { word, start, end } = fault.place() else { return None };
         let mut params = self.owning_params(fault);
         if params.is_empty() {
             params = self.near_params(fault);
         }
-        let is_alone = end == self.words.word(word).len();
+        let is_alone = end == self.words().word(word).len();
         let most = match params.iter().map(|param| param.kinds().len()).max() {
             _ if !is_alone => 0,
             Some(most) => most,
@@ -114,11 +114,11 @@ impl<'d> Faults<'d> {
     /// How many words behind one, up to some, an option in it would take; and how many of them read as
     /// operands, so that each pushes another one out.
     fn words_behind(&self, word: usize, most: usize) -> (usize, usize) {
-        let steps = &self.trace.steps;
+        let steps = self.trace().steps();
         let behind = steps.iter().skip(steps.partition_point(|step| step.word() <= word));
         let (mut count, mut surplus) = (0, 0);
         for step in behind.take(most) {
-            let is_dashed = self.words.word(step.word()).as_encoded_bytes().starts_with(b"-");
+            let is_dashed = self.words().word(step.word()).as_encoded_bytes().starts_with(b"-");
             let is_word = match step.meaning() {
                 Meaning::Operand => true,
                 Meaning::Unread | Meaning::Unknown => !is_dashed,
@@ -128,16 +128,16 @@ impl<'d> Faults<'d> {
                 break;
             }
             count += 1;
-            surplus += usize::from(self.trace.param(step).is_some());
+            surplus += usize::from(self.trace().param(step).is_some());
         }
         (count, surplus)
     }
 
     /// An option was taken for a value: the word behind it may be that.
     fn value_behind(&self, fault: &Fault<'d>) -> Option<Unknown<'d>> {
-        let Place::At { word, .. } = fault.place else { return None };
-        let next = self.words.word(word + 1);
-        if !self.takes_option(fault) || !fault.param.is_some_and(|param| param.accepts(next)) {
+        let Place::At { word, .. } = fault.place() else { return None };
+        let next = self.words().word(word + 1);
+        if !self.takes_option(fault) || !fault.param().is_some_and(|param| param.accepts(next)) {
             return None;
         }
         let (count, surplus) = self.words_behind(word, 1);
@@ -151,8 +151,8 @@ impl<'d> Faults<'d> {
         let mut left = NAMES;
         let mut keys = Vec::new();
         for &at in told {
-            let fault = &self.list[at];
-            let cost = if fault.is_of_name() { self.trace.params() } else { 1 };
+            let fault = &self.list()[at];
+            let cost = if fault.is_of_name() { self.trace().params() } else { 1 };
             keys.push(if left >= cost { self.key(fault) } else { None });
             left -= cost.min(left);
         }
@@ -186,9 +186,9 @@ impl<'d> Faults<'d> {
             OperandExtra, OperandMissing, OptionMissing, OptionRepeated, OptionUnknown,
             ValueMisfit, ValueRefused, ValueUnwanted, ValuesMiscounted,
         };
-        let param = fault.param.map_or(0, address);
-        let wording = self.path.root().words();
-        match fault.kind {
+        let param = fault.param().map_or(0, address);
+        let wording = self.path().root().words();
+        match fault.kind() {
             // What is elsewhere is shown in a line of its own.
             _ if !fault.is_on_line() => None,
             OptionUnknown if self.lone_letter(fault).is_some() => None,
@@ -197,25 +197,25 @@ impl<'d> Faults<'d> {
                 Some(known)
             }
             OptionMissing | OperandMissing | OperandExtra | OptionRepeated => {
-                Some(digits(fault.kind as usize))
+                Some(digits(fault.kind() as usize))
             }
             ValueUnwanted
-                if !fault.param.is_some_and(Param::is_attached) && !self.is_of_letter(fault) =>
+                if !fault.param().is_some_and(Param::is_attached) && !self.is_of_letter(fault) =>
             {
-                Some(digits(fault.kind as usize))
+                Some(digits(fault.kind() as usize))
             }
-            ValuesMiscounted if matches!(fault.place, Place::At { .. }) => {
-                Some(digits(fault.kind as usize) + " " + &digits(param))
+            ValuesMiscounted if matches!(fault.place(), Place::At { .. }) => {
+                Some(digits(fault.kind() as usize) + " " + &digits(param))
             }
             ValueMisfit | ValueRefused if self.is_plainly_refused(fault) => {
-                let reason = fault.reason.as_ref();
+                let reason = fault.reason();
                 let why = match reason {
                     Some(Reason::Above) => "above".to_owned(),
                     Some(Reason::Below) => "below".to_owned(),
                     Some(Reason::Tested(place, _)) => digits((*place).into()),
                     _ => String::new(),
                 };
-                let takes = fault.param.map(|param| takes(wording, param, fault.which(), reason));
+                let takes = fault.param().map(|param| takes(wording, param, fault.which(), reason));
                 Some(digits(param) + &why + &takes.unwrap_or_default())
             }
             _ => None,
@@ -224,7 +224,7 @@ impl<'d> Faults<'d> {
 
     /// Whether a value is refused in words that may be said of several.
     fn is_plainly_refused(&self, fault: &Fault<'d>) -> bool {
-        let is_plain = match &fault.reason {
+        let is_plain = match &fault.reason() {
             Some(Reason::NotOne | Reason::Above | Reason::Below) => true,
             Some(Reason::Tested(_, refusal)) => {
                 matches!(**refusal, Refusal::Other | Refusal::Excluded)

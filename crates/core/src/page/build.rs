@@ -3,7 +3,7 @@
 use super::markdown::paragraphs;
 use super::{Body, Entry, Layout, Page, Section, facts, synopsis};
 use crate::declare::{Command, Param, Role};
-use crate::read::{Length, Path, Reach, Reached};
+use crate::read::{Length, Path, Reach};
 use crate::text::{Put, digits, in_order};
 use crate::wording::{Wording, fill};
 
@@ -131,9 +131,9 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
     // What is usual is further up than the root, and comes last all the same.
     for up in (0..path.0.len()).rev().chain([path.0.len()]) {
         for (at, reached) in reach.list().iter().enumerate() {
-            let Reached { param, command, .. } = *reached;
-            let is_there = param.is_throughout() || reached.is_usual && is_root;
-            if reached.up != up || !is_there || param.is_hidden() {
+            let (param, command) = (reached.param(), reached.command());
+            let is_there = param.is_throughout() || reached.is_usual() && is_root;
+            if reached.up() != up || !is_there || param.is_hidden() {
                 continue;
             }
             let letter = if reach.has_letter(at, param.letter) { param.letter } else { 0 };

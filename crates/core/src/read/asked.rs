@@ -1,26 +1,13 @@
 //! A line that asks for something instead of its command's work: it is answered whatever else is on it.
 
+use super::{Asked, Reach, Reached, Reader, Reading, Request, Trace};
 use std::fmt;
 
 use super::convert;
-use super::reach::{Reach, Reached};
-use super::reader::Reader;
-use super::reading::{Outcome, Path, Reading};
-use super::trace::Trace;
+use super::reading::{Outcome, Path};
 use super::word::Words;
 use crate::declare::{Alone, Gives, Key, Param, is_record};
 use crate::text::Look;
-
-/// A request for what is given instead of a command's work: by a parameter that
-/// [stands alone](crate::Flag::stands_alone), or by a command whose work is the library's, such as
-/// [`HELP`](crate::HELP).
-pub struct Asked<'d> {
-    /// Boxed, so that what most lines turn out to be is moved about as it is.
-    reading: Box<Reading<'d>>,
-    param: Option<&'d Param<'d>>,
-    by_letter: bool,
-    look: Look,
-}
 
 impl<'d> Asked<'d> {
     /// What is to be printed, for a stream that looks so.
@@ -102,14 +89,6 @@ impl fmt::Debug for Asked<'_> {
         let mut asked = f.debug_struct("Asked");
         asked.field("path", &self.path()).field("param", &self.param).finish_non_exhaustive()
     }
-}
-
-/// Which parameter was asked for, and how.
-#[derive(Debug, Clone, Copy)]
-pub(super) struct Request {
-    pub(super) slot: u32,
-    /// Never by a long name.
-    pub(super) by_letter: bool,
 }
 
 impl<'d> Reader<'d> {

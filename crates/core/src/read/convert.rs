@@ -1,12 +1,12 @@
 //! Words into typed values: each word once, after the last one is known.
 
+use super::{Chain, Fault, Outer, Piece, Slot, Step};
 use std::borrow::Cow;
 use std::ffi::{OsStr, OsString};
 
-use super::fault::{Fault, FaultKind, Place};
-use super::reader::{Chain, Slot};
-use super::source::{Outer, parts};
-use super::step::{Meaning, Step};
+use super::fault::{FaultKind, Place};
+use super::source::parts;
+use super::step::Meaning;
 use super::word::Words;
 #[cfg(feature = "serde")]
 use crate::declare::sides;
@@ -88,16 +88,6 @@ fn worded_flag(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mu
     if let Some(truth) = truth {
         slot.cell.set(truth);
     }
-}
-
-/// A word of a parameter's value as it is converted, and where it stands.
-#[derive(Debug)]
-pub(super) struct Piece<'w> {
-    pub(super) text: Cow<'w, OsStr>,
-    pub(super) place: Place,
-    /// Where the `=` of an entry is that a config file has as a key and its value: the key may have
-    /// one in it. Of words it is the first one.
-    pub(super) equals: Option<usize>,
 }
 
 impl<'w> Piece<'w> {

@@ -1,33 +1,9 @@
 //! The facts of what is wrong with a command line. How it is mended and drawn is stage 3.
 
-use super::reach::Reach;
 use super::reading::Path;
-use super::secret::Dark;
-use super::trace::Trace;
-use super::unread::Unread;
 use super::word::Words;
-use super::world::Around;
+use super::{Around, Dark, Fault, Faults, Reach, Settings, Trace, Unread};
 use crate::declare::{Param, Reason, Rule, Times, is_record};
-
-/// One thing that is wrong with a command line.
-#[derive(Debug, Clone)]
-pub struct Fault<'d> {
-    pub(crate) kind: FaultKind,
-    pub(crate) place: Place,
-    pub(crate) param: Option<&'d Param<'d>>,
-    /// Which word of the parameter's value it is about.
-    pub(crate) which: u32,
-    pub(crate) reason: Option<Reason>,
-    /// Why a file cannot be read.
-    pub(crate) unread: Option<Box<Unread>>,
-    /// How many there are of what is missing or too many.
-    pub(crate) count: usize,
-    /// Words behind the one of the place that it is about too: a pair is refused as a whole.
-    pub(crate) more: u32,
-    /// Other places that it is about: the members of a rule.
-    pub(crate) also: Vec<Place>,
-    pub(crate) rule: Option<&'d Rule<'d>>,
-}
 
 /// What is wrong.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -237,6 +213,26 @@ impl<'d> Fault<'d> {
         self.param
     }
 
+    /// Why a file cannot be read, if that is wrong.
+    pub fn unread(&self) -> Option<&Unread> {
+        self.unread.as_deref()
+    }
+
+    /// The rule that is broken, if it is about one.
+    pub const fn rule(&self) -> Option<&'d Rule<'d>> {
+        self.rule
+    }
+
+    /// Why the conversion or a validator refuses, if one does.
+    pub(crate) const fn reason(&self) -> Option<&Reason> {
+        self.reason.as_ref()
+    }
+
+    /// How many words or values are there.
+    pub(crate) const fn count(&self) -> usize {
+        self.count
+    }
+
     pub(crate) const fn which(&self) -> usize {
         self.which as usize
     }
@@ -301,21 +297,40 @@ impl Place {
     }
 }
 
-/// Everything that is wrong with a command line, with the line itself. Printed for debugging (`{:?}`)
-/// it is what a user would read.
-#[derive(Clone)]
-pub struct Faults<'d> {
-    pub(crate) path: Path<'d>,
-    pub(crate) words: Words<'d>,
-    pub(crate) list: Vec<Fault<'d>>,
-    pub(crate) around: Around<'d>,
-    /// What was understood all the same.
-    pub(crate) trace: Trace<'d>,
-    /// What may be secret.
-    pub(crate) dark: Dark,
-}
-
 impl<'d> Faults<'d> {
+    /// The words of the line.
+    pub const fn words(&self) -> Words<'d> {
+        self.words
+    }
+
+    pub(crate) fn list(&self) -> &[Fault<'d>] {
+        &self.list
+    }
+
+    /// What was understood.
+    pub(crate) const fn trace(&self) -> &Trace<'d> {
+        &self.trace
+    }
+
+    pub(crate) const fn around(&self) -> &Around<'d> {
+        &self.around
+    }
+
+    /// The config file, if one was read.
+    pub(crate) fn settings(&self) -> Option<&Settings> {
+        self.around.settings.as_deref()
+    }
+
+    /// How the page of the command that was reached is asked for.
+    pub(crate) fn page_line(&self) -> Option<String> {
+        self.path.page_line(self.around.usual)
+    }
+
+    /// What may be secret.
+    pub(crate) const fn dark(&self) -> &Dark {
+        &self.dark
+    }
+
     /// What names may mean in a word.
     pub(crate) fn reach_in(&self, word: usize) -> Reach<'d> {
         self.trace.reach_in(word, self.around.usual)

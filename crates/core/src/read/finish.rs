@@ -1,16 +1,16 @@
 //! What is only known behind the last word: which operand each word is for, what is missing, and
 //! what the line is as a whole.
 
+use super::{Chain, Fault, Faults, Reader, Reading, Slot, Step};
 use std::ffi::OsStr;
 
 use super::convert;
-use super::fault::{Fault, FaultKind, Faults, Place};
-use super::reader::{Chain, Reader, Slot};
-use super::reading::{Outcome, Reading};
+use super::fault::{FaultKind, Place};
+use super::reading::Outcome;
 use super::relation::typed_places;
 use super::secret::dark;
 use super::source::is;
-use super::step::{Meaning, NONE, Step};
+use super::step::{Meaning, NONE};
 use super::word::Words;
 use crate::declare::{Command, Param, Role, Tail, Times};
 use crate::text::in_order;

@@ -3,14 +3,14 @@
 //! that is refused anyway they are taken for misspelt names, in a second reading, so that one mistake is told
 //! as one.
 
+use super::{Around, Fault, Faults, Reader, Step};
 use std::ffi::OsString;
 
-use super::fault::{Fault, FaultKind, Faults, Place};
-use super::reader::Reader;
+use super::fault::{FaultKind, Place};
 use super::reading::Outcome;
-use super::step::{Meaning, Step};
+use super::step::Meaning;
 use super::word::Words;
-use super::world::{Around, Trial};
+use super::world::Trial;
 use crate::text::part;
 
 /// Words that are looked at: a line with more of them is beyond mending.

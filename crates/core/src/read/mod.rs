@@ -33,6 +33,14 @@
 //! * `reading.rs`: the result, `show.rs`, `serialise.rs`: what else it tells;
 //!   `fault.rs`: the facts of what is wrong.
 
+use std::borrow::Cow;
+use std::ffi::OsStr;
+use std::io::ErrorKind;
+use std::sync::Arc;
+
+use crate::declare::{Command, Held, Hit, Param, Reason, Rule};
+use crate::text::Look;
+
 mod asked;
 mod convert;
 mod fault;
@@ -57,19 +65,276 @@ mod unread;
 mod word;
 mod world;
 
-pub use asked::Asked;
-pub use fault::{Facts, Fault, FaultKind, Faults, Place};
-pub use reader::{Expects, Reader};
-pub use reading::{Length, Outcome, Path, Reading};
-pub use relation::Objection;
+pub use fault::{Facts, FaultKind, Place};
+pub use reader::Expects;
+pub use reading::{Length, Outcome, Path};
 pub use show::{Given, Occurrence, Origin};
-pub use step::{Meaning, Step};
-pub use unread::{Unread, message};
+pub use step::Meaning;
+pub use unread::message;
 pub use word::{Word, Words};
 pub use world::{Malformed, Presence, Setting, Settings, World};
 
 pub(crate) use meant::bare;
-pub(crate) use reach::{Reach, Reached, Usual};
+pub(crate) use reach::Usual;
 pub(crate) use source::{has_secret, is_settable, secret_settings};
-pub(crate) use trace::{Trace, Use};
-pub(crate) use world::{Around, Trial};
+pub(crate) use world::Trial;
+
+/// The world that a reading is in, and what it has told so far. The search for fixes reads a line
+/// again with the same variables and settings, and without a look at files.
+#[derive(Clone)]
+pub(crate) struct Around<'d> {
+    /// What the program accepts everywhere.
+    usual: Usual<'d>,
+    world: Option<&'d dyn World>,
+    settings: Option<Arc<Settings>>,
+    trial: Trial,
+    /// In a second reading, what was meant as a name is taken for one.
+    is_second: bool,
+}
+
+/// A byte range of a word, and what it means.
+///
+/// Steps stand in the order typed; they never overlap. 24 bytes each: a million words are read
+/// with a record of 24 MB.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub struct Step {
+    word: u32,
+    start: u32,
+    end: u32,
+    /// The slot of the parameter, or [`NONE`].
+    slot: u32,
+    /// The next step with a word for the same parameter, or [`NONE`].
+    next: u32,
+    meaning: Meaning,
+}
+
+/// The commands from the root to the one reached. Most lines reach two at most, which stand here
+/// without an allocation.
+#[derive(Debug, Clone)]
+struct Trail<'d> {
+    root: Level<'d>,
+    between: Vec<Level<'d>>,
+    /// The command reached, unless that is the root.
+    leaf: Option<Level<'d>>,
+}
+
+/// A command, where the slots of its parameters begin, and the word at which it was reached.
+#[derive(Debug, Clone, Copy)]
+struct Level<'d> {
+    command: &'d Command<'d>,
+    base: u32,
+    word: u32,
+}
+
+/// A parameter that a name means, and which of its names it was.
+#[derive(Debug, Clone, Copy)]
+struct Found<'d> {
+    slot: u32,
+    param: &'d Param<'d>,
+    hit: Hit,
+}
+
+/// The parameters in reach of a command.
+#[derive(Debug, Clone)]
+pub(crate) struct Reach<'d>(Vec<Reached<'d>>);
+
+/// A parameter in reach.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct Reached<'d> {
+    param: &'d Param<'d>,
+    /// The command that takes it; of a usual one the root.
+    command: &'d Command<'d>,
+    /// Its slot, or [`NONE`]: a usual one has none until it is given.
+    slot: u32,
+    /// How many commands further up than the nearest.
+    up: usize,
+    is_usual: bool,
+}
+
+/// Steps through the words of a command line one by one.
+///
+/// [`Command::read`] does this for a whole line; the reader itself is for what looks at a line in
+/// the making, such as completion and a trace.
+///
+/// ```
+/// use clavret_core::{Command, Flag, Meaning, Operand, Reader};
+/// static HIVE: Operand<String> = Operand::new("hive");
+/// static CALM: Flag = Flag::new("calm").letter('c');
+/// static INSPECT: Command = Command::new("inspect").takes(&[HIVE.param(), CALM.param()]);
+///
+/// let mut reader = Reader::new(&INSPECT, 2);
+/// reader.step("A7".as_ref());
+/// reader.step("-c".as_ref());
+/// let meanings: Vec<Meaning> = reader.steps().iter().map(|step| step.meaning()).collect();
+/// assert_eq!(meanings, [Meaning::Operand, Meaning::Name]);
+/// ```
+#[derive(Debug)]
+pub struct Reader<'d> {
+    trail: Trail<'d>,
+    slots: Vec<Slot<'d>>,
+    steps: Vec<Step>,
+    faults: Vec<Fault<'d>>,
+    pending: Option<Pending>,
+    /// The operand words so far; which parameter each is for is known behind the last one.
+    operands: Chain,
+    /// The words behind `--`, where an operand takes these alone; and the unknown options kept.
+    behind: Chain,
+    kept: Chain,
+    word: u32,
+    ended: bool,
+    /// An unknown command stands before: what the rest means is not known.
+    lost: bool,
+    asked: Option<Request>,
+    /// What the commands so far say of their own and those below.
+    operands_end: bool,
+    abbreviations: bool,
+    /// Deprecated names that were typed, and what to type instead.
+    warned: Vec<(String, String)>,
+    around: Around<'d>,
+}
+
+/// A parameter in reach, and the words that were typed for it.
+#[derive(Debug)]
+struct Slot<'d> {
+    param: &'d Param<'d>,
+    typed: Chain,
+    /// Its words from elsewhere, where none was typed.
+    outer: Option<Box<Outer>>,
+    /// Its converted value, once the last word is known.
+    cell: Held,
+}
+
+/// Steps linked by [`Step::next`], first to last.
+#[derive(Debug, Clone, Copy)]
+struct Chain {
+    first: u32,
+    last: u32,
+    count: u32,
+}
+
+/// An option that waits for words.
+#[derive(Debug, Clone, Copy)]
+struct Pending {
+    slot: u32,
+    wanted: u32,
+}
+
+/// The words of a value that was not typed, and where they stand.
+#[derive(Debug)]
+struct Outer {
+    words: Vec<Piece<'static>>,
+    /// Where the value as a whole stands: its variable, or its key.
+    place: Place,
+    /// A flag's opposite name was set.
+    is_opposite: bool,
+}
+
+/// A word of a parameter's value as it is converted, and where it stands.
+#[derive(Debug)]
+struct Piece<'w> {
+    text: Cow<'w, OsStr>,
+    place: Place,
+    /// Where the `=` of an entry is that a config file has as a key and its value: the key may have
+    /// one in it. Of words it is the first one.
+    equals: Option<usize>,
+}
+
+/// Which parameter was asked for, and how.
+#[derive(Debug, Clone, Copy)]
+struct Request {
+    slot: u32,
+    /// Never by a long name.
+    by_letter: bool,
+}
+
+/// The values of a command line, asked for by their typed keys.
+///
+/// Printed for debugging (`{:?}`) it is a table: the name, the value as typed and where it came from.
+/// With the feature `serde` it serialises.
+pub struct Reading<'d> {
+    trail: Trail<'d>,
+    slots: Vec<Slot<'d>>,
+    steps: Vec<Step>,
+    words: Words<'d>,
+    warned: Vec<(String, String)>,
+    around: Around<'d>,
+}
+
+/// A request for what is given instead of a command's work: by a parameter that
+/// [stands alone](crate::Flag::stands_alone), or by a command whose work is the library's, such as
+/// [`HELP`](crate::HELP).
+pub struct Asked<'d> {
+    /// Boxed, so that what most lines turn out to be is moved about as it is.
+    reading: Box<Reading<'d>>,
+    param: Option<&'d Param<'d>>,
+    by_letter: bool,
+    look: Look,
+}
+
+/// What a developer's own test of a reading holds against it. See
+/// [`Command::judged_by`](crate::Command::judged_by).
+#[derive(Debug, Clone)]
+pub struct Objection {
+    text: String,
+    /// The records of the keys that it is about, by their addresses.
+    about: Vec<usize>,
+}
+
+/// One thing that is wrong with a command line.
+#[derive(Debug, Clone)]
+pub struct Fault<'d> {
+    kind: FaultKind,
+    place: Place,
+    param: Option<&'d Param<'d>>,
+    /// Which word of the parameter's value it is about.
+    which: u32,
+    reason: Option<Reason>,
+    /// Why a file cannot be read.
+    unread: Option<Box<Unread>>,
+    /// How many there are of what is missing or too many.
+    count: usize,
+    /// Words behind the one of the place that it is about too: a pair is refused as a whole.
+    more: u32,
+    /// Other places that it is about: the members of a rule.
+    also: Vec<Place>,
+    rule: Option<&'d Rule<'d>>,
+}
+
+/// Everything that is wrong with a command line, with the line itself. Printed for debugging (`{:?}`)
+/// it is what a user would read.
+#[derive(Clone)]
+pub struct Faults<'d> {
+    path: Path<'d>,
+    words: Words<'d>,
+    list: Vec<Fault<'d>>,
+    around: Around<'d>,
+    /// What was understood all the same.
+    trace: Trace<'d>,
+    /// What may be secret.
+    dark: Dark,
+}
+
+/// Why a file cannot be read. Made from an [`io::Error`]; the sentence that a user reads is composed of the
+/// program's own phrases, and has the system's words in brackets only where those are all there is.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Unread {
+    /// The file, where nobody has named it.
+    file: String,
+    kind: ErrorKind,
+    said: String,
+    /// The words are of whoever read the file, and no system's.
+    is_own: bool,
+}
+
+/// The steps of a line, the parameters that their slots are for, and the commands on the way.
+#[derive(Debug, Clone)]
+pub(crate) struct Trace<'d> {
+    steps: Vec<Step>,
+    /// By slot.
+    params: Vec<&'d Param<'d>>,
+    trail: Trail<'d>,
+}
+
+/// The words of a line that are dark, and from which byte on; in the order of the line.
+#[derive(Debug, Clone, Default)]
+pub(crate) struct Dark(Vec<(usize, usize)>);

@@ -1,10 +1,9 @@
 //! What the reader does with a word that has a dash in front.
 
-use super::fault::{Fault, FaultKind};
-use super::reach::{Reached, Usual};
-use super::reader::{Pending, Reader, Slot};
+use super::fault::FaultKind;
+use super::reach::Usual;
 use super::step::{Meaning, NONE};
-use super::trail::Found;
+use super::{Fault, Found, Pending, Reached, Reader, Slot};
 use crate::declare::{Command, Hit, Param, is_record};
 
 /// What begins as an abbreviation does.

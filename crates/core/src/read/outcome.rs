@@ -1,11 +1,12 @@
 //! What a line that reads turns out to be: a reading, if it passes the developers' own tests; what is asked
 //! for by a command whose work is the library's; or a refusal.
 
-use super::fault::{Fault, FaultKind, Faults};
-use super::reading::{Outcome, Path, Reading};
+use super::fault::FaultKind;
+use super::reading::{Outcome, Path};
 use super::secret::dark;
-use super::step::{Meaning, Step};
+use super::step::Meaning;
 use super::world::Trial;
+use super::{Fault, Faults, Reading, Step};
 use crate::declare::Param;
 
 impl<'d> Reading<'d> {

@@ -3,23 +3,25 @@
 
 use super::reading::Path;
 use super::step::NONE;
+use super::{Reach, Reached};
 use crate::declare::{Command, Gives, Hit, Param};
 
-/// The parameters in reach of a command.
-#[derive(Debug, Clone)]
-pub(crate) struct Reach<'d>(Vec<Reached<'d>>);
+impl<'d> Reached<'d> {
+    pub(crate) const fn param(&self) -> &'d Param<'d> {
+        self.param
+    }
 
-/// A parameter in reach.
-#[derive(Debug, Clone, Copy)]
-pub(crate) struct Reached<'d> {
-    pub(crate) param: &'d Param<'d>,
-    /// The command that takes it; of a usual one the root.
-    pub(crate) command: &'d Command<'d>,
-    /// Its slot, or [`NONE`]: a usual one has none until it is given.
-    pub(crate) slot: u32,
-    /// How many commands further up than the nearest.
-    pub(crate) up: usize,
-    pub(crate) is_usual: bool,
+    pub(crate) const fn command(&self) -> &'d Command<'d> {
+        self.command
+    }
+
+    pub(crate) const fn is_usual(&self) -> bool {
+        self.is_usual
+    }
+
+    pub(crate) const fn up(&self) -> usize {
+        self.up
+    }
 }
 
 impl<'d> Reach<'d> {
@@ -136,12 +138,6 @@ impl<'d> Usual<'d> {
     pub(super) fn present_in(self, root: &Command<'_>) -> impl Iterator<Item = &'d Param<'d>> {
         let is_in = |param: &Param<'_>| param.alone.is_some_and(|alone| alone.is_in(root));
         self.params().filter(move |param| is_in(param))
-    }
-}
-
-impl Default for Usual<'_> {
-    fn default() -> Self {
-        Usual::NOTHING
     }
 }
 

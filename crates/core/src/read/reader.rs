@@ -1,83 +1,18 @@
 //! The state machine: one word in, steps out.
 
+use super::{Around, Chain, Fault, Level, Pending, Reach, Reader, Slot, Step, Trail};
 use std::ffi::OsStr;
 
-use super::asked::Request;
-use super::fault::{Fault, FaultKind, Place};
-use super::reach::Reach;
-use super::source::Outer;
-use super::step::{Meaning, NONE, Step};
-use super::trail::{Level, Trail};
+use super::fault::{FaultKind, Place};
+use super::step::{Meaning, NONE};
 use super::word::Words;
-use super::world::Around;
 use crate::declare::{Command, Held, Param, Role, Tail};
-
-/// Steps through the words of a command line one by one.
-///
-/// [`Command::read`] does this for a whole line; the reader itself is for what looks at a line in
-/// the making, such as completion and a trace.
-///
-/// ```
-/// use clavret_core::{Command, Flag, Meaning, Operand, Reader};
-/// static HIVE: Operand<String> = Operand::new("hive");
-/// static CALM: Flag = Flag::new("calm").letter('c');
-/// static INSPECT: Command = Command::new("inspect").takes(&[HIVE.param(), CALM.param()]);
-///
-/// let mut reader = Reader::new(&INSPECT, 2);
-/// reader.step("A7".as_ref());
-/// reader.step("-c".as_ref());
-/// let meanings: Vec<Meaning> = reader.steps().iter().map(|step| step.meaning()).collect();
-/// assert_eq!(meanings, [Meaning::Operand, Meaning::Name]);
-/// ```
-#[derive(Debug)]
-pub struct Reader<'d> {
-    pub(super) trail: Trail<'d>,
-    pub(super) slots: Vec<Slot<'d>>,
-    pub(super) steps: Vec<Step>,
-    pub(super) faults: Vec<Fault<'d>>,
-    pub(super) pending: Option<Pending>,
-    /// The operand words so far; which parameter each is for is known behind the last one.
-    pub(super) operands: Chain,
-    /// The words behind `--`, where an operand takes these alone; and the unknown options kept.
-    pub(super) behind: Chain,
-    pub(super) kept: Chain,
-    pub(super) word: u32,
-    pub(super) ended: bool,
-    /// An unknown command stands before: what the rest means is not known.
-    pub(super) lost: bool,
-    pub(super) asked: Option<Request>,
-    /// What the commands so far say of their own and those below.
-    pub(super) operands_end: bool,
-    pub(super) abbreviations: bool,
-    /// Deprecated names that were typed, and what to type instead.
-    pub(super) warned: Vec<(String, String)>,
-    pub(super) around: Around<'d>,
-}
-
-/// A parameter in reach, and the words that were typed for it.
-#[derive(Debug)]
-pub(super) struct Slot<'d> {
-    pub(super) param: &'d Param<'d>,
-    pub(super) typed: Chain,
-    /// Its words from elsewhere, where none was typed.
-    pub(super) outer: Option<Box<Outer>>,
-    /// Its converted value, once the last word is known.
-    pub(super) cell: Held,
-}
 
 impl<'d> Slot<'d> {
     #[inline(always)]
     pub(super) fn new(param: &'d Param<'d>) -> Self {
         Slot { param, typed: Chain::EMPTY, outer: None, cell: Held::empty() }
     }
-}
-
-/// Steps linked by [`Step::next`], first to last.
-#[derive(Debug, Clone, Copy)]
-pub(super) struct Chain {
-    pub(crate) first: u32,
-    pub(crate) last: u32,
-    pub(crate) count: u32,
 }
 
 impl Chain {
@@ -93,13 +28,6 @@ impl Chain {
         self.last = at;
         self.count += 1;
     }
-}
-
-/// An option that waits for words.
-#[derive(Debug, Clone, Copy)]
-pub(super) struct Pending {
-    pub(super) slot: u32,
-    pub(super) wanted: u32,
 }
 
 /// What may stand next on a line: what completion offers, and the reader accepts.

@@ -1,14 +1,9 @@
 //! What a command line turned out to be: typed values, or one of the things a user may ask for.
 
+use super::{Around, Asked, Faults, Reader, Reading, Slot, Step};
 use std::fmt;
 
-use super::asked::Asked;
-use super::fault::Faults;
-use super::reader::{Reader, Slot};
-use super::step::Step;
-use super::trail::Trail;
 use super::word::Words;
-use super::world::Around;
 use crate::declare::{Command, FromWord, Key, Param, When, is_key, is_record};
 use crate::text::{Put, part, visible};
 use crate::wording::fill;
@@ -98,19 +93,6 @@ impl fmt::Display for Path<'_> {
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         f.write_str(&self.text())
     }
-}
-
-/// The values of a command line, asked for by their typed keys.
-///
-/// Printed for debugging (`{:?}`) it is a table: the name, the value as typed and where it came from.
-/// With the feature `serde` it serialises.
-pub struct Reading<'d> {
-    pub(super) trail: Trail<'d>,
-    pub(super) slots: Vec<Slot<'d>>,
-    pub(super) steps: Vec<Step>,
-    pub(super) words: Words<'d>,
-    pub(super) warned: Vec<(String, String)>,
-    pub(super) around: Around<'d>,
 }
 
 impl<'d> Reading<'d> {

@@ -1,22 +1,13 @@
 //! Rules between parameters, and a developer's own test of the whole.
 
-use super::fault::{Fault, FaultKind, Place};
-use super::reader::{Reader, Slot};
+use super::fault::{FaultKind, Place};
 use super::source::is;
-use super::step::{Meaning, Step};
+use super::step::Meaning;
 use super::word::Words;
+use super::{Fault, Objection, Reader, Slot, Step};
 use super::{Reading, convert};
 use crate::declare::{Key, Param, Reason, Rule, Sort};
 use crate::text::in_order;
-
-/// What a developer's own test of a reading holds against it. See
-/// [`Command::judged_by`](crate::Command::judged_by).
-#[derive(Debug, Clone)]
-pub struct Objection {
-    pub(crate) text: String,
-    /// The records of the keys that it is about, by their addresses.
-    about: Vec<usize>,
-}
 
 impl Objection {
     /// An objection in words for the user, who reads them behind nothing else: "2026-05-01 comes after

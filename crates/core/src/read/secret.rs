@@ -11,20 +11,16 @@
 //! * in any other word what follows `=` or `:` behind a secret's name or one near it; and where the
 //!   word is such a name, as many words behind it.
 
+use super::{Dark, Step, Trace};
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use super::meant::bare;
 use super::reach::Usual;
-use super::step::{Meaning, NONE, Step};
-use super::trace::Trace;
+use super::step::{Meaning, NONE};
 use super::word::Words;
 use crate::declare::{Command, Param, Role, hash};
 use crate::text::{DOTS, Near, in_order, part};
-
-/// The words of a line that are dark, and from which byte on; in the order of the line.
-#[derive(Debug, Clone, Default)]
-pub(crate) struct Dark(Vec<(usize, usize)>);
 
 impl Dark {
     pub(crate) fn is_empty(&self) -> bool {

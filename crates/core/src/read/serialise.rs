@@ -2,11 +2,11 @@
 //! numbers and booleans by their kind, lists and values of several words become arrays, entries
 //! become maps; what is not given is null. Words that are no text lose what is none.
 
+use super::Slot;
 use std::ffi::OsStr;
 
 use serde::ser::{Serialize, SerializeMap, SerializeSeq, SerializeStruct, Serializer};
 
-use super::reader::Slot;
 use super::{Origin, Reading};
 use crate::declare::{FromWord, Kind, Manner, Noun, Role};
 

@@ -1,13 +1,13 @@
 //! What a reading tells besides its values: where each came from, in which order they were typed, and
 //! all of them as a table or serialised.
 
+use super::{Piece, Slot, Step};
 use std::ffi::{OsStr, OsString};
 use std::fmt;
 use std::ops::Range;
 
-use super::convert::{Piece, pieces};
-use super::reader::Slot;
-use super::step::{Meaning, Step};
+use super::convert::pieces;
+use super::step::Meaning;
 use super::{Place, Reading};
 use crate::declare::{Key, Param, Role, is_key, is_record};
 use crate::text::{DOTS, columns, quoted, visible};

@@ -1,28 +1,18 @@
 //! Values from elsewhere: for what no word gives, the environment variable is asked, then the config
 //! file. Nothing is converted here, and nothing is asked for that a word has given.
 
+use super::{Fault, Outer, Piece, Reader, Slot};
 use std::ffi::{OsStr, OsString};
 use std::ops::Range;
 use std::path::Path;
 use std::sync::Arc;
 
-use super::convert::{self, Piece};
-use super::fault::{Fault, FaultKind, Place};
-use super::reader::{Reader, Slot};
+use super::convert;
+use super::fault::{FaultKind, Place};
 use super::word::Words;
 use super::world::{Setting, Settings, Trial, World};
 use crate::declare::{Command, Config, Hit, Noun, Param, Role, Sort};
 use crate::text::{in_order, part};
-
-/// The words of a value that was not typed, and where they stand.
-#[derive(Debug)]
-pub(super) struct Outer {
-    pub(super) words: Vec<Piece<'static>>,
-    /// Where the value as a whole stands: its variable, or its key.
-    pub(super) place: Place,
-    /// A flag's opposite name was set.
-    pub(super) is_opposite: bool,
-}
 
 impl<'d> Reader<'d> {
     /// Asks the environment and the config file for what was not typed.
@@ -178,7 +168,7 @@ impl<'d> Reader<'d> {
                 return Ok(level.map(|level| (level.base as usize + at, outer)));
             }
             command = command.find(key.as_bytes()).ok_or(place.clone())?;
-            let is_on_line = |next: &super::trail::Level<'_>| next.command.is(command);
+            let is_on_line = |next: &super::Level<'_>| next.command.is(command);
             level = level.and_then(|_| levels.next()).filter(is_on_line);
         }
         // A command has settings, and is none.

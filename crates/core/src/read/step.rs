@@ -1,24 +1,9 @@
 //! The record of what was understood: a meaning for each byte range of each word.
 
+use super::Step;
 use std::ops::Range;
 
 use super::Place;
-
-/// A byte range of a word, and what it means.
-///
-/// Steps stand in the order typed; they never overlap. 24 bytes each: a million words are read
-/// with a record of 24 MB.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub struct Step {
-    pub(crate) word: u32,
-    pub(crate) start: u32,
-    pub(crate) end: u32,
-    /// The slot of the parameter, or [`NONE`].
-    pub(crate) slot: u32,
-    /// The next step with a word for the same parameter, or [`NONE`].
-    pub(crate) next: u32,
-    pub(crate) meaning: Meaning,
-}
 
 /// No slot, or no next step.
 pub(crate) const NONE: u32 = u32::MAX;
@@ -58,6 +43,11 @@ impl Step {
     /// Which of its bytes.
     pub const fn bytes(&self) -> Range<usize> {
         self.start as usize..self.end as usize
+    }
+
+    /// The slot of the parameter; no parameter has a number as high as where there is none.
+    pub(crate) const fn slot(&self) -> usize {
+        self.slot as usize
     }
 
     /// Whether these are bytes of a value, and not a name.

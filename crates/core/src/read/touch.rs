@@ -1,12 +1,11 @@
 //! What touches the world, and so comes last, when nothing else is wrong with a line: secrets in
 //! files, and what must be at a path.
 
+use super::{Chain, Fault, Outer, Piece, Reader, Slot};
 use std::path::Path;
 
-use super::convert::{self, Piece};
-use super::fault::{Fault, FaultKind};
-use super::reader::{Chain, Reader, Slot};
-use super::source::Outer;
+use super::convert;
+use super::fault::FaultKind;
 use super::step::Meaning;
 use super::word::Words;
 use super::world::{Presence, Trial, World};

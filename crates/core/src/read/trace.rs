@@ -1,37 +1,19 @@
 //! What was understood of a line, right or wrong: the steps, and whose they are. Two readings of nearly
 //! the same line are compared by it, and what may be secret is found with it.
 
-use super::reach::{Reach, Usual};
-use super::reader::{Reader, Slot};
-use super::reading::Reading;
-use super::step::{Meaning, Step};
-use super::trail::Trail;
+use super::reach::Usual;
+use super::step::Meaning;
+use super::{Faults, Reach, Reader, Reading, Slot, Step, Trace, Trail};
 use crate::declare::{Command, Param};
-
-/// The steps of a line, the parameters that their slots are for, and the commands on the way.
-#[derive(Debug, Clone)]
-pub(crate) struct Trace<'d> {
-    pub(crate) steps: Vec<Step>,
-    /// By slot.
-    params: Vec<&'d Param<'d>>,
-    trail: Trail<'d>,
-}
-
-/// What a step is for.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub(crate) struct Use {
-    pub(crate) step: Step,
-    /// The slot's parameter by its address; 0 where there is none.
-    pub(crate) param: usize,
-    /// Which of the parameter's words it is, counted from 0; of names always 0.
-    pub(crate) index: usize,
-    /// Which of the line's operands it is.
-    pub(crate) operand: usize,
-}
 
 impl<'d> Trace<'d> {
     pub(super) fn new(trail: Trail<'d>, slots: &[Slot<'d>], steps: Vec<Step>) -> Self {
         Trace { steps, params: slots.iter().map(|slot| slot.param).collect(), trail }
+    }
+
+    /// What was understood of each byte.
+    pub(crate) fn steps(&self) -> &[Step] {
+        &self.steps
     }
 
     /// The parameter that a step is a name or a word of.
@@ -71,30 +53,19 @@ impl<'d> Trace<'d> {
         let named = self.steps.iter().rfind(|step| step.meaning == Meaning::Command);
         named.map_or(self.trail.root(), |named| self.leaf_before(named.word()))
     }
-
-    /// What each step is for, in the order of the line.
-    pub(crate) fn uses(&self) -> Vec<Use> {
-        let mut counts = vec![0; self.params.len()];
-        let (mut uses, mut operands) = (Vec::with_capacity(self.steps.len()), 0);
-        for &step in &self.steps {
-            let param = self.param(&step).map_or(0, |param| std::ptr::from_ref(param).addr());
-            let mut index = 0;
-            if step.is_of_value()
-                && let Some(count) = counts.get_mut(step.slot as usize)
-            {
-                (index, *count) = (*count, *count + 1);
-            }
-            uses.push(Use { step, param, index, operand: operands });
-            operands += usize::from(step.meaning == Meaning::Operand);
-        }
-        uses
-    }
 }
 
 impl<'d> Reader<'d> {
     /// Ends the reading of a line that is refused.
     pub(super) fn into_trace(self) -> Trace<'d> {
         Trace::new(self.trail, &self.slots, self.steps)
+    }
+}
+
+impl<'d> Faults<'d> {
+    /// What was understood, without what is wrong.
+    pub(crate) fn into_trace(self) -> Trace<'d> {
+        self.trace
     }
 }
 

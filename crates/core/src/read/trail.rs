@@ -1,27 +1,10 @@
 //! The commands that a line has come through, and the parameters that a name may mean there.
 
-use super::reach::{Reach, Usual};
+use super::reach::Usual;
 use super::reading::Path;
 use super::step::NONE;
+use super::{Found, Level, Reach, Trail};
 use crate::declare::{Command, Hit, Param};
-
-/// The commands from the root to the one reached. Most lines reach two at most, which stand here
-/// without an allocation.
-#[derive(Debug, Clone)]
-pub(super) struct Trail<'d> {
-    root: Level<'d>,
-    between: Vec<Level<'d>>,
-    /// The command reached, unless that is the root.
-    leaf: Option<Level<'d>>,
-}
-
-/// A command, where the slots of its parameters begin, and the word at which it was reached.
-#[derive(Debug, Clone, Copy)]
-pub(super) struct Level<'d> {
-    pub(super) command: &'d Command<'d>,
-    pub(super) base: u32,
-    pub(super) word: u32,
-}
 
 impl<'d> Trail<'d> {
     pub(super) fn new(root: &'d Command<'d>) -> Self {
@@ -114,14 +97,6 @@ impl<'d> Trail<'d> {
         let mut usual = usual.present_in(self.root());
         usual.find_map(|param| Some(Found { slot: NONE, param, hit: hit(param)? }))
     }
-}
-
-/// A parameter that a name means, and which of its names it was.
-#[derive(Debug, Clone, Copy)]
-pub(super) struct Found<'d> {
-    pub(super) slot: u32,
-    pub(super) param: &'d Param<'d>,
-    pub(super) hit: Hit,
 }
 
 impl<'d> Level<'d> {

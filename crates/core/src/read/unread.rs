@@ -1,21 +1,30 @@
 //! Why a file cannot be read, and what an error says without what only programmers read.
 
+use super::Unread;
 use std::error::Error;
 use std::io::{self, ErrorKind};
 
-/// Why a file cannot be read. Made from an [`io::Error`]; the sentence that a user reads is composed of the
-/// program's own phrases, and has the system's words in brackets only where those are all there is.
-#[derive(Debug, Clone, PartialEq, Eq)]
-pub struct Unread {
-    /// The file, where nobody has named it.
-    pub(crate) file: String,
-    pub(crate) kind: ErrorKind,
-    pub(crate) said: String,
-    /// The words are of whoever read the file, and no system's.
-    pub(crate) is_own: bool,
-}
-
 impl Unread {
+    /// The file, as it is shown.
+    pub fn file(&self) -> &str {
+        &self.file
+    }
+
+    /// What the system says, as a kind.
+    pub const fn kind(&self) -> ErrorKind {
+        self.kind
+    }
+
+    /// The same in words: the system's, or those of whoever looked.
+    pub fn said(&self) -> &str {
+        &self.said
+    }
+
+    /// Whether the words are no system's.
+    pub const fn is_own(&self) -> bool {
+        self.is_own
+    }
+
     /// The same of a file that was found and not named, so that it is told which.
     #[must_use]
     pub fn at(mut self, file: impl Into<String>) -> Self {

@@ -1,12 +1,12 @@
 //! What a reading asks of the world around it, behind a trait: the core itself touches nothing.
 
+use super::reach::Usual;
+use super::{Around, Unread};
 use std::ffi::OsString;
 use std::ops::Range;
 use std::path::Path;
-use std::sync::Arc;
 
-use super::reach::Usual;
-use super::unread::Unread;
+use crate::declare::Param;
 
 /// What a reading asks of the world around it. The edge implements it with the real one, a test with
 /// whatever it is about; [`Command::read`](crate::Command::read) does without.
@@ -87,19 +87,6 @@ pub struct Setting {
     pub values: Vec<(String, Range<usize>)>,
 }
 
-/// The world that a reading is in, and what it has told so far. The search for fixes reads a line
-/// again with the same variables and settings, and without a look at files.
-#[derive(Clone, Default)]
-pub(crate) struct Around<'d> {
-    /// What the program accepts everywhere.
-    pub(crate) usual: Usual<'d>,
-    pub(crate) world: Option<&'d dyn World>,
-    pub(crate) settings: Option<Arc<Settings>>,
-    pub(crate) trial: Trial,
-    /// In a second reading, what was meant as a name is taken for one.
-    pub(crate) is_second: bool,
-}
-
 /// Whether a line is only tried.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
 pub(crate) enum Trial {
@@ -112,7 +99,17 @@ pub(crate) enum Trial {
     Judged,
 }
 
-impl Around<'_> {
+impl<'d> Around<'d> {
+    /// A world, if there is one, and what is accepted everywhere in it.
+    pub(crate) fn new(world: Option<&'d dyn World>, usual: Usual<'d>) -> Self {
+        Around { usual, world, settings: None, trial: Trial::No, is_second: false }
+    }
+
+    /// The value of a parameter's environment variable.
+    pub(crate) fn variable(&self, param: &Param<'_>) -> Option<OsString> {
+        self.world?.variable(param.variable)
+    }
+
     /// The same for a line that is only tried.
     pub(crate) fn for_trial(&self, trial: Trial) -> Self {
         Around { trial, is_second: false, ..self.clone() }

@@ -57,7 +57,7 @@ impl<'d> Command<'d> {
     }
 
     fn around(&'d self, world: Option<&'d dyn World>) -> Around<'d> {
-        Around { world, usual: self.usual_params(), ..Around::default() }
+        Around::new(world, self.usual_params())
     }
 }
 

@@ -91,8 +91,8 @@ pub use clavret_core::{
     Held, Key, Kind, Length, ListShape, Look, Malformed, Meaning, Misfit, Named, Objection,
     Occurrence, Offer, Operand, Origin, Outcome, Package, Page, Param, Path, Place, Presence,
     Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shared, Shell,
-    ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Unit, Unread, Untyped, VERSION_FLAG, When,
-    Whole, Word, Wording, Words, World, candidates, script, valid, visible,
+    ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Times, Unit, Unread, Untyped,
+    VERSION_FLAG, When, Whole, Word, Wording, Words, World, candidates, script, valid, visible,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it

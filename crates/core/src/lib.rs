@@ -50,7 +50,8 @@ pub use declare::valid;
 pub use declare::{
     Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
     FromWord, Held, Key, Kind, ListShape, Manner, Misfit, Named, Offer, Operand, Package, Param,
-    Problem, Refers, Role, Rule, Shape, Shared, Tail, TailShape, Tally, Unit, Untyped, When, Whole,
+    Problem, Refers, Role, Rule, Shape, Shared, Tail, TailShape, Tally, Times, Unit, Untyped, When,
+    Whole,
 };
 pub use page::Page;
 pub use prove::Flaw;

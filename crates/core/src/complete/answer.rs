@@ -41,11 +41,11 @@ impl Command<'_> {
 
     /// Whether the program answers requests.
     pub const fn is_answering(&self) -> bool {
-        self.answers.is_some()
+        self.answering().is_some()
     }
 
     /// The answer to a request, where the root [answers](Command::answers) any; an error says which.
     pub fn answer(&self, request: &str, words: &[&str]) -> Option<Result<String, String>> {
-        self.answers.map(|answer| answer(self, request, words))
+        self.answering().map(|answer| answer(self, request, words))
     }
 }

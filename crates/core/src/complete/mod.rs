@@ -105,15 +105,15 @@ fn begun(mut found: Vec<String>, prefix: &str) -> Vec<String> {
 /// The choices that begin so; of several values in a word, the last one is completed.
 fn values(param: &Param<'_>, at: usize, prefix: &str) -> Vec<String> {
     // What was typed of a secret is not said again.
-    if param.secret {
+    if param.is_secret() {
         return Vec::new();
     }
     let last =
-        param.delimiter.and_then(|delimiter| prefix.rfind(delimiter).map(|at| (at, delimiter)));
+        param.delimiter().and_then(|delimiter| prefix.rfind(delimiter).map(|at| (at, delimiter)));
     let Some((end, delimiter)) = last else { return begun(offers(param, at), prefix) };
     let head = &prefix[..end + delimiter.len_utf8()];
     let mut found = offers(param, at);
-    if param.twin.is_some() {
+    if param.is_distinct() {
         found.retain(|word| !head.split(delimiter).any(|before| before == word));
     }
     begun(found.into_iter().map(|word| head.to_owned() + &word).collect(), prefix)
@@ -130,8 +130,8 @@ fn looks_up(param: &Param<'_>) -> bool {
 }
 
 fn command_names(command: &Command<'_>) -> Vec<String> {
-    let seen = command.commands.iter().filter(|command| !command.hidden);
-    seen.map(|command| command.name.to_owned()).collect()
+    let seen = command.subcommands().iter().filter(|command| !command.is_hidden());
+    seen.map(|command| command.name().to_owned()).collect()
 }
 
 /// The commands below the one that the words behind `help` lead to.

@@ -18,16 +18,19 @@ impl Table {
                 table.add_usual(root, &mut state);
             }
             state.ends |= ends[next];
-            let ends_below = ends[next] || command.operands_end;
-            for below in command.commands {
+            let ends_below = ends[next] || command.is_ending_options();
+            for below in command.subcommands() {
                 let at = waiting.len();
                 waiting.push(below);
                 ends.push(ends_below);
-                if command.otherwise.is_some_and(|otherwise| otherwise.name == below.name) {
+                if command
+                    .default_subcommand()
+                    .is_some_and(|otherwise| otherwise.name() == below.name())
+                {
                     state.otherwise = Some(at);
                 }
-                state.commands.push((below.name.to_owned(), !below.hidden, at));
-                for alias in below.aliases.iter().chain(below.former) {
+                state.commands.push((below.name().to_owned(), !below.is_hidden(), at));
+                for alias in below.other_names().iter().chain(below.former_names()) {
                     state.commands.push(((*alias).to_owned(), false, at));
                 }
             }
@@ -38,12 +41,12 @@ impl Table {
     }
 
     fn state(&mut self, command: &Command<'_>) -> State {
-        let ends = command.operands_end || command.settled.tails.raw;
+        let ends = command.is_ending_options() || command.has_tail(Tail::Raw);
         let mut state = State { ends, ..State::default() };
         for param in command.params() {
             let values = self.values(param);
             if param.role() == Role::Operand {
-                match param.tail {
+                match param.tail() {
                     Some(Tail::UnknownOptions) => continue,
                     Some(Tail::AfterDashes) => {
                         state.behind = Some(values[0]);
@@ -53,9 +56,9 @@ impl Table {
                 }
                 let words = param.word_count().max;
                 let words = (words < u32::MAX).then_some(words);
-                let (value, delimiter) = (values[0], param.delimiter);
+                let (value, delimiter) = (values[0], param.delimiter());
                 state.operands.push(Positional { value, words, delimiter });
-            } else if param.throughout {
+            } else if param.is_throughout() {
                 add_names(&mut state.throughout, param, &values);
             } else {
                 add_names(&mut state.own, param, &values);
@@ -122,24 +125,25 @@ impl Table {
 
 /// Every name that a parameter answers to; those of [`shown_names`] are offered.
 fn add_names(names: &mut Vec<Name>, param: &Param<'_>, values: &[Value]) {
-    let file = "--".to_owned() + param.file_name;
+    let file = "--".to_owned() + param.file_name();
     let mut add = |name: String, is_shown: bool| {
         let (is_shown, is_attached) = (is_shown && !param.is_hidden(), param.is_attached());
         let values = if name == file { vec![Value::Path] } else { values.to_vec() };
-        let delimiter = param.delimiter;
+        let delimiter = param.delimiter();
         names.push(Name { name, is_shown, values, is_attached, delimiter });
     };
     for name in shown_names(param) {
         add(name, true);
     }
     for letter in param.letters() {
-        if letter != 0 && (param.long().is_some() || letter != param.letter) {
+        if letter != 0 && (param.long().is_some() || Some(char::from(letter)) != param.letter()) {
             let mut name = "-".to_owned();
             name.push(char::from(letter));
             add(name, false);
         }
     }
-    for alias in param.aliases.iter().chain(param.former).filter(|alias| alias.len() > 1) {
+    for alias in param.aliases().iter().chain(param.former_names()).filter(|alias| alias.len() > 1)
+    {
         add("--".to_owned() + alias, false);
     }
 }

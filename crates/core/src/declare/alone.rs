@@ -63,11 +63,6 @@ pub enum Gives {
 }
 
 impl Param<'_> {
-    /// Whether nothing is needed beside it, and it is answered in the place of its command.
-    pub const fn stands_alone(&self) -> bool {
-        self.alone.is_some()
-    }
-
     /// Whether it gives something that the library leads to.
     pub(crate) fn gives(&self, what: Gives) -> bool {
         self.alone.is_some_and(|alone| alone.gives() == what)

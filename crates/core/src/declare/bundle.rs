@@ -1,32 +1,7 @@
 //! A reusable set of parameters with a heading, for several commands to take.
 
-use std::slice::Iter;
-
-use super::command::Command;
-use super::param::Param;
 use super::problem::Problem;
-use super::rule::Rule;
-
-/// Parameters that several commands take together. Pages show their options under a heading of
-/// their own; their operands stand behind the command's own ones.
-///
-/// ```
-/// use clavret_core::{Bundle, Command, Named, Rule};
-/// static SINCE: Named<Option<String>> = Named::new("since");
-/// static UNTIL: Named<Option<String>> = Named::new("until");
-/// static PERIOD: Bundle = Bundle::new("period").takes(&[SINCE.param(), UNTIL.param()]);
-///
-/// static REPORT: Command = Command::new("report").bundles(&[&PERIOD]);
-/// static HARVESTS: Command = Command::new("harvests").bundles(&[&PERIOD]);
-/// ```
-#[derive(Debug, Clone, Copy)]
-pub struct Bundle<'d> {
-    pub(crate) heading: &'d str,
-    pub(crate) params: &'d [&'d Param<'d>],
-    pub(crate) rules: &'d [Rule<'d>],
-    /// Why it can be none.
-    pub(crate) flaw: Option<&'static str>,
-}
+use super::{Bundle, Command, Param, Params, Rule};
 
 impl<'d> Bundle<'d> {
     /// A bundle by the heading that pages give its options; an empty one leaves them among the
@@ -77,14 +52,6 @@ impl<'d> Bundle<'d> {
         self.rules = rules;
         self
     }
-}
-
-/// The parameters of a command: its own, then those of its bundles. By hand, as nearly every step of a
-/// reading goes through it.
-#[derive(Debug)]
-pub(super) struct Params<'d> {
-    pub(super) list: Iter<'d, &'d Param<'d>>,
-    pub(super) bundles: Iter<'d, &'d Bundle<'d>>,
 }
 
 impl<'d> Iterator for Params<'d> {

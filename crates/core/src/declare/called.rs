@@ -1,11 +1,11 @@
 //! What a parameter is called, and what stands for its value: by names the reader finds it, with both
 //! the pages, faults and fixes write it.
 
+use super::Param;
 use std::ffi::OsStr;
 
 use super::cell::Held;
-use super::param::{Param, Role};
-use super::shape::Feed;
+use super::param::Role;
 use super::{FromWord, Kind};
 use crate::text::Put;
 
@@ -253,8 +253,7 @@ impl<'d> Param<'d> {
         }
         let (mut cell, mut wrong) = (Held::default(), Vec::new());
         let words: &[&OsStr] = &[word.as_ref()];
-        let mut feed = Feed { first: 0, words, equals: None, param: self, wrong: &mut wrong };
-        (self.form.fill)(&mut cell, &mut feed);
+        self.fill(&mut cell, (0, words, None), &mut wrong);
         wrong.is_empty()
     }
 }

@@ -1,5 +1,6 @@
 //! A value that is one of a closed list, each with its own help.
 
+use super::Offer;
 use std::ffi::OsStr;
 
 use super::{FromWord, Kind, Misfit};
@@ -36,15 +37,6 @@ pub trait Choice: Clone + Send + Sync + 'static {
     const VALUES: &'static [Self];
     #[doc(hidden)]
     const PAINTS: bool = false;
-}
-
-/// One word of a closed list, with its help.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub struct Offer<'d> {
-    pub(crate) name: &'d str,
-    pub(crate) help: &'d str,
-    /// What to type instead of a deprecated word; empty for any other.
-    pub(crate) instead: &'d str,
 }
 
 impl<'d> Offer<'d> {

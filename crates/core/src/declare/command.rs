@@ -1,89 +1,15 @@
 //! A node of the tree: a program or one of its subcommands.
 
 use super::alone::Alone;
-use super::bundle::Bundle;
-use super::config::Config;
 use super::names::plain_name_fault;
-use super::package::Package;
-use super::param::Param;
 use super::problem::Problem;
-use super::rule::Rule;
 use super::rules::{
-    self, Settled, check_across, check_listed, check_names, check_taken, check_usual, in_order,
+    self, check_across, check_listed, check_names, check_taken, check_usual, in_order,
 };
 use super::said::{Said, command as said};
+use super::{Bundle, Command, Config, Package, Param, Rule, Settled};
 // The type that a developer's test is handed; nothing of the next stage is called here.
 use crate::read::{Objection, Reading};
-use crate::wording::Wording;
-
-/// A program, or a subcommand of one: its parameters or its subcommands, and what pages say of it.
-///
-/// ```
-/// use clavret_core::{Command, Flag, Operand, Named, Outcome, valid};
-///
-/// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
-/// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0").valid(&valid::range(0, 20));
-/// static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
-///
-/// static INSPECT: Command = Command::new("inspect")
-///     .summary("record what an inspection found")
-///     .takes(&[HIVE.param(), FRAMES.param(), CALM.param()]);
-///
-/// let Outcome::Reading(reading) = INSPECT.read(&["A7", "-cf6"]) else { panic!() };
-/// assert_eq!(reading.get(&HIVE), "A7");
-/// assert_eq!(*reading.get(&FRAMES), 6);
-/// assert!(*reading.get(&CALM));
-///
-/// assert!(matches!(INSPECT.read(&["A7", "-f", "many"]), Outcome::Faults(_)));
-/// ```
-///
-/// A tree made at run time borrows its texts instead: start it with [`Command::draft`], and look at
-/// its [`problems`](Command::problems) before reading with it.
-#[derive(Clone, Copy)]
-pub struct Command<'d> {
-    pub(crate) said: Said,
-    pub(crate) draft: bool,
-    pub(crate) hidden: bool,
-    pub(crate) sorted: bool,
-    /// It does something without a subcommand too.
-    pub(crate) acts: bool,
-    /// Answers requests made by an environment variable.
-    pub(crate) answers: Option<Answer>,
-    /// From the first operand on no word is an option, here and below.
-    pub(crate) operands_end: bool,
-    /// Unique beginnings of names mean the names, here and below.
-    pub(crate) abbreviations: bool,
-    /// It has the subcommands of another command, which has none.
-    pub(crate) childless: bool,
-    /// What follows from what it takes.
-    pub(crate) settled: Settled,
-    pub(crate) name: &'d str,
-    pub(crate) aliases: &'d [&'d str],
-    pub(crate) params: &'d [&'d Param<'d>],
-    pub(crate) bundles: &'d [&'d Bundle<'d>],
-    pub(crate) commands: &'d [&'d Command<'d>],
-    pub(crate) summary: &'d str,
-    pub(crate) description: &'d str,
-    pub(crate) package: Package<'d>,
-    /// The version, where that is not the package's.
-    pub(crate) version: &'d str,
-    /// Nobody gave it its name: as a root it is called as its binary.
-    pub(crate) is_unnamed: bool,
-    /// What it gives, where that is the library's work.
-    pub(crate) alone: Option<&'d dyn Alone>,
-    /// What is accepted everywhere and stands alone; what the library has for all programs unless said.
-    pub(crate) usual: Option<&'d [&'d Param<'d>]>,
-    pub(crate) examples: &'d [(&'d str, &'d str)],
-    pub(crate) statuses: &'d [(u8, &'d str)],
-    pub(crate) wording: Option<&'d Wording<'d>>,
-    /// Names that it had before.
-    pub(crate) former: &'d [&'d str],
-    /// The subcommand that is meant where none is named.
-    pub(crate) otherwise: Option<&'d Command<'d>>,
-    pub(crate) rules: &'d [Rule<'d>],
-    pub(crate) judge: Option<&'d Judge<'d>>,
-    pub(crate) config: Option<&'d Config<'d>>,
-}
 
 /// A developer's own test of a whole reading.
 pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;

@@ -2,10 +2,10 @@
 //! choices, and where it is a whole number, whether that is within its type. What else a default must pass,
 //! only a start or a test can try.
 
-use super::kind::{Kind, Noun};
+use super::kind::Noun;
 use super::names::same;
-use super::param::{Param, Times};
 use super::problem::Problem;
+use super::{Kind, Param, Times};
 
 /// The problem of a parameter's default, if it has one.
 pub(super) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {

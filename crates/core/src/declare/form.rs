@@ -1,24 +1,8 @@
 //! What is known of a value without its type: how many words it has, of which kinds, and what converts them.
 
 use super::cell::Held;
-use super::shape::Feed;
+use super::{Feed, Form};
 use super::{Kind, Shape};
-
-/// How many words a value has and of which kinds, without its type: what an [`Untyped`](super::Untyped) key
-/// is given.
-#[derive(Debug, Clone, Copy)]
-pub struct Form<'d> {
-    /// The kinds of the words of one occurrence.
-    pub(crate) kinds: &'d [&'d Kind<'d>],
-    /// It must be given, unless it has a default.
-    pub(crate) needed: bool,
-    /// It may be given again, and every occurrence counts.
-    pub(crate) many: bool,
-    /// The value is attached to the name, or left out.
-    pub(crate) attached: bool,
-    /// Converts the words of one occurrence into the cell.
-    pub(crate) fill: fn(&mut Held, &mut Feed<'_>),
-}
 
 impl Form<'static> {
     /// That of a Rust type: `Form::of::<Vec<u8>>()`.
@@ -50,6 +34,9 @@ impl<'d> Form<'d> {
 }
 
 /// Words of kinds that are known at run time.
+/// Turns the words of an occurrence into the value, or adds them to it.
+pub(crate) type Fill = fn(&mut Held, &mut Feed<'_>);
+
 fn fill_words(held: &mut Held, feed: &mut Feed<'_>) {
     let mut texts = Vec::new();
     for at in 0..feed.words.len() {

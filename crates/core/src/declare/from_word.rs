@@ -1,5 +1,6 @@
 //! The conversion of one word into a Rust value, and the types that come with it.
 
+use super::{Manner, Offer};
 use std::ffi::{OsStr, OsString};
 use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV6};
 use std::num::{
@@ -8,7 +9,6 @@ use std::num::{
 use std::path::PathBuf;
 use std::str::FromStr;
 
-use super::choice::Offer;
 use super::kind::Noun;
 use super::misfit::{Miss, Reason};
 use super::sealed::{Numbers, Sealed};
@@ -60,16 +60,6 @@ pub trait FromWord: Sized + Send + Sync + 'static {
     fn from_word_in(word: &OsStr, _: Manner) -> Result<Self, Misfit> {
         Self::from_word(word)
     }
-}
-
-/// What a parameter reads beyond what its type does.
-#[doc(hidden)]
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
-pub struct Manner {
-    /// Whole numbers as source code has them: `0x1f`, `1_000`.
-    pub(crate) code: bool,
-    /// NaN and the infinities.
-    pub(crate) infinite: bool,
 }
 
 impl Manner {

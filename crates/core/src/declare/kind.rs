@@ -1,36 +1,7 @@
 //! What one word may be, as data: a noun for sentences, an example, what completion may look up.
 
+use super::{Kind, Offer};
 use std::borrow::Cow;
-
-use super::choice::Offer;
-
-/// What a single word's value may be. A kind shows in pages, faults and completion; the
-/// conversion itself is [`FromWord`](super::FromWord).
-///
-/// ```
-/// use clavret_core::Kind;
-/// static HIVE_CODE: Kind = Kind::new("a hive's code: a letter and a number", "A7");
-/// assert_eq!(HIVE_CODE.example_word(), "A7");
-/// ```
-#[derive(Debug, Clone, Copy)]
-pub struct Kind<'d> {
-    pub(crate) noun: Noun<'d>,
-    /// The smallest and the largest value that the Rust type holds, for a number beyond them.
-    pub(crate) limits: Option<[&'d str; 2]>,
-    pub(crate) example: &'d str,
-    pub(crate) refers: Refers,
-    pub(crate) negative: bool,
-    /// Pages say what it is behind the help of each parameter.
-    pub(crate) explained: bool,
-    /// The words that it may be, if they are a closed list.
-    pub(crate) offers: &'d [Offer<'d>],
-    /// Whether some of the words are deprecated.
-    pub(crate) has_deprecated: bool,
-    /// It says when to colour what is printed.
-    pub(crate) paints: bool,
-    /// The kinds on both sides of the `=`, of a key and its value.
-    pub(crate) sides: Option<(&'d Kind<'d>, &'d Kind<'d>)>,
-}
 
 /// The noun of a kind, as a fault says it after "takes".
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]

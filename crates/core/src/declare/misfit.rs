@@ -1,16 +1,11 @@
 //! Why a word is none of what its parameter takes. How that is said stands in one table
 //! ([`Wording`](crate::Wording)); only what a type, or a library behind it, says of its own is text here.
 
+use super::Misfit;
 use std::borrow::Cow;
 use std::fmt::Display;
 
 use super::valid::Refusal;
-
-/// Why a word did not convert.
-#[derive(Debug, Clone, PartialEq, Eq)]
-pub struct Misfit {
-    pub(crate) reason: Reason,
-}
 
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub(crate) enum Reason {

@@ -25,7 +25,17 @@
 //!   what is found wrong.
 //! * `problem.rs`, `message.rs`: the same in words.
 
+use std::ffi::OsStr;
+use std::slice::Iter;
+
+use self::command::{Answer, Judge};
+use self::param::Twin;
+use self::said::Said;
+use self::valid::Test;
+use crate::wording::Wording;
+
 mod alone;
+mod ask;
 mod bundle;
 mod called;
 mod cell;
@@ -60,21 +70,14 @@ pub mod valid;
 mod when;
 
 pub use alone::{Alone, Gives};
-pub use bundle::Bundle;
-pub use choice::{Choice, Offer};
-pub use command::Command;
-pub use config::Config;
-pub use form::Form;
-pub use from_word::{Fraction, FromWord, Manner, Whole};
+pub use choice::Choice;
+pub use from_word::{Fraction, FromWord, Whole};
 pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally, Untyped};
-pub use kind::{Kind, Noun, Refers};
+pub use kind::{Noun, Refers};
 #[cfg(feature = "idna")]
 pub use kinds::idna::DomainName;
-pub use misfit::Misfit;
-pub use package::Package;
-pub use param::{Param, Role, Tail};
+pub use param::{Role, Tail};
 pub use problem::{Problem, Shared};
-pub use rule::Rule;
 pub use shape::{Attached, Shape, Unit};
 pub use when::{COLOR, When};
 
@@ -83,10 +86,346 @@ pub use cell::Held;
 pub(crate) use keys::is_key;
 pub(crate) use misfit::{Miss, Reason};
 pub(crate) use names::hash;
-pub(crate) use param::Times;
 pub(crate) use param::is as is_record;
 pub(crate) use path::At;
 pub(crate) use rule::Sort;
 #[cfg(feature = "serde")]
 pub(crate) use shape::sides;
-pub(crate) use shape::{Feed, Wrong};
+
+/// A program, or a subcommand of one: its parameters or its subcommands, and what pages say of it.
+///
+/// ```
+/// use clavret_core::{Command, Flag, Operand, Named, Outcome, valid};
+///
+/// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
+/// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0").valid(&valid::range(0, 20));
+/// static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
+///
+/// static INSPECT: Command = Command::new("inspect")
+///     .summary("record what an inspection found")
+///     .takes(&[HIVE.param(), FRAMES.param(), CALM.param()]);
+///
+/// let Outcome::Reading(reading) = INSPECT.read(&["A7", "-cf6"]) else { panic!() };
+/// assert_eq!(reading.get(&HIVE), "A7");
+/// assert_eq!(*reading.get(&FRAMES), 6);
+/// assert!(*reading.get(&CALM));
+///
+/// assert!(matches!(INSPECT.read(&["A7", "-f", "many"]), Outcome::Faults(_)));
+/// ```
+///
+/// A tree made at run time borrows its texts instead: start it with [`Command::draft`], and look at
+/// its [`problems`](Command::problems) before reading with it.
+#[derive(Clone, Copy)]
+pub struct Command<'d> {
+    said: Said,
+    draft: bool,
+    hidden: bool,
+    sorted: bool,
+    /// It does something without a subcommand too.
+    acts: bool,
+    /// Answers requests made by an environment variable.
+    answers: Option<Answer>,
+    /// From the first operand on no word is an option, here and below.
+    operands_end: bool,
+    /// Unique beginnings of names mean the names, here and below.
+    abbreviations: bool,
+    /// It has the subcommands of another command, which has none.
+    childless: bool,
+    /// What follows from what it takes.
+    settled: Settled,
+    name: &'d str,
+    aliases: &'d [&'d str],
+    params: &'d [&'d Param<'d>],
+    bundles: &'d [&'d Bundle<'d>],
+    commands: &'d [&'d Command<'d>],
+    summary: &'d str,
+    description: &'d str,
+    package: Package<'d>,
+    /// The version, where that is not the package's.
+    version: &'d str,
+    /// Nobody gave it its name: as a root it is called as its binary.
+    is_unnamed: bool,
+    /// What it gives, where that is the library's work.
+    alone: Option<&'d dyn Alone>,
+    /// What is accepted everywhere and stands alone; what the library has for all programs unless said.
+    usual: Option<&'d [&'d Param<'d>]>,
+    examples: &'d [(&'d str, &'d str)],
+    statuses: &'d [(u8, &'d str)],
+    wording: Option<&'d Wording<'d>>,
+    /// Names that it had before.
+    former: &'d [&'d str],
+    /// The subcommand that is meant where none is named.
+    otherwise: Option<&'d Command<'d>>,
+    rules: &'d [Rule<'d>],
+    judge: Option<&'d Judge<'d>>,
+    config: Option<&'d Config<'d>>,
+}
+
+/// What follows from the parameters of a command, once they are listed.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct Settled {
+    /// The words that the operands need together.
+    needs: u32,
+    /// Which tails the operands have: looked at for each word, so it is known beforehand.
+    tails: Tails,
+    /// How many operands there are; many are as many as 255.
+    operands: u8,
+    /// Some are accepted by the commands below too.
+    is_throughout: bool,
+    /// Some have more names than one.
+    has_more_names: bool,
+    /// Some have names anew that a command above has throughout.
+    has_anew: bool,
+    /// Some name a command of the program.
+    names_commands: bool,
+}
+
+/// Which tails the operands of a command have.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct Tails {
+    raw: bool,
+    after_dashes: bool,
+    unknown_options: bool,
+}
+
+/// Parameters that several commands take together. Pages show their options under a heading of
+/// their own; their operands stand behind the command's own ones.
+///
+/// ```
+/// use clavret_core::{Bundle, Command, Named, Rule};
+/// static SINCE: Named<Option<String>> = Named::new("since");
+/// static UNTIL: Named<Option<String>> = Named::new("until");
+/// static PERIOD: Bundle = Bundle::new("period").takes(&[SINCE.param(), UNTIL.param()]);
+///
+/// static REPORT: Command = Command::new("report").bundles(&[&PERIOD]);
+/// static HARVESTS: Command = Command::new("harvests").bundles(&[&PERIOD]);
+/// ```
+#[derive(Debug, Clone, Copy)]
+pub struct Bundle<'d> {
+    heading: &'d str,
+    params: &'d [&'d Param<'d>],
+    rules: &'d [Rule<'d>],
+    /// Why it can be none.
+    flaw: Option<&'static str>,
+}
+
+/// The parameters of a command: its own, then those of its bundles. By hand, as nearly every step of a
+/// reading goes through it.
+#[derive(Debug)]
+struct Params<'d> {
+    list: Iter<'d, &'d Param<'d>>,
+    bundles: Iter<'d, &'d Bundle<'d>>,
+}
+
+/// A program's version, where to write to, and its licence, as its package has them: see
+/// [`Command::package`](super::Command::package).
+///
+/// The facade's macro `package!` reads it from the manifest of the program.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+#[non_exhaustive]
+pub struct Package<'d> {
+    version: &'d str,
+    binary: &'d str,
+    authors: &'d str,
+    page: &'d str,
+    licence: &'d str,
+}
+
+/// The config file of a program, for [`Command::config`](super::Command::config).
+///
+/// Its sections follow the tree of commands, and its keys are the long names of options and flags:
+/// `sort = ["code"]` in the section `[hive.list]` stands for `apiary hive list --sort code`. Keys
+/// of the root stand at the top. A key that nothing is called is a fault.
+///
+/// The file is the one that [`option`](Config::option) names, if it is given; else the first that
+/// is found by the name in the folders of the XDG base-directory rules: `$XDG_CONFIG_HOME`
+/// (`~/.config` where that is not set), then those of `$XDG_CONFIG_DIRS` (`/etc/xdg`).
+#[derive(Debug, Clone, Copy)]
+pub struct Config<'d> {
+    file: &'d str,
+    option: Option<&'d Param<'d>>,
+}
+
+/// One parameter without its type. Its typed key, such as [`Named`](super::Named), hands it out.
+#[derive(Clone, Copy)]
+pub struct Param<'d> {
+    hash: u32,
+    said: Said,
+    /// It was made at run time: what is wrong with it is listed, and stops nothing.
+    draft: bool,
+    role: Role,
+    letter: u8,
+    opposite_letter: u8,
+    /// Letters as they were declared that are none: its own, and the opposite's.
+    no_letters: [Option<char>; 2],
+    throughout: bool,
+    hidden: bool,
+    /// How often it must and may be given: what `times` says, else what its type does.
+    times: Times,
+    /// A flag that may have a truth word attached.
+    worded: bool,
+    /// It is shown as dots.
+    secret: bool,
+    manner: Manner,
+    tail: Option<Tail>,
+    refers: Option<Refers>,
+    /// What parts the values within a word.
+    delimiter: Option<char>,
+    name: &'d str,
+    opposite: &'d str,
+    aliases: &'d [&'d str],
+    placeholder: &'d str,
+    help: &'d str,
+    description: &'d str,
+    default: Option<&'d str>,
+    /// The environment variable that stands in for it; empty without one.
+    variable: &'d str,
+    /// The name of a secret's option that takes a file; empty without one.
+    file_name: &'d str,
+    /// What to type instead of a deprecated parameter; empty for any other.
+    instead: &'d str,
+    /// Names that it had before.
+    former: &'d [&'d str],
+    path: PathTest<'d>,
+    twin: Option<Twin>,
+    test: Option<&'d dyn Test>,
+    /// What is printed where it is given, if nothing else is needed then.
+    alone: Option<&'d dyn Alone>,
+    form: &'d Form<'d>,
+}
+
+/// How often a parameter must and may be given; an operand, how many units it takes.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub struct Times {
+    /// At least so often.
+    pub min: u32,
+    /// At most so often.
+    pub max: u32,
+}
+
+/// How many words a value has and of which kinds, without its type: what an [`Untyped`](super::Untyped) key
+/// is given.
+#[derive(Debug, Clone, Copy)]
+pub struct Form<'d> {
+    /// The kinds of the words of one occurrence.
+    kinds: &'d [&'d Kind<'d>],
+    /// It must be given, unless it has a default.
+    needed: bool,
+    /// It may be given again, and every occurrence counts.
+    many: bool,
+    /// The value is attached to the name, or left out.
+    attached: bool,
+    /// Converts the words of one occurrence into the cell.
+    fill: form::Fill,
+}
+
+/// What must be at a path, and how it must end.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct PathTest<'d> {
+    at: At,
+    /// The extensions that it may have, without a dot; any where there are none.
+    extensions: &'d [&'d str],
+}
+
+/// What a parameter reads beyond what its type does.
+#[doc(hidden)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+pub struct Manner {
+    /// Whole numbers as source code has them: `0x1f`, `1_000`.
+    code: bool,
+    /// NaN and the infinities.
+    infinite: bool,
+}
+
+/// What a single word's value may be. A kind shows in pages, faults and completion; the
+/// conversion itself is [`FromWord`](super::FromWord).
+///
+/// ```
+/// use clavret_core::Kind;
+/// static HIVE_CODE: Kind = Kind::new("a hive's code: a letter and a number", "A7");
+/// assert_eq!(HIVE_CODE.example_word(), "A7");
+/// ```
+#[derive(Debug, Clone, Copy)]
+pub struct Kind<'d> {
+    noun: Noun<'d>,
+    /// The smallest and the largest value that the Rust type holds, for a number beyond them.
+    limits: Option<[&'d str; 2]>,
+    example: &'d str,
+    refers: Refers,
+    negative: bool,
+    /// Pages say what it is behind the help of each parameter.
+    explained: bool,
+    /// The words that it may be, if they are a closed list.
+    offers: &'d [Offer<'d>],
+    /// Whether some of the words are deprecated.
+    has_deprecated: bool,
+    /// It says when to colour what is printed.
+    paints: bool,
+    /// The kinds on both sides of the `=`, of a key and its value.
+    sides: Option<(&'d Kind<'d>, &'d Kind<'d>)>,
+}
+
+/// One word of a closed list, with its help.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub struct Offer<'d> {
+    name: &'d str,
+    help: &'d str,
+    /// What to type instead of a deprecated word; empty for any other.
+    instead: &'d str,
+}
+
+/// The words of one occurrence on their way to a value, and what is wrong with them.
+#[derive(Debug)]
+pub struct Feed<'f> {
+    /// The place of the first of the words among all of the parameter's.
+    first: usize,
+    words: &'f [&'f OsStr],
+    /// Where the `=` of an entry is, if it is not the first one.
+    equals: Option<usize>,
+    param: &'f Param<'f>,
+    wrong: &'f mut Vec<Wrong>,
+}
+
+/// What is wrong with one word of a parameter.
+#[derive(Debug)]
+pub(crate) struct Wrong {
+    /// Which of its words, counted from 0 over all occurrences.
+    pub at: usize,
+    /// How many words behind it are meant too.
+    pub more: usize,
+    /// A validator refuses the value; the word is of its kind.
+    pub refused: bool,
+    pub reason: Reason,
+}
+
+/// Why a word did not convert.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Misfit {
+    reason: Reason,
+}
+
+/// A relation between parameters of a command, for [`Command::rules`](super::Command::rules).
+///
+/// A rule looks at what the words say. A value from the environment, a config file or a default
+/// breaks none; a typed member silences what the environment and the config file have for the
+/// others. Only what is needed is met from anywhere but the default.
+///
+/// ```
+/// use clavret_core::{Command, Flag, Named, Outcome, Rule};
+///
+/// static JARS: Named<Option<u32>> = Named::new("jars");
+/// static BARREL: Flag = Flag::new("barrel");
+/// static HARVEST: Command = Command::new("harvest")
+///     .takes(&[JARS.param(), BARREL.param()])
+///     .rules(&[Rule::only_one(&[JARS.param(), BARREL.param()])]);
+///
+/// assert!(matches!(HARVEST.read(&["--jars", "3"]), Outcome::Reading(_)));
+/// assert!(matches!(HARVEST.read(&["--jars", "3", "--barrel"]), Outcome::Faults(_)));
+/// ```
+#[derive(Debug, Clone, Copy)]
+pub struct Rule<'d> {
+    sort: Sort,
+    /// The parameter that the rule hangs on, and the value that it must have for it.
+    when: Option<(&'d Param<'d>, &'d str)>,
+    members: &'d [&'d Param<'d>],
+}

@@ -1,19 +1,16 @@
 //! What a command is asked: by a developer for what was declared, by the later stages for what a word
 //! may mean.
 
+use super::{Param, Params, Rule};
 use std::fmt;
 
 use super::Command;
-use super::bundle::Params;
 use super::finder::{self, Finder};
 use super::names::same;
-use super::param::Param;
 use super::problem::Problem;
 use super::reach;
-use super::rule::Rule;
 use super::rules;
 use super::twins::Roll;
-use crate::wording::Wording;
 
 impl<'d> Command<'d> {
     /// What is wrong with the tree from here on, everything at once. A static has nothing to list:
@@ -43,9 +40,10 @@ impl<'d> Command<'d> {
         problems
     }
 
-    /// The names in the tree that are those of the usual ones.
+    /// The names in the tree that are those of the usual ones: of these, unless it lists its own.
     pub(crate) fn names_among(&self, usual: &'d [&'d Param<'d>]) -> Vec<Problem<'d>> {
         let mut problems = Vec::new();
+        let usual = self.usual.unwrap_or(usual);
         finder::all(&mut problems, |finder| reach::unusual(self, usual, finder));
         problems
     }
@@ -54,13 +52,12 @@ impl<'d> Command<'d> {
     pub(crate) const fn stranger_among(&self, usual: &'d [&'d Param<'d>]) -> Option<Problem<'d>> {
         let mut finder = Finder::<1>::new(0);
         rules::strangers(self, &mut finder);
+        let usual = match self.usual {
+            Some(usual) => usual,
+            None => usual,
+        };
         reach::unusual(self, usual, &mut finder);
         finder.first()
-    }
-
-    /// The name it was declared with.
-    pub const fn name(&self) -> &'d str {
-        self.name
     }
 
     /// What a program is called whose root it is: by its name; as the binary of its package where that is a
@@ -70,16 +67,6 @@ impl<'d> Command<'d> {
             return self.package.binary;
         }
         self.name
-    }
-
-    /// What it does, in a few words.
-    pub const fn summary_text(&self) -> &'d str {
-        self.summary
-    }
-
-    /// The version that it was declared with; empty without one.
-    pub const fn version_text(&self) -> &'d str {
-        if self.version.is_empty() { self.package.version } else { self.version }
     }
 
     /// The parameters that it takes, in the order declared: its own, then those of its bundles.
@@ -128,22 +115,6 @@ impl<'d> Command<'d> {
         self.rules.iter().chain(self.bundles.iter().flat_map(|bundle| bundle.rules))
     }
 
-    /// The subcommands, in the order declared.
-    pub const fn subcommands(&self) -> &'d [&'d Command<'d>] {
-        self.commands
-    }
-
-    /// Whether it does something without a subcommand too.
-    pub const fn is_acting(&self) -> bool {
-        self.acts
-    }
-
-    /// Whether the library does its work: [`HELP`](crate::HELP) and [`COMPLETIONS`](crate::COMPLETIONS),
-    /// as they come, or with another summary or more names.
-    pub const fn is_standard(&self) -> bool {
-        self.alone.is_some()
-    }
-
     /// Whether this is one and the same command as another, by its address: a copy is none.
     pub fn is(&self, other: &Command<'_>) -> bool {
         std::ptr::eq(std::ptr::from_ref(self).cast::<()>(), std::ptr::from_ref(other).cast::<()>())
@@ -155,11 +126,6 @@ impl<'d> Command<'d> {
             && same(self.summary, other.summary)
             && self.param_count() == other.param_count()
             && self.commands.len() == other.commands.len()
-    }
-
-    /// The phrases that pages and faults below this root are made of.
-    pub(crate) fn words(&self) -> &Wording<'_> {
-        self.wording.unwrap_or(&Wording::ENGLISH)
     }
 
     /// Its `k`-th name: its own, then the aliases.

@@ -1,10 +1,11 @@
 //! What a parameter must keep to by itself, whichever command takes it.
 
+use super::Param;
 use super::defaults;
 use super::finder::Finder;
 use super::kind::Noun;
 use super::names::{letter_fault, long_name_fault, option_name_fault};
-use super::param::{Param, Role, name_fault};
+use super::param::{Role, name_fault};
 use super::problem::Problem;
 use super::said::param as said;
 

@@ -1,19 +1,6 @@
 //! What a program's package says of itself.
 
-/// A program's version, where to write to, and its licence, as its package has them: see
-/// [`Command::package`](super::Command::package).
-///
-/// The facade's macro `package!` reads it from the manifest of the program.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
-#[non_exhaustive]
-pub struct Package<'d> {
-    pub(crate) version: &'d str,
-    pub(crate) binary: &'d str,
-    pub(crate) authors: &'d str,
-    pub(crate) page: &'d str,
-    pub(crate) licence: &'d str,
-}
-
+use super::Package;
 impl<'d> Package<'d> {
     /// A package by its version.
     pub const fn new(version: &'d str) -> Self {

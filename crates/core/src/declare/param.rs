@@ -1,15 +1,13 @@
 //! The untyped record behind every key: what the reader, the pages and completion look at.
 
+use super::{Form, Manner, Param, PathTest, Times};
 use std::ffi::OsStr;
 use std::fmt;
 
-use super::alone::Alone;
 use super::cell::Held;
-use super::form::Form;
-use super::from_word::Manner;
 use super::names::{hash, letter_fault, option_name_fault, plain_name_fault};
 use super::own;
-use super::path::{At, PathTest};
+use super::path::At;
 use super::problem::Problem;
 use super::said::{Said, param as said};
 use super::valid::Test;
@@ -29,13 +27,6 @@ pub enum Role {
     Tally,
 }
 
-/// How often a parameter may be given: for an operand, how many units.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub(crate) struct Times {
-    pub(crate) min: u32,
-    pub(crate) max: u32,
-}
-
 /// Words that an operand takes which are not read as others are.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub enum Tail {
@@ -52,54 +43,6 @@ pub enum Tail {
 /// Finds the first value of a list that stands in it before: among the values, or among their words, of which
 /// each has so many.
 pub(crate) type Twin = fn(&Held, &[&OsStr], usize) -> Option<usize>;
-
-/// One parameter without its type. Its typed key, such as [`Named`](super::Named), hands it out.
-#[derive(Clone, Copy)]
-pub struct Param<'d> {
-    pub(crate) hash: u32,
-    pub(crate) said: Said,
-    /// It was made at run time: what is wrong with it is listed, and stops nothing.
-    pub(crate) draft: bool,
-    pub(crate) role: Role,
-    pub(crate) letter: u8,
-    pub(crate) opposite_letter: u8,
-    /// Letters as they were declared that are none: its own, and the opposite's.
-    pub(crate) no_letters: [Option<char>; 2],
-    pub(crate) throughout: bool,
-    pub(crate) hidden: bool,
-    /// How often it must and may be given: what `times` says, else what its type does.
-    times: Times,
-    /// A flag that may have a truth word attached.
-    pub(crate) worded: bool,
-    /// It is shown as dots.
-    pub(crate) secret: bool,
-    pub(crate) manner: Manner,
-    pub(crate) tail: Option<Tail>,
-    pub(crate) refers: Option<Refers>,
-    /// What parts the values within a word.
-    pub(crate) delimiter: Option<char>,
-    pub(crate) name: &'d str,
-    pub(crate) opposite: &'d str,
-    pub(crate) aliases: &'d [&'d str],
-    pub(crate) placeholder: &'d str,
-    pub(crate) help: &'d str,
-    pub(crate) description: &'d str,
-    pub(crate) default: Option<&'d str>,
-    /// The environment variable that stands in for it; empty without one.
-    pub(crate) variable: &'d str,
-    /// The name of a secret's option that takes a file; empty without one.
-    pub(crate) file_name: &'d str,
-    /// What to type instead of a deprecated parameter; empty for any other.
-    pub(crate) instead: &'d str,
-    /// Names that it had before.
-    pub(crate) former: &'d [&'d str],
-    pub(crate) path: PathTest<'d>,
-    pub(crate) twin: Option<Twin>,
-    pub(crate) test: Option<&'d dyn Test>,
-    /// What is printed where it is given, if nothing else is needed then.
-    pub(crate) alone: Option<&'d dyn Alone>,
-    pub(crate) form: &'d Form<'d>,
-}
 
 impl<'d> Param<'d> {
     /// Operands have no dash in front; a name of one letter is that letter.
@@ -205,36 +148,6 @@ impl<'d> Param<'d> {
         self.times = Times { min, max };
     }
 
-    /// The name it was declared with, without dashes.
-    pub const fn name(&self) -> &'d str {
-        self.name
-    }
-
-    /// What it is on the command line.
-    pub const fn role(&self) -> Role {
-        self.role
-    }
-
-    /// What it means, in a line.
-    pub const fn help(&self) -> &'d str {
-        self.help
-    }
-
-    /// Whether commands below its own accept it too.
-    pub const fn is_throughout(&self) -> bool {
-        self.throughout
-    }
-
-    /// Whether pages, fixes and completion leave it out: it is hidden or deprecated.
-    pub const fn is_hidden(&self) -> bool {
-        self.hidden || !self.instead.is_empty()
-    }
-
-    /// Whether it is shown as dots.
-    pub const fn is_secret(&self) -> bool {
-        self.secret
-    }
-
     /// What completion may look up for the `at`-th word of its value.
     pub fn refers(&self, at: usize) -> Refers {
         let of_kind = || self.kinds().get(at).map_or(Refers::Nothing, |kind| kind.refers);
@@ -254,16 +167,6 @@ impl<'d> Param<'d> {
         }
     }
 
-    /// The extensions that a path may end in, without a dot; any where there are none.
-    pub const fn extensions(&self) -> &'d [&'d str] {
-        self.path.extensions
-    }
-
-    /// The kinds of the words that one occurrence takes; none for flags and tallies.
-    pub(crate) const fn kinds(&self) -> &'d [&'d Kind<'d>] {
-        self.form.kinds
-    }
-
     /// Whether each word gives one value, as it stands: what nearly all parameters are, in one look.
     #[inline]
     pub(crate) const fn is_plain(&self) -> bool {
@@ -279,22 +182,6 @@ impl<'d> Param<'d> {
     /// Whether it was declared how often it is given.
     pub(crate) const fn is_counted(&self) -> bool {
         self.said.has(said::TIMES)
-    }
-
-    /// Whether it has its names again, which a command above it accepts throughout.
-    pub(crate) const fn is_anew(&self) -> bool {
-        self.said.has(said::ANEW)
-    }
-
-    /// Whether it may be given once, and not again.
-    pub(crate) const fn is_once(&self) -> bool {
-        self.said.has(said::ONCE)
-    }
-
-    /// How often it must and may be given. With a default it need not be.
-    pub(crate) const fn times(&self) -> Times {
-        let Times { min, max } = self.times;
-        Times { min: if self.default.is_some() { 0 } else { min }, max }
     }
 
     /// How often it must and may be given where it is given.
@@ -332,11 +219,6 @@ impl<'d> Param<'d> {
     /// Whether it is an operand that takes words by their position.
     pub(crate) fn is_positional(&self) -> bool {
         self.role == Role::Operand && matches!(self.tail, None | Some(Tail::Raw))
-    }
-
-    /// Whether a bare occurrence is one too: the value is attached or left out.
-    pub(crate) const fn is_attached(&self) -> bool {
-        self.form.attached
     }
 
     /// Whether another is the same parameter, asked for once more: it is called so, takes the same words, and

@@ -1,16 +1,9 @@
 //! What a path must lead to. Whether it does is the world's to say; how the path is spelt is looked
 //! at here.
 
+use super::PathTest;
 use std::ffi::OsStr;
 use std::path::Path;
-
-/// What must be at a path, and how it must end.
-#[derive(Debug, Clone, Copy)]
-pub(crate) struct PathTest<'d> {
-    pub(crate) at: At,
-    /// The extensions that it may have, without a dot; any where there are none.
-    pub(crate) extensions: &'d [&'d str],
-}
 
 /// What must be at a path.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]

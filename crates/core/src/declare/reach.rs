@@ -2,10 +2,10 @@
 //! accepts some of its own throughout; and what a program has as usual, against the whole tree.
 
 use super::Command;
+use super::Param;
 use super::finder::Finder;
 use super::names::{hash, same};
 use super::own::{absences, clashes, is_named};
-use super::param::Param;
 use super::problem::{Problem, Shared};
 use super::rules::{is_by_position, letters_mask};
 

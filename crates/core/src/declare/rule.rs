@@ -1,32 +1,7 @@
 //! Relations between parameters, as data.
 
 use super::Param;
-
-/// A relation between parameters of a command, for [`Command::rules`](super::Command::rules).
-///
-/// A rule looks at what the words say. A value from the environment, a config file or a default
-/// breaks none; a typed member silences what the environment and the config file have for the
-/// others. Only what is needed is met from anywhere but the default.
-///
-/// ```
-/// use clavret_core::{Command, Flag, Named, Outcome, Rule};
-///
-/// static JARS: Named<Option<u32>> = Named::new("jars");
-/// static BARREL: Flag = Flag::new("barrel");
-/// static HARVEST: Command = Command::new("harvest")
-///     .takes(&[JARS.param(), BARREL.param()])
-///     .rules(&[Rule::only_one(&[JARS.param(), BARREL.param()])]);
-///
-/// assert!(matches!(HARVEST.read(&["--jars", "3"]), Outcome::Reading(_)));
-/// assert!(matches!(HARVEST.read(&["--jars", "3", "--barrel"]), Outcome::Faults(_)));
-/// ```
-#[derive(Debug, Clone, Copy)]
-pub struct Rule<'d> {
-    pub(crate) sort: Sort,
-    /// The parameter that the rule hangs on, and the value that it must have for it.
-    pub(crate) when: Option<(&'d Param<'d>, &'d str)>,
-    pub(crate) members: &'d [&'d Param<'d>],
-}
+use super::Rule;
 
 /// What a rule asks of its members.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]

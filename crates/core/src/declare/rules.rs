@@ -9,39 +9,13 @@
 use super::finder::Finder;
 use super::names::{order, plain_name_fault, same};
 use super::own::{absences, clashes, is_named, show_name};
-use super::param::{Param, Tail};
+use super::param::Tail;
 use super::problem::Problem;
 use super::reach;
 use super::said::command as said;
 use super::twins::Roll;
 use super::{Bundle, Command};
-
-/// What follows from the parameters of a command, once they are listed.
-#[derive(Debug, Clone, Copy)]
-pub(crate) struct Settled {
-    /// The words that the operands need together.
-    pub(crate) needs: u32,
-    /// Which tails the operands have: looked at for each word, so it is known beforehand.
-    pub(crate) tails: Tails,
-    /// How many operands there are; many are as many as 255.
-    pub(super) operands: u8,
-    /// Some are accepted by the commands below too.
-    pub(super) is_throughout: bool,
-    /// Some have more names than one.
-    pub(super) has_more_names: bool,
-    /// Some have names anew that a command above has throughout.
-    pub(crate) has_anew: bool,
-    /// Some name a command of the program.
-    pub(crate) names_commands: bool,
-}
-
-/// Which tails the operands of a command have.
-#[derive(Debug, Clone, Copy)]
-pub(crate) struct Tails {
-    pub(crate) raw: bool,
-    pub(crate) after_dashes: bool,
-    pub(crate) unknown_options: bool,
-}
+use super::{Param, Settled, Tails};
 
 impl Settled {
     pub(super) const NOTHING: Settled = Settled {

@@ -4,6 +4,7 @@
 //! or a pair of two. A [`Shape`] is what a key gives: a unit that is needed (or defaulted), an
 //! `Option` of one, a `Vec` of them.
 
+use super::{Feed, Misfit, Wrong};
 use std::borrow::Cow;
 use std::collections::{BTreeMap, HashSet};
 use std::ffi::OsStr;
@@ -11,36 +12,12 @@ use std::fmt::Debug;
 use std::hash::Hash;
 
 use super::cell::Held;
-use super::misfit::{Misfit, Miss, Reason};
+use super::misfit::{Miss, Reason};
 use super::param::part as nth;
 use super::sealed::{Sealed, Shapes, Units};
 use super::valid::{Refusal, Test};
-use super::{Form, FromWord, Kind, Noun, Param};
+use super::{Form, FromWord, Kind, Noun};
 use crate::text::part;
-
-/// The words of one occurrence on their way to a value, and what is wrong with them.
-#[derive(Debug)]
-pub struct Feed<'f> {
-    /// The place of the first of the words among all of the parameter's.
-    pub(crate) first: usize,
-    pub(crate) words: &'f [&'f OsStr],
-    /// Where the `=` of an entry is, if it is not the first one.
-    pub(crate) equals: Option<usize>,
-    pub(crate) param: &'f Param<'f>,
-    pub(crate) wrong: &'f mut Vec<Wrong>,
-}
-
-/// What is wrong with one word of a parameter.
-#[derive(Debug)]
-pub(crate) struct Wrong {
-    /// Which of its words, counted from 0 over all occurrences.
-    pub(crate) at: usize,
-    /// How many words behind it are meant too.
-    pub(crate) more: usize,
-    /// A validator refuses the value; the word is of its kind.
-    pub(crate) refused: bool,
-    pub(crate) reason: Reason,
-}
 
 impl Feed<'_> {
     /// Converts a word.

@@ -1,7 +1,8 @@
 //! When to colour: the type whose option every page and fault obeys, and that option.
 
 use super::Named;
-use super::choice::{Choice, Offer};
+use super::Offer;
+use super::choice::Choice;
 
 /// When to colour what is printed: pages and faults obey the option of this type that the line has, such as
 /// [`COLOR`].

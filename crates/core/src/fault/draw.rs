@@ -60,7 +60,7 @@ impl<'d> Faults<'d> {
     }
 
     fn draw_head(&self, count: usize, sheet: &mut Sheet) {
-        let wording = self.path().root().words();
+        let wording = self.path().root().phrases();
         let what = match count {
             1 => wording.one_fault.to_owned(),
             many => fill(wording.many_faults, &[&wording.count(many)]),
@@ -109,15 +109,15 @@ impl<'d> Faults<'d> {
             sheet.end();
         }
         if shown.len() < count {
-            let more = self.path().root().words().count(count - shown.len());
-            sheet.flow(gutter, &fill(self.path().root().words().more_faults, &[&more]));
+            let more = self.path().root().phrases().count(count - shown.len());
+            sheet.flow(gutter, &fill(self.path().root().phrases().more_faults, &[&more]));
             sheet.end();
         }
     }
 
     /// What would read, and where to read more.
     fn draw_foot(&self, offer: Option<Offer>, sheet: &mut Sheet) {
-        let wording = self.path().root().words();
+        let wording = self.path().root().phrases();
         let heading = match &offer {
             Some(offer) if offer.has_holes => wording.outline,
             Some(_) => wording.fix,

@@ -37,7 +37,7 @@ impl<'d> Faults<'d> {
                 here(place) && matches!(place.2, Marked::Missing(_))
             };
             while let Some((_, number, Marked::Missing(fault))) = places.next_if(missing) {
-                let hole = hole(fault, root.words().command_hole);
+                let hole = hole(fault, root.phrases().command_hole);
                 echo.mark(number, column + 1..column + 1 + columns(&hole), true);
                 append(&mut echo.text, &mut column, &hole);
             }
@@ -82,9 +82,9 @@ impl<'d> Faults<'d> {
     /// `APIARY_YARD=nowhere`.
     fn echo_variable(&self, number: usize, fault: &Fault<'d>, bytes: Range<usize>) -> Option<Echo> {
         let param = fault.param()?;
-        let mut echo = Echo { text: param.variable.to_owned() + "=", marks: Vec::new() };
+        let mut echo = Echo { text: param.variable().to_owned() + "=", marks: Vec::new() };
         let column = columns(&echo.text);
-        let (value, (from, to)) = if param.secret {
+        let (value, (from, to)) = if param.is_secret() {
             (DOTS.to_owned(), (0, columns(DOTS)))
         } else {
             let value = self.variable(fault);

@@ -43,7 +43,9 @@ impl<'d> Faults<'d> {
         let mut names = Vec::new();
         if fault.kind() == FaultKind::CommandAmbiguous {
             // Of a command's names one is enough.
-            for command in self.path().leaf().commands.iter().filter(|command| !command.hidden) {
+            for command in
+                self.path().leaf().subcommands().iter().filter(|command| !command.is_hidden())
+            {
                 let name = command.shown_names().find(|name| name.starts_with(&*typed));
                 names.extend(name.map(str::to_owned));
             }
@@ -69,7 +71,8 @@ impl<'d> Faults<'d> {
             }
             command = command.find(key.as_bytes())?;
         }
-        let mut names: Vec<&str> = command.commands.iter().map(|command| command.name).collect();
+        let mut names: Vec<&str> =
+            command.subcommands().iter().map(|command| command.name()).collect();
         for param in command.params() {
             if !param.is_hidden() && is_settable(command, param) {
                 names.extend(param.today().map(|name| name.0));
@@ -141,8 +144,8 @@ impl<'d> Faults<'d> {
     fn negated(&self, word: usize, name: &str) -> Vec<String> {
         let Some(name) = name.strip_prefix("no-") else { return Vec::new() };
         let reach = self.reach_in(word);
-        let flags = reach.params().filter(|flag| !flag.is_hidden() && !flag.opposite.is_empty());
-        let mut others = flags.filter(|flag| flag.name == name || flag.opposite == name);
+        let flags = reach.params().filter(|flag| !flag.is_hidden() && !flag.opposite().is_empty());
+        let mut others = flags.filter(|flag| flag.name() == name || flag.opposite() == name);
         let other = others.find_map(|flag| flag.other_name(format!("--{name}").as_bytes()));
         other.into_iter().collect()
     }
@@ -197,7 +200,7 @@ impl<'d> Faults<'d> {
     /// The nearest subcommands to an unknown one, and how many slips away they are.
     pub(super) fn near_commands(&self, fault: &Fault<'d>) -> (usize, Vec<&'d str>) {
         let Some((_, typed)) = self.named(fault) else { return Default::default() };
-        let seen = self.path().leaf().commands.iter().filter(|command| !command.hidden);
+        let seen = self.path().leaf().subcommands().iter().filter(|command| !command.is_hidden());
         let mut names = seen.flat_map(|command| command.shown_names());
         // No command is called so; and what is behind the sign is not to be lost.
         let typed = if typed.as_encoded_bytes().contains(&b'=') { Cow::default() } else { typed };
@@ -221,8 +224,8 @@ impl<'d> Faults<'d> {
 
     /// The subcommands of the command reached, but for hidden ones.
     pub(super) fn seen_commands(&self) -> Vec<&'d str> {
-        let seen = self.path().leaf().commands.iter().filter(|command| !command.hidden);
-        seen.map(|command| command.name).collect()
+        let seen = self.path().leaf().subcommands().iter().filter(|command| !command.is_hidden());
+        seen.map(|command| command.name()).collect()
     }
 }
 

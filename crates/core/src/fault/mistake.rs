@@ -16,7 +16,7 @@ impl<'d> Faults<'d> {
         if matches!(fault.kind(), FaultKind::ValueMisfit | FaultKind::ValueRefused) {
             return sentence;
         }
-        let wording = self.path().root().words();
+        let wording = self.path().root().phrases();
         let (Some(param), typed) = (fault.param(), self.typed(fault)) else { return sentence };
         let what = fill(wording.is_wrong, &[&sentence]);
         fill(wording.default_of, &[&param.spelled(), typed.trim_matches('\''), &what])
@@ -26,7 +26,7 @@ impl<'d> Faults<'d> {
 impl Command<'_> {
     /// What is said where the program itself is wrong: its name, that it is a mistake of its own, and which.
     pub fn mistake(&self, what: &str) -> String {
-        let wording = self.words();
+        let wording = self.phrases();
         let what = fill(wording.mistake, &[&visible(what)]);
         fill(wording.error, &[self.program_name(), &what]) + "\n"
     }

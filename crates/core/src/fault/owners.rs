@@ -86,9 +86,9 @@ fn search<'d>(top: &'d Command<'d>, holds: &dyn Fn(&Command<'d>) -> bool) -> Vec
     while !level.is_empty() && found.len() < MOST {
         let mut next = Vec::new();
         for (names, command) in level {
-            for below in command.commands.iter().filter(|below| !below.hidden) {
+            for below in command.subcommands().iter().filter(|below| !below.is_hidden()) {
                 let mut names = names.clone();
-                names.push(below.name);
+                names.push(below.name());
                 if holds(below) && found.len() < MOST {
                     found.push(names.clone());
                 }

@@ -9,7 +9,7 @@ use crate::wording::{Wording, fill};
 impl<'d> Faults<'d> {
     /// Why a value is refused, of one or of several.
     pub(super) fn refused(&self, group: &[&Fault<'d>], name: &str, typed: &str) -> String {
-        let wording = self.path().root().words();
+        let wording = self.path().root().phrases();
         let Some((&fault, param)) = group.first().and_then(|fault| Some((fault, fault.param()?)))
         else {
             return String::new();
@@ -44,7 +44,7 @@ impl<'d> Faults<'d> {
         (name, typed): (&str, &str),
         sentence: String,
     ) -> String {
-        let wording = self.path().root().words();
+        let wording = self.path().root().phrases();
         let range = param.tests().find_map(|test| match test.says() {
             Says::Range(low, high) => Some((low, high)),
             _ => None,
@@ -64,7 +64,7 @@ impl<'d> Faults<'d> {
         (name, typed): (&str, &str),
         param: &'d Param<'d>,
     ) -> String {
-        let wording = self.path().root().words();
+        let wording = self.path().root().phrases();
         let Some(&fault) = group.first() else { return String::new() };
         let sentence = fill(wording.value_misfit, &[name, &right(wording, fault, param)]);
         let why = match &fault.reason() {
@@ -162,7 +162,7 @@ fn listed(fault: &Fault<'_>, param: &Param<'_>) -> Option<usize> {
         };
     }
     let kind = kind(param, fault.which());
-    matches!(kind.noun, Noun::Choice | Noun::Truth).then(|| kind.offers().count())
+    matches!(kind.noun(), Noun::Choice | Noun::Truth).then(|| kind.offers().count())
 }
 
 /// The one word or value that would be right, where there are no others.
@@ -202,8 +202,8 @@ fn takes_such(
             let is_open = open.starts_with(wording.comma);
             // A number beyond the end of the type is measured by that.
             let is_beyond = match reason {
-                Some(Reason::Above) => kind.limits.is_some_and(|limits| limits[1] == high),
-                Some(Reason::Below) => kind.limits.is_some_and(|limits| limits[0] == low),
+                Some(Reason::Above) => kind.bounds().is_some_and(|limits| limits[1] == high),
+                Some(Reason::Below) => kind.bounds().is_some_and(|limits| limits[0] == low),
                 _ => false,
             };
             let is_open = is_open && !is_beyond;
@@ -250,7 +250,7 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
     };
     let (what, example) = right.unwrap_or_else(|| takes_such(wording, param, 0, None));
     let is_list =
-        matches!(kind(param, 0).noun, Noun::Choice) && kind(param, 0).offers().count() > 2;
+        matches!(kind(param, 0).noun(), Noun::Choice) && kind(param, 0).offers().count() > 2;
     let what = if is_list { fill(wording.one_of, &[&what]) } else { what };
     wording.such_as(fill(wording.value_missing, &[name, &what]), &example)
 }

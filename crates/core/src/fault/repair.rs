@@ -142,7 +142,9 @@ impl<'d> Bench<'_, 'd> {
         });
         let name = match (param.role(), says) {
             (Role::Flag, Ok(says)) if says != is_opposite => param.spelled(),
-            (Role::Flag, Ok(_)) if !param.opposite.is_empty() => "--".to_owned() + param.opposite,
+            (Role::Flag, Ok(_)) if !param.opposite().is_empty() => {
+                "--".to_owned() + param.opposite()
+            }
             // What says neither is not left out.
             _ => return,
         };
@@ -214,7 +216,8 @@ impl<'d> Bench<'_, 'd> {
     /// whether there is one.
     fn fill_other_case(&mut self, typed: &OsStr, param: &Param<'_>) -> bool {
         let Some(typed) = typed.to_str() else { return false };
-        let is_path = |kind: &&Kind<'_>| kind.noun == Noun::Path || kind.refers != Refers::Nothing;
+        let is_path =
+            |kind: &&Kind<'_>| kind.noun() == Noun::Path || kind.looks_up() != Refers::Nothing;
         // Of words with more in them than a name or a number, such as JSON, other parts would change too.
         let is_simple = |letter: char| {
             letter.is_ascii_alphanumeric() || !letter.is_ascii() || "-_.:+%".contains(letter)

@@ -27,7 +27,7 @@ impl<'d> Faults<'d> {
     /// in names alone.
     #[inline(never)]
     pub(crate) fn sentence(&self, group: &[&Fault<'d>]) -> String {
-        let wording = self.path().root().words();
+        let wording = self.path().root().phrases();
         let Some(&fault) = group.first() else { return String::new() };
         let name = self.name(fault);
         let typed = || self.listed(group, |fault| self.typed(fault));
@@ -54,7 +54,7 @@ impl<'d> Faults<'d> {
             FaultKind::OptionMissing => {
                 with_help(wording, fill(wording.option_missing, &[&name]), fault)
             }
-            FaultKind::CommandUnknown if self.path().leaf().commands.is_empty() => {
+            FaultKind::CommandUnknown if self.path().leaf().subcommands().is_empty() => {
                 fill(wording.no_commands, &[&self.path().text(), &typed()])
             }
             FaultKind::CommandUnknown => {
@@ -114,7 +114,7 @@ impl<'d> Faults<'d> {
 
     /// The names of several faults; beyond the first few they are counted.
     fn listed(&self, group: &[&Fault<'d>], name: impl Fn(&Fault<'d>) -> String) -> String {
-        let wording = self.path().root().words();
+        let wording = self.path().root().phrases();
         let names: Vec<String> = group.iter().take(MOST_TYPED).map(|fault| name(fault)).collect();
         let more = group.len().saturating_sub(MOST_TYPED);
         let last = if more > 0 { wording.comma } else { wording.and };
@@ -127,7 +127,7 @@ impl<'d> Faults<'d> {
 
     /// What is attached to something that takes nothing; and what that says.
     fn unwanted(&self, group: &[&Fault<'d>]) -> String {
-        let wording = self.path().root().words();
+        let wording = self.path().root().phrases();
         let Some(&fault) = group.first() else { return String::new() };
         if let Some(param) = fault.param().filter(|param| param.is_attached()) {
             let long = param.spelled() + "=" + &param.hole(0);
@@ -173,7 +173,7 @@ impl<'d> Faults<'d> {
     pub(super) fn takes_option(&self, fault: &Fault<'d>) -> bool {
         match fault.place() {
             Place::At { word, start: 0, end }
-                if !fault.param().is_some_and(|param| param.secret) =>
+                if !fault.param().is_some_and(|param| param.is_secret()) =>
             {
                 self.is_option(word, &part(self.words().word(word), 0, end))
             }
@@ -198,12 +198,12 @@ impl<'d> Faults<'d> {
     fn name(&self, fault: &Fault<'d>) -> String {
         let Some(param) = fault.param() else { return String::new() };
         match fault.place() {
-            Place::Variable { .. } => "$".to_owned() + param.variable,
-            Place::Setting { .. } => param.name.to_owned(),
+            Place::Variable { .. } => "$".to_owned() + param.variable(),
+            Place::Setting { .. } => param.name().to_owned(),
             Place::At { .. }
-                if fault.kind() == FaultKind::FileUnread && !param.file_name.is_empty() =>
+                if fault.kind() == FaultKind::FileUnread && !param.file_name().is_empty() =>
             {
-                "--".to_owned() + param.file_name
+                "--".to_owned() + param.file_name()
             }
             _ => param.spelled(),
         }
@@ -223,7 +223,7 @@ impl<'d> Faults<'d> {
                 bare
             }
             Place::Variable { .. } | Place::Setting { .. }
-                if fault.param().is_some_and(|param| param.secret) =>
+                if fault.param().is_some_and(|param| param.is_secret()) =>
             {
                 DOTS.to_owned()
             }
@@ -237,7 +237,7 @@ impl<'d> Faults<'d> {
                 cut(&visible(text.unwrap_or_default().trim_matches(['"', '\''])))
             }
             Place::Nowhere => match fault.param() {
-                Some(param) if !param.secret => param.default.unwrap_or_default().to_owned(),
+                Some(param) if !param.is_secret() => param.default().unwrap_or_default().to_owned(),
                 _ => DOTS.to_owned(),
             },
             Place::Before(_) => return String::new(),
@@ -296,7 +296,7 @@ fn cut(shown: &str) -> String {
 /// Whether a fault is about a secret's value, which may stand in a file.
 fn reads_secret(fault: &Fault<'_>) -> bool {
     let is_of_value = matches!(fault.kind(), FaultKind::ValueMisfit | FaultKind::ValueRefused);
-    is_of_value && fault.param().is_some_and(|param| param.secret)
+    is_of_value && fault.param().is_some_and(|param| param.is_secret())
 }
 
 /// The reason of a fault, in the words of whoever gave it.
@@ -317,7 +317,7 @@ fn joined(wording: &Wording, what: String, right: Option<String>) -> String {
 
 /// `what: the parameter's help`.
 fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
-    match fault.param().map_or("", |param| param.help) {
+    match fault.param().map_or("", |param| param.help()) {
         "" => what,
         help => what + wording.colon + &visible(help),
     }
@@ -326,12 +326,12 @@ fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
 /// What a rule asks for, with the names of its members.
 fn broken(wording: &Wording, fault: &Fault<'_>) -> String {
     let Some(rule) = fault.rule() else { return String::new() };
-    let members: Vec<String> = rule.members.iter().map(|param| param.spelled()).collect();
+    let members: Vec<String> = rule.members().iter().map(|param| param.spelled()).collect();
     let list = |last| wording.list(members.iter().map(String::as_str), last);
     let (when, value) =
-        rule.when.map_or(Default::default(), |(param, value)| (param.spelled(), value));
+        rule.when().map_or(Default::default(), |(param, value)| (param.spelled(), value));
     let lacking = fault.param().map(Param::spelled).unwrap_or_default();
-    match rule.sort {
+    match rule.sort() {
         Sort::OnlyOne => fill(wording.only_one, &[&list(wording.and)]),
         Sort::AtLeastOne => fill(wording.at_least_one, &[&list(wording.and)]),
         Sort::AllOrNone => fill(wording.all_or_none, &[&list(wording.and), &lacking]),
@@ -379,7 +379,7 @@ impl Command<'_> {
     /// What is said of an error that ended a program: its name and the message, then each cause
     /// on a line. The text may be anybody's: nothing of it reaches a terminal but what is seen.
     pub fn failure(&self, error: &(dyn Error + 'static)) -> String {
-        let wording = self.words();
+        let wording = self.phrases();
         let text = |error: &(dyn Error + 'static), end: &str| {
             let text = message(error);
             text.trim_end().lines().map(visible).collect::<Vec<_>>().join(end)

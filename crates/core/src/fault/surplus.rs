@@ -55,7 +55,7 @@ impl Bench<'_, '_> {
         let value = trace.steps().iter().rfind(|step| step.word() == text && step.is_of_value());
         let is_text = |step: &&Step| {
             let kind = trace.param(step).and_then(|param| param.word_kind(0));
-            kind.is_some_and(|kind| kind.noun == Noun::Text)
+            kind.is_some_and(|kind| kind.noun() == Noun::Text)
         };
         let last = last.filter(|last| last - text <= MOST_QUOTED);
         let (Some(last), Some(value)) = (last, value.filter(is_text)) else { return };
@@ -151,8 +151,8 @@ impl Bench<'_, '_> {
         let (Some(rule), Place::Before(word)) = (self.fault.rule(), self.fault.place()) else {
             return;
         };
-        let wanted: Vec<&Param<'_>> = match rule.sort {
-            Sort::AtLeastOne => rule.members.to_vec(),
+        let wanted: Vec<&Param<'_>> = match rule.sort() {
+            Sort::AtLeastOne => rule.members().to_vec(),
             _ => self.fault.param().into_iter().collect(),
         };
         for param in wanted {

@@ -60,8 +60,8 @@ impl<'d> Faults<'d> {
                 FaultKind::OptionMissing => fault.param().is_some_and(is_faulty),
                 FaultKind::ValuesMiscounted if !is_extra => fault.param().is_some_and(is_faulty),
                 FaultKind::RuleBroken => fault.rule().is_some_and(|rule| {
-                    let when = rule.when.map(|when| when.0);
-                    rule.members.iter().copied().chain(when).any(is_faulty)
+                    let when = rule.when().map(|when| when.0);
+                    rule.members().iter().copied().chain(when).any(is_faulty)
                 }),
                 FaultKind::ValueMissing | FaultKind::ValueMisfit | FaultKind::ValueRefused => {
                     fault.param().is_some_and(|param| attached.contains(&address(param)))
@@ -187,7 +187,7 @@ impl<'d> Faults<'d> {
             ValueMisfit, ValueRefused, ValueUnwanted, ValuesMiscounted,
         };
         let param = fault.param().map_or(0, address);
-        let wording = self.path().root().words();
+        let wording = self.path().root().phrases();
         match fault.kind() {
             // What is elsewhere is shown in a line of its own.
             _ if !fault.is_on_line() => None,

@@ -14,11 +14,12 @@ const REFUSED: u8 = 2;
 
 pub(super) fn page<'d>(path: &Path<'d>, length: Length) -> Page<'d> {
     let command = path.leaf();
-    let wording = path.root().words();
-    let mut page = Page { title: path.text(), summary: command.summary, sections: Vec::new() };
+    let wording = path.root().phrases();
+    let mut page =
+        Page { title: path.text(), summary: command.summary_text(), sections: Vec::new() };
     page.add(wording.usage, Body::Synopsis(synopsis::pieces(command, wording)));
-    if length == Length::Full && !command.description.is_empty() {
-        page.add(wording.about, Body::Text(paragraphs(command.description)));
+    if length == Length::Full && !command.description_text().is_empty() {
+        page.add(wording.about, Body::Text(paragraphs(command.description_text())));
     }
     let entries = entries(path, length, wording);
     match length {
@@ -74,12 +75,12 @@ impl<'d> Page<'d> {
 
     /// Where the program is from.
     fn add_package(&mut self, root: &Command<'_>, wording: &'d Wording) {
-        let mut contact = root.package.authors.replace(':', wording.comma);
-        if !root.package.page.is_empty() {
+        let mut contact = root.package_details().author_list().replace(':', wording.comma);
+        if !root.package_details().home().is_empty() {
             contact.put(if contact.is_empty() { "" } else { wording.comma });
-            contact.put(root.package.page);
+            contact.put(root.package_details().home());
         }
-        let licence = root.package.licence.to_owned();
+        let licence = root.package_details().licence_name().to_owned();
         for (heading, text) in [(wording.contact, contact), (wording.licence, licence)] {
             if !text.is_empty() {
                 self.add(heading, Body::Text(text));
@@ -91,28 +92,28 @@ impl<'d> Page<'d> {
 fn entries<'d>(path: &Path<'d>, length: Length, wording: &'d Wording) -> Vec<Group<'d>> {
     let command = path.leaf();
     let (mut commands, mut operands, mut options) = (Vec::new(), Vec::new(), Vec::new());
-    for command in command.commands {
-        if !command.hidden {
-            commands.push(Entry::plain(command.name, command.summary));
+    for command in command.subcommands() {
+        if !command.is_hidden() {
+            commands.push(Entry::plain(command.name(), command.summary_text()));
         }
     }
     let mut add = |param: &Param<'_>, options: &mut Vec<Entry>| {
-        if !param.is_hidden() && !param.throughout {
-            let is_operand = param.role == Role::Operand;
+        if !param.is_hidden() && !param.is_throughout() {
+            let is_operand = param.role() == Role::Operand;
             let list = if is_operand { &mut operands } else { options };
             list.push(entry(param, command, length, wording));
         }
     };
-    for param in command.params {
+    for param in command.own_params() {
         add(param, &mut options);
     }
     let mut bundles = Vec::new();
-    for bundle in command.bundles {
+    for bundle in command.bundle_list() {
         let mut bundled = Vec::new();
-        for param in bundle.params {
-            add(param, if bundle.heading.is_empty() { &mut options } else { &mut bundled });
+        for param in bundle.params() {
+            add(param, if bundle.heading().is_empty() { &mut options } else { &mut bundled });
         }
-        bundles.push((bundle.heading, bundled));
+        bundles.push((bundle.heading(), bundled));
     }
     let operand = if operands.len() == 1 { wording.operand } else { wording.operands };
     let option = if options.len() == 1 { wording.option } else { wording.options };
@@ -136,9 +137,9 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
             if reached.up() != up || !is_there || param.is_hidden() {
                 continue;
             }
-            let letter = if reach.has_letter(at, param.letter) { param.letter } else { 0 };
+            let letter = reach.letter(at);
             let long = param.long().filter(|long| reach.has_name(at, long));
-            if letter != 0 || long.is_some() {
+            if letter.is_some() || long.is_some() {
                 entries.push(entry_as(param, (letter, long), command, length, wording));
             }
         }
@@ -147,24 +148,24 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
 }
 
 fn entry(param: &Param<'_>, command: &Command<'_>, length: Length, wording: &Wording) -> Entry {
-    entry_as(param, (param.letter, param.long()), command, length, wording)
+    entry_as(param, (param.letter(), param.long()), command, length, wording)
 }
 
 /// The entry of a parameter that goes by these names.
 fn entry_as(
     param: &Param<'_>,
-    (letter, long): (u8, Option<&str>),
+    (letter, long): (Option<char>, Option<&str>),
     command: &Command<'_>,
     length: Length,
     wording: &Wording,
 ) -> Entry {
     let mut name = String::new();
-    if param.role != Role::Operand {
+    if param.role() != Role::Operand {
         facts::push_names(&mut name, letter, long);
     }
     let (mut hole, mut help) = (param.holes(0), facts::help(param, command, length, wording));
-    if let Some(alone) = param.alone
-        && param.help.is_empty()
+    if let Some(alone) = param.alone()
+        && param.help().is_empty()
     {
         let names = name.split([',', ' ']).filter(|name| !name.is_empty());
         let names: Vec<String> = names.map(str::to_owned).collect();
@@ -177,14 +178,14 @@ fn entry_as(
     }
     let (description, offers) = match length {
         Length::Short => Default::default(),
-        Length::Full => (paragraphs(param.description), facts::offers(param)),
+        Length::Full => (paragraphs(param.description()), facts::offers(param)),
     };
     Entry { name, hole, help, description, offers }
 }
 
 fn examples(command: &Command<'_>) -> Vec<Entry> {
     let mut examples = Vec::new();
-    for (does, line) in command.examples {
+    for (does, line) in command.example_lines() {
         examples.push(Entry::plain(line, does));
     }
     examples
@@ -194,7 +195,7 @@ fn examples(command: &Command<'_>) -> Vec<Entry> {
 fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
     let mut statuses = Vec::new();
     let mut is_refused = false;
-    for &(status, means) in command.statuses {
+    for &(status, means) in command.status_meanings() {
         statuses.push((status, means));
         is_refused |= status == REFUSED;
     }

@@ -14,19 +14,19 @@ pub(crate) fn help(
     length: Length,
     wording: &Wording,
 ) -> String {
-    let mut facts = Facts { param, wording, text: param.help.to_owned(), between: wording.colon };
+    let mut facts = Facts { param, wording, text: param.help().to_owned(), between: wording.colon };
     facts.add_value(length);
     facts.between = wording.semicolon;
-    if let Some(default) = param.default {
+    if let Some(default) = param.default() {
         facts.add(&fill(wording.unless_given, &[&shown_default(param, default, wording)]));
     }
-    if !param.opposite.is_empty() {
+    if !param.opposite().is_empty() {
         facts.add_opposite();
     }
     facts.add_manner();
     facts.add(&again(param, wording));
-    if !param.variable.is_empty() && !facts.is_said(&("$".to_owned() + param.variable)) {
-        facts.add(&fill(wording.or_set, &[param.variable]));
+    if !param.variable().is_empty() && !facts.is_said(&("$".to_owned() + param.variable())) {
+        facts.add(&fill(wording.or_set, &[param.variable()]));
     }
     for rule in command.relations() {
         facts.add(&relation(param, rule, wording));
@@ -36,7 +36,7 @@ pub(crate) fn help(
 
 /// Whether nothing is said of a parameter, or no more than its type.
 pub(crate) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> bool {
-    let of_alone = param.alone.map_or_else(String::new, |alone| alone.help(&[], wording));
+    let of_alone = param.alone().map_or_else(String::new, |alone| alone.help(&[], wording));
     let said = help(param, command, Length::Full, wording) + &of_alone;
     let is_type = |kind: &&Kind| kind.is_number() && wording.noun(kind).0 == said;
     said.is_empty() || param.kinds().first().is_some_and(is_type)
@@ -65,7 +65,7 @@ impl Facts<'_> {
 
     /// Whether the help says something already, in these words.
     fn is_said(&self, fact: &str) -> bool {
-        let (help, fact) = (self.param.help.as_bytes(), fact.as_bytes());
+        let (help, fact) = (self.param.help().as_bytes(), fact.as_bytes());
         // Whatever is not ASCII is a letter here: tables of all letters are not worth their size.
         let is_letter =
             |byte: Option<&u8>| byte.is_some_and(|b| b.is_ascii_alphanumeric() || !b.is_ascii());
@@ -81,7 +81,7 @@ impl Facts<'_> {
     fn add_value(&mut self, length: Length) {
         let (param, wording) = (self.param, self.wording);
         let kinds = param.kinds();
-        let is_list = |kind: &Kind| matches!(kind.noun, Noun::Choice | Noun::Truth);
+        let is_list = |kind: &Kind| matches!(kind.noun(), Noun::Choice | Noun::Truth);
         if let [kind] = kinds
             && is_list(kind)
         {
@@ -96,7 +96,7 @@ impl Facts<'_> {
             _ if !limits.is_empty() => self.add(&limits),
             [kind] => self.add_kind(kind),
             [first, rest @ ..]
-                if first.is_number() && rest.iter().all(|k| k.noun == first.noun) =>
+                if first.is_number() && rest.iter().all(|k| k.noun() == first.noun()) =>
             {
                 self.add(&fill(wording.each, &[&wording.noun(first).0]));
             }
@@ -110,17 +110,17 @@ impl Facts<'_> {
         let (noun, example) = wording.noun(kind);
         if kind.is_number() {
             // What counts something that is there begins at one.
-            let least = kind.limits.filter(|limits| limits[0] == "1");
+            let least = kind.bounds().filter(|limits| limits[0] == "1");
             let least =
                 least.map(|limits| wording.comma.to_owned() + &fill(wording.or_more, &[limits[0]]));
             return self.add_noun(&noun, &least.unwrap_or_default());
         }
-        if !kind.explained && kind.noun != Noun::Entry {
+        if !kind.is_explained() && kind.noun() != Noun::Entry {
             return;
         }
         // Help with an example of its own needs none of the kind's.
         let such_as = fill(wording.such_as, &["", ""]);
-        let has_example = self.is_said(&example) || self.param.help.contains(such_as.trim_end());
+        let has_example = self.is_said(&example) || self.param.help().contains(such_as.trim_end());
         let example = if has_example { "" } else { &example };
         self.add_noun(&noun, &wording.such_as(String::new(), example));
     }
@@ -167,11 +167,12 @@ impl Facts<'_> {
 
     fn add_opposite(&mut self) {
         let mut opposite = String::new();
-        match self.param.opposite_letter {
-            0 => push_name(&mut opposite, 0, Some(self.param.opposite)),
-            letter => push_names(&mut opposite, letter, Some(self.param.opposite)),
+        let (letter, name) = (self.param.opposite_letter(), Some(self.param.opposite()));
+        match letter {
+            None => push_name(&mut opposite, letter, name),
+            Some(_) => push_names(&mut opposite, letter, name),
         }
-        if !self.is_said(&("--".to_owned() + self.param.opposite)) {
+        if !self.is_said(&("--".to_owned() + self.param.opposite())) {
             self.add(&fill(self.wording.opposite, &[&opposite]));
         }
     }
@@ -179,23 +180,23 @@ impl Facts<'_> {
     /// In which other ways the value is read.
     fn add_manner(&mut self) {
         let (param, wording) = (self.param, self.wording);
-        if param.manner.code {
+        if param.is_as_in_code() {
             self.add(wording.in_code);
         }
-        if param.manner.infinite {
+        if param.is_infinite() {
             self.add(wording.infinite);
         }
-        if param.worded {
+        if param.is_worded() {
             self.add(wording.worded);
         }
         if param.is_attached() {
             self.add(wording.or_alone);
         }
-        if !param.file_name.is_empty() {
-            let name = "--".to_owned() + param.file_name;
+        if !param.file_name().is_empty() {
+            let name = "--".to_owned() + param.file_name();
             self.add(&fill(wording.from_file, &[&name]));
         }
-        if let Some(delimiter) = param.delimiter {
+        if let Some(delimiter) = param.delimiter() {
             let named = wording.signs.iter().find(|sign| sign.0 == delimiter);
             let sign = named.map_or(delimiter.to_string(), |sign| sign.1.to_owned());
             self.add(&fill(wording.joined_by, &[&sign]));
@@ -205,9 +206,9 @@ impl Facts<'_> {
 
 /// A default as it is shown: dots for a secret, and the words of truth that the page has.
 fn shown_default(param: &Param<'_>, default: &str, wording: &Wording) -> String {
-    let is_truth = matches!(param.kinds(), [kind] if kind.noun == Noun::Truth);
+    let is_truth = matches!(param.kinds(), [kind] if kind.noun() == Noun::Truth);
     match bool::from_word(default.as_ref()) {
-        _ if param.secret => DOTS.to_owned(),
+        _ if param.is_secret() => DOTS.to_owned(),
         Ok(truth) if is_truth => if truth { wording.yes } else { wording.no }.to_owned(),
         _ => default.to_owned(),
     }
@@ -215,14 +216,14 @@ fn shown_default(param: &Param<'_>, default: &str, wording: &Wording) -> String 
 
 /// What a rule says of one of its members.
 fn relation(param: &Param<'_>, rule: &Rule<'_>, wording: &Wording) -> String {
-    let is_member = rule.members.iter().any(|member| is_record(member, param));
-    let hangs = rule.when.filter(|when| is_record(when.0, param)).is_some();
+    let is_member = rule.members().iter().any(|member| is_record(member, param));
+    let hangs = rule.when().filter(|when| is_record(when.0, param)).is_some();
     let others = |last| {
-        let others = rule.members.iter().filter(|member| !is_record(member, param));
+        let others = rule.members().iter().filter(|member| !is_record(member, param));
         let names: Vec<String> = others.map(|other| other.spelled()).collect();
         wording.list(names.iter().map(String::as_str), last)
     };
-    match (rule.sort, rule.when) {
+    match (rule.sort(), rule.when()) {
         (Sort::OnlyOne, _) if is_member => fill(wording.not_with, &[&others(wording.or)]),
         (Sort::NotWith, _) if hangs => fill(wording.not_with, &[&others(wording.or)]),
         (Sort::NotWith, Some((other, _))) if is_member => {
@@ -256,39 +257,41 @@ pub(super) fn offers(param: &Param<'_>) -> Vec<Entry> {
 fn again(param: &Param<'_>, wording: &Wording) -> String {
     let Times { min, max } = param.given_times();
     // Words of an operand stand behind each other, or several within one; an option is given again.
-    let [exactly, up_to, range] = match param.role == Role::Operand || param.delimiter.is_some() {
+    let [exactly, up_to, range] = match param.role() == Role::Operand || param.delimiter().is_some()
+    {
         true => [wording.count_exactly, wording.count_up_to, wording.count_range],
         false => [wording.times_exactly, wording.times_up_to, wording.times_range],
     };
     let [least, most] = wording.counts(min as usize, max as usize);
-    match param.role {
+    match param.role() {
         Role::Tally => wording.given_again.to_owned(),
         _ if param.is_counted() && min == max => fill(exactly, &[&most]),
         _ if param.is_counted() && max < u32::MAX && min <= 1 => fill(up_to, &[&most]),
         _ if param.is_counted() && max < u32::MAX => fill(range, &[&least, &most]),
-        Role::Option if param.form.many && !param.is_once() => wording.given_again.to_owned(),
+        Role::Option if param.is_list() && !param.is_once() => wording.given_again.to_owned(),
         _ => String::new(),
     }
 }
 
 /// `-f, --frames`; a name without a letter stands where long names stand.
-pub(super) fn push_names(text: &mut String, letter: u8, long: Option<&str>) {
-    if letter == 0 {
-        text.put("    ");
-    } else {
-        text.push('-');
-        text.push(char::from(letter));
+pub(super) fn push_names(text: &mut String, letter: Option<char>, long: Option<&str>) {
+    match letter {
+        Some(letter) => {
+            text.push('-');
+            text.push(letter);
+        }
+        None => text.put("    "),
     }
     if let Some(long) = long {
-        text.put(if letter == 0 { "--" } else { ", --" });
+        text.put(if letter.is_none() { "--" } else { ", --" });
         text.put(long);
     }
 }
 
 /// The shortest name: `-f`.
-pub(super) fn push_name(text: &mut String, letter: u8, long: Option<&str>) {
+pub(super) fn push_name(text: &mut String, letter: Option<char>, long: Option<&str>) {
     match long {
-        Some(long) if letter == 0 => {
+        Some(long) if letter.is_none() => {
             text.put("--");
             text.put(long);
         }

@@ -14,10 +14,10 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
     let (mut options, mut operands) = (Vec::new(), Vec::new());
     for (at, param) in command.params().enumerate() {
         // What stands alone is given instead of all this.
-        if param.is_hidden() || param.throughout || param.stands_alone() {
+        if param.is_hidden() || param.is_throughout() || param.stands_alone() {
             continue;
         }
-        if param.role == Role::Operand {
+        if param.role() == Role::Operand {
             operands.push(piece(param));
         } else {
             // Those of which only one can be given stand where the first of them does.
@@ -32,8 +32,8 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
         options = vec![wording.some_options.to_owned()];
     }
     options.append(&mut operands);
-    if !command.commands.is_empty() {
-        if command.acts || command.otherwise.is_some() {
+    if !command.subcommands().is_empty() {
+        if command.is_acting() || command.default_subcommand().is_some() {
             options.push("[".to_owned() + wording.command_hole + " ...]");
         } else {
             options.push(wording.command_hole.to_owned());
@@ -48,31 +48,35 @@ fn only_one<'d>(command: &Command<'d>, param: &Param<'_>) -> Option<&'d Rule<'d>
     command.relations().find(|rule| {
         let is_here = |member: &&Param<'_>| {
             let known = command.params().any(|param| is_record(param, member));
-            known && member.role != Role::Operand && !member.throughout && !member.is_hidden()
+            known
+                && member.role() != Role::Operand
+                && !member.is_throughout()
+                && !member.is_hidden()
         };
-        rule.sort == Sort::OnlyOne
-            && rule.members.iter().all(is_here)
-            && rule.members.iter().any(|member| is_record(member, param))
+        rule.sort() == Sort::OnlyOne
+            && rule.members().iter().all(is_here)
+            && rule.members().iter().any(|member| is_record(member, param))
     })
 }
 
 fn is_first(command: &Command<'_>, rule: &Rule<'_>, at: usize) -> bool {
-    let is_member = |param: &Param<'_>| rule.members.iter().any(|member| is_record(member, param));
+    let is_member =
+        |param: &Param<'_>| rule.members().iter().any(|member| is_record(member, param));
     !command.params().take(at).any(is_member)
 }
 
 /// `[--jars COUNT | --barrel]`; without brackets where one of them is needed.
 fn group(rule: &Rule<'_>, command: &Command<'_>) -> String {
     let mut text = String::new();
-    for member in rule.members {
+    for member in rule.members() {
         text.put(if text.is_empty() { "" } else { " | " });
         let piece = piece(member);
         text.put(piece.strip_prefix('[').and_then(|p| p.strip_suffix(']')).unwrap_or(&piece));
     }
     let is_needed = command.relations().any(|other| {
-        other.sort == Sort::AtLeastOne
-            && other.members.len() == rule.members.len()
-            && other.members.iter().all(|a| rule.members.iter().any(|b| is_record(a, b)))
+        other.sort() == Sort::AtLeastOne
+            && other.members().len() == rule.members().len()
+            && other.members().iter().all(|a| rule.members().iter().any(|b| is_record(a, b)))
     });
     if is_needed { "(".to_owned() + &text + ")" } else { "[".to_owned() + &text + "]" }
 }
@@ -80,29 +84,29 @@ fn group(rule: &Rule<'_>, command: &Command<'_>) -> String {
 fn piece(param: &Param<'_>) -> String {
     let mut typed = String::new();
     let mut optional = param.times().min == 0;
-    let mut repeated = param.form.many;
-    match param.role {
+    let mut repeated = param.is_list();
+    match param.role() {
         Role::Operand => {
             let words = param.word_count();
             (optional, repeated) = (words.min == 0, words.max > param.kinds().len() as u32);
-            if param.tail == Some(Tail::AfterDashes) {
+            if param.tail() == Some(Tail::AfterDashes) {
                 typed.put("--");
             }
         }
         _ => {
-            push_name(&mut typed, param.letter, param.long());
-            if !param.opposite.is_empty() {
+            push_name(&mut typed, param.letter(), param.long());
+            if !param.opposite().is_empty() {
                 typed.push('|');
-                push_name(&mut typed, param.opposite_letter, Some(param.opposite));
+                push_name(&mut typed, param.opposite_letter(), Some(param.opposite()));
             }
-            repeated &= param.role != Role::Flag;
+            repeated &= param.role() != Role::Flag;
         }
     }
     let mut holes = param.holes(0);
     if param.is_attached() {
         // Attached to the long name only.
         typed.clear();
-        push_name(&mut typed, 0, param.long());
+        push_name(&mut typed, None, param.long());
         typed.put(&("[=".to_owned() + &holes + "]"));
         holes.clear();
     }
@@ -111,7 +115,7 @@ fn piece(param: &Param<'_>) -> String {
     }
     typed.put(&holes);
     // An operand's words are repeated within the brackets, an option with its name.
-    let within = repeated && param.role == Role::Operand;
+    let within = repeated && param.role() == Role::Operand;
     if within {
         typed.put("...");
     }

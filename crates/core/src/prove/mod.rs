@@ -67,7 +67,8 @@ impl<'d> Command<'d> {
             }
             let command = path.text();
             flaws.extend(found.into_iter().map(|what| Flaw { command: command.clone(), what }));
-            waiting.extend(path.leaf().commands.iter().rev().map(|next| path.clone().with(next)));
+            waiting
+                .extend(path.leaf().subcommands().iter().rev().map(|next| path.clone().with(next)));
         }
         texts::look_at_ends(self, &mut flaws);
         flaws

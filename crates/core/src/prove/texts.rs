@@ -9,11 +9,11 @@ use crate::text::{Look, columns, in_order};
 /// What is missing or misleads on a command's page.
 pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
     let command = path.leaf();
-    if command.summary.is_empty() && !command.hidden {
+    if command.summary_text().is_empty() && !command.is_hidden() {
         flaws.push("it has no summary".to_owned());
     }
     for param in command.params().filter(|param| !param.is_hidden()) {
-        if facts::says_little(param, command, path.root().words()) {
+        if facts::says_little(param, command, path.root().phrases()) {
             flaws.push(format!("{} has no help", param.spelled()));
         }
     }
@@ -28,7 +28,7 @@ fn look_at_keys(path: &Path<'_>, flaws: &mut Vec<String>) {
     let Some((leaf, above)) = path.commands().split_last() else { return };
     for upper in above {
         for param in leaf.params().filter(|param| upper.params().any(|own| is_record(own, param))) {
-            let (name, upper) = (param.spelled(), upper.name);
+            let (name, upper) = (param.spelled(), upper.name());
             flaws
                 .push(format!("{name} is a key of `{upper}` too, and its value would be either's"));
         }
@@ -37,10 +37,11 @@ fn look_at_keys(path: &Path<'_>, flaws: &mut Vec<String>) {
 
 /// Names that stand for two things.
 fn look_at_names(command: &Command<'_>, flaws: &mut Vec<String>) {
-    let with_variable = command.params().filter(|param| !param.variable.is_empty());
-    for (one, two) in alike(with_variable.collect(), |param| param.variable.to_owned(), |_, _| true)
+    let with_variable = command.params().filter(|param| !param.variable().is_empty());
+    for (one, two) in
+        alike(with_variable.collect(), |param| param.variable().to_owned(), |_, _| true)
     {
-        let (one, two, variable) = (one.spelled(), two.spelled(), one.variable);
+        let (one, two, variable) = (one.spelled(), two.spelled(), one.variable());
         flaws.push(format!("${variable} stands in for both {one} and {two}"));
     }
 }
@@ -81,9 +82,9 @@ fn look_at_placeholders(command: &Command<'_>, flaws: &mut Vec<String>) {
         let is_same_kind = one.kinds().len() == two.kinds().len()
             && one.kinds().iter().zip(two.kinds()).all(|(a, b)| {
                 // Two types may share a noun; a list of offers is a kind of its own.
-                a.noun == b.noun && a.offers().eq(b.offers())
+                a.noun() == b.noun() && a.offers().eq(b.offers())
             });
-        one.role == Role::Operand && two.role == Role::Operand || !is_same_kind
+        one.role() == Role::Operand && two.role() == Role::Operand || !is_same_kind
     };
     for (one, two) in alike(seen, |param| param.holes(0), differ) {
         let (hole, one, two) = (two.holes(0), called(one), called(two));
@@ -92,8 +93,8 @@ fn look_at_placeholders(command: &Command<'_>, flaws: &mut Vec<String>) {
 }
 
 fn called(param: &Param<'_>) -> String {
-    match param.role {
-        Role::Operand => format!("the operand `{}`", param.name),
+    match param.role() {
+        Role::Operand => format!("the operand `{}`", param.name()),
         _ => param.spelled(),
     }
 }
@@ -116,11 +117,11 @@ pub(super) fn look_at_ends(root: &Command<'_>, flaws: &mut Vec<Flaw>) {
     let mut waiting = vec![Path::of(root)];
     while let Some(path) = waiting.pop() {
         let (at, command) = (path.text(), path.leaf());
-        texts.push((at.clone(), "its summary".to_owned(), command.summary));
+        texts.push((at.clone(), "its summary".to_owned(), command.summary_text()));
         for param in command.params() {
-            texts.push((at.clone(), format!("the help of {}", param.spelled()), param.help));
+            texts.push((at.clone(), format!("the help of {}", param.spelled()), param.help()));
         }
-        waiting.extend(command.commands.iter().rev().map(|next| path.clone().with(next)));
+        waiting.extend(command.subcommands().iter().rev().map(|next| path.clone().with(next)));
     }
     texts.retain(|(_, _, text)| !text.is_empty());
     let ends = |text: &str| text.ends_with('.') && !text.ends_with("..");

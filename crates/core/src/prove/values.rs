@@ -11,14 +11,14 @@ pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
         look_at_default(param, flaws);
         look_at_example(param, flaws);
     }
-    for (_, example) in command.examples {
+    for (_, example) in command.example_lines() {
         look_at_line(path, example, flaws);
     }
 }
 
 /// A default is read where nothing is typed.
 fn look_at_default(param: &Param<'_>, flaws: &mut Vec<String>) {
-    if param.default.is_some() {
+    if param.default().is_some() {
         flaws.extend(refusal(param, &[]));
     }
 }
@@ -40,14 +40,14 @@ impl<'d> Command<'d> {
 /// The example of a parameter's kind is what stands in the holes of a line that is offered.
 fn look_at_example(param: &Param<'_>, flaws: &mut Vec<String>) {
     let count = param.kinds().len();
-    let is_tail = matches!(param.tail, Some(Tail::AfterDashes | Tail::UnknownOptions));
+    let is_tail = matches!(param.tail(), Some(Tail::AfterDashes | Tail::UnknownOptions));
     // Nobody types as many as that, and no line would show them.
     let is_endless = param.given_times().min > 1_000;
     if count == 0 || is_tail || is_endless || param.is_hidden() {
         return;
     }
     let mut words: Vec<String> = (0..count).map(|at| param.example(at)).collect();
-    match param.role {
+    match param.role() {
         Role::Option if param.is_attached() => {
             words[0] = format!("{}={}", param.spelled(), words[0]);
         }
@@ -56,7 +56,7 @@ fn look_at_example(param: &Param<'_>, flaws: &mut Vec<String>) {
     }
     let once = words.clone();
     for _ in 1..param.given_times().min {
-        words.extend_from_slice(if param.role == Role::Operand { &once[1..] } else { &once });
+        words.extend_from_slice(if param.role() == Role::Operand { &once[1..] } else { &once });
     }
     if let Some(why) = refusal(param, &words) {
         let name = param.spelled();
@@ -106,7 +106,9 @@ fn look_at_line(path: &Path<'_>, example: &str, flaws: &mut Vec<String>) {
         }
     };
     if !reached {
-        flaws
-            .push(format!("the example `{example}` is none of `{name}`'s command `{}`", leaf.name));
+        flaws.push(format!(
+            "the example `{example}` is none of `{name}`'s command `{}`",
+            leaf.name()
+        ));
     }
 }

@@ -56,7 +56,7 @@ impl<'d> Asked<'d> {
         reach.list().iter().position(is_it).is_some_and(|at| {
             let param = reach.list()[at].param;
             let long = param.long().is_some_and(|long| reach.has_name(at, long));
-            long && reach.has_letter(at, param.letter)
+            long && reach.letter(at).is_some()
         })
     }
 
@@ -77,8 +77,8 @@ impl<'d> Asked<'d> {
 
     fn alone(&self) -> Option<&'d dyn Alone> {
         match self.param {
-            Some(param) => param.alone,
-            None => self.reading.command().alone,
+            Some(param) => param.alone(),
+            None => self.reading.command().alone(),
         }
     }
 }

@@ -10,14 +10,14 @@ use super::step::Meaning;
 use super::word::Words;
 #[cfg(feature = "serde")]
 use crate::declare::sides;
-use crate::declare::{Feed, FromWord, Held, Param, Reason, Role, Wrong};
+use crate::declare::{FromWord, Held, Param, Reason, Role, Wrong};
 use crate::text::part;
 
 /// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
 /// is wrong with them.
 #[inline(always)]
 pub(super) fn value(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
-    match slot.param.role {
+    match slot.param.role() {
         Role::Flag => flag(slot, steps, words, wrong),
         Role::Tally => slot.cell.set(slot.typed.count),
         _ if slot.typed.count > 0 && slot.param.is_plain() => {
@@ -28,7 +28,7 @@ pub(super) fn value(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong
             }
         }
         _ if slot.typed.count == 0 && slot.outer.is_none() && slot.param.is_plain() => {
-            let default = slot.param.default.unwrap_or_default();
+            let default = slot.param.default().unwrap_or_default();
             fill(slot, 0, &[default.as_ref()], wrong);
         }
         _ => units(slot, steps, words, wrong),
@@ -48,7 +48,7 @@ fn fill_cell(
     words: &[&OsStr],
     wrong: &mut Vec<Wrong>,
 ) {
-    (param.form.fill)(cell, &mut Feed { first, words, equals: None, param, wrong });
+    param.fill(cell, (first, words, None), wrong);
 }
 
 /// What a flag's words say: the last one wins.
@@ -81,7 +81,7 @@ fn worded_flag(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mu
         match bool::from_word(&piece.text) {
             Ok(word) => truth = Some(word != is_opposite),
             Err(misfit) => {
-                wrong.push(Wrong { at, more: 0, refused: false, reason: misfit.reason });
+                wrong.push(Wrong { at, more: 0, refused: false, reason: misfit.into_reason() });
             }
         }
     }
@@ -119,7 +119,7 @@ fn pieces_of<'w>(
     };
     let mut pieces = Vec::new();
     for step in chain.steps(steps) {
-        if param.delimiter.is_some() {
+        if param.delimiter().is_some() {
             let (word, offset) = (typed(&step, words), step.bytes().start);
             let place = |start, end| Place::At {
                 word: step.word(),
@@ -131,7 +131,7 @@ fn pieces_of<'w>(
             pieces.push(Piece::new(typed(&step, words), step.place()));
         }
     }
-    match (outer, param.default) {
+    match (outer, param.default()) {
         _ if chain.count > 0 => {}
         (Some(outer), _) => {
             for word in &outer.words {
@@ -164,9 +164,9 @@ fn units(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<
     let all: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).collect();
     for (unit, words) in all.chunks_exact(each).enumerate() {
         let (first, equals) = (unit * each, pieces[unit * each].equals);
-        (param.form.fill)(cell, &mut Feed { first, words, equals, param, wrong });
+        param.fill(cell, (first, words, equals), wrong);
     }
-    let is_whole = if param.form.many { all.len().is_multiple_of(each) } else { all.len() == each };
+    let is_whole = if param.is_list() { all.len().is_multiple_of(each) } else { all.len() == each };
     if chain.count == 0 && !is_whole {
         let (at, reason) = (all.len().saturating_sub(1), Reason::Count(all.len()));
         wrong.push(Wrong { at, more: 0, refused: false, reason });

@@ -192,8 +192,11 @@ impl<'d> Fault<'d> {
     pub fn params(&self) -> Vec<&'d Param<'d>> {
         let mut params: Vec<&'d Param<'d>> = self.param.into_iter().collect();
         if let Some(rule) = self.rule {
-            let all =
-                rule.when.map(|(param, _)| param).into_iter().chain(rule.members.iter().copied());
+            let all = rule
+                .when()
+                .map(|(param, _)| param)
+                .into_iter()
+                .chain(rule.members().iter().copied());
             for param in all {
                 if !params.iter().any(|other| is_record(other, param)) {
                     params.push(param);
@@ -245,7 +248,7 @@ impl<'d> Fault<'d> {
     pub(crate) fn is_mistake(&self) -> bool {
         use FaultKind::{ValueMisfit, ValueNotText, ValueRefused, ValueTwice, ValuesMiscounted};
         self.place == Place::Nowhere
-            && self.param.is_some_and(|param| param.default.is_some())
+            && self.param.is_some_and(|param| param.default().is_some())
             && matches!(
                 self.kind,
                 ValueMisfit | ValueNotText | ValueRefused | ValueTwice | ValuesMiscounted

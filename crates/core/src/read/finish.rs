@@ -87,14 +87,14 @@ impl<'d> Reader<'d> {
     }
 
     fn command_missing(&mut self) {
-        while !self.leaf().acts
+        while !self.leaf().is_acting()
             && !self.lost
-            && let Some(otherwise) = self.leaf().otherwise
+            && let Some(otherwise) = self.leaf().default_subcommand()
         {
             self.enter(otherwise);
         }
         let leaf = self.leaf();
-        if !self.lost && !leaf.commands.is_empty() && !leaf.acts {
+        if !self.lost && !leaf.subcommands().is_empty() && !leaf.is_acting() {
             let place = Place::Before(self.word as usize);
             self.faults.push(Fault::new(FaultKind::CommandMissing, place));
         }
@@ -105,7 +105,7 @@ impl<'d> Reader<'d> {
     fn assign_operands(&mut self) {
         let leaf = self.trail.leaf();
         let mut left = self.operands.count;
-        let mut needed = leaf.command.settled.needs;
+        let mut needed = leaf.command.fewest_operands();
         let is_lean = left < needed;
         if is_lean {
             let least = leaf.command.operands().map(|param| self.least(param));
@@ -116,7 +116,7 @@ impl<'d> Reader<'d> {
         let mut at = self.operands.first;
         let mut tails = Vec::new();
         for (slot, param) in (leaf.base as usize..).zip(leaf.command.params()) {
-            if param.role != Role::Operand {
+            if param.role() != Role::Operand {
                 continue;
             }
             if !param.is_positional() {
@@ -140,7 +140,7 @@ impl<'d> Reader<'d> {
             self.extra_operands(at, left);
         }
         for (slot, param) in tails {
-            let behind = param.tail == Some(Tail::AfterDashes);
+            let behind = param.tail() == Some(Tail::AfterDashes);
             self.take_tail(slot, if behind { self.behind } else { self.kept });
         }
     }
@@ -173,11 +173,11 @@ impl<'d> Reader<'d> {
         let extra: Vec<(u32, Step)> = self.operands_from(at).collect();
         let end = self.steps.iter().position(|step| step.meaning == Meaning::Terminator);
         let is_full = |list: &&Param<'_>| {
-            list.form.many && list.kinds().len() == 1 && list.word_count().max < u32::MAX
+            list.is_list() && list.kinds().len() == 1 && list.word_count().max < u32::MAX
         };
         let list = leaf.operands().find(is_full);
         for (at, step) in extra {
-            match end.filter(|&end| leaf.settled.tails.unknown_options && end < at as usize) {
+            match end.filter(|&end| leaf.has_tail(Tail::UnknownOptions) && end < at as usize) {
                 Some(end) => {
                     if self.steps[end].meaning == Meaning::Terminator {
                         self.steps[end].meaning = Meaning::Operand;
@@ -229,7 +229,7 @@ impl<'d> Reader<'d> {
         }
         let place = self.end_of_operands(param);
         // Of a list there are too few; of a pair the other word is missing.
-        let is_list = given > 0 && param.form.many;
+        let is_list = given > 0 && param.is_list();
         let kind = if is_list { FaultKind::ValuesMiscounted } else { FaultKind::OperandMissing };
         let fault = Fault::of(kind, place, param);
         self.faults.push(Fault { count: given as usize, ..fault });
@@ -241,8 +241,8 @@ impl<'d> Reader<'d> {
         let mut slots = std::mem::take(&mut self.slots);
         for (at, slot) in slots.iter_mut().enumerate() {
             let param = slot.param;
-            if slot.typed.count == 0 && slot.outer.is_none() && param.default.is_none() {
-                if param.given_times().min > 0 && param.role != Role::Operand {
+            if slot.typed.count == 0 && slot.outer.is_none() && param.default().is_none() {
+                if param.given_times().min > 0 && param.role() != Role::Operand {
                     self.option_missing(at, param);
                 }
                 continue;
@@ -276,16 +276,18 @@ impl<'d> Reader<'d> {
             self.faults.push(Fault::of(FaultKind::OptionRepeated, place, param));
         }
         let is_given = slot.typed.count > 0 || slot.outer.is_some();
-        if !param.instead.is_empty() && is_given {
-            self.warned.push((param.spelled(), param.instead.to_owned()));
+        if !param.instead().is_empty() && is_given {
+            self.warned.push((param.spelled(), param.instead().to_owned()));
         }
         // Which word a secret was is told nobody.
-        if is_given && !param.secret && param.kinds().iter().any(|kind| kind.has_deprecated) {
+        if is_given && !param.is_secret() && param.kinds().iter().any(|kind| kind.has_deprecated())
+        {
             for (at, piece) in convert::pieces(slot, &self.steps, words).iter().enumerate() {
                 let kind = param.kinds()[at % param.kinds().len()];
-                let offered = kind.offers.iter().filter(|offered| !offered.instead.is_empty());
-                for offered in offered.filter(|offered| *piece.text == *offered.name) {
-                    let warning = (offered.name.to_owned(), offered.instead.to_owned());
+                let offered = kind.all_offers().iter();
+                let offered = offered.filter(|offered| !offered.instead().is_empty());
+                for offered in offered.filter(|offered| *piece.text == *offered.name()) {
+                    let warning = (offered.name().to_owned(), offered.instead().to_owned());
                     if !self.warned.contains(&warning) {
                         self.warned.push(warning);
                     }
@@ -298,7 +300,7 @@ impl<'d> Reader<'d> {
     /// A value that stands twice in a list of distinct ones.
     #[cold]
     fn value_twice(&mut self, slot: &Slot<'d>, words: Words<'_>) {
-        let Some(twin) = slot.param.twin else { return };
+        let Some(twin) = slot.param.twin() else { return };
         let pieces = convert::pieces(slot, &self.steps, words);
         let each = slot.param.kinds().len().max(1);
         let texts: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).collect();
@@ -321,7 +323,7 @@ impl<'d> Reader<'d> {
     fn count_values(&mut self, slot: &Slot<'d>, words: Words<'_>) {
         let (param, Times { min, max }) = (slot.param, slot.param.given_times());
         let each = param.kinds().len().max(1);
-        let is_counted = param.role == Role::Operand && param.delimiter.is_none();
+        let is_counted = param.role() == Role::Operand && param.delimiter().is_none();
         if is_counted && slot.typed.count > 0 || slot.typed.count == 0 && slot.outer.is_none() {
             return;
         }
@@ -332,7 +334,7 @@ impl<'d> Reader<'d> {
         }
         let extra = pieces.get((max as usize).saturating_mul(each)).map(|piece| piece.place);
         let outer = slot.outer.as_ref().map(|outer| outer.place);
-        let end = || match param.role {
+        let end = || match param.role() {
             Role::Operand => self.end_of_operands(param),
             _ => self.end_of_options(param),
         };
@@ -347,12 +349,12 @@ impl<'d> Reader<'d> {
         let levels: Vec<_> = self.trail.levels().collect();
         let has = |command: &Command<'_>| command.params().any(|own| is(own, param));
         // A name that is another's further down is written above that.
-        if (!param.throughout || self.trail.has_anew())
+        if (!param.is_throughout() || self.trail.has_anew())
             && let Some(above) = levels.windows(2).find(|levels| has(levels[0].command))
         {
             return Place::Before(above[1].word as usize);
         }
-        let ends_at_operand = self.leaf().settled.tails.raw || self.operands_end;
+        let ends_at_operand = self.leaf().has_tail(Tail::Raw) || self.operands_end;
         let ends = |step: &&Step| match step.meaning {
             Meaning::Terminator => true,
             Meaning::Operand => ends_at_operand,
@@ -367,7 +369,7 @@ impl<'d> Reader<'d> {
     pub(super) fn end_of_operands(&self, param: &Param<'_>) -> Place {
         let end = self.steps.iter().find(|step| step.meaning == Meaning::Terminator);
         let is_apart =
-            self.leaf().settled.tails.after_dashes && param.tail != Some(Tail::AfterDashes);
+            self.leaf().has_tail(Tail::AfterDashes) && param.tail() != Some(Tail::AfterDashes);
         let end = end.filter(|_| is_apart).map_or(self.word, |end| end.word);
         Place::Before(end as usize)
     }
@@ -376,5 +378,5 @@ impl<'d> Reader<'d> {
 /// An operand of several words a unit takes whole units.
 fn whole_units(param: &Param<'_>, share: u32) -> u32 {
     let words = param.kinds().len().max(1) as u32;
-    if words > 1 && param.form.many { share - share % words } else { share }
+    if words > 1 && param.is_list() { share - share % words } else { share }
 }

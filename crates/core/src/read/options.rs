@@ -4,7 +4,7 @@ use super::fault::FaultKind;
 use super::reach::Usual;
 use super::step::{Meaning, NONE};
 use super::{Fault, Found, Pending, Reached, Reader, Slot};
-use crate::declare::{Command, Hit, Param, is_record};
+use crate::declare::{Command, Hit, Param, Tail, is_record};
 
 /// What begins as an abbreviation does.
 enum Begun<'d> {
@@ -64,7 +64,7 @@ impl<'d> Reader<'d> {
         if self.enter_default(|default| default.params().any(knows)) {
             return self.long(bytes);
         }
-        if leaf.settled.tails.unknown_options {
+        if leaf.has_tail(Tail::UnknownOptions) {
             return self.keep(bytes.len());
         }
         // Without a name, what is attached is all there is to point at.
@@ -99,7 +99,7 @@ impl<'d> Reader<'d> {
 
     /// `-x`, `-xyz`, `-xVALUE`.
     pub(super) fn cluster(&mut self, bytes: &[u8]) {
-        if self.leaf().settled.tails.unknown_options && !self.knows_all(bytes) {
+        if self.leaf().has_tail(Tail::UnknownOptions) && !self.knows_all(bytes) {
             return self.keep(bytes.len());
         }
         let mut at = 1;
@@ -195,8 +195,8 @@ impl<'d> Reader<'d> {
         let Found { param, .. } = *found;
         let slot = self.slot_of_alone(found);
         self.named(&Found { slot, ..*found }, start, end, attached, len);
-        if !param.instead.is_empty() {
-            self.warned.push((param.spelled(), param.instead.to_owned()));
+        if !param.instead().is_empty() {
+            self.warned.push((param.spelled(), param.instead().to_owned()));
         }
         if attached.is_none() || !param.kinds().is_empty() {
             // Two dashes stand before a long name only.
@@ -220,7 +220,9 @@ impl<'d> Reader<'d> {
     /// letter goes through stays in its one place.
     #[cold]
     fn known_letter(&self, letter: u8) -> Option<&'d Param<'d>> {
-        let defaults = std::iter::successors(self.leaf().otherwise, |next| next.otherwise);
+        let defaults = std::iter::successors(self.leaf().default_subcommand(), |next| {
+            next.default_subcommand()
+        });
         let mut below = defaults.flat_map(Command::params);
         let below = || below.find(|param| param.has_letter(letter));
         self.in_reach().lettered(letter).or_else(below)
@@ -251,7 +253,7 @@ impl<'d> Reader<'d> {
     #[cold]
     fn enter_default_for_number(&mut self, bytes: &[u8]) -> bool {
         let is_digit = Param::has_digit;
-        let above = self.reach().iter().any(|param| param.throughout && is_digit(param));
+        let above = self.reach().iter().any(|param| param.is_throughout() && is_digit(param));
         !above
             && is_number(&bytes[1..])
             && self.enter_default(|default| {
@@ -309,7 +311,7 @@ impl<'d> Reader<'d> {
         at: u32,
         (equals, len): (usize, usize),
     ) {
-        if param.worded {
+        if param.is_worded() {
             return self.value(pending, equals + 1, len);
         }
         self.slots[pending.slot as usize].typed.push(&mut self.steps, at);

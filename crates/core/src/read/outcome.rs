@@ -15,12 +15,12 @@ impl<'d> Reading<'d> {
     #[inline(always)]
     pub(super) fn outcome(self) -> Outcome<'d> {
         let command = self.command();
-        if command.settled.names_commands
+        if command.names_commands()
             && let (path, Some(fault)) = self.topic()
         {
             return self.refused(Some(path), fault);
         }
-        if command.alone.is_some() {
+        if command.is_standard() {
             return self.asked(None, false);
         }
         if self.trail.has_judges() {

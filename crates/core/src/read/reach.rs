@@ -95,6 +95,11 @@ impl<'d> Reach<'d> {
         letter != 0 && !self.is_taken(at, &|nearer| nearer.has_letter(letter))
     }
 
+    /// The letter that means the parameter at a place here.
+    pub(crate) fn letter(&self, at: usize) -> Option<char> {
+        self.0[at].param.letter().filter(|letter| self.has_letter(at, *letter as u8))
+    }
+
     /// Whether a nearer command has a name anew. What is usual gives way to any other.
     fn is_taken(&self, at: usize, has: &dyn Fn(&Param<'_>) -> bool) -> bool {
         let own = self.0[at];
@@ -113,8 +118,7 @@ impl<'d> Reach<'d> {
 
     fn spelled(&self, at: usize, param: &Param<'_>) -> Option<String> {
         let long = param.long().filter(|long| self.has_name(at, long));
-        let letter = || self.has_letter(at, param.letter).then_some(char::from(param.letter));
-        long.map(|long| "--".to_owned() + long).or_else(|| Some(format!("-{}", letter()?)))
+        long.map(|long| "--".to_owned() + long).or_else(|| Some(format!("-{}", self.letter(at)?)))
     }
 }
 
@@ -136,7 +140,7 @@ impl<'d> Usual<'d> {
 
     /// Those that there are in a program: one without a version does not say it.
     pub(super) fn present_in(self, root: &Command<'_>) -> impl Iterator<Item = &'d Param<'d>> {
-        let is_in = |param: &Param<'_>| param.alone.is_some_and(|alone| alone.is_in(root));
+        let is_in = |param: &Param<'_>| param.alone().is_some_and(|alone| alone.is_in(root));
         self.params().filter(move |param| is_in(param))
     }
 }
@@ -148,7 +152,7 @@ impl<'d> Path<'d> {
             return Some(self.text() + " " + &name);
         }
         let mut commands = self.root().subcommands().iter();
-        let help = commands.find(|command| !command.hidden && command.gives(Gives::Page))?;
+        let help = commands.find(|command| !command.is_hidden() && command.gives(Gives::Page))?;
         let mut line = format!("{} {}", self.root().program_name(), help.name());
         for command in &self.0[1..] {
             line = line + " " + command.name();

@@ -61,8 +61,8 @@ impl<'d> Reader<'d> {
             asked: None,
             behind: Chain::EMPTY,
             kept: Chain::EMPTY,
-            operands_end: root.operands_end,
-            abbreviations: root.abbreviations,
+            operands_end: root.is_ending_options(),
+            abbreviations: root.is_abbreviating(),
             warned: Vec::new(),
             around,
         };
@@ -116,7 +116,7 @@ impl<'d> Reader<'d> {
         let command = self.leaf();
         if self.lost {
             Expects::Nothing
-        } else if !command.commands.is_empty() && !self.ended {
+        } else if !command.subcommands().is_empty() && !self.ended {
             Expects::Command(command)
         } else {
             self.wanted_operand().map_or(Expects::Nothing, Expects::Operand)
@@ -144,19 +144,19 @@ impl<'d> Reader<'d> {
     }
 
     pub(super) fn enter(&mut self, command: &'d Command<'d>) {
-        self.operands_end |= command.operands_end;
-        self.abbreviations |= command.abbreviations;
+        self.operands_end |= command.is_ending_options();
+        self.abbreviations |= command.is_abbreviating();
         let (base, word) = (self.slots.len() as u32, self.word);
         self.trail.enter(Level { command, base, word });
         self.add_slots(command);
     }
 
     fn add_slots(&mut self, command: &'d Command<'d>) {
-        for &param in command.params {
+        for &param in command.own_params() {
             self.slots.push(Slot::new(param));
         }
-        for bundle in command.bundles {
-            self.slots.extend(bundle.params.iter().map(|param| Slot::new(param)));
+        for bundle in command.bundle_list() {
+            self.slots.extend(bundle.params().iter().map(|param| Slot::new(param)));
         }
     }
 
@@ -166,10 +166,10 @@ impl<'d> Reader<'d> {
         let command = self.leaf();
         if self.lost {
             self.push(Meaning::Unread, 0, bytes.len(), NONE);
-        } else if command.commands.is_empty() {
+        } else if command.subcommands().is_empty() {
             self.operand(bytes.len());
         } else if let Some(next) = command.find(bytes) {
-            if !next.former.is_empty() {
+            if !next.former_names().is_empty() {
                 self.warn_command(next, bytes);
             }
             self.command(next, bytes.len());
@@ -188,7 +188,7 @@ impl<'d> Reader<'d> {
     fn warn_command(&mut self, next: &Command<'_>, bytes: &[u8]) {
         if next.was_called(bytes) {
             let old = String::from_utf8_lossy(bytes).into_owned();
-            self.warned.push((old, next.name.to_owned()));
+            self.warned.push((old, next.name().to_owned()));
         }
     }
 
@@ -197,7 +197,8 @@ impl<'d> Reader<'d> {
     #[cold]
     fn other_command(&mut self, command: &'d Command<'d>, bytes: &[u8]) {
         let abbreviated = self.abbreviations && !bytes.is_empty();
-        let mut begun = command.commands.iter().filter(|next| abbreviated && next.is_begun(bytes));
+        let mut begun =
+            command.subcommands().iter().filter(|next| abbreviated && next.is_begun(bytes));
         match (begun.next(), begun.next()) {
             (Some(next), None) => self.command(next, bytes.len()),
             (Some(_), Some(_)) => self.unknown_command(FaultKind::CommandAmbiguous, bytes.len()),
@@ -221,14 +222,14 @@ impl<'d> Reader<'d> {
             return false;
         }
         let mut way = Vec::new();
-        let mut next = self.leaf().otherwise;
+        let mut next = self.leaf().default_subcommand();
         while let Some(default) = next {
             way.push(default);
             if knows(default) {
                 way.into_iter().for_each(|default| self.enter(default));
                 return true;
             }
-            next = default.otherwise;
+            next = default.default_subcommand();
         }
         false
     }
@@ -252,12 +253,12 @@ impl<'d> Reader<'d> {
             return;
         }
         let leaf = self.leaf();
-        if leaf.settled.tails.after_dashes && self.ended {
+        if leaf.has_tail(Tail::AfterDashes) && self.ended {
             self.behind.push(&mut self.steps, at);
             return;
         }
         self.operands.push(&mut self.steps, at);
-        self.ended |= self.operands_end || leaf.settled.tails.raw;
+        self.ended |= self.operands_end || leaf.has_tail(Tail::Raw);
     }
 
     /// Keeps a word with an unknown option in it for the operand that takes these.
@@ -278,8 +279,8 @@ impl<'d> Reader<'d> {
     /// The operand that the next word is for.
     pub(super) fn wanted_operand(&self) -> Option<&'d Param<'d>> {
         let leaf = self.leaf();
-        if self.ended && leaf.settled.tails.after_dashes {
-            return leaf.params().find(|p| p.tail == Some(Tail::AfterDashes));
+        if self.ended && leaf.has_tail(Tail::AfterDashes) {
+            return leaf.params().find(|p| p.tail() == Some(Tail::AfterDashes));
         }
         let mut taken = self.operands.count;
         leaf.operands().find(|operand| {

@@ -46,7 +46,7 @@ impl<'d> Path<'d> {
             if path.leaf().is(command) {
                 return Some(path);
             }
-            waiting.extend(path.leaf().commands.iter().map(|next| path.clone().with(next)));
+            waiting.extend(path.leaf().subcommands().iter().map(|next| path.clone().with(next)));
         }
         None
     }
@@ -57,7 +57,7 @@ impl<'d> Path<'d> {
         let mut text = String::new();
         for (at, command) in self.0.iter().enumerate() {
             text.put(if at == 0 { "" } else { " " });
-            text.put(if at == 0 { command.program_name() } else { command.name });
+            text.put(if at == 0 { command.program_name() } else { command.name() });
         }
         text
     }
@@ -148,7 +148,7 @@ impl<'d> Reading<'d> {
     /// What the program's user should be told of deprecated names and words that were used: a line
     /// each, with the program's path in front.
     pub fn warnings(&self) -> String {
-        let wording = self.trail.root().words();
+        let wording = self.trail.root().phrases();
         let mut text = String::new();
         for (old, instead) in &self.warned {
             let warning = fill(wording.deprecated, &[old, instead]);
@@ -190,7 +190,7 @@ impl<'d> Reading<'d> {
 
     #[cold]
     pub(super) fn foreign(&self, record: &Param<'_>) -> ! {
-        let (name, path) = (record.name, self.path());
+        let (name, path) = (record.name(), self.path());
         match self.slots.iter().any(|slot| is_record(slot.param, record)) {
             true => panic!("the value of `{name}` was taken already in `{path}`"),
             false => {
@@ -224,7 +224,7 @@ impl<'d> Reader<'d> {
     /// What the line says of colour, whatever else may be wrong with it: the value of an option of the type
     /// [`When`], such as [`COLOR`](crate::COLOR).
     pub fn color(&self, words: Words<'_>) -> When {
-        let paints = |slot: &&Slot<'_>| slot.param.kinds().iter().any(|kind| kind.paints);
+        let paints = |slot: &&Slot<'_>| slot.param.kinds().iter().any(|kind| kind.is_painting());
         let mut painting = self.slots.iter().filter(paints);
         let step = painting.find_map(|slot| self.steps.get(slot.typed.last as usize));
         let when = step.and_then(|step| {

@@ -40,29 +40,29 @@ impl<'d> Reader<'d> {
     }
 
     fn check_rule(&mut self, rule: &'d Rule<'d>, words: Words<'_>) {
-        let given: Vec<_> = rule.members.iter().filter(|param| self.is_typed(param)).collect();
-        let lacking = rule.members.iter().find(|param| !self.is_met(param)).copied();
-        match rule.sort {
+        let given: Vec<_> = rule.members().iter().filter(|param| self.is_typed(param)).collect();
+        let lacking = rule.members().iter().find(|param| !self.is_met(param)).copied();
+        match rule.sort() {
             Sort::OnlyOne if given.len() > 1 => {
                 let places = given.iter().filter_map(|param| self.typed_place(param)).collect();
                 self.broken(rule, places);
             }
             Sort::NotWith if !given.is_empty() => {
-                let Some((param, _)) = rule.when.filter(|when| self.is_typed(when.0)) else {
+                let Some((param, _)) = rule.when().filter(|when| self.is_typed(when.0)) else {
                     return;
                 };
                 let all = std::iter::once(&param).chain(given);
                 let places = all.filter_map(|param| self.typed_place(param)).collect();
                 self.broken(rule, places);
             }
-            Sort::AtLeastOne if rule.members.iter().all(|param| !self.is_met(param)) => {
+            Sort::AtLeastOne if rule.members().iter().all(|param| !self.is_met(param)) => {
                 self.lacking(rule, lacking);
             }
             Sort::AllOrNone if !given.is_empty() => self.lacking(rule, lacking),
-            Sort::OnlyWith if rule.when.is_some_and(|when| self.is_typed(when.0)) => {
+            Sort::OnlyWith if rule.when().is_some_and(|when| self.is_typed(when.0)) => {
                 self.lacking(rule, lacking);
             }
-            Sort::NeededWith if rule.when.is_some_and(|when| self.has_value(when, words)) => {
+            Sort::NeededWith if rule.when().is_some_and(|when| self.has_value(when, words)) => {
                 self.lacking(rule, lacking);
             }
             _ => {}
@@ -126,7 +126,7 @@ pub(super) fn typed_places<'s>(
 impl<'d> Reading<'d> {
     /// Puts the reading to the developers' own tests, those of the root first.
     pub(super) fn objection(&self) -> Option<Fault<'d>> {
-        let judges = self.trail.levels().filter_map(|level| level.command.judge);
+        let judges = self.trail.levels().filter_map(|level| level.command.judge());
         let objection = judges.map(|judge| judge(self)).find_map(Result::err)?;
         let is_meant = |slot: &&Slot<'d>| objection.about.contains(&address(slot.param));
         let meant: Vec<&Slot<'d>> = self.slots.iter().filter(is_meant).collect();
@@ -138,7 +138,7 @@ impl<'d> Reading<'d> {
         let outer = || meant.iter().find_map(|slot| slot.outer.as_ref().map(|outer| outer.place));
         let place = places.first().copied().or_else(outer).unwrap_or(Place::Nowhere);
         let fault = Fault::new(FaultKind::ReadingRefused, place);
-        let secret = meant.iter().find(|slot| slot.param.secret).copied();
+        let secret = meant.iter().find(|slot| slot.param.is_secret()).copied();
         let (secret, reason) = match secret.or_else(|| self.told_secret(&objection.text)) {
             // What a developer says of a secret may well repeat it.
             Some(slot) => (Some(slot.param), Reason::NotOne),
@@ -155,7 +155,7 @@ impl<'d> Reading<'d> {
     /// The secret whose value a text repeats, as it is or as it is debugged.
     fn told_secret(&self, text: &str) -> Option<&Slot<'d>> {
         let text = text.to_ascii_lowercase();
-        self.slots.iter().filter(|slot| slot.param.secret).find(|slot| {
+        self.slots.iter().filter(|slot| slot.param.is_secret()).find(|slot| {
             convert::pieces(slot, &self.steps, self.words).iter().any(|piece| {
                 let word = piece.text.to_string_lossy().to_ascii_lowercase();
                 !word.is_empty()

@@ -106,14 +106,14 @@ impl<'t, 'd> Search<'t, 'd> {
     fn new(trace: &'t Trace<'d>, usual: Usual<'d>) -> Self {
         let mut secrets: Vec<&'d Param<'d>> = Vec::new();
         for command in trace.commands().chain(trace.certain().below()) {
-            secrets.extend(command.params().filter(|param| param.secret));
+            secrets.extend(command.params().filter(|param| param.is_secret()));
         }
         let names = secrets.iter().flat_map(|secret| {
-            let own = [secret.name, secret.variable, secret.file_name];
-            own.into_iter().chain(secret.aliases.iter().chain(secret.former).copied())
+            let own = [secret.name(), secret.variable(), secret.file_name()];
+            own.into_iter().chain(secret.aliases().iter().chain(secret.former_names()).copied())
         });
         let leaf = trace.commands().next_back();
-        let is_operand = |param: &Param<'_>| param.secret && param.role == Role::Operand;
+        let is_operand = |param: &Param<'_>| param.is_secret() && param.role() == Role::Operand;
         Search {
             trace,
             usual,
@@ -151,7 +151,7 @@ impl<'t, 'd> Search<'t, 'd> {
         let param = self.trace.param(step);
         match step.meaning {
             Meaning::Value | Meaning::Operand => match param {
-                Some(param) if param.secret && self.before != (step.slot, Meaning::File) => {
+                Some(param) if param.is_secret() && self.before != (step.slot, Meaning::File) => {
                     // A secret that is its own name was left out, and follows.
                     self.named(&bytes[start..end]);
                     self.attached(start, bytes)
@@ -300,7 +300,7 @@ impl<'d> Known<'d> {
             }
         }
         for command in below {
-            commands.extend(command.shown_names().chain(command.former.iter().copied()));
+            commands.extend(command.shown_names().chain(command.former_names().iter().copied()));
         }
         Known { commands: Hashed::new(commands), options: Hashed::new(options), letters }
     }

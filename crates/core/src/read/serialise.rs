@@ -60,12 +60,12 @@ impl Serialize for Value<'_, '_> {
             _ => {}
         }
         let pieces = reading.counted(slot);
-        let (kinds, manner) = (param.kinds(), param.manner);
-        if kinds.iter().any(|kind| kind.sides.is_some()) && !param.secret {
+        let (kinds, manner) = (param.kinds(), param.manner());
+        if kinds.iter().any(|kind| kind.sides().is_some()) && !param.is_secret() {
             let mut map = serializer.serialize_map(None)?;
             for piece in &pieces {
                 let (key, text) = piece.sides().unwrap_or_default();
-                let kind = kinds[0].sides.map_or(kinds[0], |sides| sides.1);
+                let kind = kinds[0].sides().map_or(kinds[0], |sides| sides.1);
                 map.serialize_entry(&key.to_string_lossy(), &Word { text: &text, kind, manner })?;
             }
             return map.end();
@@ -76,10 +76,10 @@ impl Serialize for Value<'_, '_> {
             .map(|(at, piece)| Word { text: &piece.text, kind: kinds[at % each], manner })
             .collect();
         match &words[..] {
-            _ if param.form.many && each > 1 => {
+            _ if param.is_list() && each > 1 => {
                 serializer.collect_seq(words.chunks(each).map(Words))
             }
-            words if param.form.many => Words(words).serialize(serializer),
+            words if param.is_list() => Words(words).serialize(serializer),
             [] if param.is_attached() && slot.typed.count > 0 => true.serialize(serializer),
             [] => serializer.serialize_none(),
             words if each > 1 => Words(words).serialize(serializer),
@@ -109,7 +109,7 @@ struct Word<'w> {
 impl Serialize for Word<'_> {
     fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
         let Word { text, kind, manner } = *self;
-        if kind.noun == Noun::Whole {
+        if kind.noun() == Noun::Whole {
             if let Ok(number) = u64::from_word_in(text, manner) {
                 return serializer.serialize_u64(number);
             }
@@ -117,7 +117,7 @@ impl Serialize for Word<'_> {
                 return serializer.serialize_i64(number);
             }
         }
-        match (kind.noun, f64::from_word(text), bool::from_word(text)) {
+        match (kind.noun(), f64::from_word(text), bool::from_word(text)) {
             (Noun::Number, Ok(number), _) => serializer.serialize_f64(number),
             (Noun::Truth, _, Ok(truth)) => serializer.serialize_bool(truth),
             _ => serializer.serialize_str(&text.to_string_lossy()),

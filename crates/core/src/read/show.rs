@@ -180,8 +180,8 @@ impl<'d> Reading<'d> {
                 let (line, column) = settings.position(start);
                 Origin::Setting { file: settings.file.clone(), line, column }
             }
-            (Some(_), _) => Origin::Variable(slot.param.variable.to_owned()),
-            (None, _) if slot.param.default.is_some() => Origin::Default,
+            (Some(_), _) => Origin::Variable(slot.param.variable().to_owned()),
+            (None, _) if slot.param.default().is_some() => Origin::Default,
             (None, _) => Origin::Absent,
         }
     }
@@ -224,7 +224,7 @@ impl<'d> Reading<'d> {
             if !(words[of] - 1_usize).is_multiple_of(each) {
                 return None;
             }
-            let count = match param.delimiter {
+            let count = match param.delimiter() {
                 Some(delimiter) => {
                     let word = super::convert::typed(step, self.words);
                     super::source::split(&word, delimiter).len()
@@ -241,7 +241,7 @@ impl<'d> Reading<'d> {
     /// parameter gives one value, the last one typed does.
     pub(super) fn counted<'s>(&'s self, slot: &'s Slot<'_>) -> Vec<Piece<'s>> {
         let pieces = self.that_count(slot);
-        if slot.param.secret && !pieces.is_empty() {
+        if slot.param.is_secret() && !pieces.is_empty() {
             return vec![Piece::new(OsStr::new(DOTS), Place::Nowhere)];
         }
         pieces
@@ -250,7 +250,7 @@ impl<'d> Reading<'d> {
     fn that_count<'s>(&'s self, slot: &'s Slot<'_>) -> Vec<Piece<'s>> {
         let mut pieces = pieces(slot, &self.steps, self.words);
         let each = slot.param.kinds().len().max(1);
-        if !slot.param.form.many && pieces.len() > each {
+        if !slot.param.is_list() && pieces.len() > each {
             pieces.drain(..pieces.len() - each);
         }
         // An option that is given bare at last has no value, whatever it had before.

@@ -19,8 +19,8 @@ impl<'d> Reader<'d> {
     #[inline]
     pub(super) fn ask_around(&mut self, words: Words<'_>) {
         let has_sources = || {
-            let has_variable = |slot: &Slot<'_>| !slot.param.variable.is_empty();
-            self.trail.root().config.is_some() || self.slots.iter().any(has_variable)
+            let has_variable = |slot: &Slot<'_>| !slot.param.variable().is_empty();
+            self.trail.root().config_file().is_some() || self.slots.iter().any(has_variable)
         };
         if self.around.world.is_some() && has_sources() {
             self.ask_sources(words);
@@ -37,7 +37,7 @@ impl<'d> Reader<'d> {
         self.load_settings(words);
         let mut slots = std::mem::take(&mut self.slots);
         for slot in &mut slots {
-            if slot.typed.count == 0 && !slot.param.variable.is_empty() {
+            if slot.typed.count == 0 && !slot.param.variable().is_empty() {
                 slot.outer = self.variable(slot.param).map(Box::new);
             }
         }
@@ -50,14 +50,14 @@ impl<'d> Reader<'d> {
 
     /// What the variable of a parameter holds. An empty one is unset, except for text.
     fn variable(&self, param: &Param<'_>) -> Option<Outer> {
-        let value = self.around.world?.variable(param.variable)?;
-        let is_text = matches!(param.kinds(), [kind] if kind.noun == Noun::Text);
+        let value = self.around.world?.variable(param.variable())?;
+        let is_text = matches!(param.kinds(), [kind] if kind.noun() == Noun::Text);
         if value.is_empty() && !is_text {
             return None;
         }
         let whole = Place::Variable { start: 0, end: value.len() };
         // A flag has no list to split; its words are those of truth, and digits as shells have them.
-        let words = match param.role {
+        let words = match param.role() {
             Role::Flag if value == "1" => vec![("yes".into(), whole)],
             Role::Flag if value == "0" => vec![("no".into(), whole)],
             Role::Flag => vec![(value, whole)],
@@ -69,26 +69,26 @@ impl<'d> Reader<'d> {
 
     /// Whether a variable stands in for an operand that is not typed.
     pub(super) fn has_variable(&self, param: &Param<'_>) -> bool {
-        !param.variable.is_empty() && self.variable(param).is_some()
+        !param.variable().is_empty() && self.variable(param).is_some()
     }
 
     /// Reads the config file, once: the one that the line or a variable names, or the usual one.
     fn load_settings(&mut self, words: Words<'_>) {
         let root = self.trail.root();
-        let (Some(config), Some(world)) = (root.config, self.around.world) else { return };
+        let (Some(config), Some(world)) = (root.config_file(), self.around.world) else { return };
         if self.around.settings.is_some() || self.around.trial != Trial::No {
             return;
         }
         let named = self.settings_file(config, world, words);
         let file = named.as_ref().map(|named| Path::new(&named.0));
         let place = named.as_ref().map_or(Place::Nowhere, |named| named.1);
-        let settings = match world.settings(config.file, file) {
+        let settings = match world.settings(config.file(), file) {
             Ok(Some(settings)) => settings,
             Ok(None) => return,
             Err(reason) => {
                 let fault = Fault::new(FaultKind::FileUnread, place);
                 let unread = Some(Box::new(reason));
-                self.faults.push(Fault { param: config.option, unread, ..fault });
+                self.faults.push(Fault { param: config.option_param(), unread, ..fault });
                 return;
             }
         };
@@ -102,12 +102,12 @@ impl<'d> Reader<'d> {
         world: &dyn World,
         words: Words<'_>,
     ) -> Option<(OsString, Place)> {
-        let option = config.option?;
+        let option = config.option_param()?;
         let slot = self.slots.iter().find(|slot| is(slot.param, option));
         if let Some(step) = slot.and_then(|slot| self.steps.get(slot.typed.last as usize)) {
             return Some((convert::typed(step, words).into_owned(), step.place()));
         }
-        let name = Some(option.variable).filter(|name| !name.is_empty())?;
+        let name = Some(option.variable()).filter(|name| !name.is_empty())?;
         let value = world.variable(name).filter(|value| !value.is_empty())?;
         let place = Place::Variable { start: 0, end: value.len() };
         Some((value, place))
@@ -131,8 +131,8 @@ impl<'d> Reader<'d> {
                 Ok(Some((slot, outer))) => {
                     let Slot { param, typed, outer: known, .. } = &mut self.slots[slot];
                     let key = setting.path.last().map_or("", |key| &key.0);
-                    if param.former.contains(&key) {
-                        self.warned.push((key.to_owned(), param.name.to_owned()));
+                    if param.former_names().contains(&key) {
+                        self.warned.push((key.to_owned(), param.name().to_owned()));
                     }
                     let from_file = known.as_ref().is_none_or(|known| known.place.is_of_setting());
                     if typed.count == 0 && from_file {
@@ -182,9 +182,9 @@ impl<'d> Reader<'d> {
     fn silence(&mut self) {
         for level in self.trail.levels().collect::<Vec<_>>() {
             for rule in level.command.relations() {
-                let hangs = rule.when.map(|(param, _)| param);
-                let all: Vec<&Param<'_>> = rule.members.iter().copied().chain(hangs).collect();
-                let excludes = matches!(rule.sort, Sort::OnlyOne | Sort::NotWith);
+                let hangs = rule.when().map(|(param, _)| param);
+                let all: Vec<&Param<'_>> = rule.members().iter().copied().chain(hangs).collect();
+                let excludes = matches!(rule.sort(), Sort::OnlyOne | Sort::NotWith);
                 if excludes && all.iter().any(|param| self.is_typed(param)) {
                     for slot in &mut self.slots {
                         if all.iter().any(|param| is(param, slot.param)) {
@@ -217,8 +217,8 @@ fn find_param<'d>(command: &Command<'d>, key: &str) -> Option<(usize, &'d Param<
 /// Whether the config file may set a parameter. Operands and tallies are for words alone, and the
 /// option that names the file is in none.
 pub(crate) fn is_settable(command: &Command<'_>, param: &Param<'_>) -> bool {
-    let names_file = command.config.and_then(|config| config.option);
-    matches!(param.role, Role::Option | Role::Flag)
+    let names_file = command.config_file().and_then(|config| config.option_param());
+    matches!(param.role(), Role::Option | Role::Flag)
         && !names_file.is_some_and(|option| is(option, param))
 }
 
@@ -237,7 +237,7 @@ pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Ra
                 break;
             }
         }
-        if param.map_or(command.is_none(), |param| param.secret) {
+        if param.map_or(command.is_none(), |param| param.is_secret()) {
             secrets.extend(setting.values.iter().map(|value| value.1.clone()));
         }
     }
@@ -251,10 +251,10 @@ pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Ra
 pub(crate) fn has_secret(root: &Command<'_>) -> bool {
     let mut waiting = vec![root];
     while let Some(command) = waiting.pop() {
-        if command.params().any(|param| param.secret) {
+        if command.params().any(|param| param.is_secret()) {
             return true;
         }
-        waiting.extend(command.commands);
+        waiting.extend(command.subcommands());
     }
     false
 }
@@ -269,7 +269,7 @@ fn outer(
 ) -> Result<Outer, Range<usize>> {
     let entry = match below {
         [] => None,
-        [(name, _)] if matches!(param.kinds(), [kind] if kind.sides.is_some()) => Some(name),
+        [(name, _)] if matches!(param.kinds(), [kind] if kind.sides().is_some()) => Some(name),
         [(_, place), ..] => return Err(place.clone()),
     };
     let mut words = Vec::new();
@@ -293,7 +293,7 @@ pub(super) fn parts(
     place: impl Fn(usize, usize) -> Place,
 ) -> Vec<(OsString, Place)> {
     let whole = || vec![(value.to_owned(), place(0, value.len()))];
-    if let Some(delimiter) = param.delimiter {
+    if let Some(delimiter) = param.delimiter() {
         let mut words = Vec::new();
         for Range { start, end } in split(value, delimiter) {
             words.push((unescaped(&part(value, start, end), delimiter), place(start, end)));

@@ -14,7 +14,7 @@ use crate::declare::{At, Reason};
 impl<'d> Reader<'d> {
     /// Whether the value that counts is in a file that the line names.
     pub(super) fn reads_file(&self, slot: &Slot<'_>) -> bool {
-        if slot.param.file_name.is_empty() {
+        if slot.param.file_name().is_empty() {
             return false;
         }
         let last = slot.typed.last as usize;
@@ -32,7 +32,7 @@ impl<'d> Reader<'d> {
         for slot in &mut slots {
             if self.reads_file(slot) {
                 self.read_secret(slot, world, words);
-            } else if slot.param.path.at != At::Anything {
+            } else if slot.param.at() != At::Anything {
                 self.look_at_path(slot, world, words);
             }
         }
@@ -64,7 +64,7 @@ impl<'d> Reader<'d> {
     fn look_at_path(&mut self, slot: &Slot<'d>, world: &dyn World, words: Words<'_>) {
         for piece in convert::pieces(slot, &self.steps, words) {
             let presence = world.presence(Path::new(&piece.text));
-            let reason = match (slot.param.path.at, presence) {
+            let reason = match (slot.param.at(), presence) {
                 (At::Nothing, Presence::Nothing) => continue,
                 (At::Nothing, _) => Reason::Present,
                 (_, Presence::Nothing) => Reason::Absent,

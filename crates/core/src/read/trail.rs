@@ -44,12 +44,13 @@ impl<'d> Trail<'d> {
 
     /// Whether one of the commands has rules, or a test of the whole.
     pub(super) fn has_rules(&self) -> bool {
-        self.levels()
-            .any(|level| !level.command.rules.is_empty() || !level.command.bundles.is_empty())
+        self.levels().any(|level| {
+            !level.command.own_rules().is_empty() || !level.command.bundle_list().is_empty()
+        })
     }
 
     pub(super) fn has_judges(&self) -> bool {
-        self.levels().any(|level| level.command.judge.is_some())
+        self.levels().any(|level| level.command.judge().is_some())
     }
 
     pub(super) fn enter(&mut self, level: Level<'d>) {
@@ -69,12 +70,12 @@ impl<'d> Trail<'d> {
             return None;
         }
         let above = self.between.iter().rev().chain([&self.root]);
-        above.into_iter().find_map(|level| level.find(|param| param.throughout, &hit))
+        above.into_iter().find_map(|level| level.find(|param| param.is_throughout(), &hit))
     }
 
     /// Whether a command has names anew that one above it accepts throughout.
     pub(super) fn has_anew(&self) -> bool {
-        self.levels().any(|level| level.command.settled.has_anew)
+        self.levels().any(|level| level.command.has_anew())
     }
 
     /// The same by all names that a parameter has, command by command, and then among the usual ones, which
@@ -87,7 +88,7 @@ impl<'d> Trail<'d> {
     ) -> Option<Found<'d>> {
         for (up, level) in self.levels().rev().enumerate() {
             for (slot, param) in (level.base..).zip(level.command.params()) {
-                if (up == 0 || param.throughout)
+                if (up == 0 || param.is_throughout())
                     && let Some(hit) = hit(param)
                 {
                     return Some(Found { slot, param, hit });
@@ -106,11 +107,11 @@ impl<'d> Level<'d> {
         is_in_reach: impl Fn(&Param<'_>) -> bool,
         hit: impl Fn(&Param<'_>) -> Option<Hit>,
     ) -> Option<Found<'d>> {
-        let params = (self.base..).zip(self.command.params);
+        let params = (self.base..).zip(self.command.own_params());
         let mut in_reach = params.filter(|(_, param)| is_in_reach(param));
         let found =
             in_reach.find_map(|(slot, &param)| hit(param).map(|hit| Found { slot, param, hit }));
-        if found.is_some() || self.command.bundles.is_empty() {
+        if found.is_some() || self.command.bundle_list().is_empty() {
             return found;
         }
         self.find_bundled(&is_in_reach, &hit)
@@ -122,7 +123,7 @@ impl<'d> Level<'d> {
         is_in_reach: &dyn Fn(&Param<'_>) -> bool,
         hit: &dyn Fn(&Param<'_>) -> Option<Hit>,
     ) -> Option<Found<'d>> {
-        let params = (self.base..).zip(self.command.params()).skip(self.command.params.len());
+        let params = (self.base..).zip(self.command.params()).skip(self.command.own_params().len());
         let mut in_reach = params.filter(|(_, param)| is_in_reach(param));
         in_reach.find_map(|(slot, param)| hit(param).map(|hit| Found { slot, param, hit }))
     }

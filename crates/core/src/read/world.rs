@@ -107,7 +107,7 @@ impl<'d> Around<'d> {
 
     /// The value of a parameter's environment variable.
     pub(crate) fn variable(&self, param: &Param<'_>) -> Option<OsString> {
-        self.world?.variable(param.variable)
+        self.world?.variable(param.variable())
     }
 
     /// The same for a line that is only tried.

@@ -24,7 +24,7 @@ static USUAL: &[&Param<'static>] = &[VERSION_FLAG.param(), HELP_FLAG.param()];
 impl<'d> Command<'d> {
     /// What every command below this root accepts beside its own.
     pub(crate) fn usual_params(&'d self) -> Usual<'d> {
-        match &self.usual {
+        match self.usual_list() {
             Some(usual) => Usual::of(usual),
             None => Usual::of(&USUAL),
         }
@@ -32,17 +32,13 @@ impl<'d> Command<'d> {
 
     /// The names in the tree that are those of what is usual.
     pub(crate) fn unusual_names(&self) -> Vec<Problem<'d>> {
-        self.names_among(self.usual.unwrap_or(USUAL))
+        self.names_among(USUAL)
     }
 
     /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
     #[doc(hidden)]
     pub const fn stranger(&self) -> Option<Problem<'d>> {
-        let usual = match self.usual {
-            Some(usual) => usual,
-            None => USUAL,
-        };
-        self.stranger_among(usual)
+        self.stranger_among(USUAL)
     }
 
     /// Reads the words of a command line, the program's own name not among them. Nothing else is

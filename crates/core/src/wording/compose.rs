@@ -10,9 +10,9 @@ impl<'d> Wording<'d> {
     /// little.
     pub(crate) fn noun(&self, kind: &Kind) -> (String, String) {
         let alone = |noun: &str| (noun.to_owned(), String::new());
-        match kind.noun {
+        match kind.noun() {
             Noun::Whole => alone(self.whole),
-            Noun::Number => (self.number.to_owned(), kind.example.to_owned()),
+            Noun::Number => (self.number.to_owned(), kind.example_word().into_owned()),
             Noun::Text => alone(self.text),
             Noun::Letter => alone(self.letter),
             Noun::Path => alone(self.path),
@@ -20,7 +20,7 @@ impl<'d> Wording<'d> {
             Noun::Entry => (self.entry.to_owned(), kind.example_word().into_owned()),
             Noun::Own(noun) => {
                 let other = self.nouns.iter().find(|other| other.0 == noun);
-                (other.map_or(noun, |other| other.1).to_owned(), kind.example.to_owned())
+                (other.map_or(noun, |other| other.1).to_owned(), kind.example_word().into_owned())
             }
         }
     }
@@ -32,7 +32,7 @@ impl<'d> Wording<'d> {
 
     /// The words of a closed list.
     fn offers(&self, kind: &Kind) -> String {
-        if kind.noun == Noun::Truth {
+        if kind.noun() == Noun::Truth {
             return self.list([self.yes, self.no].into_iter(), self.or);
         }
         self.list(kind.offers().map(|offer| offer.0), self.or)
@@ -74,7 +74,7 @@ impl<'d> Wording<'d> {
 
     /// Any value of a kind, of which some are not accepted.
     fn any(&self, kind: &Kind) -> &'d str {
-        match kind.noun {
+        match kind.noun() {
             Noun::Whole | Noun::Number => self.any_number,
             Noun::Text => self.any_text,
             _ => self.any_value,
@@ -95,7 +95,7 @@ impl<'d> Wording<'d> {
 
     /// What must be at a path.
     pub(crate) fn path_noun(&self, param: &Param<'_>) -> &'d str {
-        match param.path.at {
+        match param.at() {
             At::Anything => "",
             At::Something => self.path_present,
             At::Nothing => self.path_absent,
@@ -107,7 +107,7 @@ impl<'d> Wording<'d> {
     /// How a path may end.
     pub(crate) fn endings(&self, param: &Param<'_>) -> String {
         let mut endings = Vec::new();
-        for extension in param.path.extensions {
+        for extension in param.extensions() {
             endings.push(".".to_owned() + extension);
         }
         self.list(endings.iter().map(String::as_str), self.or)
@@ -115,7 +115,7 @@ impl<'d> Wording<'d> {
 
     /// The limits of a kind's type, which only matter to a number beyond them.
     pub(crate) fn limits(&self, kind: &Kind, reason: Option<&Reason>) -> Option<String> {
-        match (kind.limits, reason) {
+        match (kind.bounds(), reason) {
             (Some([low @ ("0" | "1"), _]), Some(Reason::Below)) => {
                 Some(self.comma.to_owned() + &fill(self.or_more, &[low]))
             }
@@ -134,7 +134,7 @@ impl<'d> Wording<'d> {
         phrase: &str,
         open: &str,
     ) -> String {
-        match kind.limits {
+        match kind.bounds() {
             Some([_, most]) if most == high => open.to_owned() + &fill(self.or_more, &[low]),
             Some([least, _]) if least == low && least.starts_with('-') => {
                 open.to_owned() + &fill(self.or_less, &[high])

@@ -1,5 +1,6 @@
 //! The typed keys a program declares in statics, and later asks its reading with.
 
+use super::Param;
 use std::ffi::OsString;
 use std::hash::Hash;
 use std::marker::PhantomData;
@@ -14,7 +15,7 @@ pub use untyped::Untyped;
 use super::alone::Alone;
 use super::cell::Held;
 use super::from_word::{Fraction, Whole};
-use super::param::{NO_WORDS, Param, Role, Tail};
+use super::param::{NO_WORDS, Role, Tail};
 use super::said::param as said;
 use super::sealed::{Flags, Lists, Sealed, Tails};
 use super::shape::twin;

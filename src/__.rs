@@ -8,7 +8,7 @@ pub use clavret_core::{
 };
 
 #[cfg(feature = "asked")]
-pub use crate::asked::{Asked, Base, PLACES, Place, ask, ask_bundle};
+pub use crate::asked::{Base, QUESTIONS, Question, Subject, ask, ask_bundle};
 pub use crate::call::Lends;
 pub use crate::declared::{Act, Declare, FromReading, Routed};
 pub use crate::end::Ending;

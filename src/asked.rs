@@ -15,9 +15,9 @@ use crate::streams::{Streams, locked};
 
 /// Where something is asked for.
 #[derive(Debug)]
-pub struct Place {
+pub struct Question {
     /// What is asked for.
-    pub asked: Asked,
+    pub asked: Subject,
     /// The module, whose first part is the crate.
     pub module: &'static str,
     /// The file.
@@ -30,7 +30,7 @@ pub struct Place {
 
 /// What is asked for.
 #[derive(Debug)]
-pub enum Asked {
+pub enum Subject {
     /// A parameter; for an operand, its number on the line.
     Param(&'static Param<'static>, u32),
     /// Parameters that are declared elsewhere.
@@ -41,7 +41,7 @@ pub enum Asked {
 
 /// Every place of the program, in no particular order.
 #[distributed_slice]
-pub static PLACES: [Place];
+pub static QUESTIONS: [Question];
 
 /// What is known of the program at each place.
 #[derive(Debug, Clone, Copy)]
@@ -117,22 +117,23 @@ struct Wrong {
 /// order of the source; and what is asked for again. Mistakes name the culprits.
 fn root(base: Base) -> Result<(Command<'static>, Again), Box<Wrong>> {
     let crate_of = |module: &'static str| module.split("::").next();
-    let own = |place: &&Place| crate_of(place.module) == crate_of(base.module);
-    let mut places: Vec<&'static Place> = PLACES.iter().filter(own).collect();
+    let own = |place: &&Question| crate_of(place.module) == crate_of(base.module);
+    let mut places: Vec<&'static Question> = QUESTIONS.iter().filter(own).collect();
     places.sort_by_key(|place| (place.module, place.file, place.line, place.column));
     let (mut command, mut bundles) = ((base.command)(), Vec::new());
     let (mut params, mut again, mut mistakes) = (Vec::new(), Again::new(), Vec::new());
     for place in places {
         match place.asked {
-            Asked::Param(param, number) => {
-                let is_first = |asked: &&(u32, &Param<'_>, &Place)| asked.1.is_asked_again(param);
+            Subject::Param(param, number) => {
+                let is_first =
+                    |asked: &&(u32, &Param<'_>, &Question)| asked.1.is_asked_again(param);
                 match params.iter().find(is_first) {
                     Some((_, first, _)) => again.push((param, *first)),
                     None => params.push((number, param, place)),
                 }
             }
-            Asked::Bundle(bundle) => bundles.push(bundle),
-            Asked::Program(program) => command = *program,
+            Subject::Bundle(bundle) => bundles.push(bundle),
+            Subject::Program(program) => command = *program,
         }
     }
     let (mut operands, options): (Vec<_>, Vec<_>) =

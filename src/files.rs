@@ -10,7 +10,7 @@ use std::path::{Path, PathBuf};
 use clavret_core::{FromWord, Kind, Misfit, Refers, message, visible};
 
 use crate::beside::Beside;
-use crate::place::{Found, Place, find};
+use crate::site::{Found, Site, find};
 use crate::streams::Streams;
 
 /// Where to read from: a file, or standard input for `-`. Nothing is opened before it is asked for.
@@ -161,7 +161,7 @@ impl Output {
         let failed = |error: io::Error| cannot(Done::Written, &self.0, &error);
         match find(&self.0, overwrite).map_err(failed)? {
             Found::Special(file) => Ok(self.writing(Target::Special(BufWriter::new(file)))),
-            Found::Place(place) => {
+            Found::Site(place) => {
                 let file = place.beside();
                 let file = file.map_err(|error| no_place(&self.0, place.folder(), &error))?;
                 Ok(self.writing(Target::File(BufWriter::new(file), place)))
@@ -228,7 +228,7 @@ pub struct Writing<'s> {
 enum Target<'s> {
     Standard(BufWriter<Box<dyn Write + 's>>),
     Special(BufWriter<File>),
-    File(BufWriter<Beside>, Box<Place>),
+    File(BufWriter<Beside>, Box<Site>),
 }
 
 impl Writing<'_> {

@@ -7,7 +7,7 @@
 //!
 //! # Where to start
 //!
-//! There are four ways to declare, and one model behind them: the same pages, faults and completion.
+//! There are four ways to declare, and one model beneath them: the same pages, faults and completion.
 //!
 //! * **Values**: parameters are statics, [`Operand`] (a value by position), [`Named`] (a named value),
 //!   [`Flag`] and [`Tally`] (named things without a value); a [`Command`] lists them, and is nested by
@@ -68,14 +68,14 @@ mod end;
 #[cfg(feature = "files")]
 mod files;
 mod package;
-#[cfg(feature = "files")]
-mod place;
 mod process;
 mod program;
 mod prove;
 mod rehearse;
 mod route;
 mod run;
+#[cfg(feature = "files")]
+mod site;
 mod streams;
 mod system;
 mod terminal;
@@ -86,10 +86,10 @@ pub use clavret_core::Config;
 #[cfg(feature = "idna")]
 pub use clavret_core::DomainName;
 pub use clavret_core::{
-    Alone, Asked, Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, Expects, Facts, Fault,
-    FaultKind, Faults, Flag, FlagShape, Flaw, Form, Fraction, FromWord, Given, HELP, HELP_FLAG,
-    Held, Key, Kind, Length, ListShape, Look, Malformed, Meaning, Misfit, Named, Objection,
-    Occurrence, Offer, Operand, Origin, Outcome, Package, Page, Param, Path, Place, Presence,
+    Alone, Asked, Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, CommandPath, Expects,
+    Facts, Fault, FaultKind, Faults, Flag, FlagShape, Flaw, Form, Fraction, FromWord, Given, HELP,
+    HELP_FLAG, Held, Key, Kind, ListShape, Look, Malformed, Meaning, Misfit, Named, Objection,
+    Occurrence, Offer, Operand, Origin, Outcome, Package, Page, PageLength, Param, Place, Presence,
     Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shared, Shell,
     ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Times, Unit, Unread, Untyped,
     VERSION_FLAG, When, Whole, Word, Wording, Words, World, candidates, script, valid, visible,

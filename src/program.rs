@@ -5,7 +5,7 @@ use std::error::Error;
 use std::ffi::OsString;
 use std::process::ExitCode;
 
-use clavret_core::{Command, Path, Problem, Reading};
+use clavret_core::{Command, CommandPath, Problem, Reading};
 
 use crate::call::{Call, Executor};
 use crate::declared::Routed;
@@ -130,9 +130,9 @@ impl<C: 'static> Program<C> {
     }
 
     /// The commands that a line can call and no route leads to, told apart by their addresses.
-    pub(crate) fn unrouted(&self) -> Vec<Path<'static>> {
+    pub(crate) fn unrouted(&self) -> Vec<CommandPath<'static>> {
         let mut unrouted = Vec::new();
-        let mut waiting = vec![Path::of(self.root)];
+        let mut waiting = vec![CommandPath::of(self.root)];
         while let Some(path) = waiting.pop() {
             let (command, below) = (path.leaf(), path.leaf().subcommands());
             let is_called = below.is_empty() || command.is_acting();

@@ -1,6 +1,6 @@
 //! Handlers by command, for programs with more than one.
 
-use clavret_core::{Command, Path, Problem};
+use clavret_core::{Command, CommandPath, Problem};
 
 use crate::call::Call;
 use crate::declared::{Act, Routed};
@@ -113,7 +113,7 @@ pub(crate) fn route<C>(routes: &[Route<C>], call: Call<'_, C>) -> Done {
 
 /// The handler of the command that a path leads to: its own, or the nearest one above that is for
 /// those below too.
-pub(crate) fn handler<C>(routes: &[Route<C>], path: &Path<'_>) -> Option<Handler<C>> {
+pub(crate) fn handler<C>(routes: &[Route<C>], path: &CommandPath<'_>) -> Option<Handler<C>> {
     for command in path.commands().iter().rev() {
         let is_own = command.is(path.leaf());
         let mut found = None;

@@ -7,7 +7,7 @@ use std::ffi::OsString;
 use std::io::Write;
 use std::process::ExitCode;
 
-use clavret_core::{Command, Length, Outcome, Page, Reader, Reading, When, Words};
+use clavret_core::{Command, Outcome, Page, PageLength, Reader, Reading, When, Words};
 
 use crate::call::Call;
 use crate::declared::FromReading;
@@ -117,7 +117,7 @@ fn respond(
             print(root, &asked.text(look(Stream::Out)), streams)
         }
         Outcome::Faults(faults) if faults.is_command_missing() => {
-            refused(Page::of(faults.path(), Length::Short).draw(look(Stream::Error)))
+            refused(Page::of(faults.path(), PageLength::Short).draw(look(Stream::Error)))
         }
         Outcome::Faults(faults) => {
             let is_mistake = faults.are_mistakes();

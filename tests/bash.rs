@@ -74,7 +74,7 @@ impl Bash {
         (&*self.keys).write_all(keys.as_bytes()).unwrap();
     }
 
-    /// What the completion function offers behind a line.
+    /// What the completion function offers after a line.
     #[track_caller]
     fn offers(&mut self, line: &str) -> Vec<String> {
         let offers = self.file(".offers");

@@ -5,9 +5,9 @@ use std::ffi::OsString;
 use std::path::PathBuf;
 
 use clavret::{
-    Asked, Attached, Choice, Command, Config, Declare, Flag, FromReading, Length, Look, Named,
-    Objection, Operand, Outcome, Page, Path, Program, Reading, Refers, Rule, Shell, ShowPage, Tail,
-    Tally, VERSION_FLAG, package, prove, rehearse, script,
+    Asked, Attached, Choice, Command, CommandPath, Config, Declare, Flag, FromReading, Look, Named,
+    Objection, Operand, Outcome, Page, PageLength, Program, Reading, Refers, Rule, Shell, ShowPage,
+    Tail, Tally, VERSION_FLAG, package, prove, rehearse, script,
 };
 
 static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
@@ -213,14 +213,14 @@ enum Form {
 
 #[test]
 fn pages_and_completion_are_those_of_values() {
-    let mut pairs = vec![(Path::of(&values::APIARY), Path::of(Apiary::COMMAND))];
+    let mut pairs = vec![(CommandPath::of(&values::APIARY), CommandPath::of(Apiary::COMMAND))];
     let mut count = 0;
     while let Some((by_values, by_types)) = pairs.pop() {
-        for length in [Length::Short, Length::Full] {
+        for length in [PageLength::Short, PageLength::Full] {
             let draw = |path| Page::of(path, length).draw(Look::PLAIN.color(true));
             assert_eq!(draw(&by_values), draw(&by_types), "`{by_values}`");
         }
-        let below = |path: &Path<'static>| path.leaf().subcommands().iter();
+        let below = |path: &CommandPath<'static>| path.leaf().subcommands().iter();
         let both = below(&by_values).zip(below(&by_types));
         pairs.extend(both.map(|(ours, theirs)| (by_values.below(ours), by_types.below(theirs))));
         count += 1;
@@ -264,7 +264,8 @@ static RUN: Program = Program::of::<run>();
 fn names_that_look_alike_do_not_meet() {
     rehearse(&RUN).words(["A7", "--reading", "3", "--call"]).run().succeeds();
     let add = Names::COMMAND.subcommands()[0];
-    let page = Page::of(&Path::of(Names::COMMAND).below(add), Length::Full).draw(Look::PLAIN);
+    let page =
+        Page::of(&CommandPath::of(Names::COMMAND).below(add), PageLength::Full).draw(Look::PLAIN);
     let about = "names add   in a block comment\n\nusage      names add CODE\n\n\
                  about      - a *list*\n           - of two\n";
     assert!(page.starts_with(about), "{page}");

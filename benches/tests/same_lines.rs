@@ -69,7 +69,7 @@ const WORDS: &[&str] = &[
 ];
 
 /// 500 lines that are always the same: the budget's own, and words drawn by a fixed rule, most of
-/// them behind a beginning that reads.
+/// them after a beginning that reads.
 fn lines() -> Vec<Vec<OsString>> {
     let mut state = 20_260_501_u32;
     let mut draw = |below: usize| {

@@ -46,7 +46,7 @@ fn walk() -> Result<(), Box<dyn Error>> {
     tour.shows("inspect A7 --frames many --clam")?;
 
     tour.part(
-        "A line under `try` has been read again; one under `like` has holes for you to fill.",
+        "A line under `try` has been read again; one under `like` has placeholders for you to fill.",
     )?;
     tour.shows("inspect A7 --clam")?;
     tour.shows("hive add D1 --queen blu --at=-33.9 18.4")?;

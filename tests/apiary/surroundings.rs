@@ -4,7 +4,7 @@ use std::process::Command;
 
 use crate::nobody;
 
-/// A line of the apiary behind a shell's preparations, in a folder of a user who may not do everything:
+/// A line of the apiary after a shell's preparations, in a folder of a user who may not do everything:
 /// its status, and what is said, without the echo of the line.
 fn told(prepared: &str, line: &str) -> (i32, String) {
     let folder = tempfile::tempdir().unwrap();

@@ -1,5 +1,5 @@
 //! A rule about what the command does not take, a default subcommand that is none, and a raw tail
-//! with an operand behind it.
+//! with an operand after it.
 
 use clavret::{Command, Flag, HELP, Operand, Program, Route, Rule, Tail};
 

@@ -56,9 +56,9 @@ pub use declare::{
 pub use page::Page;
 pub use prove::Flaw;
 pub use read::{
-    Asked, Expects, Facts, Fault, FaultKind, Faults, Given, Length, Malformed, Meaning, Objection,
-    Occurrence, Origin, Outcome, Path, Place, Presence, Reader, Reading, Setting, Settings, Step,
-    Unread, Word, Words, World, message,
+    Asked, CommandPath, Expects, Facts, Fault, FaultKind, Faults, Given, Malformed, Meaning,
+    Objection, Occurrence, Origin, Outcome, PageLength, Place, Presence, Reader, Reading, Setting,
+    Settings, Step, Unread, Word, Words, World, message,
 };
 pub use text::{Look, visible};
 pub use usual::{COMPLETIONS, HELP, HELP_FLAG, ShowPage, ShowVersion, VERSION_FLAG};

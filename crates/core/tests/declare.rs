@@ -1,8 +1,8 @@
 //! Declarations made at run time, and what their authors lean on silently.
 
 use clavret_core::{
-    Bundle, Command, Config, Fault, Flag, Kind, Named, Offer, Operand, Outcome, Package, Param,
-    Path, Problem, Reading, Rule, Step, Tally, Wording,
+    Bundle, Command, CommandPath, Config, Fault, Flag, Kind, Named, Offer, Operand, Outcome,
+    Package, Param, Problem, Reading, Rule, Step, Tally, Wording,
 };
 
 use crate::demo::{APIARY, CALM, HIVE};
@@ -131,7 +131,7 @@ fn every_part_of_a_declaration_is_covariant() {
     use clavret_core::valid::{All, Among, By};
     covariant! {
         Command<> Param<> Operand<u8> Named<u8> Flag<bool> Tally<> Bundle<> Rule<> Kind<> Offer<> Package<>
-        Config<> Wording<> Problem<> Path<> Fault<> By<u8> All<u8> Among<u8>
+        Config<> Wording<> Problem<> CommandPath<> Fault<> By<u8> All<u8> Among<u8>
     }
 }
 

@@ -1,6 +1,8 @@
 //! Faults as they are shown: whole texts, next to their lines.
 
-use clavret_core::{Command, Length, Look, Named, Outcome, Page, Path, When, Wording, valid};
+use clavret_core::{
+    Command, CommandPath, Look, Named, Outcome, Page, PageLength, When, Wording, valid,
+};
 use expect_test::{Expect, expect};
 
 use crate::demo::{APIARY, faults};
@@ -368,7 +370,7 @@ fn no_text_of_others_steers_the_terminal() {
     static FRAMES: Named<Option<u8>> = Named::new("frames").help("brood\u{9b}31m frames\u{2066}");
     static ROOT: Command =
         Command::new("apiary").summary("a\u{85}b\u{ad}").takes(&[FRAMES.param()]);
-    let page = Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN);
+    let page = Page::of(&CommandPath::of(&ROOT), PageLength::Full).draw(Look::PLAIN);
     let is_unseen =
         |letter: char| letter != '\n' && letter.is_control() || "\u{2066}\u{ad}".contains(letter);
     assert!(!page.contains(is_unseen), "{page:?}");

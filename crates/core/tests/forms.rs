@@ -376,7 +376,7 @@ fn what_is_deprecated_reads_warns_once_and_leaves_pages_and_completion() {
     "#]]
     .assert_eq(&reading.warnings());
     assert_eq!(reads(&RENAMED, "retire --degrees 3").warnings(), "");
-    let page = clavret_core::Page::of(&reading.path(), clavret_core::Length::Full);
+    let page = clavret_core::Page::of(&reading.path(), clavret_core::PageLength::Full);
     let page = page.draw(Look::PLAIN);
     assert!(!page.contains("heat") && !page.contains("combs"), "{page}");
     assert_eq!(candidates(&RENAMED, &["retire"], "--"), ["--degrees", "--help"]);

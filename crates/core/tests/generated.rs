@@ -3,8 +3,8 @@
 use std::ffi::OsString;
 
 use clavret_core::{
-    Attached, Command, FaultKind, Flag, Length, Look, Named, Objection, Operand, Outcome, Page,
-    Param, Path, Reading, Rule, Tally, candidates,
+    Attached, Command, CommandPath, FaultKind, Flag, Look, Named, Objection, Operand, Outcome,
+    Page, PageLength, Param, Reading, Rule, Tally, candidates,
 };
 use proptest::prelude::*;
 use proptest::sample::{Index, subsequence};
@@ -356,7 +356,7 @@ proptest! {
             }
             _ => {}
         }
-        prop_assert!(!Page::of(&Path::of(tree.root), Length::Full).draw(Look::PLAIN).is_empty());
+        prop_assert!(!Page::of(&CommandPath::of(tree.root), PageLength::Full).draw(Look::PLAIN).is_empty());
     }
 
     /// Values in any of their spellings, the options in any order and on any side of the command's

@@ -14,7 +14,7 @@ macro_rules! examples_read {
     )*};
 }
 
-/// An outline is read with examples in its holes, so each kind must have one that reads.
+/// An outline is read with examples in its placeholders, so each kind must have one that reads.
 #[test]
 fn the_example_of_each_kind_reads() {
     examples_read!(

@@ -1,5 +1,5 @@
 //! Lines that are easily taken for others: default subcommands left out, clusters with an `h`, beginnings
-//! of names that have aliases, words behind `--`.
+//! of names that have aliases, words after `--`.
 
 use clavret_core::{Command, Flag, FromWord, Named, Operand, Outcome, Tail, Tally, candidates};
 use expect_test::expect;

@@ -1,15 +1,16 @@
 //! Pages as they are shown, at the widths where their layout changes.
 
 use clavret_core::{
-    Bundle, Command, Flag, Length, Look, Named, Operand, Outcome, Package, Page, Path, Rule,
+    Bundle, Command, CommandPath, Flag, Look, Named, Operand, Outcome, Package, Page, PageLength,
+    Rule,
 };
 use expect_test::{Expect, expect};
 
 use crate::demo::{ADD, APIARY, HIVES, INSPECT, MOVE};
 
 #[track_caller]
-fn shows(command: &Command<'static>, length: Length, width: usize, expected: Expect) {
-    let path = Path::to(&APIARY, command).unwrap();
+fn shows(command: &Command<'static>, length: PageLength, width: usize, expected: Expect) {
+    let path = CommandPath::to(&APIARY, command).unwrap();
     expected.assert_eq(&Page::of(&path, length).draw(Look::PLAIN.width(width)));
 }
 
@@ -17,7 +18,7 @@ fn shows(command: &Command<'static>, length: Length, width: usize, expected: Exp
 fn a_full_page_has_everything_in_the_gutter_layout() {
     shows(
         &INSPECT,
-        Length::Full,
+        PageLength::Full,
         100,
         expect![[r#"
             apiary inspect   record what an inspection found
@@ -50,7 +51,7 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
     );
     shows(
         &ADD,
-        Length::Full,
+        PageLength::Full,
         80,
         expect![[r#"
             apiary hive add   add a hive
@@ -73,7 +74,7 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
     );
     shows(
         &APIARY,
-        Length::Full,
+        PageLength::Full,
         80,
         expect![[r#"
             apiary   the logbook of a bee yard
@@ -99,7 +100,7 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
 fn a_short_page_has_twelve_entries_and_says_how_many_more() {
     shows(
         &HIVES,
-        Length::Short,
+        PageLength::Short,
         80,
         expect![[r#"
             apiary hive   the hives of the yard
@@ -141,14 +142,14 @@ fn a_short_page_has_twelve_entries_and_says_how_many_more() {
 
                   and three more: apiary --help
     "#]]
-    .assert_eq(&Page::of(&Path::of(&root), Length::Short).draw(Look::PLAIN));
+    .assert_eq(&Page::of(&CommandPath::of(&root), PageLength::Short).draw(Look::PLAIN));
 }
 
 #[test]
 fn narrow_pages_move_headings_up_and_then_help_below() {
     shows(
         &INSPECT,
-        Length::Full,
+        PageLength::Full,
         60,
         expect![[r#"
             apiary inspect   record what an inspection found
@@ -193,7 +194,7 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
     );
     shows(
         &INSPECT,
-        Length::Full,
+        PageLength::Full,
         40,
         expect![[r#"
             apiary inspect   record what an
@@ -250,7 +251,7 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
     );
     shows(
         &MOVE,
-        Length::Full,
+        PageLength::Full,
         20,
         expect![[r#"
             apiary hive move
@@ -312,7 +313,7 @@ fn long_names_and_wide_characters_keep_their_columns() {
 
         anywhere   -h            this page
     "#]]
-    .assert_eq(&Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN));
+    .assert_eq(&Page::of(&CommandPath::of(&ROOT), PageLength::Full).draw(Look::PLAIN));
 }
 
 #[test]
@@ -339,7 +340,7 @@ fn bundles_have_headings_and_read_like_a_commands_own() {
 
         anywhere   -h, --help           -h for a short page, --help for all of it
     "#]]
-    .assert_eq(&Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN));
+    .assert_eq(&Page::of(&CommandPath::of(&ROOT), PageLength::Full).draw(Look::PLAIN));
 
     let Outcome::Reading(reading) = ROOT.read(&["A7", "--days", "3", "-s", "May"]) else {
         panic!("a bundle's options read")
@@ -398,7 +399,7 @@ fn a_root_says_where_it_is_from_and_descriptions_keep_their_lists_and_code() {
 
         licence    MIT
     "#]]
-    .assert_eq(&Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN.width(64)));
+    .assert_eq(&Page::of(&CommandPath::of(&ROOT), PageLength::Full).draw(Look::PLAIN.width(64)));
 }
 
 #[test]
@@ -409,7 +410,7 @@ fn emphasis_and_code_of_a_description_are_coloured_and_keep_their_marks() {
         .description("**Counts** `two words`; 2 * 3, a_b and _all of it_.")
         .takes(&[FRAMES.param()]);
 
-    let page = Page::of(&Path::of(&ROOT), Length::Full).draw(Look::PLAIN.color(true));
+    let page = Page::of(&CommandPath::of(&ROOT), PageLength::Full).draw(Look::PLAIN.color(true));
     let lines: Vec<&str> = page.lines().filter(|line| line.contains(['*', '_', '`'])).collect();
     let shown = |line: &str| line.trim_start().replace("\x1b[0m", "]").replace("\x1b[", "[");
     let lines: Vec<String> = lines.into_iter().map(shown).collect();

@@ -3,7 +3,7 @@
 use std::ffi::OsString;
 
 use clavret_core::{
-    FaultKind, Length, Look, Outcome, Page, Path, Place, Reader, Words, candidates,
+    CommandPath, FaultKind, Look, Outcome, Page, PageLength, Place, Reader, Words, candidates,
 };
 use proptest::prelude::*;
 
@@ -169,7 +169,7 @@ proptest! {
         let mut reader = Reader::new(&APIARY, line.len());
         reader.step_all(Words::new(&line));
         // What a shorter line has wrong already is not the offer's doing: a value that is missing
-        // behind it hides that `help` has no such command.
+        // after it hides that `help` has no such command.
         let before = (0..=line.len()).map(|end| unknown(&line[..end])).max().unwrap_or(0);
         for offer in candidates(&APIARY, &line, &prefix) {
             prop_assert!(offer.starts_with(&prefix));
@@ -193,7 +193,7 @@ fn unknown(line: &[OsString]) -> usize {
 #[test]
 fn pages_fit_their_width() {
     for width in 20..=100 {
-        let page = Page::of(&Path::to(&APIARY, &INSPECT).unwrap(), Length::Full);
+        let page = Page::of(&CommandPath::to(&APIARY, &INSPECT).unwrap(), PageLength::Full);
         let drawn = page.draw(Look::PLAIN.width(width));
         let breakable = |line: &&str| {
             let text = line.trim();

@@ -3,7 +3,7 @@
 use std::path::Path;
 
 use clavret_core::{
-    Expects, FaultKind, Length, Look, Meaning, Outcome, Page, Reader, Shell, Words, script,
+    Expects, FaultKind, Look, Meaning, Outcome, Page, PageLength, Reader, Shell, Words, script,
 };
 
 use crate::demo::*;
@@ -74,19 +74,22 @@ fn a_request_for_help_or_the_version_wins_over_every_fault() {
         other => panic!("`{line}` gave {other:?}"),
     };
     let page = |names: &str, length| {
-        let find = |path: clavret_core::Path<'static>, name: &str| {
+        let find = |path: clavret_core::CommandPath<'static>, name: &str| {
             let below = path.leaf().subcommands().iter().find(|command| command.name() == name);
             path.below(below.unwrap())
         };
-        Page::of(&names.split_whitespace().fold(clavret_core::Path::of(&APIARY), find), length)
-            .draw(Look::PLAIN)
+        Page::of(
+            &names.split_whitespace().fold(clavret_core::CommandPath::of(&APIARY), find),
+            length,
+        )
+        .draw(Look::PLAIN)
     };
-    assert_eq!(text("-h"), page("", Length::Short));
-    assert_eq!(text("inspect --frames many --clam --help"), page("inspect", Length::Full));
-    assert_eq!(text("--help hive add extra"), page("hive add", Length::Full));
-    assert_eq!(text("inspect -ch --help"), page("inspect", Length::Full));
-    assert_eq!(text("help hive add"), page("hive add", Length::Full));
-    assert_eq!(text("help"), page("", Length::Full));
+    assert_eq!(text("-h"), page("", PageLength::Short));
+    assert_eq!(text("inspect --frames many --clam --help"), page("inspect", PageLength::Full));
+    assert_eq!(text("--help hive add extra"), page("hive add", PageLength::Full));
+    assert_eq!(text("inspect -ch --help"), page("inspect", PageLength::Full));
+    assert_eq!(text("help hive add"), page("hive add", PageLength::Full));
+    assert_eq!(text("help"), page("", PageLength::Full));
     assert_eq!(text("inspect --version"), "apiary 1.2.3\n");
     assert_eq!(text("completions bash"), script(&APIARY, Shell::Bash));
 }

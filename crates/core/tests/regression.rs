@@ -52,7 +52,7 @@ fn what_asks_for_a_version_is_not_offered_as_an_operand() {
     }
 }
 
-/// A word that was too many was joined by quotes with the example in a hole, which was offered as typed.
+/// A word that was too many was joined by quotes with the example in a placeholder, which was offered as typed.
 #[test]
 fn no_example_is_offered_as_if_it_were_typed() {
     static BECAUSE: Named<String> = Named::new("because").valid(&valid::length(3, 200));

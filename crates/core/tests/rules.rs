@@ -2,7 +2,8 @@
 //! and what the page and the synopsis say beforehand.
 
 use clavret_core::{
-    Command, Flag, Length, Look, Named, Objection, Operand, Page, Path, Reading, Rule, valid,
+    Command, CommandPath, Flag, Look, Named, Objection, Operand, Page, PageLength, Reading, Rule,
+    valid,
 };
 use expect_test::expect;
 
@@ -224,7 +225,7 @@ fn a_test_of_the_whole_comes_when_nothing_else_is_wrong() {
 
 #[test]
 fn the_page_says_the_rules_beforehand() {
-    let page = |command| Page::of(&Path::of(command), Length::Full).draw(Look::PLAIN);
+    let page = |command| Page::of(&CommandPath::of(command), PageLength::Full).draw(Look::PLAIN);
     expect![[r#"
         label
 

@@ -1,8 +1,8 @@
 //! Setters record: whatever they are given, in whichever order.
 
 use clavret_core::{
-    Bundle, Command, Flag, Form, FromWord, HELP, Kind, Length, Look, Named, Operand, Outcome,
-    Package, Page, Param, Path, Rule, Tally, Untyped, valid,
+    Bundle, Command, CommandPath, Flag, Form, FromWord, HELP, Kind, Look, Named, Operand, Outcome,
+    Package, Page, PageLength, Param, Rule, Tally, Untyped, valid,
 };
 use proptest::prelude::*;
 
@@ -128,7 +128,7 @@ fn letters_of_all_sorts_are_found() {
     assert!(faults.draw(Look::PLAIN).contains("  copy '-?x'\n"), "{faults:?}");
     static NUMBER: Named<Option<u8>> = Named::new("#").help("how many");
     static COUNT_SOME: Command = Command::new("count").takes(&[NUMBER.param()]);
-    let page = Page::of(&Path::of(&COUNT_SOME), Length::Short).draw(Look::PLAIN);
+    let page = Page::of(&CommandPath::of(&COUNT_SOME), PageLength::Short).draw(Look::PLAIN);
     assert!(page.contains("\noption     -# VALUE      how many: a whole number\n"), "{page}");
     let words = ["-R"];
     let doubled: Flag = Flag::draft("root").letter('R');
@@ -255,13 +255,13 @@ fn shown(param: &Param<'_>, lines: &[Vec<String>]) -> Vec<String> {
 
 fn told_of(command: &Command<'_>, lines: &[Vec<String>]) -> Vec<String> {
     let problems = command.problems().iter().map(ToString::to_string).collect::<Vec<_>>();
-    let page = |length| Page::of(&Path::of(command), length).draw(Look::PLAIN);
+    let page = |length| Page::of(&CommandPath::of(command), length).draw(Look::PLAIN);
     let read = lines.iter().map(|line| match command.read(line) {
         Outcome::Reading(reading) => format!("{reading:?}\n{}", reading.warnings()),
         Outcome::Faults(faults) => faults.draw(Look::PLAIN),
         other => format!("{other:?}"),
     });
-    let pages = [page(Length::Short), page(Length::Full)];
+    let pages = [page(PageLength::Short), page(PageLength::Full)];
     problems.into_iter().chain(pages).chain(read).collect()
 }
 

@@ -31,7 +31,7 @@ fn place_of_default(tree: &Tree, line: &[OsString]) -> Option<usize> {
             return Some(at).filter(|_| !all[0]);
         }
     }
-    // Behind an option that waits for its value a name would be that.
+    // After an option that waits for its value a name would be that.
     Some(line.len()).filter(|_| !matches!(reader.expects(), Expects::Value(..)))
 }
 
@@ -245,7 +245,7 @@ proptest! {
             10 => vec![format!("--{letter}={PLANTED}")],
             _ => vec![format!("--nosuch={PLANTED}")],
         };
-        // Behind `--` it is a word like others unless a secret's name is in it.
+        // After `--` it is a word like others unless a secret's name is in it.
         let mut reader = Reader::new(tree.root, before.len());
         reader.step_all(Words::new(&before));
         let is_value = matches!(reader.expects(), Expects::Value(..));

@@ -1,8 +1,8 @@
 //! Trees made at run time say all that statics can, and are looked at without their types.
 
 use clavret_core::{
-    Choice, Command, Facts, Flag, Form, Kind, Length, Look, Named, Objection, Offer, Operand,
-    Origin, Outcome, Package, Page, Path, Place, Reading, Rule, Untyped, Wording, candidates,
+    Choice, Command, CommandPath, Facts, Flag, Form, Kind, Look, Named, Objection, Offer, Operand,
+    Origin, Outcome, Package, Page, PageLength, Place, Reading, Rule, Untyped, Wording, candidates,
     valid,
 };
 
@@ -14,8 +14,8 @@ fn shown(option: &clavret_core::Param<'_>) -> Vec<String> {
     let params = [option, calm.param()];
     let command = Command::draft("add").summary("add a hive").takes(&params);
     assert!(command.problems().is_empty(), "{:?}", command.problems());
-    let page = |length| Page::of(&Path::of(&command), length).draw(Look::PLAIN);
-    let mut shown = vec![page(Length::Short), page(Length::Full)];
+    let page = |length| Page::of(&CommandPath::of(&command), length).draw(Look::PLAIN);
+    let mut shown = vec![page(PageLength::Short), page(PageLength::Full)];
     let lines: &[&[&str]] =
         &[&[], &["--queen=blue"], &["-q", "bleu"], &["-qx"], &["--queen"], &["--quen", "white"]];
     for line in lines {
@@ -184,7 +184,7 @@ fn texts_and_lists_may_be_made_at_run_time() {
     let command = Command::draft("inspect").version(&texts[4]).package(package).takes(&params);
     let command = command.wording(&wording);
     assert_eq!((command.version_text(), command.problems().len()), ("3.0", 0));
-    let page = Page::of(&Path::of(&command), Length::Full).draw(Look::PLAIN);
+    let page = Page::of(&CommandPath::of(&command), PageLength::Full).draw(Look::PLAIN);
     assert!(page.contains("een even getal"), "{page}");
     let Outcome::Faults(faults) = command.read(&["--frames=8"]) else { panic!() };
     let drawn = faults.draw(Look::PLAIN);

@@ -392,7 +392,7 @@ fn a_variable_stands_in_for_an_operand() {
     assert_eq!(with(&[("APIARY_PLACE", "1")], ""), "ValuesMiscounted");
     assert_eq!(with(&[], "1,2,3,4"), "ValuesMiscounted");
     assert_eq!(with(&[], "1 2"), "[1, 2]");
-    // It leaves the only word to the operand behind it.
+    // It leaves the only word to the operand after it.
     static FROM: Operand<u8> = Operand::new("from").variable("APIARY_FROM");
     static TO: Operand<u8> = Operand::new("to");
     static CARRY: Command = Command::new("carry").takes(&[FROM.param(), TO.param()]);

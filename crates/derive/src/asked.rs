@@ -128,7 +128,7 @@ fn parameter(
     let parameter = Parameter::new(role, &ident, &ty, Docs::default(), details, &[], errors);
     let (key, declared) = (&parameter.key, parameter.to_static());
     let number = question.number.as_ref().map_or(quote!(0), |number| quote!(#number));
-    let place = place(&quote!(::clavret::__::Asked::Param(#key.param(), #number)));
+    let place = place(&quote!(::clavret::__::Subject::Param(#key.param(), #number)));
     let base = base();
     quote! {{
         #declared
@@ -149,7 +149,7 @@ fn bundle(question: &Question, details: &[Detail], errors: &mut Errors) -> Token
         None => quote!(#of.summary_text()),
     };
     let make = quote_spanned!(ty.span()=> ::clavret::__::Bundle::of(#of, #heading));
-    let (place, base) = (place(&quote!(::clavret::__::Asked::Bundle(&__BUNDLE))), base());
+    let (place, base) = (place(&quote!(::clavret::__::Subject::Bundle(&__BUNDLE))), base());
     quote! {{
         static __BUNDLE: ::clavret::__::Bundle<'static> = #make;
         static __VALUES: ::std::sync::OnceLock<#ty> = ::std::sync::OnceLock::new();
@@ -197,7 +197,7 @@ fn program(question: &Question, mut details: Vec<Detail>, errors: &mut Errors) -
     };
     let command = Ident::new("__PROGRAM", ident.span());
     let declared = node.to_statics(&command, errors);
-    let place = place(&quote!(::clavret::__::Asked::Program(&#command)));
+    let place = place(&quote!(::clavret::__::Subject::Program(&#command)));
     quote!({
         #declared
         #place
@@ -214,9 +214,9 @@ fn bin() -> TokenStream {
 /// The static that is collected when the program is linked, reached or not.
 fn place(asked: &TokenStream) -> TokenStream {
     quote! {
-        #[::clavret::__::linkme::distributed_slice(::clavret::__::PLACES)]
+        #[::clavret::__::linkme::distributed_slice(::clavret::__::QUESTIONS)]
         #[linkme(crate = ::clavret::__::linkme)]
-        static __PLACE: ::clavret::__::Place = ::clavret::__::Place {
+        static __PLACE: ::clavret::__::Question = ::clavret::__::Question {
             asked: #asked,
             module: ::core::module_path!(),
             file: ::core::file!(),

@@ -47,7 +47,7 @@ impl Parse for Detail {
     }
 }
 
-/// The details of a list. Each mistake is told, and what stands behind it is read all the same.
+/// The details of a list. Each mistake is told, and what stands after it is read all the same.
 pub(crate) fn parse_list(tokens: TokenStream, errors: &mut Errors) -> Vec<Detail> {
     let mut details = Vec::new();
     let list = |input: ParseStream<'_>| {

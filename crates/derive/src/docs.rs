@@ -12,7 +12,7 @@ use crate::errors::Errors;
 pub(crate) struct Docs {
     /// The first paragraph in one line, without the full stop at its end.
     pub(crate) summary: String,
-    /// The paragraphs behind it, in Markdown.
+    /// The paragraphs after it, in Markdown.
     pub(crate) description: String,
 }
 

@@ -144,7 +144,7 @@ pub(crate) fn of_type(ty: Type) -> (TokenStream, TokenStream) {
     (quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND), quote!(#ty))
 }
 
-/// The routes of what is declared: its own, each with a comma behind it, and those of the `types` that
+/// The routes of what is declared: its own, each with a comma after it, and those of the `types` that
 /// stand below it. `bounds` say what its own ones need of the context `__C`.
 pub(crate) fn routes(
     of: &TokenStream,

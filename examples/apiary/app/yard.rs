@@ -120,7 +120,7 @@ pub(crate) struct Hives {
 }
 
 impl Hives {
-    /// Told behind what could be read: the rest could not.
+    /// Told after what could be read: the rest could not.
     pub(crate) fn told(&self) -> Result<(), Failure> {
         match self.damaged.is_empty() {
             true => Ok(()),

@@ -1,4 +1,4 @@
-//! What is asked for in another file stands behind that of `main`, operands by their numbers.
+//! What is asked for in another file stands after that of `main`, operands by their numbers.
 
 use clavret::asked;
 

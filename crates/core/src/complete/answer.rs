@@ -5,7 +5,7 @@ use super::{candidates, script};
 use crate::declare::{Command, FromWord};
 use crate::text::Put;
 
-/// Answers a request: `candidates` with what the last word may become behind the others, a line each;
+/// Answers a request: `candidates` with what the last word may become after the others, a line each;
 /// `completions SHELL` with the script for a shell. An error says what is answered.
 fn answer(root: &Command<'_>, request: &str, words: &[&str]) -> Result<String, String> {
     if request == "candidates" {

@@ -86,8 +86,8 @@ fn push_state(out: &mut String, at: usize, state: &State) {
     if state.ends {
         out.put(" ends=1");
     }
-    if let Some(at) = state.otherwise {
-        out.put(" otherwise=");
+    if let Some(at) = state.default_command {
+        out.put(" default=");
         out.put(&digits(at));
     }
     out.put(if out.len() == before { " : ;;\n" } else { " ;;\n" });
@@ -123,7 +123,7 @@ fn push_name(out: &mut String, named: &Name) {
     out.push(' ');
 }
 
-/// What parts several values in a word, behind the code of the value.
+/// What parts several values in a word, after the code of the value.
 fn push_delimiter(out: &mut String, delimiter: Option<char>) {
     if let Some(delimiter) = delimiter {
         let mut text = String::from("@");

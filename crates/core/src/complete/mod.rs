@@ -43,7 +43,7 @@ pub fn script(root: &Command<'_>, shell: Shell) -> String {
     }
 }
 
-/// What may be typed as the next word behind `words`, when it begins with `prefix`: subcommands,
+/// What may be typed as the next word after `words`, when it begins with `prefix`: subcommands,
 /// options, choices. Paths are left to the shell. What is offered, the reader accepts.
 ///
 /// ```
@@ -88,7 +88,7 @@ fn expected<W: Word>(
         _ if prefix.starts_with('-') && !reader.is_past_options() => options(reader),
         Expects::Command(command) => command_names(command),
         Expects::Operand(param) if param.names_commands() => {
-            // Behind a topic without a name of its own there is nothing to offer, options neither.
+            // After a topic without a name of its own there is nothing to offer, options neither.
             return (topic(root, reader, words), true);
         }
         Expects::Operand(param) => return (values(param, 0, prefix), looks_up(param)),
@@ -134,7 +134,7 @@ fn command_names(command: &Command<'_>) -> Vec<String> {
     seen.map(|command| command.name().to_owned()).collect()
 }
 
-/// The commands below the one that the words behind `help` lead to.
+/// The commands below the one that the words after `help` lead to.
 fn topic<W: Word>(root: &Command<'_>, reader: &Reader<'_>, words: &[W]) -> Vec<String> {
     let mut command = root;
     for step in reader.steps().iter().filter(|step| step.meaning() == crate::read::Meaning::Operand)
@@ -182,7 +182,7 @@ struct Table {
     choices: Vec<Vec<String>>,
 }
 
-/// A command: what may stand behind its name.
+/// A command: what may stand after its name.
 #[derive(Default)]
 struct State {
     /// Names of subcommands, whether they are offered, and their states.
@@ -192,12 +192,12 @@ struct State {
     /// Options that the commands below accept too.
     throughout: Vec<Name>,
     operands: Vec<Positional>,
-    /// What the words behind `--` are, where an operand takes these alone.
+    /// What the words after `--` are, where an operand takes these alone.
     behind: Option<Value>,
     /// From the first operand on no word is an option.
     ends: bool,
     /// The state of the default subcommand.
-    otherwise: Option<usize>,
+    default_command: Option<usize>,
 }
 
 /// A name of an option or flag, dashes included.
@@ -206,7 +206,7 @@ struct Name {
     is_shown: bool,
     /// What its words are; none for a flag.
     values: Vec<Value>,
-    /// A value is attached, or left out: no word behind it is one.
+    /// A value is attached, or left out: no word after it is one.
     is_attached: bool,
     /// What parts several values in a word.
     delimiter: Option<char>,

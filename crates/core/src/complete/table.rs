@@ -3,7 +3,7 @@
 use super::shown_names;
 use super::{Name, Positional, State, Table, Value};
 use crate::declare::{Command, Kind, Param, Refers, Role, Tail};
-use crate::read::{Path, Reach};
+use crate::read::{CommandPath, Reach};
 
 impl Table {
     pub(super) fn new(root: &Command<'_>) -> Self {
@@ -25,9 +25,9 @@ impl Table {
                 ends.push(ends_below);
                 if command
                     .default_subcommand()
-                    .is_some_and(|otherwise| otherwise.name() == below.name())
+                    .is_some_and(|default| default.name() == below.name())
                 {
-                    state.otherwise = Some(at);
+                    state.default_command = Some(at);
                 }
                 state.commands.push((below.name().to_owned(), !below.is_hidden(), at));
                 for alias in below.other_names().iter().chain(below.former_names()) {
@@ -69,7 +69,7 @@ impl Table {
 
     /// What every command accepts beside its own.
     fn add_usual(&mut self, root: &Command<'_>, state: &mut State) {
-        let reach = Reach::of(&Path::of(root), root.usual_params());
+        let reach = Reach::of(&CommandPath::of(root), root.usual_params());
         for reached in reach.list().iter().filter(|reached| reached.is_usual()) {
             let values = self.values(reached.param());
             let mut names = Vec::new();

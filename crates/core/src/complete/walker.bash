@@ -12,20 +12,20 @@ _§_name() { # finds the option $1; sets code
 }
 _§_enter() { # goes to the state $1
   local wide=()
-  commands=() own=() operands=() behind= otherwise=
+  commands=() own=() operands=() behind= default=
   _§_state "$1"
   reach=("${wide[@]}" "${reach[@]}")
 }
 _§_has() { # whether the state $1, or its default subcommand, has the option $2
-  local commands=() own=() operands=() behind= ends= otherwise= wide=() reach=() code
+  local commands=() own=() operands=() behind= ends= default= wide=() reach=() code
   _§_state "$1"
   reach=("${wide[@]}")
-  _§_name "$2" || { [[ -n $otherwise ]] && _§_has "$otherwise" "$2"; }
+  _§_name "$2" || { [[ -n $default ]] && _§_has "$default" "$2"; }
 }
 _§_option() { # finds the option $1, here or where the default subcommands lead; sets code
   _§_name "$1" && return 0
-  [[ -n $otherwise ]] && _§_has "$otherwise" "$1" || return 1
-  _§_enter "$otherwise"
+  [[ -n $default ]] && _§_has "$default" "$1" || return 1
+  _§_enter "$default"
   _§_option "$1"
 }
 _§_below() { # the state of the subcommand $1; sets next
@@ -77,7 +77,7 @@ _§_walk() { # follows all words but the last
       [[ $pending == *+* ]] && pending=${pending#*+} || pending=
     elif [[ -z $ended && $word == -- ]]; then
       ended=1
-      while [[ -n $otherwise ]]; do _§_enter "$otherwise"; done
+      while [[ -n $default ]]; do _§_enter "$default"; done
     elif [[ -z $ended && $word == --*=* ]]; then
       _§_option "${word%%=*}"
     elif [[ -z $ended && $word == --* ]]; then
@@ -93,8 +93,8 @@ _§_walk() { # follows all words but the last
       # Behind an unknown command only options are known.
       if _§_below "$word"; then
         _§_enter "$next"
-      elif [[ -n $otherwise ]]; then
-        _§_enter "$otherwise"
+      elif [[ -n $default ]]; then
+        _§_enter "$default"
         i=$((i - 1)) # the same word, read there
       else
         commands=() operands=()
@@ -204,7 +204,7 @@ _§_operand() { # offers what the next operand may be
   [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pfdxuo]* ]] && _§_options ''
 }
 _§() {
-  local words commands own reach operands behind ends otherwise= typed=() pending= ended= next code cut bare open quote
+  local words commands own reach operands behind ends default= typed=() pending= ended= next code cut bare open quote
   COMPREPLY=()
   _§_words
   _§_enter 0
@@ -223,16 +223,16 @@ _§() {
       _§_value "${code#=}" "${last%%=*}=" "${last#*=}"
   elif [[ -z $ended && $last == -* ]]; then
     _§_options "$last"
-    while [[ -n $otherwise ]]; do
-      _§_enter "$otherwise"
+    while [[ -n $default ]]; do
+      _§_enter "$default"
       _§_options "$last"
     done
     _§_once
   elif [[ -z $ended && ${#commands[@]} -gt 0 ]]; then
     # What the default subcommand knows may stand here too.
     _§_names "$last"
-    while [[ -n $otherwise ]]; do
-      _§_enter "$otherwise"
+    while [[ -n $default ]]; do
+      _§_enter "$default"
       if [[ ${#commands[@]} -gt 0 ]]; then _§_names "$last"; else _§_operand "$last"; fi
     done
   else

@@ -10,8 +10,8 @@ use super::path::At;
 use super::rule::Sort;
 use super::said::param as said;
 use super::{
-    Alone, Bundle, Command, Config, Feed, Held, Kind, Manner, Misfit, Noun, Offer, Package, Param,
-    Refers, Role, Rule, Tail, Times, Wrong,
+    Alone, Bundle, Command, Config, Feed, Held, Kind, Misfit, Noun, Offer, Package, Param, Refers,
+    Role, Rule, Tail, Times, Wrong,
 };
 use crate::wording::Wording;
 
@@ -83,7 +83,7 @@ impl<'d> Command<'d> {
 
     /// The subcommand that is meant where none is named.
     pub const fn default_subcommand(&self) -> Option<&'d Command<'d>> {
-        self.otherwise
+        self.default_command
     }
 
     /// The bundles that it takes.
@@ -330,7 +330,7 @@ impl<'d> Param<'d> {
     }
 
     #[cfg(feature = "serde")]
-    pub(crate) const fn manner(&self) -> Manner {
+    pub(crate) const fn manner(&self) -> super::Manner {
         self.manner
     }
 
@@ -422,7 +422,7 @@ impl<'d> Kind<'d> {
         self.sides
     }
 
-    /// Whether pages say what it is behind the help of each parameter.
+    /// Whether pages say what it is after the help of each parameter.
     pub const fn is_explained(&self) -> bool {
         self.explained
     }

@@ -161,7 +161,7 @@ impl<'d> Param<'d> {
     #[inline(never)]
     pub(crate) fn spelled(&self) -> String {
         match (self.role, self.long()) {
-            (Role::Operand, _) => self.hole(0),
+            (Role::Operand, _) => self.placeholder(0),
             (_, Some(long)) => format!("--{long}"),
             (_, None) => format!("-{}", self.name),
         }
@@ -184,11 +184,11 @@ impl<'d> Param<'d> {
     /// The text shown for the `at`-th word of a value: its placeholder, the last one where there
     /// are fewer, or the name in upper case where there is none.
     #[inline(never)]
-    pub(crate) fn hole(&self, at: usize) -> String {
+    pub(crate) fn placeholder(&self, at: usize) -> String {
         let mut found = "";
-        for (place, hole) in self.placeholder.split_ascii_whitespace().enumerate() {
+        for (place, placeholder) in self.placeholder.split_ascii_whitespace().enumerate() {
             if place <= at {
-                found = hole;
+                found = placeholder;
             }
         }
         if !found.is_empty() {
@@ -214,13 +214,13 @@ impl<'d> Param<'d> {
     }
 
     /// The texts shown for the words of one occurrence, from the `at`-th on.
-    pub(crate) fn holes(&self, at: usize) -> String {
+    pub(crate) fn placeholders(&self, at: usize) -> String {
         let mut text = String::new();
         for at in at..self.kinds().len() {
             if !text.is_empty() {
                 text.push(' ');
             }
-            text.put(&self.hole(at));
+            text.put(&self.placeholder(at));
         }
         text
     }

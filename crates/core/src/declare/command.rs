@@ -14,7 +14,7 @@ use crate::read::{Objection, Reading};
 /// A developer's own test of a whole reading.
 pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
 
-/// Answers a request that another program makes, with the words behind it.
+/// Answers a request that another program makes, with the words after it.
 pub(crate) type Answer = fn(&Command<'_>, &str, &[&str]) -> Result<String, String>;
 
 impl<'d> Command<'d> {
@@ -72,7 +72,7 @@ impl<'d> Command<'d> {
             statuses: &[],
             wording: None,
             former: &[],
-            otherwise: None,
+            default_command: None,
             rules: &[],
             judge: None,
             config: None,
@@ -178,8 +178,8 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     pub const fn commands_of(mut self, other: &Command<'d>, acts: bool) -> Self {
-        if self.otherwise.is_none() {
-            self.otherwise = other.otherwise;
+        if self.default_command.is_none() {
+            self.default_command = other.default_command;
         }
         self.childless = other.commands.is_empty();
         self.acts |= acts;
@@ -210,7 +210,7 @@ impl<'d> Command<'d> {
     #[track_caller]
     pub const fn default_command(mut self, command: &'d Command<'d>) -> Self {
         self.note(said::DEFAULT_COMMAND);
-        self.otherwise = Some(command);
+        self.default_command = Some(command);
         self
     }
 
@@ -234,7 +234,7 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// Relations between its parameters, and those of commands above. To be given behind
+    /// Relations between its parameters, and those of commands above. To be given after
     /// [`takes`](Command::takes).
     ///
     /// # Panics

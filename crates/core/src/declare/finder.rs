@@ -1,10 +1,10 @@
 //! What is found wrong, for `const fn`, which can neither push to a list nor call a closure: a rule shows
 //! what it finds to a [`Finder`], which has room for some. A static stops at the first; a list asks again,
-//! for those behind the ones that it has.
+//! for those after the ones that it has.
 
 use super::problem::Problem;
 
-/// The problems behind the first `skip`, as many as there is room for.
+/// The problems after the first `skip`, as many as there is room for.
 pub(super) struct Finder<'d, const ROOM: usize = 1> {
     skip: usize,
     count: usize,

@@ -117,7 +117,7 @@ impl<'d> Kind<'d> {
         self
     }
 
-    /// Pages say its noun and its example behind the help of each parameter, so that the help need
+    /// Pages say its noun and its example after the help of each parameter, so that the help need
     /// not.
     #[must_use]
     pub const fn explained(mut self) -> Self {

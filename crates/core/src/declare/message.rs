@@ -15,7 +15,7 @@ impl Message {
         Message { bytes: [0; Self::MOST], len: 0 }
     }
 
-    /// The text with `more` behind it.
+    /// The text with `more` after it.
     pub(crate) const fn text(mut self, more: &str) -> Self {
         let more = more.as_bytes();
         let mut i = 0;
@@ -27,7 +27,7 @@ impl Message {
         self
     }
 
-    /// The text with one letter behind it.
+    /// The text with one letter after it.
     pub(crate) const fn letter(self, letter: u8) -> Self {
         let one = [letter];
         match core::str::from_utf8(&one) {
@@ -36,7 +36,7 @@ impl Message {
         }
     }
 
-    /// The text with a number behind it.
+    /// The text with a number after it.
     pub(crate) const fn number(self, number: usize) -> Self {
         let shorter = if number < 10 { self } else { self.number(number / 10) };
         shorter.letter(b'0' + (number % 10) as u8)

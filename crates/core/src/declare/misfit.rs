@@ -1,5 +1,5 @@
 //! Why a word is none of what its parameter takes. How that is said stands in one table
-//! ([`Wording`](crate::Wording)); only what a type, or a library behind it, says of its own is text here.
+//! ([`Wording`](crate::Wording)); only what a type, or a library that it calls, says of its own is text here.
 
 use super::Misfit;
 use std::borrow::Cow;
@@ -27,7 +27,7 @@ pub(crate) enum Reason {
     Near(Miss),
     /// The validator at this place says what would be right, and perhaps what this is.
     Tested(u8, Box<Refusal>),
-    /// In the words of another library, which stand behind our own.
+    /// In the words of another library, which stand after our own.
     Cited(Box<str>),
     /// In the words of the type itself.
     Own(Cow<'static, str>),
@@ -39,7 +39,7 @@ pub(crate) enum Reason {
 pub(crate) enum Miss {
     /// A number that is not whole, where it must be.
     Fraction,
-    /// A number with letters behind it.
+    /// A number with letters after it.
     Letters,
     /// A path that ends otherwise.
     Ending,
@@ -67,7 +67,7 @@ impl Misfit {
     }
 
     /// The word is not of the kind, as another library says, whose error this is. Its text was written
-    /// for somebody else: it stands in brackets behind what would be right.
+    /// for somebody else: it stands in brackets after what would be right.
     ///
     /// ```
     /// use clavret_core::{Command, FromWord, Kind, Misfit, Operand, Outcome};

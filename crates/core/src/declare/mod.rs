@@ -7,7 +7,7 @@
 //!
 //! * `command.rs`: [`Command`], a node of the tree, as it is declared; `details.rs`: what it is called, and
 //!   what pages tell of it; `node.rs`: what it is asked.
-//! * `param.rs`: [`Param`], the untyped record behind every key; `called.rs`: its names, and what
+//! * `param.rs`: [`Param`], the untyped record beneath every key; `called.rs`: its names, and what
 //!   stands for its value.
 //! * `bundle.rs`: parameters that several commands take together.
 //! * `keys/`: [`Operand`], [`Named`], [`Flag`] and [`Tally`], the typed keys; [`Untyped`] ones; their setters.
@@ -155,7 +155,7 @@ pub struct Command<'d> {
     /// Names that it had before.
     former: &'d [&'d str],
     /// The subcommand that is meant where none is named.
-    otherwise: Option<&'d Command<'d>>,
+    default_command: Option<&'d Command<'d>>,
     rules: &'d [Rule<'d>],
     judge: Option<&'d Judge<'d>>,
     config: Option<&'d Config<'d>>,
@@ -189,7 +189,7 @@ pub(crate) struct Tails {
 }
 
 /// Parameters that several commands take together. Pages show their options under a heading of
-/// their own; their operands stand behind the command's own ones.
+/// their own; their operands stand after the command's own ones.
 ///
 /// ```
 /// use clavret_core::{Bundle, Command, Named, Rule};
@@ -353,7 +353,7 @@ pub struct Kind<'d> {
     example: &'d str,
     refers: Refers,
     negative: bool,
-    /// Pages say what it is behind the help of each parameter.
+    /// Pages say what it is after the help of each parameter.
     explained: bool,
     /// The words that it may be, if they are a closed list.
     offers: &'d [Offer<'d>],
@@ -391,7 +391,7 @@ pub struct Feed<'f> {
 pub(crate) struct Wrong {
     /// Which of its words, counted from 0 over all occurrences.
     pub at: usize,
-    /// How many words behind it are meant too.
+    /// How many words after it are meant too.
     pub more: usize,
     /// A validator refuses the value; the word is of its kind.
     pub refused: bool,

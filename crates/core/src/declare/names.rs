@@ -62,7 +62,7 @@ pub(crate) const fn plain_name_fault(name: &str) -> Option<&'static str> {
     None
 }
 
-/// What is wrong with a name behind dashes, if anything: one of a single character is a letter.
+/// What is wrong with a name after dashes, if anything: one of a single character is a letter.
 pub(crate) const fn option_name_fault(name: &str) -> Option<&'static str> {
     match name.as_bytes() {
         [b'-' | b'='] => plain_name_fault(name),

@@ -188,7 +188,7 @@ impl<'d> Command<'d> {
         self.params().any(|param| param.has_letter(letter))
     }
 
-    /// Whether a word behind its name is one of its subcommands, or an operand of its own.
+    /// Whether a word after its name is one of its subcommands, or an operand of its own.
     pub(crate) fn takes_word(&self, word: &[u8]) -> bool {
         self.operands().next().is_some() || self.find(word).is_some()
     }

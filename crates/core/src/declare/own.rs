@@ -208,7 +208,7 @@ const fn count_texts(placeholder: &str) -> usize {
     count
 }
 
-/// Whether a role has names behind dashes.
+/// Whether a role has names after dashes.
 pub(super) const fn is_named(role: Role) -> bool {
     !matches!(role, Role::Operand)
 }

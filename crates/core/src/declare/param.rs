@@ -1,4 +1,4 @@
-//! The untyped record behind every key: what the reader, the pages and completion look at.
+//! The untyped record beneath every key: what the reader, the pages and completion look at.
 
 use super::{Form, Manner, Param, PathTest, Times};
 use std::ffi::OsStr;
@@ -33,9 +33,9 @@ pub enum Tail {
     /// From the first operand of the command on, no word is an option, `--` neither. For a program
     /// and its own words: `run-each CMD WORDS...`.
     Raw,
-    /// The words behind `--`, and no others.
+    /// The words after `--`, and no others.
     AfterDashes,
-    /// Each word that begins with a dash and is no option here; and the words behind `--` that no operand
+    /// Each word that begins with a dash and is no option here; and the words after `--` that no operand
     /// takes, with the `--` in front of them, so that another program reads them as they were meant.
     UnknownOptions,
 }

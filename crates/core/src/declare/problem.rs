@@ -121,7 +121,7 @@ pub enum Problem<'d> {
         command: &'d str,
     },
     /// The default subcommand is none of the subcommands.
-    Otherwise {
+    DefaultCommand {
         /// The default subcommand.
         subcommand: &'d str,
         /// The command.
@@ -327,7 +327,7 @@ impl Problem<'_> {
                 let text = text.text("` is about `").text(param);
                 text.text("`, which it does not take (list it in `takes`)")
             }
-            Problem::Otherwise { subcommand, command } => {
+            Problem::DefaultCommand { subcommand, command } => {
                 let text = text.text("the default subcommand `").text(subcommand);
                 let text = text.text("` is none of those of the command `").text(command);
                 text.text("` (list it in `commands`)")

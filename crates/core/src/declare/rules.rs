@@ -206,7 +206,7 @@ impl<'c, 'd> Line<'c, 'd> {
     }
 }
 
-/// Whether an operand by position stands at `i` or behind.
+/// Whether an operand by position stands at `i` or after.
 const fn follows(command: &Command<'_>, mut i: usize) -> bool {
     while let Some(param) = command.param(i) {
         if !is_named(param.role) && is_by_position(param) {
@@ -264,13 +264,14 @@ pub(super) const fn strangers<'d, const ROOM: usize>(
         }
         r += 1;
     }
-    if let Some(otherwise) = command.otherwise {
+    if let Some(default) = command.default_command {
         let mut i = 0;
-        while i < command.commands.len() && !same(command.commands[i].name, otherwise.name) {
+        while i < command.commands.len() && !same(command.commands[i].name, default.name) {
             i += 1;
         }
         if i == command.commands.len() {
-            finder.show(Problem::Otherwise { subcommand: otherwise.name, command: command.name });
+            finder
+                .show(Problem::DefaultCommand { subcommand: default.name, command: command.name });
         }
     }
 }

@@ -89,7 +89,7 @@ pub(crate) mod param {
     pub(crate) const PLACES: u64 = PRESENT | ABSENT | FILE | DIRECTORY;
     /// What every parameter may have.
     pub(crate) const OF_ALL: u64 = HELP | DESCRIPTION | HIDDEN | DEPRECATED;
-    /// What has a name behind dashes.
+    /// What has a name after dashes.
     pub(crate) const OF_NAMES: u64 = LETTER | ALIASES | FORMERLY | THROUGHOUT | ANEW;
     /// What takes words.
     pub(crate) const OF_VALUES: u64 = DEFAULT | VALID | REFERS | SECRET | PLACEHOLDER;

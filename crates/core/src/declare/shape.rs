@@ -139,7 +139,7 @@ impl<T: FromWord, const N: usize> Unit for [T; N] {
     const KINDS: &'static [&'static Kind<'static>] = &[T::KIND; N];
 
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
-        // Every word is looked at, also behind a refused one: all faults in one pass.
+        // Every word is looked at, also after a refused one: all faults in one pass.
         let values: [Option<T>; N] = std::array::from_fn(|at| {
             let value = feed.one(at);
             feed.tested(at, 1, value)
@@ -294,7 +294,7 @@ impl<T: FromWord> Shape for Attached<T> {
     }
 }
 
-/// The key and the value of an entry: in front of and behind its `=`, the first one unless told.
+/// The key and the value of an entry: in front of and after its `=`, the first one unless told.
 pub(crate) fn sides(
     word: &OsStr,
     equals: Option<usize>,

@@ -1,6 +1,6 @@
 //! Faults as they are shown: a head, the line with carets, a sentence each, and what would read.
 
-use super::{Echo, Mark, Offer};
+use super::{Echo, Mark, Mended};
 use std::fmt;
 
 use super::fix::MOST as MOST_MENDED;
@@ -116,10 +116,10 @@ impl<'d> Faults<'d> {
     }
 
     /// What would read, and where to read more.
-    fn draw_foot(&self, offer: Option<Offer>, sheet: &mut Sheet) {
+    fn draw_foot(&self, offer: Option<Mended>, sheet: &mut Sheet) {
         let wording = self.path().root().phrases();
         let heading = match &offer {
-            Some(offer) if offer.has_holes => wording.outline,
+            Some(offer) if offer.has_placeholders => wording.outline,
             Some(_) => wording.fix,
             None => "",
         };
@@ -129,7 +129,7 @@ impl<'d> Faults<'d> {
         }
         let gutter = INDENT + columns(heading).max(columns(wording.page)) + 2;
         // A line that is offered to be copied is never broken.
-        if let Some(Offer { shown, .. }) = offer {
+        if let Some(Mended { shown, .. }) = offer {
             sheet.pad(INDENT).put(Ink::Heading, heading).pad(gutter).put(Ink::Name, &shown);
             sheet.end();
         }

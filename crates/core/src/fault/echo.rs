@@ -11,7 +11,7 @@ const WINDOW: usize = 24;
 
 /// Places of one thing to put right that are marked.
 const MOST_MARKS: usize = 10;
-/// Characters without a width that are shown one behind the other.
+/// Characters without a width that are shown one after the other.
 const MOST_STACKED: usize = 8;
 
 /// A place of the line that is marked.
@@ -37,9 +37,9 @@ impl<'d> Faults<'d> {
                 here(place) && matches!(place.2, Marked::Missing(_))
             };
             while let Some((_, number, Marked::Missing(fault))) = places.next_if(missing) {
-                let hole = hole(fault, root.phrases().command_hole);
-                echo.mark(number, column + 1..column + 1 + columns(&hole), true);
-                append(&mut echo.text, &mut column, &hole);
+                let placeholder = placeholder(fault, root.phrases().command_placeholder);
+                echo.mark(number, column + 1..column + 1 + columns(&placeholder), true);
+                append(&mut echo.text, &mut column, &placeholder);
             }
             if at == count {
                 break;
@@ -175,15 +175,15 @@ fn append(text: &mut String, column: &mut usize, word: &str) {
 }
 
 /// What would stand where something is missing.
-fn hole(fault: &Fault<'_>, command: &str) -> String {
+fn placeholder(fault: &Fault<'_>, command: &str) -> String {
     let Some(param) = fault.param() else { return command.to_owned() };
-    let holes = param.holes(fault.count());
+    let placeholders = param.placeholders(fault.count());
     match fault.kind() {
-        FaultKind::OptionMissing => param.spelled() + " " + &holes,
-        FaultKind::RuleBroken if holes.is_empty() => param.spelled(),
-        FaultKind::RuleBroken if !param.is_positional() => param.spelled() + " " + &holes,
-        _ if holes.is_empty() => param.hole(0),
-        _ => holes,
+        FaultKind::OptionMissing => param.spelled() + " " + &placeholders,
+        FaultKind::RuleBroken if placeholders.is_empty() => param.spelled(),
+        FaultKind::RuleBroken if !param.is_positional() => param.spelled() + " " + &placeholders,
+        _ if placeholders.is_empty() => param.placeholder(0),
+        _ => placeholders,
     }
 }
 

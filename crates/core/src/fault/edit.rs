@@ -1,24 +1,24 @@
-//! A line that is being repaired: its words, holes among them, and what is done to them.
+//! A line that is being repaired: its words, placeholders among them, and what is done to them.
 
-use super::{Edit, Line, Word};
+use super::{Edit, Item, Line};
 use std::ffi::OsStr;
 
 use crate::declare::{Command, Param};
 use crate::text::{Put, Quoted, part};
 
-impl Word {
+impl Item {
     pub(super) fn text(text: &OsStr) -> Self {
-        Word { typed: text.to_owned(), ..Word::default() }
+        Item { typed: text.to_owned(), ..Item::default() }
     }
 
     /// A word as it was typed, the `at`-th of the line.
     pub(super) fn typed(at: usize, text: &OsStr) -> Self {
-        Word { from: Some(at), ..Word::text(text) }
+        Item { from: Some(at), ..Item::text(text) }
     }
 
-    pub(super) fn hole(param: &Param<'_>, at: usize) -> Self {
-        let (typed, shown) = (param.example(at).into(), Some(param.hole(at)));
-        Word { typed, shown, from: None }
+    pub(super) fn placeholder(param: &Param<'_>, at: usize) -> Self {
+        let (typed, shown) = (param.example(at).into(), Some(param.placeholder(at)));
+        Item { typed, shown, from: None }
     }
 
     pub(super) fn push_text(&mut self, text: &OsStr) {
@@ -30,19 +30,19 @@ impl Word {
         }
     }
 
-    pub(super) fn push(&mut self, other: &Word) {
+    pub(super) fn push(&mut self, other: &Item) {
         match &other.shown {
             None => self.push_text(&other.typed),
-            Some(hole) => {
+            Some(placeholder) => {
                 let before = if self.typed.is_empty() { String::new() } else { self.text_shown() };
-                self.shown.get_or_insert(before).put(hole);
+                self.shown.get_or_insert(before).put(placeholder);
                 self.typed.push(&other.typed);
             }
         }
     }
 
     /// Whether something else is to be typed for it, or for a part of it.
-    pub(super) fn is_hole(&self) -> bool {
+    pub(super) fn is_placeholder(&self) -> bool {
         self.shown.is_some()
     }
 
@@ -56,7 +56,7 @@ pub(super) fn typed(line: &Line) -> Vec<&OsStr> {
     line.iter().map(|word| &*word.typed).collect()
 }
 
-/// A line as it is shown: quoted, with placeholders in the holes.
+/// A line as it is shown: quoted, with placeholders in the placeholders.
 #[inline(never)]
 pub(super) fn shown(root: &Command<'_>, line: &Line) -> String {
     let mut shown = root.program_name().to_owned();
@@ -83,7 +83,7 @@ pub(super) fn edited(line: &Line, edits: Vec<Edit>) -> Line {
     let mut edits = edits.into_iter().peekable();
     for at in 0..=line.len() {
         let from = line.get(at).and_then(|word| word.from);
-        let mut made = Word { from, ..Word::default() };
+        let mut made = Item { from, ..Item::default() };
         let (mut done, mut is_dropped) = (0, false);
         while let Some(edit) = edits.next_if(|edit| edit.order().0 == at) {
             match edit {
@@ -92,7 +92,7 @@ pub(super) fn edited(line: &Line, edits: Vec<Edit>) -> Line {
                 Edit::Replace { start, end, with, apart, .. } => {
                     made.push_text(&part(&line[at].typed, done, start));
                     if apart {
-                        new.push(std::mem::replace(&mut made, Word { from, ..Word::default() }));
+                        new.push(std::mem::replace(&mut made, Item { from, ..Item::default() }));
                     }
                     made.push(&with);
                     done = end;

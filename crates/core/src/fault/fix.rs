@@ -3,7 +3,7 @@
 //! words (`keep.rs`) may be chosen: the one that is alone at its cost. Whoever copies a line that is
 //! offered does so without thought; where several would do, none is.
 
-use super::{Class, Cost, Line, Offer, Repair, Repaired, Word};
+use super::{Class, Cost, Item, Line, Mended, Repair, Repaired};
 use std::ffi::{OsStr, OsString};
 
 use super::edit::{shown, typed};
@@ -35,7 +35,7 @@ impl<'d> Faults<'d> {
             return None;
         }
         let words = self.words().iter().enumerate();
-        let mut line: Line = words.map(|(at, word)| Word::typed(at, word)).collect();
+        let mut line: Line = words.map(|(at, word)| Item::typed(at, word)).collect();
         let mut left = WORDS / (line.len() + 1);
         let (root, around) = (self.path().root(), self.around().for_trial(Trial::Read));
         let mut told = Vec::new();
@@ -48,7 +48,7 @@ impl<'d> Faults<'d> {
                     return self.told(told, offer);
                 }
             };
-            // Names first: what stands behind one is only understood once it is known. What may be
+            // Names first: what stands after one is only understood once it is known. What may be
             // mended by leaving words out comes last, when what else is wrong with them is told.
             let on_line = now.list().iter().enumerate().filter(|(_, fault)| fault.is_on_line());
             let Some((pick, _)) = on_line.min_by_key(|(_, fault)| fault.turn()) else {
@@ -56,7 +56,7 @@ impl<'d> Faults<'d> {
             };
             let (repair, tried) = now.best(&line, pick, &around, left.min(READINGS));
             left -= tried;
-            // Behind an unknown command too little is known to guess at a text as well.
+            // After an unknown command too little is known to guess at a text as well.
             let is_known = |repair: &Repair| {
                 let is_command = |fault: &Fault<'_>| fault.kind() == FaultKind::CommandUnknown;
                 repair.cost.class != Class::Quoted || !self.list().iter().any(is_command)
@@ -72,7 +72,7 @@ impl<'d> Faults<'d> {
 
     /// What is told of faults that are all mended, but for those that are elsewhere. A trial sees no
     /// files: where nothing was to be mended, what is wrong is in one.
-    fn told(&self, mut told: Vec<usize>, offer: Option<Offer>) -> Option<Repaired> {
+    fn told(&self, mut told: Vec<usize>, offer: Option<Mended>) -> Option<Repaired> {
         if told.is_empty() {
             return None;
         }
@@ -86,22 +86,22 @@ impl<'d> Faults<'d> {
 
     /// A line that reads, if it may be copied without thought: nothing in it may be secret, its files
     /// can be read, and the program's own tests hold nothing against it.
-    fn offer(&self, line: &Line, outcome: Outcome<'_>) -> Option<Offer> {
+    fn offer(&self, line: &Line, outcome: Outcome<'_>) -> Option<Mended> {
         let is_of_file = |fault: &Fault<'_>| fault.kind() == FaultKind::FileUnread;
         if !self.dark().is_empty() || self.list().iter().any(is_of_file) {
             return None;
         }
         let root = self.path().root();
-        let has_holes = line.iter().any(Word::is_hole);
+        let has_placeholders = line.iter().any(Item::is_placeholder);
         if let Outcome::Reading(reading) = outcome {
             let names_file = reading.steps().iter().any(|step| step.meaning() == Meaning::File);
             let typed_line: Line =
-                self.words().iter().enumerate().map(|(at, word)| Word::typed(at, word)).collect();
+                self.words().iter().enumerate().map(|(at, word)| Item::typed(at, word)).collect();
             let trace = reading.into_trace();
             // Each repair kept what it did not touch; several of them may lose a word all the same.
             let is_kept = loses_nothing(self, &typed_line, line, &trace);
             let (words, around) = (typed(line), self.around().for_trial(Trial::Judged));
-            let judged = || match has_holes {
+            let judged = || match has_placeholders {
                 true => true,
                 false => {
                     let judged = root.read_around(Words::new(&words), around);
@@ -113,7 +113,7 @@ impl<'d> Faults<'d> {
             }
         }
         let shown = shown(root, line);
-        (shown.len() <= LONGEST).then_some(Offer { shown, has_holes })
+        (shown.len() <= LONGEST).then_some(Mended { shown, has_placeholders })
     }
 
     /// The best repair of a fault, if it is alone at its cost; and how many lines were read to find it.
@@ -181,7 +181,7 @@ impl<'d> Faults<'d> {
     }
 
     /// Whether a repaired line has less wrong with it, and nothing new. A name that is mended may show
-    /// what stands behind it, or is missing there, for the first time.
+    /// what stands after it, or is missing there, for the first time.
     fn is_better(&self, after: &Faults<'_>, pick: usize, repair: &Repair) -> bool {
         let names = |faults: &Faults<'_>| faults.list().iter().filter(|f| f.is_of_name()).count();
         if self.list()[pick].is_of_name() && repair.renames {

@@ -1,9 +1,9 @@
 //! What a repair must leave as it is. A word is *settled* if no fault of a name stands before it: then
 //! its parameter is known, and which of that one's words it is. A word that is not settled keeps its
 //! place all the same, or is taken by the name that is mended, or moves up by as many as that took.
-//! Behind an unknown command nothing is known, and all is free.
+//! After an unknown command nothing is known, and all is free.
 //!
-//! What reads is not lost, and what stands behind `--` stays there.
+//! What reads is not lost, and what stands after `--` stays there.
 
 use super::Use;
 use super::{Class, Line, Repair};
@@ -68,7 +68,7 @@ struct Change<'c> {
     mended: Vec<usize>,
     /// Parameters that values may be lost of.
     excused: Vec<usize>,
-    /// A value goes that stood twice: those behind it move up.
+    /// A value goes that stood twice: those after it move up.
     moves_up: bool,
     /// The first words that are not settled, and that are free.
     settled: usize,
@@ -239,7 +239,7 @@ impl<'c> Change<'c> {
         part(&line[used.step.word()].typed, bytes.start, bytes.end)
     }
 
-    /// Whether what stood behind `--` still does.
+    /// Whether what stood after `--` still does.
     fn keeps_protected(&self) -> bool {
         let end = |words: &[Vec<Use>]| {
             let is_end = |used: &Use| used.step.meaning() == Meaning::Terminator;

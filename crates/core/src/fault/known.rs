@@ -90,10 +90,10 @@ impl<'d> Faults<'d> {
         let Some(typed) = typed.to_str() else { return Default::default() };
         let is_dashed = typed.starts_with('-');
         let bare = bare(typed.as_bytes()).and_then(|bare| typed.get(typed.len() - bare.len()..));
-        // Dashes that no keyboard has: the name behind them may well be right.
+        // Dashes that no keyboard has: the name after them may well be right.
         let name = bare.unwrap_or_else(|| typed.trim_start_matches('-'));
         match name.as_bytes() {
-            // A letter of a cluster, behind one dash, or behind two.
+            // A letter of a cluster, after one dash, or after two.
             &[letter] => (1, self.near_letter(word, letter, typed)),
             _ if !is_dashed && bare.is_none() || name.chars().count() < 2 => Default::default(),
             _ => {
@@ -202,7 +202,7 @@ impl<'d> Faults<'d> {
         let Some((_, typed)) = self.named(fault) else { return Default::default() };
         let seen = self.path().leaf().subcommands().iter().filter(|command| !command.is_hidden());
         let mut names = seen.flat_map(|command| command.shown_names());
-        // No command is called so; and what is behind the sign is not to be lost.
+        // No command is called so; and what is after the sign is not to be lost.
         let typed = if typed.as_encoded_bytes().contains(&b'=') { Cow::default() } else { typed };
         typed.to_str().map_or_else(Default::default, |typed| near(typed, &mut names))
     }

@@ -51,24 +51,24 @@ struct Mark {
 /// What came of the search for a line that reads.
 struct Repaired {
     /// The line, where it may be offered.
-    offer: Option<Offer>,
+    offer: Option<Mended>,
     /// The places of the faults to be told. The others went away when these were mended: a word is
     /// only one too many because the option that it is the value of is misspelt.
     told: Vec<usize>,
 }
 
 /// A repaired line that reads.
-struct Offer {
-    /// The line as it is shown: quoted, with placeholders in the holes.
+struct Mended {
+    /// The line as it is shown: quoted, with placeholders in the placeholders.
     shown: String,
-    /// Whether there are holes: then it is an outline, not a fix.
-    has_holes: bool,
+    /// Whether there are placeholders: then it is an outline, not a fix.
+    has_placeholders: bool,
 }
 
 /// A word of a line that is being repaired.
 #[derive(Clone, Default)]
-struct Word {
-    /// As it is read again: with an example in each hole.
+struct Item {
+    /// As it is read again: with an example in each placeholder.
     typed: OsString,
     /// As it is shown, where that is not just the typed word, quoted.
     shown: Option<String>,
@@ -77,13 +77,13 @@ struct Word {
 }
 
 /// A line that is being repaired.
-type Line = Vec<Word>;
+type Line = Vec<Item>;
 
 /// What is done to a line.
 enum Edit {
     /// The bytes from `start` to `end` of a word give way to something else; `apart`, which then
     /// begins a word of its own.
-    Replace { word: usize, start: usize, end: usize, with: Word, apart: bool },
+    Replace { word: usize, start: usize, end: usize, with: Item, apart: bool },
     /// Words are put in front of a word.
     Insert { word: usize, words: Line },
     /// A word is left out.

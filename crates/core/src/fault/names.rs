@@ -2,7 +2,7 @@
 //! line, or the names of commands that were left out.
 
 use super::fix::READINGS;
-use super::{Bench, Class, Cost, Edit, Word};
+use super::{Bench, Class, Cost, Edit, Item};
 
 impl Bench<'_, '_> {
     pub(super) fn option_unknown(&mut self) {
@@ -27,19 +27,19 @@ impl Bench<'_, '_> {
         let is_asking = matches!(bytes, b"-version" | b"-V" | b"-help");
         let is_no_operand = bytes.starts_with(b"--") || is_asking;
         if !is_no_operand && self.repairs.is_empty() && owners.is_empty() {
-            self.insert(word, vec![Word::text("--".as_ref())]);
+            self.insert(word, vec![Item::text("--".as_ref())]);
             self.repairs.iter_mut().for_each(|repair| repair.renames = false);
         }
     }
 
     /// Another name for an unknown one. A letter in a cluster has no dash of its own, and none takes a
-    /// value behind `=`.
+    /// value after `=`.
     fn rename(&mut self, cost: Cost, name: &str) {
         let Some((word, start, end)) = self.place() else { return };
-        let with = Word::text(name[usize::from(start > 0)..].as_ref());
+        let with = Item::text(name[usize::from(start > 0)..].as_ref());
         let mut edits = vec![Edit::Replace { word, start, end, with, apart: false }];
         if !name.starts_with("--") && self.bytes(word).get(end) == Some(&b'=') {
-            let with = Word::default();
+            let with = Item::default();
             edits.push(Edit::Replace { word, start: end, end: end + 1, with, apart: true });
         }
         self.add(cost, edits);
@@ -65,8 +65,8 @@ impl Bench<'_, '_> {
         self.add_line(Cost { moved: 1 + taken, ..Class::Moved.at(0) }, line);
     }
 
-    /// An option in front of the command that takes it moves behind: alone, or with a word or two
-    /// behind it as its value.
+    /// An option in front of the command that takes it moves to after that: alone, or with a word or two
+    /// after it as its value.
     fn move_behind(&mut self, word: usize) {
         let above = self.faults.trace().leaf_before(word);
         let rest = &self.line[word..];
@@ -88,7 +88,7 @@ impl Bench<'_, '_> {
         for names in
             self.faults.owners(self.fault, reached).iter().filter(|names| !names.is_empty())
         {
-            self.insert(word, names.iter().map(|name| Word::text(name.as_ref())).collect());
+            self.insert(word, names.iter().map(|name| Item::text(name.as_ref())).collect());
         }
     }
 
@@ -97,7 +97,7 @@ impl Bench<'_, '_> {
         // A command of that name further down the tree: what is above it was left out.
         let ways = self.faults.ways_to(self.fault);
         for names in &ways {
-            self.insert(word, names.iter().map(|name| Word::text(name.as_ref())).collect());
+            self.insert(word, names.iter().map(|name| Item::text(name.as_ref())).collect());
             self.move_in_front(word, names);
         }
         if ways.is_empty() {
@@ -108,7 +108,7 @@ impl Bench<'_, '_> {
         }
     }
 
-    /// `add hive D1`: the names that lead to a command stand behind it.
+    /// `add hive D1`: the names that lead to a command stand after it.
     fn move_in_front(&mut self, word: usize, names: &[&str]) {
         let behind = self.line.iter().skip(word + 1).zip(names);
         if behind.filter(|(word, name)| word.typed == **name).count() == names.len() {

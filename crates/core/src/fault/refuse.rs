@@ -121,7 +121,7 @@ fn is_phrase<'w>(
 const fn miss_phrase<'w>(wording: &Wording<'w>, miss: &Miss) -> &'w str {
     match miss {
         Miss::Fraction => wording.not_whole,
-        Miss::Letters => wording.letters_behind,
+        Miss::Letters => wording.letters_after,
         Miss::Ending => wording.other_ending,
         Miss::Scheme => wording.scheme,
         Miss::NoScheme => wording.no_scheme,
@@ -230,9 +230,9 @@ fn takes_such(
 /// A value that is missing, or the rest of one of several words.
 pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     let Some(param) = fault.param() else { return String::new() };
-    let all = param.holes(0);
+    let all = param.placeholders(0);
     if fault.count() > 0 {
-        return fill(wording.value_rest, &[name, &all, &param.holes(fault.count())]);
+        return fill(wording.value_rest, &[name, &all, &param.placeholders(fault.count())]);
     }
     if param.kinds().len() > 1 {
         return fill(wording.value_missing, &[name, &all]);

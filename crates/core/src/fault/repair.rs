@@ -1,7 +1,7 @@
 //! What may help against a fault: a few repairs each, the likely ones first. Whether one does is seen
 //! when the line is read again.
 
-use super::{Bench, Class, Cost, Edit, Line, Repair, Word};
+use super::{Bench, Class, Cost, Edit, Item, Line, Repair};
 use std::ffi::{OsStr, OsString};
 
 use super::edit::edited;
@@ -45,14 +45,14 @@ impl<'d> Faults<'d> {
 }
 
 impl<'d> Bench<'_, 'd> {
-    /// Adds the line with some edits made. What stands in a hole is an example that was not typed, so
+    /// Adds the line with some edits made. What stands in a placeholder is an example that was not typed, so
     /// nothing is made of a part of it.
     #[inline(never)]
     pub(super) fn add(&mut self, cost: Cost, edits: Vec<Edit>) {
         let cuts = |edit: &Edit| match edit {
             Edit::Replace { word, start, end, .. } => {
                 let word = &self.line[*word];
-                word.is_hole() && (*start > 0 || *end < word.typed.len())
+                word.is_placeholder() && (*start > 0 || *end < word.typed.len())
             }
             _ => false,
         };
@@ -70,7 +70,7 @@ impl<'d> Bench<'_, 'd> {
 
     pub(super) fn replace(&mut self, cost: Cost, with: &str) {
         if let Place::At { word, start, end } = self.fault.place() {
-            let with = Word::text(with.as_ref());
+            let with = Item::text(with.as_ref());
             self.add(cost, vec![Edit::Replace { word, start, end, with, apart: false }]);
         }
     }
@@ -118,14 +118,14 @@ impl<'d> Bench<'_, 'd> {
     }
 
     /// Something attached to what takes nothing: a value that the letter in front takes only attached
-    /// to its long name; or, behind a flag, a word that says which.
+    /// to its long name; or, after a flag, a word that says which.
     fn value_unwanted(&mut self) {
         let Some((word, start, end)) = self.place() else { return };
         let Some(param) = self.fault.param() else { return };
         let attached = part(&self.line[word].typed, start, end).into_owned();
         if param.is_attached() {
             // `-cwhen` means `--color=when`; letters in front stay a word of their own.
-            let mut with = Word::text((param.spelled() + "=").as_ref());
+            let mut with = Item::text((param.spelled() + "=").as_ref());
             let equals = usize::from(attached.as_encoded_bytes().starts_with(b"="));
             with.push_text(&part(&attached, equals, attached.len()));
             let (from, apart) = if start > 2 { (start - 1, true) } else { (0, false) };
@@ -148,7 +148,7 @@ impl<'d> Bench<'_, 'd> {
             // What says neither is not left out.
             _ => return,
         };
-        let with = Word::text(name.as_ref());
+        let with = Item::text(name.as_ref());
         let edit = Edit::Replace { word, start: 0, end, with, apart: false };
         self.add(Class::Spelled.at(1), vec![edit]);
     }
@@ -162,9 +162,9 @@ impl<'d> Bench<'_, 'd> {
         let value = part(&self.line[word].typed, value, end).into_owned();
         let values = value.to_str().map(|text| text.trim_start_matches('=').split(','));
         let mut values: Line =
-            values.into_iter().flatten().map(|value| Word::text(value.as_ref())).collect();
+            values.into_iter().flatten().map(|value| Item::text(value.as_ref())).collect();
         if values.len() != param.kinds().len() {
-            values = vec![Word::text(&value)];
+            values = vec![Item::text(&value)];
         }
         let rest = values.split_off(1);
         let mut edits = vec![Edit::Insert { word: word + 1, words: rest }];
@@ -174,8 +174,8 @@ impl<'d> Bench<'_, 'd> {
         self.add(Class::Attached.at(1), edits);
     }
 
-    /// A value that is refused gives way to the choice that is near it, or to a hole; or its word
-    /// stands where a value was left out. A value of several words has a hole for each.
+    /// A value that is refused gives way to the choice that is near it, or to a placeholder; or its word
+    /// stands where a value was left out. A value of several words has a placeholder for each.
     fn value(&mut self) {
         let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
             return;
@@ -187,7 +187,7 @@ impl<'d> Bench<'_, 'd> {
         let typed = part(&self.line[word].typed, start, end).into_owned();
         if self.faults.is_of_letter(self.fault) && param.accepts(part(&typed, 1, typed.len())) {
             // `-t=7`: a letter takes its value without the sign, or as the next word.
-            let (end, with) = (start + 1, Word::default());
+            let (end, with) = (start + 1, Item::default());
             let edit = Edit::Replace { word, start, end, with, apart: true };
             return self.add(Class::Attached.at(1), vec![edit]);
         }
@@ -199,16 +199,17 @@ impl<'d> Bench<'_, 'd> {
             None => Default::default(),
         };
         for near in &nearest {
-            self.fill(Class::Spelled.at(distance), Word::text(near.as_ref()));
+            self.fill(Class::Spelled.at(distance), Item::text(near.as_ref()));
         }
         let is_near = !nearest.is_empty() || !is_option && self.fill_other_case(&typed, param);
         if start == 0 && !(is_option && self.fits_behind(word, param)) {
-            let words: Line = (at..param.kinds().len()).map(|at| Word::hole(param, at)).collect();
+            let words: Line =
+                (at..param.kinds().len()).map(|at| Item::placeholder(param, at)).collect();
             self.insert(word, words);
         }
         // What is an option here is not thrown away.
         if !is_near && !is_option {
-            self.fill(Class::Inserted.at(1), Word::hole(param, at));
+            self.fill(Class::Inserted.at(1), Item::placeholder(param, at));
         }
     }
 
@@ -234,37 +235,37 @@ impl<'d> Bench<'_, 'd> {
         others.extend(number.map(|number| "-".to_owned() + number));
         let mut is_near = false;
         for other in others.iter().filter(|other| *other != typed && param.accepts(other)) {
-            self.fill(Class::Spelled.at(0), Word::text(other.as_ref()));
+            self.fill(Class::Spelled.at(0), Item::text(other.as_ref()));
             is_near = true;
         }
         is_near
     }
 
-    /// Puts something else in the place of a value, and holes in those of the words behind it that
+    /// Puts something else in the place of a value, and placeholders in those of the words after it that
     /// belong to it.
-    fn fill(&mut self, cost: Cost, with: Word) {
+    fn fill(&mut self, cost: Cost, with: Item) {
         let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
             return;
         };
-        // Behind a letter a hole would look like letters of the cluster; behind a delimiter or
+        // After a letter a placeholder would look like letters of the cluster; after a delimiter or
         // an `=` it does not.
         let before = start.checked_sub(1).map(|at| self.bytes(word)[at]);
         let apart = before.is_some_and(|byte| byte.is_ascii_alphanumeric());
         let mut edits = vec![Edit::Replace { word, start, end, with, apart }];
         for next in 1..=self.fault.more() {
-            let (word, with) = (word + next, Word::hole(param, self.fault.which() + next));
+            let (word, with) = (word + next, Item::placeholder(param, self.fault.which() + next));
             let end = self.line[word].typed.len();
             edits.push(Edit::Replace { word, start: 0, end, with, apart: false });
         }
         self.add(cost, edits);
     }
 
-    /// Whether the word behind one would do for a parameter: what stands between may be misplaced.
+    /// Whether the word after one would do for a parameter: what stands between may be misplaced.
     fn fits_behind(&self, word: usize, param: &Param<'_>) -> bool {
         self.line.get(word + 1).is_some_and(|next| param.accepts(&next.typed))
     }
 
-    /// `-fc 6`: the letter that takes a value stands before others that take none. It moves behind
+    /// `-fc 6`: the letter that takes a value stands before others that take none. It moves after
     /// them. Tells whether the word is such a one.
     fn letters_behind(&mut self, word: usize, start: usize, param: &Param<'d>) -> bool {
         let bytes = self.bytes(word);
@@ -283,19 +284,19 @@ impl<'d> Bench<'_, 'd> {
         moved.push(part(whole, letter, start));
         let end = whole.len();
         let edit = |moved: &OsString| {
-            let with = Word::text(moved);
+            let with = Item::text(moved);
             Edit::Replace { word, start: 0, end, with, apart: false }
         };
         self.add(Cost { moved: 1, ..Class::Moved.at(0) }, vec![edit(&moved)]);
-        let words = (0..param.kinds().len()).map(|at| Word::hole(param, at)).collect();
-        let hole = Edit::Insert { word: word + 1, words };
-        self.add(Class::Inserted.at(1), vec![edit(&moved), hole]);
+        let words = (0..param.kinds().len()).map(|at| Item::placeholder(param, at)).collect();
+        let placeholder = Edit::Insert { word: word + 1, words };
+        self.add(Class::Inserted.at(1), vec![edit(&moved), placeholder]);
         true
     }
 }
 
 /// Where a value begins that is attached to a name, and where the name ends: at the `=` of a long
-/// name, behind the letter of a short one.
+/// name, after the letter of a short one.
 fn attached(word: &[u8], start: usize) -> (usize, usize) {
     let is_long = word.starts_with(b"--");
     match word.iter().position(|&byte| byte == b'=') {
@@ -304,25 +305,25 @@ fn attached(word: &[u8], start: usize) -> (usize, usize) {
     }
 }
 
-/// More holes than that nobody fills: then what is missing is shown in part, and no line is offered.
-const MOST_HOLES: u32 = 40;
+/// More placeholders than that nobody fills: then what is missing is shown in part, and no line is offered.
+const MOST_PLACEHOLDERS: u32 = 40;
 
 /// What goes where something is missing.
 fn missing(fault: &Fault<'_>) -> Line {
     let Some(param) = fault.param() else { return Line::new() };
     let words = param.kinds().len();
-    let holes = |from, to| (from..to).map(|at| Word::hole(param, at));
-    let name = || Word::text(param.spelled().as_ref());
+    let placeholders = |from, to| (from..to).map(|at| Item::placeholder(param, at));
+    let name = || Item::text(param.spelled().as_ref());
     match (fault.kind(), param.role()) {
-        (FaultKind::ValueMissing, _) => holes(fault.count(), words).collect(),
+        (FaultKind::ValueMissing, _) => placeholders(fault.count(), words).collect(),
         (kind, Role::Option) => {
             let times = if kind == FaultKind::OptionMissing { param.times().min } else { 1 };
-            let once = |_| std::iter::once(name()).chain(holes(0, words));
-            (0..times.clamp(1, MOST_HOLES)).flat_map(once).collect()
+            let once = |_| std::iter::once(name()).chain(placeholders(0, words));
+            (0..times.clamp(1, MOST_PLACEHOLDERS)).flat_map(once).collect()
         }
         _ => {
-            let wanted = param.given_word_count().min.min(MOST_HOLES) as usize;
-            holes(fault.count(), wanted.max(fault.count() + 1)).collect()
+            let wanted = param.given_word_count().min.min(MOST_PLACEHOLDERS) as usize;
+            placeholders(fault.count(), wanted.max(fault.count() + 1)).collect()
         }
     }
 }

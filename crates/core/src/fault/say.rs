@@ -68,15 +68,15 @@ impl<'d> Faults<'d> {
                 wording.command_missing.to_owned() + colon + &listed
             }
             FaultKind::OperandMissing => {
-                let hole = |fault: &Fault<'d>| {
-                    fault.param().map(|param| param.hole(fault.count())).unwrap_or_default()
+                let placeholder = |fault: &Fault<'d>| {
+                    fault.param().map(|param| param.placeholder(fault.count())).unwrap_or_default()
                 };
                 match group.len() {
                     1 => {
-                        let missing = fill(wording.operand_missing, &[&hole(fault)]);
+                        let missing = fill(wording.operand_missing, &[&placeholder(fault)]);
                         with_help(wording, missing, fault)
                     }
-                    _ => fill(wording.operands_missing, &[&self.listed(group, hole)]),
+                    _ => fill(wording.operands_missing, &[&self.listed(group, placeholder)]),
                 }
             }
             FaultKind::OperandExtra => {
@@ -130,7 +130,7 @@ impl<'d> Faults<'d> {
         let wording = self.path().root().phrases();
         let Some(&fault) = group.first() else { return String::new() };
         if let Some(param) = fault.param().filter(|param| param.is_attached()) {
-            let long = param.spelled() + "=" + &param.hole(0);
+            let long = param.spelled() + "=" + &param.placeholder(0);
             return fill(wording.value_apart, &[&self.letter_before(fault), &long]);
         }
         let names = self.listed(group, |fault| self.name_before(fault));
@@ -252,7 +252,7 @@ impl<'d> Faults<'d> {
     }
 
     /// Bytes of a word as a sentence shows them, dots for what may be secret: a long one is cut in its
-    /// middle, or behind its beginning where it has wide characters.
+    /// middle, or after its beginning where it has wide characters.
     fn shown_part(&self, word: usize, start: usize, end: usize) -> String {
         cut(&quoted(&self.dark().shown(self.words(), word, start, end)))
     }

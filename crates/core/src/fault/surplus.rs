@@ -2,7 +2,7 @@
 //! that stands twice; and against a broken rule that asks for more. Nothing else is left out: what was
 //! typed was meant.
 
-use super::{Bench, Class, Edit, Line, Word};
+use super::{Bench, Class, Edit, Item, Line};
 use crate::declare::{Noun, Param, Role, Sort};
 use crate::read::{FaultKind, Meaning, Place, Step};
 use crate::text::part;
@@ -32,14 +32,14 @@ impl Bench<'_, '_> {
         let Some(before) = before.filter(|step| step.meaning() == Meaning::Name) else { return };
         let (start, end) = (before.bytes().start, before.bytes().end);
         if let Some(param) = self.faults.trace().param(before).filter(|param| param.is_attached()) {
-            let mut with = Word::text((param.spelled() + "=").as_ref());
+            let mut with = Item::text((param.spelled() + "=").as_ref());
             with.push_text(&self.line[word].typed);
             let edit = Edit::Replace { word: word - 1, start, end, with, apart: start > 1 };
             self.add(Class::Attached.at(1), vec![edit, Edit::Drop { word }]);
         }
     }
 
-    /// Words behind a text that read as one text with it: `the old orchard`.
+    /// Words after a text that read as one text with it: `the old orchard`.
     fn quote(&mut self, word: usize) {
         let trace = &self.faults.trace();
         let is_extra = |at: &usize| {
@@ -48,8 +48,8 @@ impl Bench<'_, '_> {
                     && matches!(fault.place(), Place::At { word, .. } if word == *at)
             })
         };
-        // What stands in a hole was not typed.
-        let text = word.checked_sub(1).filter(|text| !self.line[*text].is_hole());
+        // What stands in a placeholder was not typed.
+        let text = word.checked_sub(1).filter(|text| !self.line[*text].is_placeholder());
         let Some(text) = text else { return };
         let last = (word..self.line.len()).take(MOST_QUOTED + 1).take_while(is_extra).last();
         let value = trace.steps().iter().rfind(|step| step.word() == text && step.is_of_value());
@@ -76,7 +76,7 @@ impl Bench<'_, '_> {
             joined.push(&self.line[at].typed);
         }
         let (start, end) = (0, self.line[text].typed.len());
-        let with = Word::text(&joined);
+        let with = Item::text(&joined);
         let mut edits = vec![Edit::Replace { word: text, start, end, with, apart: false }];
         edits.extend((word..=last).map(|word| Edit::Drop { word }));
         self.add(Class::Quoted.at(last - text), edits);
@@ -130,7 +130,7 @@ impl Bench<'_, '_> {
         if bytes != (start..end) {
             let (start, end) =
                 if start > bytes.start { (start - 1, end) } else { (start, end + 1) };
-            let edit = Edit::Replace { word, start, end, with: Word::default(), apart: false };
+            let edit = Edit::Replace { word, start, end, with: Item::default(), apart: false };
             return self.add(Class::Dropped.at(1), vec![edit]);
         }
         let name = match step.meaning() {
@@ -188,9 +188,9 @@ fn dropped(steps: &[Step], name: usize, line: &Line) -> Vec<Edit> {
     let is_whole = bytes.start == 0 && end == line[word].typed.len();
     let mut edits = vec![match bytes.start {
         _ if is_whole => Edit::Drop { word },
-        // The dash of a cluster stays for the letters behind.
-        0 => Edit::Replace { word, start: 1, end, with: Word::default(), apart: false },
-        start => Edit::Replace { word, start, end, with: Word::default(), apart: false },
+        // The dash of a cluster stays for the letters after.
+        0 => Edit::Replace { word, start: 1, end, with: Item::default(), apart: false },
+        start => Edit::Replace { word, start, end, with: Item::default(), apart: false },
     }];
     let behind = values.iter().map(|value| value.word()).filter(|&value| value != word);
     edits.extend(behind.map(|word| Edit::Drop { word }));
@@ -201,10 +201,10 @@ fn dropped(steps: &[Step], name: usize, line: &Line) -> Vec<Edit> {
 fn given(param: &Param<'_>) -> Line {
     let mut words = Line::new();
     if param.role() != Role::Operand {
-        words.push(Word::text(param.spelled().as_ref()));
+        words.push(Item::text(param.spelled().as_ref()));
     }
     if !param.is_attached() {
-        words.extend((0..param.kinds().len()).map(|at| Word::hole(param, at)));
+        words.extend((0..param.kinds().len()).map(|at| Item::placeholder(param, at)));
     }
     words
 }

@@ -12,13 +12,13 @@ use crate::text::{digits, in_order};
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 1_000_000;
 
-/// An unknown option, or one that was taken for a value, and what stands behind it.
+/// An unknown option, or one that was taken for a value, and what stands after it.
 struct Unknown<'d> {
     /// Parameters that are nearly called so, or are so elsewhere.
     params: Vec<&'d Param<'d>>,
-    /// The words behind it that it would take.
+    /// The words after it that it would take.
     words: std::ops::Range<usize>,
-    /// As many operands behind it are told to be too many than really are.
+    /// As many operands after it are told to be too many than really are.
     surplus: usize,
 }
 
@@ -111,7 +111,7 @@ impl<'d> Faults<'d> {
         Some(Unknown { params, words: word + 1..word + 1 + count, surplus })
     }
 
-    /// How many words behind one, up to some, an option in it would take; and how many of them read as
+    /// How many words after one, up to some, an option in it would take; and how many of them read as
     /// operands, so that each pushes another one out.
     fn words_behind(&self, word: usize, most: usize) -> (usize, usize) {
         let steps = self.trace().steps();
@@ -133,7 +133,7 @@ impl<'d> Faults<'d> {
         (count, surplus)
     }
 
-    /// An option was taken for a value: the word behind it may be that.
+    /// An option was taken for a value: the word after it may be that.
     fn value_behind(&self, fault: &Fault<'d>) -> Option<Unknown<'d>> {
         let Place::At { word, .. } = fault.place() else { return None };
         let next = self.words().word(word + 1);

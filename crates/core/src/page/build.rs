@@ -3,7 +3,7 @@
 use super::markdown::paragraphs;
 use super::{Body, Entry, Layout, Page, Section, facts, synopsis};
 use crate::declare::{Command, Param, Role};
-use crate::read::{Length, Path, Reach};
+use crate::read::{CommandPath, PageLength, Reach};
 use crate::text::{Put, digits, in_order};
 use crate::wording::{Wording, fill};
 
@@ -12,19 +12,19 @@ const MOST: usize = 12;
 /// The status of a refused line.
 const REFUSED: u8 = 2;
 
-pub(super) fn page<'d>(path: &Path<'d>, length: Length) -> Page<'d> {
+pub(super) fn page<'d>(path: &CommandPath<'d>, length: PageLength) -> Page<'d> {
     let command = path.leaf();
     let wording = path.root().phrases();
     let mut page =
         Page { title: path.text(), summary: command.summary_text(), sections: Vec::new() };
     page.add(wording.usage, Body::Synopsis(synopsis::pieces(command, wording)));
-    if length == Length::Full && !command.description_text().is_empty() {
+    if length == PageLength::Full && !command.description_text().is_empty() {
         page.add(wording.about, Body::Text(paragraphs(command.description_text())));
     }
     let entries = entries(path, length, wording);
     match length {
-        Length::Short => page.add_first(entries, path, wording),
-        Length::Full => {
+        PageLength::Short => page.add_first(entries, path, wording),
+        PageLength::Full => {
             for (heading, entries) in entries {
                 page.add_entries(heading, Layout::Column, entries);
             }
@@ -54,7 +54,7 @@ impl<'d> Page<'d> {
     }
 
     /// The first entries, and how many more there are.
-    fn add_first(&mut self, groups: Vec<Group<'d>>, path: &Path<'d>, wording: &Wording) {
+    fn add_first(&mut self, groups: Vec<Group<'d>>, path: &CommandPath<'d>, wording: &Wording) {
         let mut left = MOST;
         let mut more = 0;
         for (heading, mut entries) in groups {
@@ -89,7 +89,7 @@ impl<'d> Page<'d> {
     }
 }
 
-fn entries<'d>(path: &Path<'d>, length: Length, wording: &'d Wording) -> Vec<Group<'d>> {
+fn entries<'d>(path: &CommandPath<'d>, length: PageLength, wording: &'d Wording) -> Vec<Group<'d>> {
     let command = path.leaf();
     let (mut commands, mut operands, mut options) = (Vec::new(), Vec::new(), Vec::new());
     for command in command.subcommands() {
@@ -125,7 +125,7 @@ fn entries<'d>(path: &Path<'d>, length: Length, wording: &'d Wording) -> Vec<Gro
 
 /// What every command of the path accepts, the root's own first, and then what is usual. A name that a
 /// nearer command has for something else is left out.
-fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
+fn anywhere(path: &CommandPath<'_>, length: PageLength, wording: &Wording) -> Vec<Entry> {
     let reach = Reach::of(path, path.root().usual_params());
     let is_root = path.0.len() == 1;
     let mut entries = Vec::new();
@@ -147,7 +147,7 @@ fn anywhere(path: &Path<'_>, length: Length, wording: &Wording) -> Vec<Entry> {
     entries
 }
 
-fn entry(param: &Param<'_>, command: &Command<'_>, length: Length, wording: &Wording) -> Entry {
+fn entry(param: &Param<'_>, command: &Command<'_>, length: PageLength, wording: &Wording) -> Entry {
     entry_as(param, (param.letter(), param.long()), command, length, wording)
 }
 
@@ -156,14 +156,15 @@ fn entry_as(
     param: &Param<'_>,
     (letter, long): (Option<char>, Option<&str>),
     command: &Command<'_>,
-    length: Length,
+    length: PageLength,
     wording: &Wording,
 ) -> Entry {
     let mut name = String::new();
     if param.role() != Role::Operand {
         facts::push_names(&mut name, letter, long);
     }
-    let (mut hole, mut help) = (param.holes(0), facts::help(param, command, length, wording));
+    let (mut placeholder, mut help) =
+        (param.placeholders(0), facts::help(param, command, length, wording));
     if let Some(alone) = param.alone()
         && param.help().is_empty()
     {
@@ -173,14 +174,14 @@ fn entry_as(
     }
     if param.is_attached() {
         // Attached to the long name only.
-        hole = String::new();
-        name.put(&("[=".to_owned() + &param.hole(0) + "]"));
+        placeholder = String::new();
+        name.put(&("[=".to_owned() + &param.placeholder(0) + "]"));
     }
     let (description, offers) = match length {
-        Length::Short => Default::default(),
-        Length::Full => (paragraphs(param.description()), facts::offers(param)),
+        PageLength::Short => Default::default(),
+        PageLength::Full => (paragraphs(param.description()), facts::offers(param)),
     };
-    Entry { name, hole, help, description, offers }
+    Entry { name, placeholder, help, description, offers }
 }
 
 fn examples(command: &Command<'_>) -> Vec<Entry> {

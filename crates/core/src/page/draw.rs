@@ -8,13 +8,13 @@ use crate::text::{Ink, Look, Sheet, columns};
 
 /// The widest gutter.
 const GUTTER: usize = 14;
-/// Columns behind the longest heading.
+/// Columns after the longest heading.
 const GAP: usize = 3;
-/// The widest column of names, the space behind them included.
+/// The widest column of names, the space after them included.
 const NAMES: usize = 26;
-/// Columns behind a name.
+/// Columns after a name.
 const NAME_GAP: usize = 4;
-/// Columns behind the widest of names that their help stands close to.
+/// Columns after the widest of names that their help stands close to.
 const CLOSE_GAP: usize = 2;
 /// Help is not set in fewer columns, if it can be helped.
 const HELP: usize = 32;
@@ -89,13 +89,13 @@ impl Page<'_> {
 
 impl Entry {
     fn columns(&self) -> usize {
-        let space = usize::from(!self.name.is_empty() && !self.hole.is_empty());
-        columns(&self.name) + space + columns(&self.hole)
+        let space = usize::from(!self.name.is_empty() && !self.placeholder.is_empty());
+        columns(&self.name) + space + columns(&self.placeholder)
     }
 }
 
 impl Drawing {
-    /// The path, and the pieces behind it; further lines hang below the first piece.
+    /// The path, and the pieces after it; further lines hang below the first piece.
     fn synopsis(&mut self, path: &str, pieces: &[String]) {
         let (width, sheet) = (self.sheet.look.width.min(SYNOPSIS), &mut self.sheet);
         sheet.pad(self.left).put(Ink::Name, path);
@@ -123,10 +123,10 @@ impl Drawing {
                 if self.help.is_some() { &entry.name } else { entry.name.trim_start_matches(' ') };
             sheet.pad(self.left).put(Ink::Name, name);
             if !name.is_empty() {
-                let at = sheet.column() + usize::from(!entry.hole.is_empty());
+                let at = sheet.column() + usize::from(!entry.placeholder.is_empty());
                 sheet.pad(at);
             }
-            sheet.put(Ink::Hole, &entry.hole);
+            sheet.put(Ink::Placeholder, &entry.placeholder);
             if !entry.help.is_empty() || entry.description.is_empty() {
                 sheet.beside(column, &entry.help);
             } else if sheet.column() + 2 > column {
@@ -140,7 +140,7 @@ impl Drawing {
         }
     }
 
-    /// Entries from a column on, with their help right behind the widest name.
+    /// Entries from a column on, with their help right after the widest name.
     fn close(&mut self, entries: &[Entry], column: usize) {
         let mut widest = 0;
         for entry in entries {

@@ -1,9 +1,9 @@
-//! What a declaration says about a value, as a sentence behind the help. What the help says already is
+//! What a declaration says about a value, as a sentence after the help. What the help says already is
 //! not said again.
 
 use super::Entry;
 use crate::declare::{Command, FromWord, Kind, Noun, Param, Role, Rule, Sort, Times, is_record};
-use crate::read::Length;
+use crate::read::PageLength;
 use crate::text::{DOTS, Put};
 use crate::wording::{Wording, fill};
 
@@ -11,7 +11,7 @@ use crate::wording::{Wording, fill};
 pub(crate) fn help(
     param: &Param<'_>,
     command: &Command<'_>,
-    length: Length,
+    length: PageLength,
     wording: &Wording,
 ) -> String {
     let mut facts = Facts { param, wording, text: param.help().to_owned(), between: wording.colon };
@@ -37,7 +37,7 @@ pub(crate) fn help(
 /// Whether nothing is said of a parameter, or no more than its type.
 pub(crate) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> bool {
     let of_alone = param.alone().map_or_else(String::new, |alone| alone.help(&[], wording));
-    let said = help(param, command, Length::Full, wording) + &of_alone;
+    let said = help(param, command, PageLength::Full, wording) + &of_alone;
     let is_type = |kind: &&Kind| kind.is_number() && wording.noun(kind).0 == said;
     said.is_empty() || param.kinds().first().is_some_and(is_type)
 }
@@ -78,7 +78,7 @@ impl Facts<'_> {
     }
 
     /// What the value is: the choices, what must be at a path, what the validators allow; else its type.
-    fn add_value(&mut self, length: Length) {
+    fn add_value(&mut self, length: PageLength) {
         let (param, wording) = (self.param, self.wording);
         let kinds = param.kinds();
         let is_list = |kind: &Kind| matches!(kind.noun(), Noun::Choice | Noun::Truth);
@@ -86,7 +86,7 @@ impl Facts<'_> {
             && is_list(kind)
         {
             // In full they are listed below, where they have help of their own.
-            if length == Length::Short || !is_explained(kind) {
+            if length == PageLength::Short || !is_explained(kind) {
                 self.add(&wording.noun(kind).0);
             }
             return;
@@ -256,7 +256,7 @@ pub(super) fn offers(param: &Param<'_>) -> Vec<Entry> {
 /// How often it may be given, where that is more than once.
 fn again(param: &Param<'_>, wording: &Wording) -> String {
     let Times { min, max } = param.given_times();
-    // Words of an operand stand behind each other, or several within one; an option is given again.
+    // Words of an operand stand after each other, or several within one; an option is given again.
     let [exactly, up_to, range] = match param.role() == Role::Operand || param.delimiter().is_some()
     {
         true => [wording.count_exactly, wording.count_up_to, wording.count_range],

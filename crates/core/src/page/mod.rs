@@ -1,6 +1,6 @@
 //! Stage 4, pages: a command becomes a page, a page becomes text.
 //!
-//! In comes the [`Path`](crate::Path) to a command; out goes a [`Page`] of sections, built once and then drawn
+//! In comes the [`CommandPath`](crate::CommandPath) to a command; out goes a [`Page`] of sections, built once and then drawn
 //! for a terminal or a pipe.
 //!
 //! * `build.rs`: which sections there are, and their entries.
@@ -15,18 +15,18 @@ pub(crate) mod facts;
 mod markdown;
 mod synopsis;
 
-use crate::read::Length;
+use crate::read::PageLength;
 
 /// The help of one command, as sections; see [`Page::of`] and [`Page::draw`].
 ///
 /// ```
-/// use clavret_core::{Command, Length, Look, Operand, Page, Path};
+/// use clavret_core::{Command, PageLength, Look, Operand, Page, CommandPath};
 /// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
 /// static INSPECT: Command = Command::new("inspect")
 ///     .summary("record what an inspection found")
 ///     .takes(&[HIVE.param()]);
 ///
-/// let page = Page::of(&Path::of(&INSPECT), Length::Full);
+/// let page = Page::of(&CommandPath::of(&INSPECT), PageLength::Full);
 /// assert_eq!(page.draw(Look::PLAIN), "\
 /// inspect   record what an inspection found
 ///
@@ -53,7 +53,7 @@ struct Section<'d> {
 
 #[derive(Debug, Clone)]
 enum Body {
-    /// Pieces behind the path of the command, which a line is not broken within.
+    /// Pieces after the path of the command, which a line is not broken within.
     Synopsis(Vec<String>),
     /// Text, its paragraphs apart by empty lines.
     Text(String),
@@ -65,7 +65,7 @@ enum Body {
 enum Layout {
     /// In the page's column of help.
     Column,
-    /// Right behind the widest name: statuses, and the words that a value may be.
+    /// Right after the widest name: statuses, and the words that a value may be.
     Close,
     /// Below the name: examples.
     Below,
@@ -77,7 +77,7 @@ struct Entry {
     /// What is typed as it stands: `-f, --frames`.
     name: String,
     /// What stands for a value: `COUNT`.
-    hole: String,
+    placeholder: String,
     help: String,
     /// What stands below the help, in Markdown.
     description: String,
@@ -89,14 +89,14 @@ impl Entry {
     #[inline(never)]
     fn plain(name: &str, help: &str) -> Self {
         let (name, help) = (name.to_owned(), help.to_owned());
-        let (hole, description) = (String::new(), String::new());
-        Entry { name, hole, help, description, offers: Vec::new() }
+        let (placeholder, description) = (String::new(), String::new());
+        Entry { name, placeholder, help, description, offers: Vec::new() }
     }
 }
 
 impl<'d> Page<'d> {
     /// The page of the command that a path leads to.
-    pub fn of(path: &crate::Path<'d>, length: Length) -> Self {
+    pub fn of(path: &crate::CommandPath<'d>, length: PageLength) -> Self {
         build::page(path, length)
     }
 }

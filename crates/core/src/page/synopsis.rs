@@ -1,5 +1,5 @@
 //! The usage line, in the notation of POSIX: brackets around what may be absent, `|` between what
-//! excludes each other, `...` behind what may be repeated.
+//! excludes each other, `...` after what may be repeated.
 
 use super::facts::push_name;
 use crate::declare::{Command, Param, Role, Rule, Sort, Tail, is_record};
@@ -9,7 +9,7 @@ use crate::wording::Wording;
 /// Options that a synopsis lists; with more it says `[options]`.
 const MOST: usize = 12;
 
-/// The pieces behind the command's path; a line is broken between them, not within.
+/// The pieces after the command's path; a line is broken between them, not within.
 pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
     let (mut options, mut operands) = (Vec::new(), Vec::new());
     for (at, param) in command.params().enumerate() {
@@ -34,9 +34,9 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
     options.append(&mut operands);
     if !command.subcommands().is_empty() {
         if command.is_acting() || command.default_subcommand().is_some() {
-            options.push("[".to_owned() + wording.command_hole + " ...]");
+            options.push("[".to_owned() + wording.command_placeholder + " ...]");
         } else {
-            options.push(wording.command_hole.to_owned());
+            options.push(wording.command_placeholder.to_owned());
             options.push("...".to_owned());
         }
     }
@@ -102,18 +102,18 @@ fn piece(param: &Param<'_>) -> String {
             repeated &= param.role() != Role::Flag;
         }
     }
-    let mut holes = param.holes(0);
+    let mut placeholders = param.placeholders(0);
     if param.is_attached() {
         // Attached to the long name only.
         typed.clear();
         push_name(&mut typed, None, param.long());
-        typed.put(&("[=".to_owned() + &holes + "]"));
-        holes.clear();
+        typed.put(&("[=".to_owned() + &placeholders + "]"));
+        placeholders.clear();
     }
-    if !typed.is_empty() && !holes.is_empty() {
+    if !typed.is_empty() && !placeholders.is_empty() {
         typed.push(' ');
     }
-    typed.put(&holes);
+    typed.put(&placeholders);
     // An operand's words are repeated within the brackets, an option with its name.
     let within = repeated && param.role() == Role::Operand;
     if within {

@@ -1,5 +1,5 @@
 //! A command line in words, as a POSIX shell parts it (POSIX.1-2024, Shell Command Language, 2.2), up
-//! to the first operator: what stands behind `|` or `>` is another program's, or the shell's.
+//! to the first operator: what stands after `|` or `>` is another program's, or the shell's.
 
 /// The words of the line's first command; `None` when a quote is not closed.
 pub(super) fn words(line: &str) -> Option<Vec<String>> {

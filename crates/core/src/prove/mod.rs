@@ -14,7 +14,7 @@ mod values;
 use std::fmt;
 
 use crate::declare::{Command, Problem};
-use crate::read::Path;
+use crate::read::CommandPath;
 
 /// Something about a declaration that its users would stumble over; see [`Command::flaws`].
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -58,7 +58,7 @@ impl<'d> Command<'d> {
             return problems;
         }
         let mut flaws = told(self.unusual_names());
-        let mut waiting = vec![Path::of(self)];
+        let mut waiting = vec![CommandPath::of(self)];
         while let Some(path) = waiting.pop() {
             let mut found = Vec::new();
             texts::look(&path, &mut found);

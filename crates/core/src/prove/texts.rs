@@ -3,11 +3,11 @@
 use super::Flaw;
 use crate::declare::{Command, Param, Role, hash, is_record};
 use crate::page::{Page, facts};
-use crate::read::{Length, Path};
+use crate::read::{CommandPath, PageLength};
 use crate::text::{Look, columns, in_order};
 
 /// What is missing or misleads on a command's page.
-pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
+pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
     let command = path.leaf();
     if command.summary_text().is_empty() && !command.is_hidden() {
         flaws.push("it has no summary".to_owned());
@@ -24,7 +24,7 @@ pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
 }
 
 /// One key at two levels of a path: a reading could not tell whose value is asked for.
-fn look_at_keys(path: &Path<'_>, flaws: &mut Vec<String>) {
+fn look_at_keys(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
     let Some((leaf, above)) = path.commands().split_last() else { return };
     for upper in above {
         for param in leaf.params().filter(|param| upper.params().any(|own| is_record(own, param))) {
@@ -86,9 +86,11 @@ fn look_at_placeholders(command: &Command<'_>, flaws: &mut Vec<String>) {
             });
         one.role() == Role::Operand && two.role() == Role::Operand || !is_same_kind
     };
-    for (one, two) in alike(seen, |param| param.holes(0), differ) {
-        let (hole, one, two) = (two.holes(0), called(one), called(two));
-        flaws.push(format!("{hole} stands for the values of {one} and of {two}, which differ"));
+    for (one, two) in alike(seen, |param| param.placeholders(0), differ) {
+        let (placeholder, one, two) = (two.placeholders(0), called(one), called(two));
+        flaws.push(format!(
+            "{placeholder} stands for the values of {one} and of {two}, which differ"
+        ));
     }
 }
 
@@ -100,8 +102,8 @@ fn called(param: &Param<'_>) -> String {
 }
 
 /// Names and examples that do not wrap.
-fn look_at_width(path: &Path<'_>, flaws: &mut Vec<String>) {
-    for length in [Length::Short, Length::Full] {
+fn look_at_width(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
+    for length in [PageLength::Short, PageLength::Full] {
         let page = Page::of(path, length).draw(Look::PLAIN);
         let wide = page.lines().find(|line| columns(line) > Look::PLAIN.columns());
         if let Some(line) = wide {
@@ -114,7 +116,7 @@ fn look_at_width(path: &Path<'_>, flaws: &mut Vec<String>) {
 /// Summaries and help that end with a full stop, where most do not; or the other way round.
 pub(super) fn look_at_ends(root: &Command<'_>, flaws: &mut Vec<Flaw>) {
     let mut texts: Vec<(String, String, &str)> = Vec::new();
-    let mut waiting = vec![Path::of(root)];
+    let mut waiting = vec![CommandPath::of(root)];
     while let Some(path) = waiting.pop() {
         let (at, command) = (path.text(), path.leaf());
         texts.push((at.clone(), "its summary".to_owned(), command.summary_text()));

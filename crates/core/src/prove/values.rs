@@ -2,10 +2,10 @@
 
 use super::line;
 use crate::declare::{Command, Param, Role, Tail};
-use crate::read::{Fault, Outcome, Path, Place};
+use crate::read::{CommandPath, Fault, Outcome, Place};
 
 /// What does not read, of a command and its parameters.
-pub(super) fn look(path: &Path<'_>, flaws: &mut Vec<String>) {
+pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
     let command = path.leaf();
     for param in command.params() {
         look_at_default(param, flaws);
@@ -37,7 +37,7 @@ impl<'d> Command<'d> {
     }
 }
 
-/// The example of a parameter's kind is what stands in the holes of a line that is offered.
+/// The example of a parameter's kind is what stands in the placeholders of a line that is offered.
 fn look_at_example(param: &Param<'_>, flaws: &mut Vec<String>) {
     let count = param.kinds().len();
     let is_tail = matches!(param.tail(), Some(Tail::AfterDashes | Tail::UnknownOptions));
@@ -81,7 +81,7 @@ fn refusal(param: &Param<'_>, words: &[String]) -> Option<String> {
 }
 
 /// The line of an example begins with the program's name, and reaches the command.
-fn look_at_line(path: &Path<'_>, example: &str, flaws: &mut Vec<String>) {
+fn look_at_line(path: &CommandPath<'_>, example: &str, flaws: &mut Vec<String>) {
     let Some(words) = line::words(example) else {
         return flaws.push(format!("the example `{example}` has a quote that is not closed"));
     };

@@ -4,7 +4,7 @@ use super::{Asked, Reach, Reached, Reader, Reading, Request, Trace};
 use std::fmt;
 
 use super::convert;
-use super::reading::{Outcome, Path};
+use super::reading::{CommandPath, Outcome};
 use super::word::Words;
 use crate::declare::{Alone, Gives, Key, Param, is_record};
 use crate::text::Look;
@@ -32,7 +32,7 @@ impl<'d> Asked<'d> {
     }
 
     /// The commands from the root to the one that the line reached.
-    pub fn path(&self) -> Path<'d> {
+    pub fn path(&self) -> CommandPath<'d> {
         self.reading.path()
     }
 
@@ -61,7 +61,7 @@ impl<'d> Asked<'d> {
     }
 
     /// The command that the operands name: the last one that is there.
-    pub(crate) fn topic(&self) -> Path<'d> {
+    pub(crate) fn topic(&self) -> CommandPath<'d> {
         self.reading.topic().0
     }
 

@@ -1,6 +1,6 @@
 //! The facts of what is wrong with a command line. How it is mended and drawn is stage 3.
 
-use super::reading::Path;
+use super::reading::CommandPath;
 use super::word::Words;
 use super::{Around, Dark, Fault, Faults, Reach, Settings, Trace, Unread};
 use crate::declare::{Param, Reason, Rule, Times, is_record};
@@ -63,12 +63,12 @@ pub enum FaultKind {
 pub enum Facts<'f> {
     /// Nothing more.
     Nothing,
-    /// A value is wrong: which of the words of its parameter's value, counted from 0, and how many behind it
+    /// A value is wrong: which of the words of its parameter's value, counted from 0, and how many after it
     /// are meant too, as a pair is refused as a whole.
     Word {
         /// Which word.
         at: usize,
-        /// How many behind it.
+        /// How many after it.
         more: usize,
     },
     /// A value is there in part.
@@ -102,23 +102,23 @@ pub enum Place {
         word: usize,
         /// The first byte.
         start: usize,
-        /// The byte behind the last.
+        /// The byte after the last.
         end: usize,
     },
-    /// Something is missing in front of this word; behind the last one where there are that many.
+    /// Something is missing in front of this word; after the last one where there are that many.
     Before(usize),
     /// Bytes of the value of the parameter's environment variable.
     Variable {
         /// The first byte.
         start: usize,
-        /// The byte behind the last.
+        /// The byte after the last.
         end: usize,
     },
     /// Bytes of the config file.
     Setting {
         /// The first byte.
         start: usize,
-        /// The byte behind the last.
+        /// The byte after the last.
         end: usize,
     },
     /// Nowhere that can be pointed at: a default does not read.
@@ -292,7 +292,7 @@ impl Place {
         match self {
             Place::At { word, start, .. } => (word, start),
             Place::Before(word) => (word, 0),
-            // Behind the line: the environment, then the config file.
+            // After the line: the environment, then the config file.
             Place::Variable { start, .. } => (usize::MAX - 2, start),
             Place::Setting { start, .. } => (usize::MAX - 1, start),
             Place::Nowhere => (usize::MAX, 0),
@@ -345,7 +345,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The command that the line reached.
-    pub const fn path(&self) -> &Path<'d> {
+    pub const fn path(&self) -> &CommandPath<'d> {
         &self.path
     }
 

@@ -1,4 +1,4 @@
-//! What is only known behind the last word: which operand each word is for, what is missing, and
+//! What is only known after the last word: which operand each word is for, what is missing, and
 //! what the line is as a whole.
 
 use super::{Chain, Fault, Faults, Reader, Reading, Slot, Step};
@@ -64,7 +64,7 @@ impl<'d> Reader<'d> {
         let declared = |fault: &Fault<'d>| {
             let param = fault.param.map_or(0, |param| std::ptr::from_ref(param).addr());
             let slot = slots.binary_search_by_key(&param, |slot| slot.0);
-            // A value stands right behind its option; a rule comes behind what it is about.
+            // A value stands right after its option; a rule comes after what it is about.
             let turn = match fault.kind {
                 FaultKind::ValueMissing => 0,
                 FaultKind::RuleBroken => 2,
@@ -89,9 +89,9 @@ impl<'d> Reader<'d> {
     fn command_missing(&mut self) {
         while !self.leaf().is_acting()
             && !self.lost
-            && let Some(otherwise) = self.leaf().default_subcommand()
+            && let Some(default) = self.leaf().default_subcommand()
         {
-            self.enter(otherwise);
+            self.enter(default);
         }
         let leaf = self.leaf();
         if !self.lost && !leaf.subcommands().is_empty() && !leaf.is_acting() {
@@ -101,7 +101,7 @@ impl<'d> Reader<'d> {
     }
 
     /// Gives the operand words to the operands. Each takes as many as it may, but leaves those
-    /// behind it what they need: `SRC... DST` gives the last word to `DST`.
+    /// after it what they need: `SRC... DST` gives the last word to `DST`.
     fn assign_operands(&mut self) {
         let leaf = self.trail.leaf();
         let mut left = self.operands.count;
@@ -165,7 +165,7 @@ impl<'d> Reader<'d> {
         }
     }
 
-    /// Words that no operand takes. Behind `--` they belong to what keeps the unknown options, with
+    /// Words that no operand takes. After `--` they belong to what keeps the unknown options, with
     /// the `--`; of a list that is full they are too many, and otherwise of the command.
     #[cold]
     fn extra_operands(&mut self, at: u32, left: u32) {
@@ -202,7 +202,7 @@ impl<'d> Reader<'d> {
         std::iter::successors(step(at), move |(_, last)| step(last.next))
     }
 
-    /// Gives `count` steps from `at` on to a slot; gives the step behind them.
+    /// Gives `count` steps from `at` on to a slot; gives the step after them.
     fn hand_out(&mut self, slot: usize, at: u32, count: u32) -> u32 {
         let mut next = at;
         for _ in 0..count {
@@ -364,7 +364,7 @@ impl<'d> Reader<'d> {
         Place::Before(end.map_or(self.word, |step| step.word) as usize)
     }
 
-    /// Where one more operand would go: behind the last word, but in front of a `--` behind which the
+    /// Where one more operand would go: after the last word, but in front of a `--` after which the
     /// words are another's.
     pub(super) fn end_of_operands(&self, param: &Param<'_>) -> Place {
         let end = self.steps.iter().find(|step| step.meaning == Meaning::Terminator);

@@ -77,7 +77,7 @@ impl<'d> Reader<'d> {
         self.trail.root().read_as(words, Words::new(&stepped), around)
     }
 
-    /// The words that are a letter with a value attached, and a long name behind one dash.
+    /// The words that are a letter with a value attached, and a long name after one dash.
     fn long_names(&self, words: Words<'_>) -> Vec<u32> {
         let is_attached = |step: &&Step| step.meaning == Meaning::Value && step.start == 2;
         let attached = self.steps.iter().filter(is_attached).take(MOST);
@@ -127,7 +127,7 @@ impl<'d> Reader<'d> {
         let reach = self.trail.reach_in(word, self.around.usual);
         let has = |&letter: &u8| reach.lettered(letter);
         let takes_value = |letter: &u8| !has(letter).is_some_and(|param| param.kinds().is_empty());
-        // Behind flags there may be one that takes the rest: a number, as any text might be prose.
+        // After flags there may be one that takes the rest: a number, as any text might be prose.
         let are_letters = match bare.iter().position(takes_value) {
             None => true,
             Some(at) => match (has(&bare[at]), std::str::from_utf8(&bare[at + 1..])) {

@@ -23,7 +23,7 @@
 //!   does with a word that has a dash.
 //! * `world.rs`: what is asked of the world; `source.rs`: values from the environment and a config file.
 //! * `touch.rs`: what touches the world, and so comes last.
-//! * `finish.rs`: what is only known behind the last word; `convert.rs`: words into typed values;
+//! * `finish.rs`: what is only known after the last word; `convert.rs`: words into typed values;
 //!   `outcome.rs`: what a line that reads turns out to be; `asked.rs`: one that asks for something else.
 //! * `reach.rs`: what names may mean at a place.
 //! * `meant.rs`: words of a refused line that were meant as names.
@@ -67,7 +67,7 @@ mod world;
 
 pub use fault::{Facts, FaultKind, Place};
 pub use reader::Expects;
-pub use reading::{Length, Outcome, Path};
+pub use reading::{CommandPath, Outcome, PageLength};
 pub use show::{Given, Occurrence, Origin};
 pub use step::Meaning;
 pub use unread::message;
@@ -175,9 +175,9 @@ pub struct Reader<'d> {
     steps: Vec<Step>,
     faults: Vec<Fault<'d>>,
     pending: Option<Pending>,
-    /// The operand words so far; which parameter each is for is known behind the last one.
+    /// The operand words so far; which parameter each is for is known after the last one.
     operands: Chain,
-    /// The words behind `--`, where an operand takes these alone; and the unknown options kept.
+    /// The words after `--`, where an operand takes these alone; and the unknown options kept.
     behind: Chain,
     kept: Chain,
     word: u32,
@@ -293,7 +293,7 @@ pub struct Fault<'d> {
     unread: Option<Box<Unread>>,
     /// How many there are of what is missing or too many.
     count: usize,
-    /// Words behind the one of the place that it is about too: a pair is refused as a whole.
+    /// Words after the one of the place that it is about too: a pair is refused as a whole.
     more: u32,
     /// Other places that it is about: the members of a rule.
     also: Vec<Place>,
@@ -304,7 +304,7 @@ pub struct Fault<'d> {
 /// it is what a user would read.
 #[derive(Clone)]
 pub struct Faults<'d> {
-    path: Path<'d>,
+    path: CommandPath<'d>,
     words: Words<'d>,
     list: Vec<Fault<'d>>,
     around: Around<'d>,

@@ -171,7 +171,7 @@ impl<'d> Reader<'d> {
         let value = letters.iter().position(|known| *known == Some(false));
         let unknown = letters.iter().position(Option::is_none);
         match (value, unknown) {
-            // The letter that is not known is what is wrong; behind one with a value there is none.
+            // The letter that is not known is what is wrong; after one with a value there is none.
             (value, Some(unknown)) if value.is_none_or(|value| unknown < value) => {
                 let slot = self.slot_of_alone(found);
                 self.push(Meaning::Name, start, at + 1, slot);
@@ -228,7 +228,7 @@ impl<'d> Reader<'d> {
         self.in_reach().lettered(letter).or_else(below)
     }
 
-    /// Whether a word is a long name behind a single dash, which its first letter could only take for a
+    /// Whether a word is a long name after a single dash, which its first letter could only take for a
     /// value where none may be attached.
     #[inline]
     fn is_long_name(&self, found: &Found<'d>, bytes: &[u8]) -> bool {
@@ -288,7 +288,7 @@ impl<'d> Reader<'d> {
             }
             None => self.pending = Some(pending),
             Some(equals) if words == 0 => self.attached_to_flag(pending, param, at, (equals, len)),
-            // Letters behind a letter could be other flags: its value stands behind the long one.
+            // Letters after a letter could be other flags: its value stands after the long one.
             Some(before) if param.is_attached() && before < end => {
                 self.slots[slot as usize].typed.push(&mut self.steps, at);
                 self.unwanted(Some(param), end, len);
@@ -342,10 +342,10 @@ impl<'d> Reader<'d> {
     }
 
     #[cold]
-    /// An unknown letter in a cluster. A long name behind a single dash (`-calm`) is one fault, not
+    /// An unknown letter in a cluster. A long name after a single dash (`-calm`) is one fault, not
     /// one for each letter.
     fn unknown_letter(&mut self, bytes: &[u8], at: usize, start: usize) {
-        // Behind a flag or a letter of help stands what was meant as its value.
+        // After a flag or a letter of help stands what was meant as its value.
         if bytes[at] == b'=' && at > 1 {
             let flag = self.known_letter(bytes[at - 1]);
             return self.unwanted(flag, at, bytes.len());

@@ -2,7 +2,7 @@
 //! for by a command whose work is the library's; or a refusal.
 
 use super::fault::FaultKind;
-use super::reading::{Outcome, Path};
+use super::reading::{CommandPath, Outcome};
 use super::secret::dark;
 use super::step::Meaning;
 use super::world::Trial;
@@ -47,7 +47,7 @@ impl<'d> Reading<'d> {
 
     /// A line that reads, and is refused all the same.
     #[cold]
-    fn refused(self, path: Option<Path<'d>>, fault: Fault<'d>) -> Outcome<'d> {
+    fn refused(self, path: Option<CommandPath<'d>>, fault: Fault<'d>) -> Outcome<'d> {
         let path = path.unwrap_or_else(|| self.path());
         let (words, around) = (self.words, self.around.clone());
         let trace = self.into_trace();
@@ -58,8 +58,8 @@ impl<'d> Reading<'d> {
     /// The command that the words of the operands lead to that name one of the program's own: `help hive
     /// add`. Where a word names none, the way so far, and the fault.
     #[cold]
-    pub(super) fn topic(&self) -> (Path<'d>, Option<Fault<'d>>) {
-        let mut path = Path::of(self.path().root());
+    pub(super) fn topic(&self) -> (CommandPath<'d>, Option<Fault<'d>>) {
+        let mut path = CommandPath::of(self.path().root());
         for step in &self.steps {
             let param = self.slots.get(step.slot as usize).map(|slot| slot.param);
             if step.meaning != Meaning::Operand || !param.is_some_and(Param::names_commands) {

@@ -1,7 +1,7 @@
 //! What names may mean at a place: the parameters in reach, nearest command first, and those that every
-//! program has behind them. The one place that says which they are.
+//! program has after them. The one place that says which they are.
 
-use super::reading::Path;
+use super::reading::CommandPath;
 use super::step::NONE;
 use super::{Reach, Reached};
 use crate::declare::{Command, Gives, Hit, Param};
@@ -46,7 +46,7 @@ impl<'d> Reach<'d> {
     }
 
     /// Those at the end of a path.
-    pub(crate) fn of(path: &Path<'d>, usual: Usual<'d>) -> Self {
+    pub(crate) fn of(path: &CommandPath<'d>, usual: Usual<'d>) -> Self {
         let levels: Vec<_> = path.0.iter().map(|command| (*command, 0)).collect();
         Reach::new(&levels, usual)
     }
@@ -145,7 +145,7 @@ impl<'d> Usual<'d> {
     }
 }
 
-impl<'d> Path<'d> {
+impl<'d> CommandPath<'d> {
     /// How the page of the command at its end is asked for: by an option of that, else by the command for it.
     pub(crate) fn page_line(&self, usual: Usual<'d>) -> Option<String> {
         if let Some(name) = Reach::of(self, usual).asks_for(Gives::Page) {

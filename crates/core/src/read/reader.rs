@@ -18,7 +18,7 @@ impl<'d> Slot<'d> {
 impl Chain {
     pub(super) const EMPTY: Chain = Chain { first: NONE, last: NONE, count: 0 };
 
-    /// Links the step at `at` behind the last one.
+    /// Links the step at `at` after the last one.
     #[inline(always)]
     pub(super) fn push(&mut self, steps: &mut [Step], at: u32) {
         match steps.get_mut(self.last as usize) {

@@ -22,7 +22,7 @@ pub enum Outcome<'d> {
 
 /// How much of a page is shown.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub enum Length {
+pub enum PageLength {
     /// Summary, synopsis and the first entries.
     Short,
     /// Everything.
@@ -31,17 +31,17 @@ pub enum Length {
 
 /// The commands from the root to the one that a line reached: `apiary hive add`.
 #[derive(Debug, Clone)]
-pub struct Path<'d>(pub(crate) Vec<&'d Command<'d>>);
+pub struct CommandPath<'d>(pub(crate) Vec<&'d Command<'d>>);
 
-impl<'d> Path<'d> {
+impl<'d> CommandPath<'d> {
     /// The path of a root alone.
     pub fn of(root: &'d Command<'d>) -> Self {
-        Path(vec![root])
+        CommandPath(vec![root])
     }
 
     /// The path to a command below a root, by address; `None` when it is not there.
     pub fn to(root: &'d Command<'d>, command: &Command<'_>) -> Option<Self> {
-        let mut waiting = vec![Path::of(root)];
+        let mut waiting = vec![CommandPath::of(root)];
         while let Some(path) = waiting.pop() {
             if path.leaf().is(command) {
                 return Some(path);
@@ -89,7 +89,7 @@ impl<'d> Path<'d> {
     }
 }
 
-impl fmt::Display for Path<'_> {
+impl fmt::Display for CommandPath<'_> {
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         f.write_str(&self.text())
     }
@@ -174,7 +174,7 @@ impl<'d> Reading<'d> {
     }
 
     /// The commands from the root to the one that was read.
-    pub fn path(&self) -> Path<'d> {
+    pub fn path(&self) -> CommandPath<'d> {
         self.trail.path()
     }
 

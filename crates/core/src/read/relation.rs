@@ -10,7 +10,7 @@ use crate::declare::{Key, Param, Reason, Rule, Sort};
 use crate::text::in_order;
 
 impl Objection {
-    /// An objection in words for the user, who reads them behind nothing else: "2026-05-01 comes after
+    /// An objection in words for the user, who reads them after nothing else: "2026-05-01 comes after
     /// 2026-04-01".
     pub fn new(text: impl Into<String>) -> Self {
         Objection { text: text.into(), about: Vec::new() }

@@ -5,11 +5,11 @@
 //! Where there are any, these are dark:
 //!
 //! * the words of secrets, and words too many where an operand is one;
-//! * behind an unknown command all but names that are known;
-//! * what is attached to an unknown or misplaced option, and as many words behind it as a secret may
+//! * after an unknown command all but names that are known;
+//! * what is attached to an unknown or misplaced option, and as many words after it as a secret may
 //!   take;
-//! * in any other word what follows `=` or `:` behind a secret's name or one near it; and where the
-//!   word is such a name, as many words behind it.
+//! * in any other word what follows `=` or `:` after a secret's name or one near it; and where the
+//!   word is such a name, as many words after it.
 
 use super::{Dark, Step, Trace};
 use std::borrow::Cow;
@@ -183,7 +183,7 @@ impl<'t, 'd> Search<'t, 'd> {
         }
     }
 
-    /// Behind an unknown command only names that are known are shown.
+    /// After an unknown command only names that are known are shown.
     fn behind_unknown(&mut self, step: &Step, bytes: &[u8]) -> Option<usize> {
         match step.meaning {
             Meaning::Value | Meaning::Operand | Meaning::Unwanted => Some(step.bytes().start),
@@ -214,7 +214,7 @@ impl<'t, 'd> Search<'t, 'd> {
         self.known.get_or_insert_with(|| Known::new(trace, usual))
     }
 
-    /// What is attached to an option that is not known here; without that, the words behind it.
+    /// What is attached to an option that is not known here; without that, the words after it.
     fn unknown_option(&mut self, start: usize, bytes: &[u8]) -> Option<usize> {
         let cut = bytes.iter().position(|byte| matches!(byte, b'=' | b':'));
         // Dashes that an editor has made are as good as those of a keyboard.
@@ -230,13 +230,13 @@ impl<'t, 'd> Search<'t, 'd> {
         self.attached(end, bytes).filter(|&end| end < bytes.len())
     }
 
-    /// Whether a word is a secret's letter with a value, behind dashes that an editor has made.
+    /// Whether a word is a secret's letter with a value, after dashes that an editor has made.
     fn is_dashed_letter(&self, bytes: &[u8]) -> bool {
         let letter = bare(bytes).and_then(<[u8]>::first);
         letter.is_some_and(|letter| self.letters.contains(letter))
     }
 
-    /// What follows the name of a secret in a word; where the word is all name, the words behind it.
+    /// What follows the name of a secret in a word; where the word is all name, the words after it.
     fn named(&mut self, bytes: &[u8]) -> Option<usize> {
         // The last run of letters, between which and the sign may be quotes and spaces.
         let (mut from, mut to) = (0, 0);
@@ -260,7 +260,7 @@ impl<'t, 'd> Search<'t, 'd> {
         None
     }
 
-    /// What is attached from a byte on; where that is nothing, it may stand in the words behind.
+    /// What is attached from a byte on; where that is nothing, it may stand in the words after it.
     fn attached(&mut self, start: usize, bytes: &[u8]) -> Option<usize> {
         if start >= bytes.len() {
             self.next = self.next.max(self.most);

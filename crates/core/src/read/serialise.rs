@@ -66,14 +66,17 @@ impl Serialize for Value<'_, '_> {
             for piece in &pieces {
                 let (key, text) = piece.sides().unwrap_or_default();
                 let kind = kinds[0].sides().map_or(kinds[0], |sides| sides.1);
-                map.serialize_entry(&key.to_string_lossy(), &Word { text: &text, kind, manner })?;
+                map.serialize_entry(
+                    &key.to_string_lossy(),
+                    &AsTyped { text: &text, kind, manner },
+                )?;
             }
             return map.end();
         }
         let each = kinds.len().max(1);
         let words = pieces.iter().enumerate();
-        let words: Vec<Word<'_>> = words
-            .map(|(at, piece)| Word { text: &piece.text, kind: kinds[at % each], manner })
+        let words: Vec<AsTyped<'_>> = words
+            .map(|(at, piece)| AsTyped { text: &piece.text, kind: kinds[at % each], manner })
             .collect();
         match &words[..] {
             _ if param.is_list() && each > 1 => {
@@ -88,7 +91,7 @@ impl Serialize for Value<'_, '_> {
     }
 }
 
-struct Words<'w>(&'w [Word<'w>]);
+struct Words<'w>(&'w [AsTyped<'w>]);
 
 impl Serialize for Words<'_> {
     fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
@@ -100,15 +103,15 @@ impl Serialize for Words<'_> {
     }
 }
 
-struct Word<'w> {
+struct AsTyped<'w> {
     text: &'w OsStr,
     kind: &'w Kind<'w>,
     manner: Manner,
 }
 
-impl Serialize for Word<'_> {
+impl Serialize for AsTyped<'_> {
     fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
-        let Word { text, kind, manner } = *self;
+        let AsTyped { text, kind, manner } = *self;
         if kind.noun() == Noun::Whole {
             if let Ok(number) = u64::from_word_in(text, manner) {
                 return serializer.serialize_u64(number);

@@ -309,7 +309,7 @@ pub(super) fn parts(
     words
 }
 
-/// Where the values of a word stand that a delimiter parts; one behind a backslash parts nothing.
+/// Where the values of a word stand that a delimiter parts; one after a backslash parts nothing.
 pub(super) fn split(word: &OsStr, delimiter: char) -> Vec<Range<usize>> {
     let mut buffer = [0; 4];
     let delimiter = delimiter.encode_utf8(&mut buffer).as_bytes();

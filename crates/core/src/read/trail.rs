@@ -1,7 +1,7 @@
 //! The commands that a line has come through, and the parameters that a name may mean there.
 
 use super::reach::Usual;
-use super::reading::Path;
+use super::reading::CommandPath;
 use super::step::NONE;
 use super::{Found, Level, Reach, Trail};
 use crate::declare::{Command, Hit, Param};
@@ -24,8 +24,8 @@ impl<'d> Trail<'d> {
         std::iter::once(self.root).chain(self.between.iter().copied()).chain(self.leaf)
     }
 
-    pub(super) fn path(&self) -> Path<'d> {
-        Path(self.levels().map(|level| level.command).collect())
+    pub(super) fn path(&self) -> CommandPath<'d> {
+        CommandPath(self.levels().map(|level| level.command).collect())
     }
 
     /// What names may mean in a word, beside what is usual.

@@ -23,7 +23,8 @@ pub(super) fn inks(words: &[&str]) -> Vec<Ink> {
 /// The mark that a word opens with, an opening bracket or quote left aside, and its ink.
 fn opened(word: &str) -> Option<(&'static str, Ink)> {
     let word = word.trim_start_matches(['(', '"', '\'']);
-    let marks = [("`", Ink::Name), ("**", Ink::Name), ("*", Ink::Hole), ("_", Ink::Hole)];
+    let marks =
+        [("`", Ink::Name), ("**", Ink::Name), ("*", Ink::Placeholder), ("_", Ink::Placeholder)];
     let opens = |mark: &(&str, Ink)| word.strip_prefix(mark.0).is_some_and(|rest| !rest.is_empty());
     marks.into_iter().find(opens)
 }

@@ -50,7 +50,7 @@ pub(crate) fn digits(count: usize) -> String {
     count.to_string()
 }
 
-/// How wide the mark of a list's item is, the space behind it included, where a line begins with one:
+/// How wide the mark of a list's item is, the space after it included, where a line begins with one:
 /// `- `, `* `, `+ `, `12. `.
 pub(crate) fn item_mark(line: &str) -> usize {
     let digits = line.bytes().take_while(u8::is_ascii_digit).count();

@@ -40,7 +40,7 @@ pub(crate) enum Ink {
     /// A name to be typed as it stands.
     Name,
     /// A placeholder: something else is typed there.
-    Hole,
+    Placeholder,
     /// Something that is not there, where it would stand.
     Missing,
     /// A caret and its number.
@@ -56,7 +56,7 @@ impl Ink {
             // Not all terminals have a faint weight; one that has none has a slanted one.
             Ink::Missing => Some("2;3"),
             Ink::Name => Some("1"),
-            Ink::Hole => Some("3"),
+            Ink::Placeholder => Some("3"),
             Ink::Mark => Some("1;35"),
         }
     }

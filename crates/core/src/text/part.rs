@@ -21,7 +21,7 @@ pub(crate) fn part(word: &OsStr, start: usize, end: usize) -> Cow<'_, OsStr> {
     }
 }
 
-/// A word that is no text, in wide units: what stands in front of the part and behind it is text,
+/// A word that is no text, in wide units: what stands in front of the part and after it is text,
 /// since cuts are made at names and delimiters, so its units can be counted.
 #[cfg(windows)]
 fn inside(word: &OsStr, start: usize, end: usize) -> std::ffi::OsString {

@@ -97,7 +97,7 @@ impl Sheet {
     }
 
     /// The same for the lines of Markdown: code stays as it is, what follows the mark of a list's item
-    /// hangs behind it, and emphasis and code within a line have inks of their own.
+    /// hangs after it, and emphasis and code within a line have inks of their own.
     pub(crate) fn flow_marked(&mut self, left: usize, text: &str) {
         self.pad(left);
         for (at, line) in text.split('\n').enumerate() {

@@ -2,7 +2,7 @@
 
 use crate::declare::{Alone, Command, Flag, Gives, Operand, Refers};
 use crate::page::Page;
-use crate::read::{Asked, Length};
+use crate::read::{Asked, PageLength};
 use crate::wording::{Wording, fill};
 
 /// `-h`, `--help`: the short page by the letter, and the full one by the name. A program has it unless it
@@ -33,7 +33,7 @@ pub struct ShowPage;
 impl Alone for ShowPage {
     fn text(&self, asked: &Asked<'_>) -> String {
         let is_short = asked.is_by_letter() && asked.has_both_names();
-        let length = if is_short { Length::Short } else { Length::Full };
+        let length = if is_short { PageLength::Short } else { PageLength::Full };
         Page::of(&asked.path(), length).draw(asked.look())
     }
 
@@ -54,7 +54,7 @@ struct ShowTopic;
 
 impl Alone for ShowTopic {
     fn text(&self, asked: &Asked<'_>) -> String {
-        Page::of(&asked.topic(), Length::Full).draw(asked.look())
+        Page::of(&asked.topic(), PageLength::Full).draw(asked.look())
     }
 
     fn gives(&self) -> Gives {

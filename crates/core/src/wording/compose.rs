@@ -25,7 +25,7 @@ impl<'d> Wording<'d> {
         }
     }
 
-    /// Something with an example behind it, where there is one.
+    /// Something with an example after it, where there is one.
     pub(crate) fn such_as(&self, what: String, example: &str) -> String {
         if example.is_empty() { what } else { fill(self.such_as, &[&what, example]) }
     }
@@ -201,8 +201,8 @@ pub(crate) fn fill(phrase: &str, with: &[&str]) -> String {
     let mut rest = phrase;
     while let Some((before, behind)) = rest.split_once('{') {
         filled.put(before);
-        let (hole, after) = behind.split_once('}').unwrap_or((behind, ""));
-        let text = hole.parse().ok().and_then(|at: usize| with.get(at));
+        let (placeholder, after) = behind.split_once('}').unwrap_or((behind, ""));
+        let text = placeholder.parse().ok().and_then(|at: usize| with.get(at));
         filled.put(text.copied().unwrap_or_default());
         rest = after;
     }

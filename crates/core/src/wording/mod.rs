@@ -24,7 +24,7 @@ pub struct Wording<'d> {
     pub fix: &'d str,
     pub outline: &'d str,
     pub page: &'d str,
-    pub command_hole: &'d str,
+    pub command_placeholder: &'d str,
     // Faults: one sentence each.
     pub option_unknown: &'d str,
     pub options_unknown: &'d str,
@@ -70,7 +70,7 @@ pub struct Wording<'d> {
     pub value_refused: &'d str,
     pub not_text: &'d str,
     pub not_whole: &'d str,
-    pub letters_behind: &'d str,
+    pub letters_after: &'d str,
     pub other_ending: &'d str,
     pub scheme: &'d str,
     pub no_scheme: &'d str,
@@ -80,7 +80,7 @@ pub struct Wording<'d> {
     pub negative: &'d str,
     pub has: &'d str,
     pub begins: &'d str,
-    /// What another library says, behind what this one does.
+    /// What another library says, after what this one does.
     pub cited: &'d str,
     pub too_few: &'d str,
     pub too_many: &'d str,

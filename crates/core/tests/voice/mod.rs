@@ -106,7 +106,7 @@ static APIARY: Command = Command::new("apiary")
     .takes(&[YARD.param(), LOUD.param()])
     .commands(&[&HIVES, &INSPECT, &EACH, &HELP, &COMPLETIONS]);
 
-/// A row for each of some lines: the line as it is echoed, behind a `$`, and all that is said of it but for
+/// A row for each of some lines: the line as it is echoed, after a `$`, and all that is said of it but for
 /// the head and the page, which are the same for all.
 fn rows(lines: &[&str], expected: Expect) {
     let mut told = String::new();

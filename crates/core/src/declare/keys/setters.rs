@@ -94,7 +94,7 @@ macro_rules! setters {
         }
     };
     (named) => {
-        /// A letter that it is called by too, behind one dash: an ASCII letter or digit (POSIX
+        /// A letter that it is called by too, after one dash: an ASCII letter or digit (POSIX
         /// guideline 3), or one of `?`, `#` and `:`. Further letters are [`aliases`](Self::aliases).
         #[doc(alias("short"))]
         #[must_use]
@@ -176,8 +176,8 @@ macro_rules! setters {
         }
 
         /// Shows its value as dots, in pages, faults and traces; and on a line that is refused also what
-        /// may have been meant for it: what is attached to an unknown option or stands behind one, behind
-        /// an unknown command, or behind a name near its own. Such a line is not offered repaired.
+        /// may have been meant for it: what is attached to an unknown option or stands after one, after
+        /// an unknown command, or after a name near its own. Such a line is not offered repaired.
         #[must_use]
         #[track_caller]
         pub const fn secret(mut self) -> Self {

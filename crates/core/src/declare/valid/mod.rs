@@ -27,7 +27,7 @@ pub trait Test: Debug + Send + Sync {
     /// Says in which way the value is refused.
     fn test(&self, value: &dyn Any) -> Result<(), Refusal>;
 
-    /// What would be right. Pages say it behind the help, faults behind "takes", both in the phrases of
+    /// What would be right. Pages say it after the help, faults after "takes", both in the phrases of
     /// the program.
     fn says(&self) -> Says<'_> {
         Says::Nothing

@@ -11,7 +11,7 @@ use crate::beside::Beside;
 const MOST_LINKS: usize = 40;
 
 /// The place of an output that is a file.
-pub(crate) struct Place {
+pub(crate) struct Site {
     path: PathBuf,
     /// What is replaced.
     old: Option<Metadata>,
@@ -21,7 +21,7 @@ pub(crate) struct Place {
 /// What an output leads to.
 pub(crate) enum Found {
     /// A file, or nothing yet.
-    Place(Box<Place>),
+    Site(Box<Site>),
     /// A device or a pipe, which no file can replace.
     Special(File),
 }
@@ -53,7 +53,7 @@ pub(crate) fn find(path: &Path, overwrite: bool) -> io::Result<Found> {
         }
         Err(error) => return Err(error),
     };
-    Ok(Found::Place(Box::new(Place { path, old, overwrite })))
+    Ok(Found::Site(Box::new(Site { path, old, overwrite })))
 }
 
 /// What a link names, and so on; it need not be there yet.
@@ -66,7 +66,7 @@ fn follow(path: &Path) -> io::Result<PathBuf> {
     Err(io::Error::other("its links lead back to each other"))
 }
 
-impl Place {
+impl Site {
     /// The folder that it is in.
     pub(crate) fn folder(&self) -> &Path {
         let folder = self.path.parent().filter(|folder| !folder.as_os_str().is_empty());

@@ -88,9 +88,9 @@ pub use clavret_core::DomainName;
 pub use clavret_core::{
     Alone, Asked, Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, CommandPath, Expects,
     Facts, Fault, FaultKind, Faults, Flag, FlagShape, Flaw, Form, Fraction, FromWord, Given, HELP,
-    HELP_FLAG, Held, Key, Kind, ListShape, Look, Malformed, Meaning, Misfit, Named, Objection,
+    HELP_FLAG, Held, Key, Kind, ListShape, Look, Malformed, Meaning, Named, Noun, Objection,
     Occurrence, Offer, Operand, Origin, Outcome, Package, Page, PageLength, Param, Place, Presence,
-    Problem, Reader, Reading, Refers, Role, Rule, Setting, Settings, Shape, Shared, Shell,
+    Problem, Reader, Reading, Refers, Refusal, Role, Rule, Setting, Settings, Shape, Shared, Shell,
     ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Times, Unit, Unread, Untyped,
     VERSION_FLAG, When, Whole, Word, Wording, Words, World, candidates, script, valid, visible,
 };

@@ -1,6 +1,6 @@
 //! Traits whose values are made by the library alone.
 
-use clavret::{FlagShape, FromWord, Kind, ListShape, Misfit, Shape};
+use clavret::{FlagShape, FromWord, Kind, ListShape, Refusal, Shape};
 use std::ffi::OsStr;
 
 struct Mood;
@@ -8,7 +8,7 @@ struct Mood;
 impl FromWord for Mood {
     const KIND: &'static Kind<'static> = &Kind::new("a mood", "calm");
 
-    fn from_word(_: &OsStr) -> Result<Self, Misfit> {
+    fn from_word(_: &OsStr) -> Result<Self, Refusal> {
         Ok(Mood)
     }
 }

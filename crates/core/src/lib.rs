@@ -4,13 +4,13 @@
 //!
 //! The folders are the stages, in the order the data moves:
 //!
-//! 1. [`declare`]: a [`Command`] and its parameters, as data in statics.
-//! 2. [`read`]: words become [`Step`]s, steps become a [`Reading`] with typed values, or [`Fault`]s.
-//! 3. [`fault`]: faults are mended where that can be proved, and drawn under the words as typed.
-//! 4. [`page`]: a command becomes a [`Page`], a page becomes text.
-//! 5. [`complete`]: a command becomes a shell's completion script.
-//! 6. [`usual`]: what most programs have: `--help`, `--version`, `help`, `completions`.
-//! 7. [`prove`]: what a declaration promises and does not keep.
+//! 1. `declare/`: a [`Command`] and its parameters, as data in statics.
+//! 2. `read/`: words become [`Step`]s, steps become a [`Reading`] with typed values, or [`Fault`]s.
+//! 3. `fault/`: faults are mended where that can be proved, and drawn under the words as typed.
+//! 4. `page/`: a command becomes a [`Page`], a page becomes text.
+//! 5. `complete/`: a command becomes a shell's completion script.
+//! 6. `usual/`: what most programs have: `--help`, `--version`, `help`, `completions`.
+//! 7. `prove/`: what a declaration promises and does not keep.
 //!
 //! Later stages import earlier ones, never back. What several need stands in `text/` (measuring,
 //! wrapping, quoting, painting) and [`Wording`] (every fixed phrase).
@@ -33,25 +33,27 @@
 #![forbid(unsafe_code)]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
 
-pub mod complete;
-pub mod declare;
-pub mod fault;
-pub mod page;
-pub mod prove;
-pub mod read;
+mod complete;
+mod declare;
+mod fault;
+mod page;
+mod prove;
+mod read;
 mod text;
-pub mod usual;
+mod usual;
 mod wording;
 
 pub use complete::{Shell, candidates, script};
 #[cfg(feature = "idna")]
 pub use declare::DomainName;
+#[doc(hidden)]
+pub use declare::Gives;
 pub use declare::valid;
 pub use declare::{
     Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
-    FromWord, Held, Key, Kind, ListShape, Manner, Misfit, Named, Offer, Operand, Package, Param,
-    Problem, Refers, Role, Rule, Shape, Shared, Tail, TailShape, Tally, Times, Unit, Untyped, When,
-    Whole,
+    FromWord, Held, Key, Kind, ListShape, Manner, Named, Noun, Offer, Operand, Package, Param,
+    Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally, Times, Unit,
+    Untyped, When, Whole,
 };
 pub use page::Page;
 pub use prove::Flaw;

@@ -4,7 +4,7 @@
 use std::ffi::OsStr;
 
 use clavret_core::{
-    Command, Flag, FromWord, Kind, Misfit, Named, Objection, Operand, Reading, Rule, Tail, valid,
+    Command, Flag, FromWord, Kind, Named, Objection, Operand, Reading, Refusal, Rule, Tail, valid,
 };
 use expect_test::expect;
 
@@ -16,10 +16,10 @@ pub(crate) struct Code;
 impl FromWord for Code {
     const KIND: &'static Kind<'static> = &Kind::new("a hive's code", "A7");
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         match word.as_encoded_bytes() {
             [b'A'..=b'Z', b'0'..=b'9'] => Ok(Code),
-            _ => Err(Misfit::new()),
+            _ => Err(Refusal::new()),
         }
     }
 }

@@ -3,7 +3,7 @@
 use std::ffi::OsStr;
 
 use clavret_core::{
-    COLOR, COMPLETIONS, Command, Flag, FromWord, HELP, Kind, Misfit, Named, Operand, valid,
+    COLOR, COMPLETIONS, Command, Flag, FromWord, HELP, Kind, Named, Operand, Refusal, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -20,8 +20,8 @@ struct Code;
 impl FromWord for Code {
     const KIND: &'static Kind<'static> = &Kind::new("a hive's code", "A-7");
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        if word == "A7" { Ok(Code) } else { Err(Misfit::new()) }
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        if word == "A7" { Ok(Code) } else { Err(Refusal::new()) }
     }
 }
 

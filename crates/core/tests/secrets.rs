@@ -5,7 +5,7 @@ use std::ffi::OsStr;
 use std::panic::AssertUnwindSafe;
 
 use clavret_core::{
-    Command, Flag, FromWord, Kind, Look, Misfit, Named, Objection, Operand, Outcome, Reading,
+    Command, Flag, FromWord, Kind, Look, Named, Objection, Operand, Outcome, Reading, Refusal,
     Setting, Settings, When, Words, candidates, valid,
 };
 use expect_test::{Expect, expect};
@@ -217,11 +217,11 @@ struct Loud;
 impl FromWord for Loud {
     const KIND: &'static Kind<'static> = &Kind::new("a loud word", "LOUD");
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         match word.to_str() {
             Some("LOUD") => Ok(Loud),
-            Some(text) => Err(Misfit::because(format!("'{text}' is no loud word"))),
-            None => Err(Misfit::not_text()),
+            Some(text) => Err(Refusal::because(format!("'{text}' is no loud word"))),
+            None => Err(Refusal::not_text()),
         }
     }
 }

@@ -3,7 +3,7 @@
 use std::ffi::OsStr;
 use std::fmt;
 
-use clavret::{Choice, FromWord, Kind, Misfit};
+use clavret::{Choice, FromWord, Kind, Refusal};
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
@@ -28,8 +28,8 @@ impl HiveCode {
 impl FromWord for HiveCode {
     const KIND: &'static Kind<'static> = &Kind::new("a capital letter and a number", "A7");
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        word.to_str().and_then(HiveCode::parse).ok_or(Misfit::new())
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        word.to_str().and_then(HiveCode::parse).ok_or(Refusal::new())
     }
 }
 

@@ -4,13 +4,13 @@
 use std::ffi::OsStr;
 
 use super::command::{Answer, Judge};
-use super::misfit::Reason;
 use super::param::Twin;
 use super::path::At;
+use super::refusal::Reason;
 use super::rule::Sort;
 use super::said::param as said;
 use super::{
-    Alone, Bundle, Command, Config, Feed, Held, Kind, Misfit, Noun, Offer, Package, Param, Refers,
+    Alone, Bundle, Command, Config, Feed, Held, Kind, Noun, Offer, Package, Param, Refers, Refusal,
     Role, Rule, Tail, Times, Wrong,
 };
 use crate::wording::Wording;
@@ -374,7 +374,7 @@ impl<'d> Config<'d> {
     }
 }
 
-impl Misfit {
+impl Refusal {
     pub(crate) fn into_reason(self) -> Reason {
         self.reason
     }

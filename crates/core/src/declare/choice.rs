@@ -3,7 +3,7 @@
 use super::Offer;
 use std::ffi::OsStr;
 
-use super::{FromWord, Kind, Misfit};
+use super::{FromWord, Kind, Refusal};
 
 /// A type whose values are a closed list of words. It converts from a word by itself.
 ///
@@ -71,9 +71,9 @@ impl<T: Choice> FromWord for T {
         Kind { paints: T::PAINTS, ..Kind::choice(T::OFFERS) }
     };
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         let bytes = word.as_encoded_bytes();
         let at = T::OFFERS.iter().position(|offer| offer.name.as_bytes() == bytes);
-        at.and_then(|at| T::VALUES.get(at).cloned()).ok_or(Misfit::new())
+        at.and_then(|at| T::VALUES.get(at).cloned()).ok_or(Refusal::new())
     }
 }

@@ -10,14 +10,14 @@ use std::path::PathBuf;
 use std::str::FromStr;
 
 use super::kind::Noun;
-use super::misfit::{Miss, Reason};
+use super::refusal::{Miss, Reason};
 use super::sealed::{Numbers, Sealed};
-use super::{Kind, Misfit};
+use super::{Kind, Refusal};
 
 /// A type that one word of a command line converts into.
 ///
 /// ```
-/// use clavret_core::{FromWord, Kind, Misfit};
+/// use clavret_core::{FromWord, Kind, Refusal};
 /// use std::ffi::OsStr;
 ///
 /// #[derive(Debug, PartialEq)]
@@ -26,11 +26,11 @@ use super::{Kind, Misfit};
 /// impl FromWord for HiveCode {
 ///     const KIND: &'static Kind<'static> = &Kind::new("a hive's code: a letter and a number", "A7");
 ///
-///     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-///         let text = word.to_str().ok_or(Misfit::new())?;
+///     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+///         let text = word.to_str().ok_or(Refusal::new())?;
 ///         let mut letters = text.chars();
-///         let row = letters.next().filter(char::is_ascii_uppercase).ok_or(Misfit::new())?;
-///         let place = letters.as_str().parse().map_err(|_| Misfit::new())?;
+///         let row = letters.next().filter(char::is_ascii_uppercase).ok_or(Refusal::new())?;
+///         let place = letters.as_str().parse().map_err(|_| Refusal::new())?;
 ///         Ok(HiveCode(row, place))
 ///     }
 /// }
@@ -51,13 +51,13 @@ pub trait FromWord: Sized + Send + Sync + 'static {
     ///
     /// # Errors
     ///
-    /// A [`Misfit`] when the word is not of the kind. The fault that the user sees names the
+    /// A [`Refusal`] when the word is not of the kind. The fault that the user sees names the
     /// parameter, the kind and the word by itself; a reason is only needed where that is not enough.
-    fn from_word(word: &OsStr) -> Result<Self, Misfit>;
+    fn from_word(word: &OsStr) -> Result<Self, Refusal>;
 
     /// The same where the parameter asks for more than the type reads by itself.
     #[doc(hidden)]
-    fn from_word_in(word: &OsStr, _: Manner) -> Result<Self, Misfit> {
+    fn from_word_in(word: &OsStr, _: Manner) -> Result<Self, Refusal> {
         Self::from_word(word)
     }
 }
@@ -73,11 +73,11 @@ pub trait Whole: FromWord + Sealed<Numbers> {}
 pub trait Fraction: FromWord + Sealed<Numbers> {}
 
 /// The word as text.
-fn text(word: &OsStr) -> Result<&str, Misfit> {
-    word.to_str().ok_or(Misfit::not_text())
+fn text(word: &OsStr) -> Result<&str, Refusal> {
+    word.to_str().ok_or(Refusal::not_text())
 }
 
-fn whole<T: FromStr<Err = ParseIntError>>(word: &OsStr) -> Result<T, Misfit> {
+fn whole<T: FromStr<Err = ParseIntError>>(word: &OsStr) -> Result<T, Refusal> {
     let text = text(word)?;
     text.parse().map_err(|error| misfit(text, 10, &error))
 }
@@ -85,18 +85,18 @@ fn whole<T: FromStr<Err = ParseIntError>>(word: &OsStr) -> Result<T, Misfit> {
 /// What is wrong with a word that is no number of the type. The standard library tells of too many digits
 /// before it has looked at what follows them.
 #[cold]
-fn misfit(word: &str, radix: u32, error: &ParseIntError) -> Misfit {
+fn misfit(word: &str, radix: u32, error: &ParseIntError) -> Refusal {
     let digits = word.strip_prefix(['-', '+']).unwrap_or(word);
     let is_number = !digits.is_empty() && digits.chars().all(|letter| letter.is_digit(radix));
     match error.kind() {
-        IntErrorKind::PosOverflow if is_number => Misfit { reason: Reason::Above },
-        IntErrorKind::NegOverflow if is_number => Misfit { reason: Reason::Below },
+        IntErrorKind::PosOverflow if is_number => Refusal { reason: Reason::Above },
+        IntErrorKind::NegOverflow if is_number => Refusal { reason: Reason::Below },
         // An unsigned type calls a minus sign and digits no number at all.
         IntErrorKind::InvalidDigit if is_number && word.starts_with('-') => {
-            Misfit { reason: Reason::Below }
+            Refusal { reason: Reason::Below }
         }
         _ if word.contains('.') && word.parse::<f64>().is_ok() => {
-            Misfit { reason: Reason::Near(Miss::Fraction) }
+            Refusal { reason: Reason::Near(Miss::Fraction) }
         }
         _ => no_number(word),
     }
@@ -104,7 +104,7 @@ fn misfit(word: &str, radix: u32, error: &ParseIntError) -> Misfit {
 
 /// What is wrong with a word that is no number: it may begin with one, such as `12kg`.
 #[cold]
-fn no_number(word: &str) -> Misfit {
+fn no_number(word: &str) -> Refusal {
     let is_digit = |letter: char| letter.is_ascii_digit() || matches!(letter, '.' | '-' | '+');
     let (number, letters) =
         word.split_at(word.find(|letter| !is_digit(letter)).unwrap_or(word.len()));
@@ -113,7 +113,7 @@ fn no_number(word: &str) -> Misfit {
         |letter: char| letter.is_ascii_alphabetic() || !letter.is_ascii() || letter == '%';
     let are_letters = !letters.is_empty() && letters.chars().all(is_letter);
     let is_near = are_letters && number.parse::<f64>().is_ok();
-    Misfit { reason: if is_near { Reason::Near(Miss::Letters) } else { Reason::NotOne } }
+    Refusal { reason: if is_near { Reason::Near(Miss::Letters) } else { Reason::NotOne } }
 }
 
 /// The digits of a whole number as source code has it, its sign in front, and their base: `-0x1f`,
@@ -149,16 +149,16 @@ macro_rules! whole_numbers {
 
             // Inlined, so that only the types a program uses are made for it.
             #[inline]
-            fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+            fn from_word(word: &OsStr) -> Result<Self, Refusal> {
                 whole(word)
             }
 
             #[inline]
-            fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Misfit> {
+            fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Refusal> {
                 if !manner.code {
                     return whole(word);
                 }
-                let (digits, radix) = from_code(text(word)?).ok_or(Misfit::new())?;
+                let (digits, radix) = from_code(text(word)?).ok_or(Refusal::new())?;
                 <$type>::from_str_radix(&digits, radix).map_err(|error| misfit(&digits, radix, &error))
             }
         }
@@ -192,14 +192,14 @@ macro_rules! counting_numbers {
             const KIND: &'static Kind<'static> = &Kind::of(Noun::Whole, "3").limits($limits);
 
             #[inline]
-            fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+            fn from_word(word: &OsStr) -> Result<Self, Refusal> {
                 Self::from_word_in(word, Manner::PLAIN)
             }
 
             #[inline]
-            fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Misfit> {
+            fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Refusal> {
                 let number = <$inner>::from_word_in(word, manner)?;
-                Self::new(number).ok_or(Misfit { reason: Reason::Below })
+                Self::new(number).ok_or(Refusal { reason: Reason::Below })
             }
         }
 
@@ -225,14 +225,14 @@ macro_rules! fractions {
 
             /// NaN and the infinities are refused: no option means them unless it says so.
             #[inline]
-            fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+            fn from_word(word: &OsStr) -> Result<Self, Refusal> {
                 let word = text(word)?;
                 let number: $type = word.parse().map_err(|_| no_number(word))?;
-                if number.is_finite() { Ok(number) } else { Err(Misfit::new()) }
+                if number.is_finite() { Ok(number) } else { Err(Refusal::new()) }
             }
 
             #[inline]
-            fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Misfit> {
+            fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Refusal> {
                 if manner.infinite {
                     let word = text(word)?;
                     word.parse().map_err(|_| no_number(word))
@@ -253,7 +253,7 @@ fractions!(f32 f64);
 impl FromWord for String {
     const KIND: &'static Kind<'static> = &Kind::of(Noun::Text, "text");
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         text(word).map(str::to_owned)
     }
 }
@@ -261,7 +261,7 @@ impl FromWord for String {
 impl FromWord for OsString {
     const KIND: &'static Kind<'static> = &Kind::of(Noun::Text, "text");
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         Ok(word.to_owned())
     }
 }
@@ -270,27 +270,27 @@ impl FromWord for PathBuf {
     const KIND: &'static Kind<'static> = &Kind::PATH;
 
     /// An empty word names no file: it is refused.
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        if word.is_empty() { Err(Misfit::new()) } else { Ok(word.into()) }
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        if word.is_empty() { Err(Refusal::new()) } else { Ok(word.into()) }
     }
 }
 
 impl FromWord for char {
     const KIND: &'static Kind<'static> = &Kind::of(Noun::Letter, "a").explained();
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        text(word)?.parse().map_err(|_| Misfit::new())
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        text(word)?.parse().map_err(|_| Refusal::new())
     }
 }
 
 impl FromWord for bool {
     const KIND: &'static Kind<'static> = &Kind::of(Noun::Truth, "yes").offering(TRUTH);
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         match word.as_encoded_bytes() {
             b"yes" | b"true" | b"on" => Ok(true),
             b"no" | b"false" | b"off" => Ok(false),
-            _ => Err(Misfit::new()),
+            _ => Err(Refusal::new()),
         }
     }
 }
@@ -304,8 +304,8 @@ macro_rules! addresses {
             const KIND: &'static Kind<'static> = &Kind::new($noun, $example).explained();
 
             #[inline]
-            fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-                text(word)?.parse().map_err(|_| Misfit::new())
+            fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+                text(word)?.parse().map_err(|_| Refusal::new())
             }
         }
     )*};

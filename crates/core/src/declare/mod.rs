@@ -51,7 +51,6 @@ mod keys;
 mod kind;
 mod kinds;
 mod message;
-mod misfit;
 mod names;
 mod node;
 mod own;
@@ -60,6 +59,7 @@ mod param;
 mod path;
 mod problem;
 mod reach;
+mod refusal;
 mod rule;
 mod rules;
 mod said;
@@ -84,10 +84,10 @@ pub use when::{COLOR, When};
 pub(crate) use called::Hit;
 pub use cell::Held;
 pub(crate) use keys::is_key;
-pub(crate) use misfit::{Miss, Reason};
 pub(crate) use names::hash;
 pub(crate) use param::is as is_record;
 pub(crate) use path::At;
+pub(crate) use refusal::{Miss, Reason};
 pub(crate) use rule::Sort;
 #[cfg(feature = "serde")]
 pub(crate) use shape::sides;
@@ -398,9 +398,10 @@ pub(crate) struct Wrong {
     pub reason: Reason,
 }
 
-/// Why a word did not convert.
+/// Why a word did not convert, or the value that it gives is not accepted: what a [`FromWord`] and a
+/// [validator](valid::Test) give, and faults tell in the phrases of the program.
 #[derive(Debug, Clone, PartialEq, Eq)]
-pub struct Misfit {
+pub struct Refusal {
     reason: Reason,
 }
 

@@ -4,7 +4,7 @@
 //! or a pair of two. A [`Shape`] is what a key gives: a unit that is needed (or defaulted), an
 //! `Option` of one, a `Vec` of them.
 
-use super::{Feed, Misfit, Wrong};
+use super::{Feed, Refusal, Wrong};
 use std::borrow::Cow;
 use std::collections::{BTreeMap, HashSet};
 use std::ffi::OsStr;
@@ -12,10 +12,10 @@ use std::fmt::Debug;
 use std::hash::Hash;
 
 use super::cell::Held;
-use super::misfit::{Miss, Reason};
 use super::param::part as nth;
+use super::refusal::{Miss, Reason};
 use super::sealed::{Sealed, Shapes, Units};
-use super::valid::{Refusal, Test};
+use super::valid::Test;
 use super::{Form, FromWord, Kind, Noun};
 use crate::text::part;
 
@@ -27,7 +27,7 @@ impl Feed<'_> {
         match T::from_word_in(word, self.param.manner) {
             Ok(value) if self.param.path.accepts(word) => Some(value),
             Ok(_) => self.ends_otherwise(at),
-            Err(Misfit { reason }) => self.misfit(at, reason),
+            Err(Refusal { reason }) => self.misfit(at, reason),
         }
     }
 
@@ -89,21 +89,9 @@ impl Feed<'_> {
             test.is_some_and(Test::is_discreet)
         };
         let is_told = !self.param.secret || is_discreet();
-        let reason = if is_told { refusal.reason(place) } else { Reason::NotOne };
+        let reason = if is_told { refusal.tested(place as u8) } else { Reason::NotOne };
         let at = self.first + at;
         self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
-    }
-}
-
-impl Refusal {
-    /// The refusal of the validator at a place.
-    fn reason(self, place: usize) -> Reason {
-        match self {
-            Refusal::Above => Reason::Above,
-            Refusal::Below => Reason::Below,
-            Refusal::Own(text) => Reason::Own(text.into()),
-            other => Reason::Tested(place as u8, Box::new(other)),
-        }
     }
 }
 

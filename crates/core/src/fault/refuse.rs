@@ -1,6 +1,6 @@
 //! What is said of a value that is refused: what would be right, then what is amiss with this one.
 
-use crate::declare::valid::{Refusal, Says, Test};
+use crate::declare::valid::{Says, Test};
 use crate::declare::{FromWord, Kind, Miss, Noun, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults};
 use crate::text::{Put, digits, visible};
@@ -74,14 +74,13 @@ impl<'d> Faults<'d> {
             Some(Reason::Near(miss)) => {
                 fill(miss_phrase(wording, miss), &[typed, &wording.endings(param)])
             }
-            Some(Reason::Tested(_, refusal)) if !matches!(**refusal, Refusal::Other) => {
-                match &**refusal {
-                    Refusal::Has(count) => fill(wording.has, &[typed, &digits(*count)]),
-                    Refusal::Begins(with) => fill(wording.begins, &[typed, &visible(with)]),
-                    // What would be right says it all.
-                    _ => return sentence,
-                }
-            }
+            Some(Reason::Tested(_, refusal)) if **refusal != Reason::NotOne => match &**refusal {
+                Reason::Has(count) => fill(wording.has, &[typed, &digits(*count)]),
+                Reason::Begins(with) => fill(wording.begins, &[typed, &visible(with)]),
+                Reason::Cited(said) => visible(said),
+                // What would be right says it all.
+                _ => return sentence,
+            },
             reason => {
                 let is = fill(is_phrase(wording, fault, param, group.len() > 1), &[typed]);
                 match reason {

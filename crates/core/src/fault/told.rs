@@ -4,7 +4,6 @@
 //! names alone are one thing to put right.
 
 use super::refuse::takes;
-use crate::declare::valid::Refusal;
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
 use crate::text::{digits, in_order};
@@ -227,7 +226,7 @@ impl<'d> Faults<'d> {
         let is_plain = match &fault.reason() {
             Some(Reason::NotOne | Reason::Above | Reason::Below) => true,
             Some(Reason::Tested(_, refusal)) => {
-                matches!(**refusal, Refusal::Other | Refusal::Excluded)
+                matches!(**refusal, Reason::NotOne | Reason::Excluded)
             }
             _ => false,
         };

@@ -314,7 +314,7 @@ pub struct Faults<'d> {
     dark: Dark,
 }
 
-/// Why a file cannot be read. Made from an [`io::Error`]; the sentence that a user reads is composed of the
+/// Why a file cannot be read. Made from an [`io::Error`](std::io::Error); the sentence that a user reads is composed of the
 /// program's own phrases, and has the system's words in brackets only where those are all there is.
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub struct Unread {

@@ -10,8 +10,8 @@ use std::num::NonZeroU8;
 use std::path::PathBuf;
 
 use clavret_core::{
-    Attached, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Kind, Look, Misfit, Named, Offer,
-    Operand, Outcome, Tail, Tally, valid,
+    Attached, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Kind, Look, Named, Offer,
+    Operand, Outcome, Refusal, Tail, Tally, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -23,10 +23,10 @@ struct Code;
 impl FromWord for Code {
     const KIND: &'static Kind<'static> = &Kind::new("a hive's code", "A7");
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         match word.as_encoded_bytes() {
             [b'A'..=b'Z', b'0'..=b'9'] => Ok(Code),
-            _ => Err(Misfit::new()),
+            _ => Err(Refusal::new()),
         }
     }
 }

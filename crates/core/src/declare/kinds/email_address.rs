@@ -2,12 +2,12 @@
 
 use ::email_address::EmailAddress;
 
-use crate::declare::{Misfit, Miss};
+use crate::declare::{Miss, Refusal};
 
 super::parsed! {
     EmailAddress: "an e-mail address", "keeper@example.org", missing_at;
 }
 
-fn missing_at(text: &str) -> Misfit {
-    Misfit::nearly((!text.contains('@')).then_some(Miss::NoAt))
+fn missing_at(text: &str) -> Refusal {
+    Refusal::nearly((!text.contains('@')).then_some(Miss::NoAt))
 }

@@ -4,13 +4,13 @@ use std::ffi::OsStr;
 
 use ::glob::Pattern;
 
-use crate::declare::{FromWord, Kind, Misfit};
+use crate::declare::{FromWord, Kind, Refusal};
 
 impl FromWord for Pattern {
     const KIND: &'static Kind<'static> = &Kind::new("a pattern of names", "A7-*").explained();
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        let text = word.to_str().ok_or(Misfit::not_text())?;
-        Pattern::new(text).map_err(|error| Misfit::citing(error.msg))
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        let text = word.to_str().ok_or(Refusal::not_text())?;
+        Pattern::new(text).map_err(|error| Refusal::citing(error.msg))
     }
 }

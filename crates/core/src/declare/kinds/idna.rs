@@ -3,7 +3,7 @@
 use std::ffi::OsStr;
 use std::fmt;
 
-use crate::declare::{FromWord, Kind, Misfit, Miss, Refers};
+use crate::declare::{FromWord, Kind, Miss, Refers, Refusal};
 
 /// The name of a domain, such as `example.org`, in the ASCII form that is looked up.
 #[derive(Debug, Clone, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -26,14 +26,14 @@ impl FromWord for DomainName {
     const KIND: &'static Kind<'static> =
         &Kind::new("the name of a domain", "example.org").explained().refers(Refers::Host);
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        let text = word.to_str().ok_or(Misfit::not_text())?;
-        let misfit = || Misfit::nearly(text.contains("://").then_some(Miss::Scheme));
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        let text = word.to_str().ok_or(Refusal::not_text())?;
+        let misfit = || Refusal::nearly(text.contains("://").then_some(Miss::Scheme));
         let name = idna::domain_to_ascii_strict(text).map_err(|_| misfit())?;
         // The last label of a name is never a number (RFC 1123, 2.1): that is an address.
         let last = name.trim_end_matches('.').rsplit('.').next().unwrap_or_default();
         if last.is_empty() || last.bytes().all(|byte| byte.is_ascii_digit()) {
-            return Err(Misfit::new());
+            return Err(Refusal::new());
         }
         Ok(DomainName(name))
     }

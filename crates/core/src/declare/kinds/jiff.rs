@@ -8,7 +8,7 @@ use ::jiff::civil::{Date, DateTime, Time};
 use ::jiff::{SignedDuration, Span, Timestamp};
 
 use super::parsed;
-use crate::declare::{FromWord, Kind, Misfit, Miss};
+use crate::declare::{FromWord, Kind, Miss, Refusal};
 
 parsed! {
     DateTime: "a date and a time", "2026-05-01T14:30", no_such_day;
@@ -21,8 +21,8 @@ impl FromWord for Date {
     const KIND: &'static Kind<'static> = &Kind::new("a date", "2026-05-01").explained();
 
     /// A date alone, with dashes: a moment would lose its time.
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        let text = word.to_str().ok_or(Misfit::not_text())?;
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        let text = word.to_str().ok_or(Refusal::not_text())?;
         let parts = text.strip_prefix('-').unwrap_or(text).split('-').map(str::len);
         let is_alone = parts.eq([4, 2, 2]);
         let date = text.parse().ok().filter(|_| is_alone);
@@ -33,28 +33,28 @@ impl FromWord for Date {
 impl FromWord for Time {
     const KIND: &'static Kind<'static> = &Kind::new("a time of day", "14:30").explained();
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        let text = word.to_str().ok_or(Misfit::not_text())?;
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        let text = word.to_str().ok_or(Refusal::not_text())?;
         let is_alone = text.as_bytes().get(2) == Some(&b':');
-        text.parse().ok().filter(|_| is_alone).ok_or(Misfit::new())
+        text.parse().ok().filter(|_| is_alone).ok_or(Refusal::new())
     }
 }
 
 impl FromWord for Duration {
     const KIND: &'static Kind<'static> = SignedDuration::KIND;
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         let duration = SignedDuration::from_word(word)?;
-        Duration::try_from(duration).map_err(|_| Misfit::nearly(Some(Miss::Negative)))
+        Duration::try_from(duration).map_err(|_| Refusal::nearly(Some(Miss::Negative)))
     }
 }
 
 /// A day that is written as one, and is in no calendar.
-fn no_such_day(text: &str) -> Misfit {
-    let Some(day) = text.get(..10) else { return Misfit::new() };
+fn no_such_day(text: &str) -> Refusal {
+    let Some(day) = text.get(..10) else { return Refusal::new() };
     let has_the_shape = day.split('-').map(str::len).eq([4, 2, 2]);
     let is_digits = day.bytes().all(|byte| byte == b'-' || byte.is_ascii_digit());
     let is_missing = day.parse::<Date>().is_err();
     let is_meant = has_the_shape && is_digits && is_missing;
-    Misfit::nearly(is_meant.then(|| Miss::NoDay(day.into())))
+    Refusal::nearly(is_meant.then(|| Miss::NoDay(day.into())))
 }

@@ -30,11 +30,11 @@ macro_rules! parsed {
             const KIND: &'static crate::declare::Kind<'static> =
                 &crate::declare::Kind::new($noun, $example).explained();
 
-            fn from_word(word: &std::ffi::OsStr) -> Result<Self, crate::declare::Misfit> {
-                let text = word.to_str().ok_or(crate::declare::Misfit::not_text())?;
+            fn from_word(word: &std::ffi::OsStr) -> Result<Self, crate::declare::Refusal> {
+                let text = word.to_str().ok_or(crate::declare::Refusal::not_text())?;
                 text.parse().map_err(|_| {
-                    let misfit: fn(&str) -> crate::declare::Misfit =
-                        |_| crate::declare::Misfit::new();
+                    let misfit: fn(&str) -> crate::declare::Refusal =
+                        |_| crate::declare::Refusal::new();
                     $(let misfit = { let _ = misfit; $misfit };)?
                     misfit(text)
                 })

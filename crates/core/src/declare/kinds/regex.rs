@@ -6,21 +6,21 @@ use std::sync::{Mutex, PoisonError};
 
 use ::regex::{Error, Regex};
 
-use crate::declare::valid::{Refusal, Says, Test, Validator};
-use crate::declare::{FromWord, Kind, Misfit};
+use crate::declare::valid::{Says, Test, Validator};
+use crate::declare::{FromWord, Kind, Refusal};
 
 impl FromWord for Regex {
     const KIND: &'static Kind<'static> = &Kind::new("a regular expression", "A[0-9]+").explained();
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        let text = word.to_str().ok_or(Misfit::not_text())?;
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        let text = word.to_str().ok_or(Refusal::not_text())?;
         Regex::new(text).map_err(|error| match error {
             // The last line has the reason; those before draw where it is.
             Error::Syntax(drawn) => {
                 let last = drawn.lines().last().unwrap_or_default();
-                Misfit::citing(last.strip_prefix("error: ").unwrap_or(last))
+                Refusal::citing(last.strip_prefix("error: ").unwrap_or(last))
             }
-            other => Misfit::citing(other),
+            other => Refusal::citing(other),
         })
     }
 }
@@ -69,7 +69,7 @@ impl<'d> Pattern<'d> {
 impl Test for Pattern<'_> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<String>() {
-            Some(text) if !self.matches(text) => Err(Refusal::Other),
+            Some(text) if !self.matches(text) => Err(Refusal::new()),
             _ => Ok(()),
         }
     }

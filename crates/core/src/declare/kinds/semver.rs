@@ -2,17 +2,17 @@
 
 use ::semver::{Version, VersionReq};
 
-use crate::declare::Misfit;
+use crate::declare::Refusal;
 
 super::parsed! {
     Version: "a version", "1.2.0", version;
     VersionReq: "a requirement of versions", ">=1.2, <2", requirement;
 }
 
-fn version(text: &str) -> Misfit {
-    text.parse::<Version>().err().map_or_else(Misfit::new, Misfit::citing)
+fn version(text: &str) -> Refusal {
+    text.parse::<Version>().err().map_or_else(Refusal::new, Refusal::citing)
 }
 
-fn requirement(text: &str) -> Misfit {
-    text.parse::<VersionReq>().err().map_or_else(Misfit::new, Misfit::citing)
+fn requirement(text: &str) -> Refusal {
+    text.parse::<VersionReq>().err().map_or_else(Refusal::new, Refusal::citing)
 }

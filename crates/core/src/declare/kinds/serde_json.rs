@@ -4,13 +4,13 @@ use std::ffi::OsStr;
 
 use ::serde_json::Value;
 
-use crate::declare::{FromWord, Kind, Misfit};
+use crate::declare::{FromWord, Kind, Refusal};
 
 impl FromWord for Value {
     const KIND: &'static Kind<'static> = &Kind::new("a JSON value", "[6,\"calm\"]").explained();
 
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        let text = word.to_str().ok_or(Misfit::not_text())?;
-        ::serde_json::from_str(text).map_err(Misfit::citing)
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        let text = word.to_str().ok_or(Refusal::not_text())?;
+        ::serde_json::from_str(text).map_err(Refusal::citing)
     }
 }

@@ -5,21 +5,21 @@ use std::ffi::OsStr;
 
 use ::url::{ParseError, Url};
 
-use crate::declare::valid::{Refusal, Says, Test, Validator};
-use crate::declare::{FromWord, Kind, Misfit, Miss};
+use crate::declare::valid::{Says, Test, Validator};
+use crate::declare::{FromWord, Kind, Miss, Refusal};
 
 impl FromWord for Url {
     const KIND: &'static Kind<'static> =
         &Kind::new("a web address", "https://example.org/").explained();
 
     /// An address with a host; see [`schemes`] for which schemes it may have.
-    fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-        let text = word.to_str().ok_or(Misfit::not_text())?;
+    fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+        let text = word.to_str().ok_or(Refusal::not_text())?;
         match Url::parse(text) {
             Ok(url) if url.has_host() => Ok(url),
-            Ok(_) => Err(Misfit::nearly(Some(Miss::NoHost))),
-            Err(ParseError::RelativeUrlWithoutBase) => Err(Misfit::nearly(Some(Miss::NoScheme))),
-            Err(error) => Err(Misfit::citing(error)),
+            Ok(_) => Err(Refusal::nearly(Some(Miss::NoHost))),
+            Err(ParseError::RelativeUrlWithoutBase) => Err(Refusal::nearly(Some(Miss::NoScheme))),
+            Err(error) => Err(Refusal::citing(error)),
         }
     }
 }
@@ -37,7 +37,7 @@ impl Test for Schemes<'_> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<Url>() {
             Some(url) if !self.0.contains(&url.scheme()) => {
-                Err(Refusal::Begins(url.scheme().to_owned() + "://"))
+                Err(Refusal::begins(url.scheme().to_owned() + "://"))
             }
             _ => Ok(()),
         }

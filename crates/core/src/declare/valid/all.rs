@@ -3,7 +3,8 @@
 use std::any::Any;
 use std::fmt::{self, Debug};
 
-use super::{Refusal, Test, Validator};
+use super::{Test, Validator};
+use crate::declare::Refusal;
 use crate::declare::param::part;
 
 /// Several validators, of which each must accept a value. See [`all`].

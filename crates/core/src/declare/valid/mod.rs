@@ -16,6 +16,8 @@ pub use super::kinds::regex::{Pattern, pattern};
 pub use super::kinds::url::{Schemes, schemes};
 pub use all::{All, all};
 
+use super::Refusal;
+
 /// A test of a value, without its type: what the reader calls.
 ///
 /// [`Validator`] ties it to the type it tests; [`range`] and [`by`] make both.
@@ -90,26 +92,6 @@ pub enum Says<'t> {
     Own(&'t str, &'t str),
 }
 
-/// In which way a value is refused.
-#[derive(Debug, Clone, PartialEq, Eq)]
-#[non_exhaustive]
-pub enum Refusal {
-    /// It is above the highest that is accepted.
-    Above,
-    /// It is below the lowest that is accepted.
-    Below,
-    /// It is none of what is accepted, which the validator [says](Test::says).
-    Other,
-    /// It is one of the few that are not accepted.
-    Excluded,
-    /// It has so many characters.
-    Has(usize),
-    /// It begins with this, and should with something else.
-    Begins(String),
-    /// In the validator's own words, as a reason.
-    Own(String),
-}
-
 /// A [`Test`] of values of type `T`.
 #[diagnostic::on_unimplemented(
     message = "this validator does not test values of type `{T}`",
@@ -137,8 +119,8 @@ pub const fn range<T: Copy>(low: T, high: T) -> Range<T> {
 impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<T>() {
-            Some(value) if *value < self.low => Err(Refusal::Below),
-            Some(value) if *value > self.high => Err(Refusal::Above),
+            Some(value) if *value < self.low => Err(Refusal::below()),
+            Some(value) if *value > self.high => Err(Refusal::above()),
             _ => Ok(()),
         }
     }
@@ -193,7 +175,7 @@ impl<T> Debug for By<'_, T> {
 impl<T: 'static> Test for By<'_, T> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<T>() {
-            Some(value) => (self.test)(value).map_err(Refusal::Own),
+            Some(value) => (self.test)(value).map_err(Refusal::because),
             None => Ok(()),
         }
     }
@@ -230,7 +212,7 @@ where
         let zero = T::default();
         let divides = |value: &T| self.0 != zero && *value % self.0 == zero;
         match value.downcast_ref::<T>() {
-            Some(value) if !divides(value) => Err(Refusal::Other),
+            Some(value) if !divides(value) => Err(Refusal::new()),
             _ => Ok(()),
         }
     }
@@ -313,8 +295,8 @@ impl<T> Among<'_, T> {
     fn refuses(&self, is_listed: bool) -> Result<(), Refusal> {
         match (is_listed == self.accepts, self.accepts) {
             (true, _) => Ok(()),
-            (false, true) => Err(Refusal::Other),
-            (false, false) => Err(Refusal::Excluded),
+            (false, true) => Err(Refusal::new()),
+            (false, false) => Err(Refusal::excluded()),
         }
     }
 }
@@ -343,7 +325,7 @@ impl Test for Length {
         if (self.least..=self.most).contains(&count) {
             return Ok(());
         }
-        Err(Refusal::Has(count))
+        Err(Refusal::has(count))
     }
 
     fn says(&self) -> Says<'_> {

@@ -1,11 +1,9 @@
-//! Why a word is none of what its parameter takes. How that is said stands in one table
+//! Why a word is none of what its parameter takes, or the value that it gives not accepted. How that is said stands in one table
 //! ([`Wording`](crate::Wording)); only what a type, or a library that it calls, says of its own is text here.
 
-use super::Misfit;
+use super::Refusal;
 use std::borrow::Cow;
 use std::fmt::Display;
-
-use super::valid::Refusal;
 
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub(crate) enum Reason {
@@ -25,8 +23,14 @@ pub(crate) enum Reason {
     NotDirectory,
     /// It is nearly one.
     Near(Miss),
-    /// The validator at this place says what would be right, and perhaps what this is.
-    Tested(u8, Box<Refusal>),
+    /// It is one of the few that are not accepted.
+    Excluded,
+    /// It has so many characters.
+    Has(usize),
+    /// It begins with this, and should with something else.
+    Begins(Box<str>),
+    /// The validator at this place says what would be right, and for which reason this is not.
+    Tested(u8, Box<Reason>),
     /// In the words of another library, which stand after our own.
     Cited(Box<str>),
     /// In the words of the type itself.
@@ -55,22 +59,22 @@ pub(crate) enum Miss {
     Negative,
 }
 
-impl Misfit {
-    /// The word is not of the kind; the kind says what would be.
+impl Refusal {
+    /// It is none of what is taken; the kind, or the validator, says what would be.
     pub const fn new() -> Self {
-        Misfit { reason: Reason::NotOne }
+        Refusal { reason: Reason::NotOne }
     }
 
-    /// The word is not of the kind, for a reason the user should read: "June has 30 days".
+    /// It is none, for a reason the user should read: "June has 30 days".
     pub fn because(reason: impl Into<Cow<'static, str>>) -> Self {
-        Misfit { reason: Reason::Own(reason.into()) }
+        Refusal { reason: Reason::Own(reason.into()) }
     }
 
-    /// The word is not of the kind, as another library says, whose error this is. Its text was written
+    /// It is none, as another library says, whose error this is. Its text was written
     /// for somebody else: it stands in brackets after what would be right.
     ///
     /// ```
-    /// use clavret_core::{Command, FromWord, Kind, Misfit, Operand, Outcome};
+    /// use clavret_core::{Command, FromWord, Kind, Refusal, Operand, Outcome};
     /// use std::ffi::OsStr;
     ///
     /// struct Weight(f32);
@@ -78,9 +82,9 @@ impl Misfit {
     /// impl FromWord for Weight {
     ///     const KIND: &'static Kind<'static> = &Kind::new("kilograms", "12");
     ///
-    ///     fn from_word(word: &OsStr) -> Result<Self, Misfit> {
-    ///         let text = word.to_str().ok_or(Misfit::not_text())?;
-    ///         text.parse().map(Weight).map_err(Misfit::citing)
+    ///     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
+    ///         let text = word.to_str().ok_or(Refusal::not_text())?;
+    ///         text.parse().map(Weight).map_err(Refusal::citing)
     ///     }
     /// }
     ///
@@ -90,21 +94,54 @@ impl Misfit {
     /// assert!(format!("{faults:?}").contains("'x' is not one (invalid float literal)"));
     /// ```
     pub fn citing(error: impl Display) -> Self {
-        Misfit { reason: Reason::Cited(error.to_string().into()) }
+        Refusal { reason: Reason::Cited(error.to_string().into()) }
     }
 
     /// The word is not text in UTF-8.
     pub const fn not_text() -> Self {
-        Misfit { reason: Reason::NotText }
+        Refusal { reason: Reason::NotText }
+    }
+
+    /// The value is above the highest that is accepted.
+    pub const fn above() -> Self {
+        Refusal { reason: Reason::Above }
+    }
+
+    /// The value is below the lowest that is accepted.
+    pub const fn below() -> Self {
+        Refusal { reason: Reason::Below }
+    }
+
+    /// The value is one of the few that are not accepted, which the validator [says](crate::valid::Says).
+    pub const fn excluded() -> Self {
+        Refusal { reason: Reason::Excluded }
+    }
+
+    /// The text has so many characters.
+    pub const fn has(count: usize) -> Self {
+        Refusal { reason: Reason::Has(count) }
+    }
+
+    /// The text begins with this, and should with something else.
+    pub fn begins(with: impl Into<Box<str>>) -> Self {
+        Refusal { reason: Reason::Begins(with.into()) }
+    }
+
+    /// The reason, which a validator's place is told with unless it says all by itself.
+    pub(super) fn tested(self, place: u8) -> Reason {
+        match self.reason {
+            whole @ (Reason::Above | Reason::Below | Reason::Own(_)) => whole,
+            other => Reason::Tested(place, Box::new(other)),
+        }
     }
 
     #[allow(dead_code)] // used by kinds behind features
     pub(crate) fn nearly(miss: Option<Miss>) -> Self {
-        Misfit { reason: miss.map_or(Reason::NotOne, Reason::Near) }
+        Refusal { reason: miss.map_or(Reason::NotOne, Reason::Near) }
     }
 }
 
-impl Default for Misfit {
+impl Default for Refusal {
     fn default() -> Self {
         Self::new()
     }

@@ -91,7 +91,7 @@ pub use clavret_core::{
     HELP_FLAG, Held, Key, Kind, ListShape, Look, Malformed, Meaning, Named, Noun, Objection,
     Occurrence, Offer, Operand, Origin, Outcome, Package, Page, PageLength, Param, Place, Presence,
     Problem, Reader, Reading, Refers, Refusal, Role, Rule, Setting, Settings, Shape, Shared, Shell,
-    ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Times, Unit, Unread, Untyped,
+    ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Times, Tree, Unit, Unread, Untyped,
     VERSION_FLAG, When, Whole, Word, Wording, Words, World, candidates, script, valid, visible,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a

@@ -131,17 +131,12 @@ impl<C: 'static> Program<C> {
 
     /// The commands that a line can call and no route leads to, told apart by their addresses.
     pub(crate) fn unrouted(&self) -> Vec<CommandPath<'static>> {
-        let mut unrouted = Vec::new();
-        let mut waiting = vec![CommandPath::of(self.root)];
-        while let Some(path) = waiting.pop() {
-            let (command, below) = (path.leaf(), path.leaf().subcommands());
-            let is_called = below.is_empty() || command.is_acting();
-            if is_called && !command.is_standard() && handler(self.routes, &path).is_none() {
-                unrouted.push(path.clone());
-            }
-            waiting.extend(below.iter().rev().map(|next| path.below(next)));
-        }
-        unrouted
+        let is_unrouted = |path: &CommandPath<'_>| {
+            let command = path.leaf();
+            let is_called = command.subcommands().is_empty() || command.is_acting();
+            is_called && !command.is_standard() && handler(self.routes, path).is_none()
+        };
+        CommandPath::tree(self.root).filter(is_unrouted).collect()
     }
 
     /// Runs it with a context. The status is for `main` to return: 0; that of the

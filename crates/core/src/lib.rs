@@ -52,7 +52,7 @@ pub use declare::valid;
 pub use declare::{
     Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
     FromWord, Held, Key, Kind, ListShape, Manner, Named, Noun, Offer, Operand, Package, Param,
-    Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally, Times, Unit,
+    Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally, Times, Tree, Unit,
     Untyped, When, Whole,
 };
 pub use page::Page;

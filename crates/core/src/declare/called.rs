@@ -23,7 +23,7 @@ pub(crate) enum Hit {
 
 impl<'d> Param<'d> {
     /// The long name, if it has one: a name of a single letter is that letter.
-    pub(crate) const fn long(&self) -> Option<&'d str> {
+    pub const fn long(&self) -> Option<&'d str> {
         if self.name.len() == 1 { None } else { Some(self.name) }
     }
 
@@ -140,7 +140,7 @@ impl<'d> Param<'d> {
     }
 
     /// Whether a negative number may be one of its words.
-    pub(crate) fn takes_negative(&self) -> bool {
+    pub fn takes_negative(&self) -> bool {
         self.kinds().iter().any(|kind| kind.negative)
     }
 
@@ -159,7 +159,7 @@ impl<'d> Param<'d> {
 
     /// The name as typed, dashes included; for an operand, its placeholder.
     #[inline(never)]
-    pub(crate) fn spelled(&self) -> String {
+    pub fn spelled(&self) -> String {
         match (self.role, self.long()) {
             (Role::Operand, _) => self.placeholder(0),
             (_, Some(long)) => format!("--{long}"),
@@ -184,7 +184,7 @@ impl<'d> Param<'d> {
     /// The text shown for the `at`-th word of a value: its placeholder, the last one where there
     /// are fewer, or the name in upper case where there is none.
     #[inline(never)]
-    pub(crate) fn placeholder(&self, at: usize) -> String {
+    pub fn placeholder(&self, at: usize) -> String {
         let mut found = "";
         for (place, placeholder) in self.placeholder.split_ascii_whitespace().enumerate() {
             if place <= at {
@@ -214,7 +214,7 @@ impl<'d> Param<'d> {
     }
 
     /// The texts shown for the words of one occurrence, from the `at`-th on.
-    pub(crate) fn placeholders(&self, at: usize) -> String {
+    pub fn placeholders(&self, at: usize) -> String {
         let mut text = String::new();
         for at in at..self.kinds().len() {
             if !text.is_empty() {
@@ -227,7 +227,7 @@ impl<'d> Param<'d> {
 
     /// A word that reads as the `at`-th of a value: the kind's own example, or that of a validator
     /// which the others accept.
-    pub(crate) fn example(&self, at: usize) -> String {
+    pub fn example(&self, at: usize) -> String {
         let of_kind = self.word_kind(at).map(Kind::example_word).unwrap_or_default();
         let mut of_kind = of_kind.into_owned();
         if let Some(extension) = self.path.extensions.first() {
@@ -247,7 +247,7 @@ impl<'d> Param<'d> {
     }
 
     /// Whether a word reads as a value of one word; of a flag, as one of truth.
-    pub(crate) fn accepts(&self, word: impl AsRef<OsStr>) -> bool {
+    pub fn accepts(&self, word: impl AsRef<OsStr>) -> bool {
         if self.kinds().is_empty() {
             return bool::from_word(word.as_ref()).is_ok();
         }

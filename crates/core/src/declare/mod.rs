@@ -65,6 +65,7 @@ mod rules;
 mod said;
 mod sealed;
 mod shape;
+mod tree;
 mod twins;
 pub mod valid;
 mod when;
@@ -159,6 +160,13 @@ pub struct Command<'d> {
     rules: &'d [Rule<'d>],
     judge: Option<&'d Judge<'d>>,
     config: Option<&'d Config<'d>>,
+}
+
+/// The commands of a tree: see [`Command::tree`].
+#[derive(Debug, Clone)]
+pub struct Tree<'t, 'd> {
+    /// Those that come next, the last one first.
+    waiting: Vec<(usize, &'t Command<'d>)>,
 }
 
 /// What follows from the parameters of a command, once they are listed.

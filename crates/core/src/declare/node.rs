@@ -17,8 +17,7 @@ impl<'d> Command<'d> {
     /// it would not have been built.
     pub fn problems(&self) -> Vec<Problem<'d>> {
         let mut problems = Vec::new();
-        let mut waiting: Vec<&Command<'d>> = vec![self];
-        while let Some(command) = waiting.pop() {
+        for (_, command) in self.tree() {
             finder::all(&mut problems, |finder| {
                 rules::names(command, finder);
                 rules::bundles(command, finder);
@@ -35,7 +34,6 @@ impl<'d> Command<'d> {
                     reach::usual(command, usual, finder);
                 }
             });
-            waiting.extend(command.commands.iter().rev());
         }
         problems
     }
@@ -111,7 +109,7 @@ impl<'d> Command<'d> {
     }
 
     /// The relations between what it takes: its own, then those of its bundles.
-    pub(crate) fn relations(&self) -> impl Iterator<Item = &'d Rule<'d>> + use<'d> {
+    pub fn relations(&self) -> impl Iterator<Item = &'d Rule<'d>> + use<'d> {
         self.rules.iter().chain(self.bundles.iter().flat_map(|bundle| bundle.rules))
     }
 
@@ -168,19 +166,13 @@ impl<'d> Command<'d> {
     const SCANNED: usize = 8;
 
     /// The operands that take words by their position, in the order they are typed.
-    pub(crate) fn operands(&self) -> impl Iterator<Item = &'d Param<'d>> + 'd {
+    pub fn operands(&self) -> impl Iterator<Item = &'d Param<'d>> + 'd {
         self.params().filter(|param| param.is_positional())
     }
 
     /// All commands below it, parents first.
-    pub(crate) fn below(&self) -> Vec<&'d Command<'d>> {
-        let mut below = self.commands.to_vec();
-        let mut at = 0;
-        while let Some(command) = below.get(at) {
-            below.extend(command.commands);
-            at += 1;
-        }
-        below
+    pub(crate) fn below(&'d self) -> impl Iterator<Item = &'d Command<'d>> {
+        self.tree().skip(1).map(|(_, command)| command)
     }
 
     /// Whether one of its parameters is called by a letter.

@@ -190,7 +190,7 @@ impl<'d> Param<'d> {
     }
 
     /// For an operand, how many words it must and may take.
-    pub(crate) const fn word_count(&self) -> Times {
+    pub const fn word_count(&self) -> Times {
         self.words_of(self.times())
     }
 
@@ -217,7 +217,7 @@ impl<'d> Param<'d> {
     }
 
     /// Whether it is an operand that takes words by their position.
-    pub(crate) fn is_positional(&self) -> bool {
+    pub fn is_positional(&self) -> bool {
         self.role == Role::Operand && matches!(self.tail, None | Some(Tail::Raw))
     }
 

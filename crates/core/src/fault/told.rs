@@ -77,7 +77,7 @@ impl<'d> Faults<'d> {
     /// The unknown options, each at the place of its fault.
     fn unknown_options(&self) -> Vec<Option<Unknown<'d>>> {
         let mut left = NAMES;
-        let tree = self.path().root().below().len() + 1;
+        let tree = self.path().root().tree().count();
         let mut unknown = Vec::new();
         for fault in self.list() {
             let is_option =

@@ -58,8 +58,7 @@ impl<'d> Command<'d> {
             return problems;
         }
         let mut flaws = told(self.unusual_names());
-        let mut waiting = vec![CommandPath::of(self)];
-        while let Some(path) = waiting.pop() {
+        for path in CommandPath::tree(self) {
             let mut found = Vec::new();
             texts::look(&path, &mut found);
             if !path.leaf().is_standard() {
@@ -67,8 +66,6 @@ impl<'d> Command<'d> {
             }
             let command = path.text();
             flaws.extend(found.into_iter().map(|what| Flaw { command: command.clone(), what }));
-            waiting
-                .extend(path.leaf().subcommands().iter().rev().map(|next| path.clone().with(next)));
         }
         texts::look_at_ends(self, &mut flaws);
         flaws

@@ -116,14 +116,12 @@ fn look_at_width(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
 /// Summaries and help that end with a full stop, where most do not; or the other way round.
 pub(super) fn look_at_ends(root: &Command<'_>, flaws: &mut Vec<Flaw>) {
     let mut texts: Vec<(String, String, &str)> = Vec::new();
-    let mut waiting = vec![CommandPath::of(root)];
-    while let Some(path) = waiting.pop() {
+    for path in CommandPath::tree(root) {
         let (at, command) = (path.text(), path.leaf());
         texts.push((at.clone(), "its summary".to_owned(), command.summary_text()));
         for param in command.params() {
             texts.push((at.clone(), format!("the help of {}", param.spelled()), param.help()));
         }
-        waiting.extend(command.subcommands().iter().rev().map(|next| path.clone().with(next)));
     }
     texts.retain(|(_, _, text)| !text.is_empty());
     let ends = |text: &str| text.ends_with('.') && !text.ends_with("..");

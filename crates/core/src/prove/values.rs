@@ -28,7 +28,7 @@ impl<'d> Command<'d> {
     /// no line is to blame for.
     pub fn wrong_defaults(&'d self) -> Vec<String> {
         let mut wrong = Vec::new();
-        for command in std::iter::once(self).chain(self.below()) {
+        for (_, command) in self.tree() {
             for param in command.params() {
                 look_at_default(param, &mut wrong);
             }

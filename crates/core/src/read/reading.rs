@@ -41,14 +41,17 @@ impl<'d> CommandPath<'d> {
 
     /// The path to a command below a root, by address; `None` when it is not there.
     pub fn to(root: &'d Command<'d>, command: &Command<'_>) -> Option<Self> {
-        let mut waiting = vec![CommandPath::of(root)];
-        while let Some(path) = waiting.pop() {
-            if path.leaf().is(command) {
-                return Some(path);
-            }
-            waiting.extend(path.leaf().subcommands().iter().map(|next| path.clone().with(next)));
-        }
-        None
+        Self::tree(root).find(|path| path.leaf().is(command))
+    }
+
+    /// The paths to a root and to all commands below it, as [`Command::tree`] has these.
+    pub fn tree(root: &'d Command<'d>) -> impl Iterator<Item = Self> {
+        let mut way = Vec::new();
+        root.tree().map(move |(depth, command)| {
+            way.truncate(depth);
+            way.push(command);
+            CommandPath(way.clone())
+        })
     }
 
     /// The names with spaces between.

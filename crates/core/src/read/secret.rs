@@ -289,8 +289,8 @@ struct Known<'d> {
 impl<'d> Known<'d> {
     fn new(trace: &Trace<'d>, usual: Usual<'d>) -> Self {
         let (mut commands, mut options, mut letters) = (Vec::new(), Vec::new(), [false; 256]);
-        let below = trace.certain().below();
-        let commands_there = trace.commands().chain(below.iter().copied());
+        let below = || trace.certain().below();
+        let commands_there = trace.commands().chain(below());
         let own = commands_there.flat_map(Command::params);
         for param in own.chain(usual.params()) {
             let names = (0..).map_while(|k| param.long_name(k));
@@ -299,7 +299,7 @@ impl<'d> Known<'d> {
                 letters[letter as usize] = letter != 0;
             }
         }
-        for command in below {
+        for command in below() {
             commands.extend(command.shown_names().chain(command.former_names().iter().copied()));
         }
         Known { commands: Hashed::new(commands), options: Hashed::new(options), letters }

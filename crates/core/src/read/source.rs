@@ -249,14 +249,7 @@ pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Ra
 
 /// Whether a command or one below it has a secret.
 pub(crate) fn has_secret(root: &Command<'_>) -> bool {
-    let mut waiting = vec![root];
-    while let Some(command) = waiting.pop() {
-        if command.params().any(|param| param.is_secret()) {
-            return true;
-        }
-        waiting.extend(command.subcommands());
-    }
-    false
+    root.tree().any(|(_, command)| command.params().any(Param::is_secret))
 }
 
 /// A setting's words; `below` are the keys of a table that a map takes.

@@ -1,14 +1,14 @@
 //! The arguments of a function or method: the marked ones are parameters, the others borrow from the
 //! program.
 
+use super::{Arguments, Errors, Marked};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{format_ident, quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Attribute, FnArg, Pat, PatType, ReturnType, Signature, Type};
 
-use crate::errors::{Errors, ONE_STATIC};
-use crate::marks::{Bundle, Marked, read, strip};
-use crate::param::Parameter;
+use crate::errors::ONE_STATIC;
+use crate::marks::{read, strip};
 
 /// When a function runs.
 #[derive(Clone, Copy, PartialEq, Eq)]
@@ -17,20 +17,6 @@ pub(crate) enum When {
     Called,
     /// Before a subcommand of its own, whose values it leaves.
     Before,
-}
-
-/// What the arguments turn out to be.
-pub(crate) struct Arguments {
-    pub(crate) parameters: Vec<Parameter>,
-    pub(crate) bundles: Vec<(Bundle, Ident, Type)>,
-    /// Statements that take the values out of the call.
-    takes: TokenStream,
-    /// What the function is called with, in the order of its arguments.
-    passed: Vec<TokenStream>,
-    /// What the context must lend.
-    lent: Vec<Type>,
-    call: Ident,
-    when: When,
 }
 
 impl Arguments {

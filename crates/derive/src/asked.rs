@@ -12,6 +12,7 @@
 //! The type stands in the macro and not with the variable: what a word becomes, and what pages say of
 //! it, must be known of places that are never reached, and a static has no inferred type.
 
+use super::{Below, Detail, Docs, Errors, Given, Is, Node, Parameter, Question, Role};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::ext::IdentExt;
@@ -19,24 +20,7 @@ use syn::parse::{Parse, ParseStream};
 use syn::spanned::Spanned;
 use syn::{Expr, LitChar, LitInt, LitStr, Token, Type, parse_quote};
 
-use crate::command::{Below, Is, Node};
-use crate::details::{Detail, Given, parse_list};
-use crate::docs::Docs;
-use crate::errors::Errors;
-use crate::param::{Parameter, Role};
-
-/// What stands in the parentheses.
-pub(crate) struct Question {
-    what: Ident,
-    /// An operand's place on the line.
-    number: Option<LitInt>,
-    name: Option<LitStr>,
-    letter: Option<LitChar>,
-    ty: Option<Type>,
-    default: Option<Expr>,
-    help: Option<LitStr>,
-    rest: TokenStream,
-}
+use crate::details::parse_list;
 
 impl Parse for Question {
     fn parse(input: ParseStream<'_>) -> syn::Result<Self> {

@@ -1,15 +1,14 @@
 //! `#[clavret::declare]` on an `impl` block: a group of commands, one for each function in it, that
 //! share a service: `self`.
 
+use super::{Arguments, Below, Detail, Docs, Errors, Is, Node};
 use proc_macro2::{Ident, TokenStream};
 use quote::quote;
 use syn::{Attribute, ImplItem, ImplItemFn, ItemImpl, Type};
 
-use crate::arguments::{Arguments, When, awaited};
-use crate::command::{Below, Is, Node};
-use crate::details::{Detail, of_mark};
-use crate::docs::Docs;
-use crate::errors::{Errors, ONE_STATIC};
+use crate::arguments::{When, awaited};
+use crate::details::of_mark;
+use crate::errors::ONE_STATIC;
 use crate::names::hidden;
 use crate::structs::{anonymous, declared, routes};
 

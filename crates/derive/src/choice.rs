@@ -1,12 +1,11 @@
 //! `#[derive(Choice)]`: a plain enum as a closed list of words.
 
+use super::{Docs, Errors, Takes};
 use proc_macro2::TokenStream;
 use quote::{quote, quote_spanned};
 use syn::{Data, DeriveInput, Fields, Variant};
 
-use crate::details::{Setter, Takes, known, of_mark};
-use crate::docs::Docs;
-use crate::errors::Errors;
+use crate::details::{Setter, known, of_mark};
 use crate::names::kebab;
 use crate::structs::anonymous;
 

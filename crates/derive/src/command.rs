@@ -1,17 +1,15 @@
 //! A command as a static, of what was declared with: its documentation, its details, its parameters,
 //! its subcommands.
 
+use super::{Below, Detail, Errors, Is, Node, Parameter, Takes};
 use proc_macro2::{Ident, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Expr, ExprCall, Type};
 
-use crate::details::{Detail, Setter, Takes, known};
-use crate::docs::Docs;
-use crate::errors::Errors;
-use crate::marks::Bundle;
+use crate::details::{Setter, known};
 use crate::names::kebab;
-use crate::param::{Parameter, refuse_twins};
+use crate::param::refuse_twins;
 
 const SETTERS: &[Setter] = &[
     ("name", Takes::Special, false),
@@ -45,33 +43,6 @@ const RULES: &[Setter] = &[
     ("needed_with", Takes::Special, true),
 ];
 
-/// What a command is made of.
-pub(crate) struct Node<'n> {
-    /// What it is called in Rust.
-    pub(crate) ident: &'n Ident,
-    pub(crate) is: Is,
-    pub(crate) docs: Docs,
-    pub(crate) details: Vec<Detail>,
-    pub(crate) parameters: Vec<Parameter>,
-    pub(crate) bundles: Vec<(Bundle, Ident, Type)>,
-    pub(crate) below: Below,
-    /// Details that the caller has read, such as `before` of a function.
-    pub(crate) more: &'static [Setter],
-}
-
-/// What a command may be, for what is said of its details.
-#[derive(Clone, Copy, PartialEq, Eq)]
-pub(crate) enum Is {
-    /// One that may be the root.
-    Command,
-    /// One of a group or an enum, which never is.
-    Below,
-    /// An `impl` block.
-    Group,
-    /// A program that asks in place.
-    Program,
-}
-
 impl Is {
     const fn text(self) -> &'static str {
         match self {
@@ -80,17 +51,6 @@ impl Is {
             Is::Program => "a program that asks in place",
         }
     }
-}
-
-/// Where the subcommands of a command come from.
-pub(crate) enum Below {
-    Nothing,
-    /// Each a `&'static Command`, and how `default_command` calls it.
-    Listed(Vec<(TokenStream, TokenStream)>),
-    /// Those of a field's type.
-    Of(Type),
-    /// Another command, which this one is a copy of.
-    Copy(TokenStream),
 }
 
 impl Node<'_> {

@@ -1,6 +1,7 @@
 //! What stands in the parentheses of a mark: `letter = 'f', once, times(1, 3)`. Each detail is the
 //! setter of the values surface that is called so, and what it is given goes there as it stands.
 
+use super::{Detail, Errors, Given, Takes};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{ToTokens, quote, quote_spanned};
 use syn::ext::IdentExt;
@@ -8,26 +9,6 @@ use syn::parse::discouraged::Speculative;
 use syn::parse::{Parse, ParseStream, Parser};
 use syn::punctuated::Punctuated;
 use syn::{Attribute, Expr, Meta, Token, parenthesized, token};
-
-use crate::errors::Errors;
-
-/// One detail, as it was written.
-#[derive(Clone)]
-pub(crate) struct Detail {
-    pub(crate) name: Ident,
-    pub(crate) value: Given,
-}
-
-/// What a detail is given.
-#[derive(Clone)]
-pub(crate) enum Given {
-    /// `once`
-    Nothing,
-    /// `letter = 'f'`
-    Value(Expr),
-    /// `times(1, 3)`
-    Several(Punctuated<Expr, Token![,]>),
-}
 
 impl Parse for Detail {
     fn parse(input: ParseStream<'_>) -> syn::Result<Self> {
@@ -88,19 +69,6 @@ pub(crate) fn of_mark(attribute: &Attribute, errors: &mut Errors) -> Vec<Detail>
             Vec::new()
         }
     }
-}
-
-/// How a setter takes what it is given.
-#[derive(Clone, Copy, PartialEq, Eq)]
-pub(crate) enum Takes {
-    Nothing,
-    Value,
-    /// A value that the declaration borrows: `valid = valid::range(0, 20)`.
-    Reference,
-    /// This many values, in parentheses.
-    Several(usize),
-    /// Read by the macro itself.
-    Special,
 }
 
 /// A setter by its name, how it takes what it is given, and whether it may be called again.

@@ -1,20 +1,9 @@
 //! Documentation as help: the first paragraph is the summary, what follows the description.
 
+use super::{Detail, Docs, Errors};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::quote;
 use syn::{Attribute, Expr, ExprLit, Lit, Meta};
-
-use crate::details::Detail;
-use crate::errors::Errors;
-
-/// What a documentation comment says.
-#[derive(Default)]
-pub(crate) struct Docs {
-    /// The first paragraph in one line, without the full stop at its end.
-    pub(crate) summary: String,
-    /// The paragraphs after it, in Markdown.
-    pub(crate) description: String,
-}
 
 impl Docs {
     pub(crate) fn of(attributes: &[Attribute], errors: &mut Errors) -> Docs {

@@ -1,13 +1,12 @@
 //! `#[derive(Declare)]` on an enum: a command whose subcommands are the variants.
 
+use super::{Below, Docs, Errors, Is, Node};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{DataEnum, DeriveInput, Fields, Variant};
 
-use crate::command::{Below, Is, Node, listed};
-use crate::docs::Docs;
-use crate::errors::Errors;
+use crate::command::listed;
 use crate::names::hidden;
 use crate::structs::{MORE, acting, anonymous, container, contents, declared, of_type};
 

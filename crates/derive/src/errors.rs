@@ -1,5 +1,6 @@
 //! Every mistake in a declaration, each at the tokens at fault, all told at once.
 
+use super::Errors;
 use std::fmt::Display;
 
 use proc_macro2::{Span, TokenStream};
@@ -8,12 +9,6 @@ use syn::{Error, Generics};
 
 /// Why nothing that is declared is generic.
 pub(crate) const ONE_STATIC: &str = "its command is one static";
-
-/// The mistakes found so far. To be looked at by [`or`](Errors::or): dropped unread it panics.
-pub(crate) struct Errors {
-    found: Option<Error>,
-    is_read: bool,
-}
 
 impl Errors {
     pub(crate) fn new() -> Self {

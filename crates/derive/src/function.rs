@@ -4,15 +4,14 @@
 //! own in Rust), which carries the command: `inspect(…)` is the function, `inspect::COMMAND` its
 //! command, `Route::of::<inspect>()` its handler.
 
+use super::{Arguments, Below, Detail, Docs, Errors, Is, Node, Takes};
 use proc_macro2::TokenStream;
 use quote::quote;
 use syn::ItemFn;
 
-use crate::arguments::{Arguments, When, awaited};
-use crate::command::{Below, Is, Node, listed};
-use crate::details::{Detail, Setter, Takes, span_of};
-use crate::docs::Docs;
-use crate::errors::Errors;
+use crate::arguments::{When, awaited};
+use crate::command::listed;
+use crate::details::{Setter, span_of};
 use crate::structs::{anonymous, declared, keys, of_type, routes};
 
 /// Beside the setters: what stands below the function's command, and when the function runs then.

@@ -14,6 +14,9 @@
 //! 4. `structs.rs`, `enums.rs`, `choice.rs`, `function.rs`, `block.rs`, `asked.rs`: one file for each
 //!    thing that is declared with.
 //!
+//! What is read before it is written, the model, stands at the end of this file, where each of the others sees
+//! into it.
+//!
 //! A declaration with mistakes leaves a stub (`stub.rs`).
 //!
 //! Generated code calls the hidden module `clavret::__` by its full path; its own names begin with
@@ -38,9 +41,13 @@ mod structs;
 mod stub;
 
 use proc_macro::TokenStream;
-use syn::{Data, DeriveInput, Item, parse_macro_input};
+use proc_macro2::{Ident, Span};
+use syn::punctuated::Punctuated;
+use syn::{Data, DeriveInput, Expr, Item, LitChar, LitInt, LitStr, Type, parse_macro_input};
 
-use crate::errors::{Errors, ONE_STATIC};
+use crate::arguments::When;
+use crate::details::Setter;
+use crate::errors::ONE_STATIC;
 
 /// Declares a command by a type: a struct's fields are its parameters, an enum's variants its
 /// subcommands. See the crate `clavret`.
@@ -97,8 +104,171 @@ pub fn declare(details: TokenStream, item: TokenStream) -> TokenStream {
 /// Asks for a parameter where its value is used. See the crate `clavret`.
 #[proc_macro]
 pub fn asked(input: TokenStream) -> TokenStream {
-    let question = parse_macro_input!(input as asked::Question);
+    let question = parse_macro_input!(input as Question);
     let mut errors = Errors::new();
     let tokens = asked::ask(question, &mut errors);
     errors.or(tokens, proc_macro2::TokenStream::new).into()
+}
+
+/// What the arguments turn out to be.
+pub(crate) struct Arguments {
+    parameters: Vec<Parameter>,
+    bundles: Vec<(Bundle, Ident, Type)>,
+    /// Statements that take the values out of the call.
+    takes: proc_macro2::TokenStream,
+    /// What the function is called with, in the order of its arguments.
+    passed: Vec<proc_macro2::TokenStream>,
+    /// What the context must lend.
+    lent: Vec<Type>,
+    call: Ident,
+    when: When,
+}
+
+/// What a command is made of.
+pub(crate) struct Node<'n> {
+    /// What it is called in Rust.
+    ident: &'n Ident,
+    is: Is,
+    docs: Docs,
+    details: Vec<Detail>,
+    parameters: Vec<Parameter>,
+    bundles: Vec<(Bundle, Ident, Type)>,
+    below: Below,
+    /// Details that the caller has read, such as `before` of a function.
+    more: &'static [Setter],
+}
+
+/// What a command may be, for what is said of its details.
+#[derive(Clone, Copy, PartialEq, Eq)]
+pub(crate) enum Is {
+    /// One that may be the root.
+    Command,
+    /// One of a group or an enum, which never is.
+    Below,
+    /// An `impl` block.
+    Group,
+    /// A program that asks in place.
+    Program,
+}
+
+/// Where the subcommands of a command come from.
+pub(crate) enum Below {
+    Nothing,
+    /// Each a `&'static Command`, and how `default_command` calls it.
+    Listed(Vec<(proc_macro2::TokenStream, proc_macro2::TokenStream)>),
+    /// Those of a field's type.
+    Of(Type),
+    /// Another command, which this one is a copy of.
+    Copy(proc_macro2::TokenStream),
+}
+
+/// One detail, as it was written.
+#[derive(Clone)]
+pub(crate) struct Detail {
+    name: Ident,
+    value: Given,
+}
+
+/// What a detail is given.
+#[derive(Clone)]
+pub(crate) enum Given {
+    /// `once`
+    Nothing,
+    /// `letter = 'f'`
+    Value(Expr),
+    /// `times(1, 3)`
+    Several(Punctuated<Expr, syn::Token![,]>),
+}
+
+/// How a setter takes what it is given.
+#[derive(Clone, Copy, PartialEq, Eq)]
+pub(crate) enum Takes {
+    Nothing,
+    Value,
+    /// A value that the declaration borrows: `valid = valid::range(0, 20)`.
+    Reference,
+    /// This many values, in parentheses.
+    Several(usize),
+    /// Read by the macro itself.
+    Special,
+}
+
+/// What a documentation comment says.
+#[derive(Default)]
+pub(crate) struct Docs {
+    /// The first paragraph in one line, without the full stop at its end.
+    summary: String,
+    /// The paragraphs after it, in Markdown.
+    description: String,
+}
+
+/// A field whose type is a bundle of parameters.
+pub(crate) struct Bundle {
+    docs: Docs,
+    details: Vec<Detail>,
+}
+
+/// What a field or an argument is.
+pub(crate) enum Marked {
+    Parameter(Box<Parameter>),
+    /// Parameters of another type.
+    Bundle(Bundle),
+    /// The subcommands of another type.
+    Commands,
+    /// It has no mark.
+    Nothing,
+}
+
+/// A parameter, ready to be written as a static.
+pub(crate) struct Parameter {
+    role: Role,
+    /// What it is called in Rust.
+    ident: Ident,
+    /// The static of its key.
+    key: Ident,
+    ty: Type,
+    name: proc_macro2::TokenStream,
+    /// The calls of its setters.
+    setters: proc_macro2::TokenStream,
+    /// Checks of its default's type.
+    checks: proc_macro2::TokenStream,
+    /// The letters it takes, each where it was written.
+    letters: Vec<(char, Span)>,
+}
+
+/// What a parameter is on the command line.
+#[derive(Clone, Copy, PartialEq, Eq)]
+pub(crate) enum Role {
+    Operand,
+    Option,
+    Flag,
+    Tally,
+}
+
+/// What the fields of a struct, or of a variant, turn out to be.
+pub(crate) struct Contents {
+    parameters: Vec<Parameter>,
+    bundles: Vec<(Bundle, Ident, Type)>,
+    commands: Option<Type>,
+    /// `field: value,` for each.
+    values: proc_macro2::TokenStream,
+}
+
+/// What stands in the parentheses.
+pub(crate) struct Question {
+    what: Ident,
+    /// An operand's place on the line.
+    number: Option<LitInt>,
+    name: Option<LitStr>,
+    letter: Option<LitChar>,
+    ty: Option<Type>,
+    default: Option<Expr>,
+    help: Option<LitStr>,
+    rest: proc_macro2::TokenStream,
+}
+
+/// The mistakes found so far. To be looked at by [`or`](Errors::or): dropped unread it panics.
+pub(crate) struct Errors {
+    found: Option<syn::Error>,
+    is_read: bool,
 }

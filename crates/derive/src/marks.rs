@@ -1,29 +1,11 @@
 //! Which mark a field or an argument has.
 
+use super::{Bundle, Docs, Errors, Marked, Parameter, Role};
 use proc_macro2::Ident;
 use syn::{Attribute, Type};
 
-use crate::details::{Detail, of_mark};
-use crate::docs::{Docs, is_doc};
-use crate::errors::Errors;
-use crate::param::{Parameter, Role};
-
-/// What a field or an argument is.
-pub(crate) enum Marked {
-    Parameter(Box<Parameter>),
-    /// Parameters of another type.
-    Bundle(Bundle),
-    /// The subcommands of another type.
-    Commands,
-    /// It has no mark.
-    Nothing,
-}
-
-/// A field whose type is a bundle of parameters.
-pub(crate) struct Bundle {
-    pub(crate) docs: Docs,
-    pub(crate) details: Vec<Detail>,
-}
+use crate::details::of_mark;
+use crate::docs::is_doc;
 
 const MARKS: [&str; 6] = ["operand", "option", "flag", "tally", "bundle", "commands"];
 

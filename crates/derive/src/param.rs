@@ -1,40 +1,13 @@
 //! A parameter as a static: its typed key, declared as a person would.
 
+use super::{Detail, Docs, Errors, Given, Parameter, Role, Takes};
 use proc_macro2::{Ident, Span, TokenStream, TokenTree};
 use quote::{ToTokens, quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Expr, ExprLit, ExprUnary, Lit, Type, UnOp};
 
-use crate::details::{Detail, Given, Setter, Takes, known};
-use crate::docs::Docs;
-use crate::errors::Errors;
+use crate::details::{Setter, known};
 use crate::names::{hidden, kebab};
-
-/// What a parameter is on the command line.
-#[derive(Clone, Copy, PartialEq, Eq)]
-pub(crate) enum Role {
-    Operand,
-    Option,
-    Flag,
-    Tally,
-}
-
-/// A parameter, ready to be written as a static.
-pub(crate) struct Parameter {
-    role: Role,
-    /// What it is called in Rust.
-    pub(crate) ident: Ident,
-    /// The static of its key.
-    pub(crate) key: Ident,
-    ty: Type,
-    name: TokenStream,
-    /// The calls of its setters.
-    setters: TokenStream,
-    /// Checks of its default's type.
-    checks: TokenStream,
-    /// The letters it takes, each where it was written.
-    pub(crate) letters: Vec<(char, Span)>,
-}
 
 const ALL: &[Setter] = &[
     ("name", Takes::Special, false),

@@ -1,31 +1,20 @@
 //! `#[derive(Declare)]` on a struct: a command whose parameters are the fields.
 
+use super::{Below, Contents, Detail, Docs, Errors, Is, Marked, Node, Parameter, Takes};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{DataStruct, DeriveInput, Field, Fields, Type, Visibility};
 
-use crate::command::{Below, Is, Node, listed};
-use crate::details::{Detail, Setter, Takes, span_of};
-use crate::docs::Docs;
-use crate::errors::Errors;
-use crate::marks::{Marked, read};
+use crate::command::listed;
+use crate::details::{Setter, span_of};
+use crate::marks::read;
 use crate::names::upper;
-use crate::param::Parameter;
 
 /// The details of a container: those of each `#[declare(…)]` on it.
 pub(crate) fn container(attributes: &[syn::Attribute], errors: &mut Errors) -> Vec<Detail> {
     let own = attributes.iter().filter(|attribute| attribute.path().is_ident("declare"));
     own.flat_map(|attribute| crate::details::of_mark(attribute, errors)).collect()
-}
-
-/// What the fields of a struct, or of a variant, turn out to be.
-pub(crate) struct Contents {
-    pub(crate) parameters: Vec<Parameter>,
-    pub(crate) bundles: Vec<(crate::marks::Bundle, Ident, Type)>,
-    pub(crate) commands: Option<Type>,
-    /// `field: value,` for each.
-    pub(crate) values: TokenStream,
 }
 
 /// `owners` lead the names of the statics; `reading` is what the values are taken from.

@@ -111,7 +111,7 @@ pub fn asked(input: TokenStream) -> TokenStream {
 }
 
 /// What the arguments turn out to be.
-pub(crate) struct Arguments {
+struct Arguments {
     parameters: Vec<Parameter>,
     bundles: Vec<(Bundle, Ident, Type)>,
     /// Statements that take the values out of the call.
@@ -125,7 +125,7 @@ pub(crate) struct Arguments {
 }
 
 /// What a command is made of.
-pub(crate) struct Node<'n> {
+struct Node<'n> {
     /// What it is called in Rust.
     ident: &'n Ident,
     is: Is,
@@ -140,7 +140,7 @@ pub(crate) struct Node<'n> {
 
 /// What a command may be, for what is said of its details.
 #[derive(Clone, Copy, PartialEq, Eq)]
-pub(crate) enum Is {
+enum Is {
     /// One that may be the root.
     Command,
     /// One of a group or an enum, which never is.
@@ -152,7 +152,7 @@ pub(crate) enum Is {
 }
 
 /// Where the subcommands of a command come from.
-pub(crate) enum Below {
+enum Below {
     Nothing,
     /// Each a `&'static Command`, and how `default_command` calls it.
     Listed(Vec<(proc_macro2::TokenStream, proc_macro2::TokenStream)>),
@@ -164,14 +164,14 @@ pub(crate) enum Below {
 
 /// One detail, as it was written.
 #[derive(Clone)]
-pub(crate) struct Detail {
+struct Detail {
     name: Ident,
     value: Given,
 }
 
 /// What a detail is given.
 #[derive(Clone)]
-pub(crate) enum Given {
+enum Given {
     /// `once`
     Nothing,
     /// `letter = 'f'`
@@ -182,7 +182,7 @@ pub(crate) enum Given {
 
 /// How a setter takes what it is given.
 #[derive(Clone, Copy, PartialEq, Eq)]
-pub(crate) enum Takes {
+enum Takes {
     Nothing,
     Value,
     /// A value that the declaration borrows: `valid = valid::range(0, 20)`.
@@ -195,7 +195,7 @@ pub(crate) enum Takes {
 
 /// What a documentation comment says.
 #[derive(Default)]
-pub(crate) struct Docs {
+struct Docs {
     /// The first paragraph in one line, without the full stop at its end.
     summary: String,
     /// The paragraphs after it, in Markdown.
@@ -203,13 +203,13 @@ pub(crate) struct Docs {
 }
 
 /// A field whose type is a bundle of parameters.
-pub(crate) struct Bundle {
+struct Bundle {
     docs: Docs,
     details: Vec<Detail>,
 }
 
 /// What a field or an argument is.
-pub(crate) enum Marked {
+enum Marked {
     Parameter(Box<Parameter>),
     /// Parameters of another type.
     Bundle(Bundle),
@@ -220,7 +220,7 @@ pub(crate) enum Marked {
 }
 
 /// A parameter, ready to be written as a static.
-pub(crate) struct Parameter {
+struct Parameter {
     role: Role,
     /// What it is called in Rust.
     ident: Ident,
@@ -238,7 +238,7 @@ pub(crate) struct Parameter {
 
 /// What a parameter is on the command line.
 #[derive(Clone, Copy, PartialEq, Eq)]
-pub(crate) enum Role {
+enum Role {
     Operand,
     Option,
     Flag,
@@ -246,7 +246,7 @@ pub(crate) enum Role {
 }
 
 /// What the fields of a struct, or of a variant, turn out to be.
-pub(crate) struct Contents {
+struct Contents {
     parameters: Vec<Parameter>,
     bundles: Vec<(Bundle, Ident, Type)>,
     commands: Option<Type>,
@@ -255,7 +255,7 @@ pub(crate) struct Contents {
 }
 
 /// What stands in the parentheses.
-pub(crate) struct Question {
+struct Question {
     what: Ident,
     /// An operand's place on the line.
     number: Option<LitInt>,
@@ -268,7 +268,7 @@ pub(crate) struct Question {
 }
 
 /// The mistakes found so far. To be looked at by [`or`](Errors::or): dropped unread it panics.
-pub(crate) struct Errors {
+struct Errors {
     found: Option<syn::Error>,
     is_read: bool,
 }

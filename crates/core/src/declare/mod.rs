@@ -9,6 +9,7 @@
 //!   what pages tell of it; `node.rs`: what it is asked.
 //! * `param.rs`: [`Param`], the untyped record beneath every key; `called.rs`: its names, and what
 //!   stands for its value.
+//! * `ask/`: what all of these are asked; `tree.rs`: the walk through the commands.
 //! * `bundle.rs`: parameters that several commands take together.
 //! * `keys/`: [`Operand`], [`Named`], [`Flag`] and [`Tally`], the typed keys; [`Untyped`] ones; their setters.
 //! * `shape.rs`: which Rust types a key may have, and how many words they take; `form.rs`: the same without

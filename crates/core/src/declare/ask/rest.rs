@@ -1,0 +1,117 @@
+//! What the kinds of values, rules, bundles and the like are asked.
+
+use crate::declare::refusal::Reason;
+use crate::declare::rule::Sort;
+use crate::declare::{Bundle, Config, Kind, Noun, Offer, Package, Param, Refers, Refusal, Rule};
+
+impl<'d> Bundle<'d> {
+    /// What pages head it with.
+    pub const fn heading(&self) -> &'d str {
+        self.heading
+    }
+
+    /// Its parameters.
+    pub const fn params(&self) -> &'d [&'d Param<'d>] {
+        self.params
+    }
+}
+
+impl<'d> Config<'d> {
+    /// The option that names another file.
+    pub const fn option_param(&self) -> Option<&'d Param<'d>> {
+        self.option
+    }
+}
+
+impl Refusal {
+    pub(crate) fn into_reason(self) -> Reason {
+        self.reason
+    }
+}
+
+impl<'d> Rule<'d> {
+    /// Its members.
+    pub const fn members(&self) -> &'d [&'d Param<'d>] {
+        self.members
+    }
+
+    /// What it asks for of the members, and the value that this depends on.
+    pub const fn when(&self) -> Option<(&'d Param<'d>, &'d str)> {
+        self.when
+    }
+
+    pub(crate) const fn sort(&self) -> Sort {
+        self.sort
+    }
+}
+
+impl<'d> Kind<'d> {
+    /// What completion may look up for it.
+    pub const fn looks_up(&self) -> Refers {
+        self.refers
+    }
+
+    /// What it is called.
+    pub const fn noun(&self) -> Noun<'d> {
+        self.noun
+    }
+
+    /// The smallest and the largest value that the Rust type holds, for a number beyond them.
+    pub const fn bounds(&self) -> Option<[&'d str; 2]> {
+        self.limits
+    }
+
+    /// The words that it may be, deprecated ones among them, if they are a closed list.
+    pub const fn all_offers(&self) -> &'d [Offer<'d>] {
+        self.offers
+    }
+
+    /// The kinds on both sides of the `=`, of a key and its value.
+    pub const fn sides(&self) -> Option<(&'d Kind<'d>, &'d Kind<'d>)> {
+        self.sides
+    }
+
+    /// Whether pages say what it is after the help of each parameter.
+    pub const fn is_explained(&self) -> bool {
+        self.explained
+    }
+
+    /// Whether some of its words are deprecated.
+    pub const fn has_deprecated(&self) -> bool {
+        self.has_deprecated
+    }
+
+    /// Whether it says when to colour what is printed.
+    pub const fn is_painting(&self) -> bool {
+        self.paints
+    }
+}
+
+impl<'d> Offer<'d> {
+    /// The word.
+    pub const fn name(&self) -> &'d str {
+        self.name
+    }
+
+    /// What to type instead of one that is deprecated.
+    pub const fn instead(&self) -> &'d str {
+        self.instead
+    }
+}
+
+impl<'d> Package<'d> {
+    /// Who wrote it, a colon between.
+    pub const fn author_list(&self) -> &'d str {
+        self.authors
+    }
+
+    /// Where it is told of.
+    pub const fn home(&self) -> &'d str {
+        self.page
+    }
+
+    /// What it is licensed under.
+    pub const fn licence_name(&self) -> &'d str {
+        self.licence
+    }
+}

@@ -48,7 +48,7 @@ static INSPECT: Command = Command::new("inspect")
         FORM.param(),
         VERBOSITY.param(),
     ])
-    .answers()
+    .answers(clavret::answer)
     .examples(&[("a calm colony with six brood frames", "inspect A7 -cf6")]);
 
 fn main() -> std::process::ExitCode {

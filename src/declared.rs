@@ -1,6 +1,8 @@
 //! The traits that the macros implement: what declares a command, what is read from one, what acts.
 
-use clavret_core::{COMPLETIONS, Command, HELP, Reading};
+#[cfg(feature = "complete")]
+use clavret_complete::COMPLETIONS;
+use clavret_core::{Command, HELP, Reading};
 
 use crate::call::Call;
 use crate::end::Done;
@@ -122,6 +124,7 @@ pub trait Routed<C: 'static>: Declare {
 pub enum Help {}
 
 /// The command [`COMPLETIONS`], as [`Help`].
+#[cfg(feature = "complete")]
 #[derive(Debug)]
 pub enum Completions {}
 
@@ -137,4 +140,6 @@ macro_rules! answered {
     )*};
 }
 
-answered!(Help: HELP Completions: COMPLETIONS);
+answered!(Help: HELP);
+#[cfg(feature = "complete")]
+answered!(Completions: COMPLETIONS);

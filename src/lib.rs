@@ -70,6 +70,7 @@ mod files;
 mod package;
 mod process;
 mod program;
+#[cfg(feature = "prove")]
 mod prove;
 mod rehearse;
 mod route;
@@ -81,18 +82,20 @@ mod system;
 mod terminal;
 
 pub use call::{Call, Executor, Lends, Work};
+#[cfg(feature = "complete")]
+pub use clavret_complete::{COMPLETIONS, Shell, answer, candidates, script};
 #[cfg(feature = "config")]
 pub use clavret_core::Config;
 #[cfg(feature = "idna")]
 pub use clavret_core::DomainName;
 pub use clavret_core::{
-    Alone, Asked, Attached, Bundle, COLOR, COMPLETIONS, Choice, Command, CommandPath, Expects,
-    Facts, Fault, FaultKind, Faults, Flag, FlagShape, Flaw, Form, Fraction, FromWord, Given, HELP,
-    HELP_FLAG, Held, Key, Kind, ListShape, Look, Malformed, Meaning, Named, Noun, Objection,
-    Occurrence, Offer, Operand, Origin, Outcome, Package, Page, PageLength, Param, Place, Presence,
-    Problem, Reader, Reading, Refers, Refusal, Role, Rule, Setting, Settings, Shape, Shared, Shell,
+    Alone, Answer, Asked, Attached, Bundle, COLOR, Choice, Command, CommandPath, Expects, Facts,
+    Fault, FaultKind, Faults, Flag, FlagShape, Form, Fraction, FromWord, Given, HELP, HELP_FLAG,
+    Held, Hit, Key, Kind, ListShape, Look, Malformed, Meaning, Named, Noun, Objection, Occurrence,
+    Offer, Operand, Origin, Outcome, Package, Page, PageLength, Param, Place, Presence, Problem,
+    Reach, Reached, Reader, Reading, Refers, Refusal, Role, Rule, Setting, Settings, Shape, Shared,
     ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Times, Tree, Unit, Unread, Untyped,
-    VERSION_FLAG, When, Whole, Word, Wording, Words, World, candidates, script, valid, visible,
+    VERSION_FLAG, When, Whole, Word, Wording, Words, World, columns, valid, visible,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it
@@ -121,12 +124,15 @@ pub use clavret_derive::asked;
 #[cfg(feature = "macros")]
 #[doc = include_str!("../docs/functions.md")]
 pub use clavret_derive::declare;
-pub use declared::{Act, Completions, Declare, FromReading, Help, Routed};
+#[cfg(feature = "complete")]
+pub use declared::Completions;
+pub use declared::{Act, Declare, FromReading, Help, Routed};
 pub use end::{Done, Ending, Failure};
 #[cfg(feature = "files")]
 pub use files::{Input, Output, Writing};
 pub use program::Program;
-pub use prove::{Provable, prove};
+#[cfg(feature = "prove")]
+pub use prove::{Flaw, Provable, flaws, prove};
 pub use rehearse::{Rehearsal, Rehearsed, rehearse};
 pub use route::Route;
 pub use run::{run, run_as};

@@ -1,11 +1,12 @@
 //! Proving a declaration in a test.
 
-use clavret_core::{Command, Flaw};
+use clavret_core::Command;
+pub use clavret_document::{Flaw, flaws};
 
 use crate::program::Program;
 
 /// Proves a declaration, as a test: a [`Command`] with all below it, or a [`Program`], whose commands
-/// each need a handler too. See [`Command::flaws`] for what is looked at.
+/// each need a handler too. See [`flaws`] for what is looked at.
 ///
 /// # Panics
 ///
@@ -41,13 +42,13 @@ pub trait Provable {
 
 impl Provable for Command<'static> {
     fn flaws(&self) -> Vec<Flaw> {
-        Command::flaws(self)
+        flaws(self)
     }
 }
 
 impl<C: 'static> Provable for Program<C> {
     fn flaws(&self) -> Vec<Flaw> {
-        let mut flaws = self.root().flaws();
+        let mut flaws = flaws(self.root());
         let unrouted = self.unrouted().into_iter();
         let what = "no route leads to it".to_owned();
         flaws.extend(unrouted.map(|path| Flaw { command: path.to_string(), what: what.clone() }));

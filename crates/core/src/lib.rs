@@ -8,9 +8,7 @@
 //! 2. `read/`: words become [`Step`]s, steps become a [`Reading`] with typed values, or [`Fault`]s.
 //! 3. `fault/`: faults are mended where that can be proved, and drawn under the words as typed.
 //! 4. `page/`: a command becomes a [`Page`], a page becomes text.
-//! 5. `complete/`: a command becomes a shell's completion script.
-//! 6. `usual/`: what most programs have: `--help`, `--version`, `help`, `completions`.
-//! 7. `prove/`: what a declaration promises and does not keep.
+//! 5. `usual/`: what most programs have: `--help`, `--version`, `help`.
 //!
 //! Later stages import earlier ones, never back. What several need stands in `text/` (measuring,
 //! wrapping, quoting, painting) and [`Wording`] (every fixed phrase).
@@ -33,37 +31,35 @@
 #![forbid(unsafe_code)]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
 
-mod complete;
 mod declare;
 mod fault;
 mod page;
-mod prove;
 mod read;
 mod text;
 mod usual;
 mod wording;
 
-pub use complete::{Shell, candidates, script};
 #[cfg(feature = "idna")]
 pub use declare::DomainName;
 #[doc(hidden)]
 pub use declare::Gives;
 pub use declare::valid;
 pub use declare::{
-    Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
-    FromWord, Held, Key, Kind, ListShape, Manner, Named, Noun, Offer, Operand, Package, Param,
-    Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally, Times, Tree, Unit,
-    Untyped, When, Whole,
+    Alone, Answer, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form,
+    Fraction, FromWord, Held, Hit, Key, Kind, ListShape, Manner, Named, Noun, Offer, Operand,
+    Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally,
+    Times, Tree, Unit, Untyped, When, Whole,
 };
 pub use page::Page;
-pub use prove::Flaw;
 pub use read::{
     Asked, CommandPath, Expects, Facts, Fault, FaultKind, Faults, Given, Malformed, Meaning,
-    Objection, Occurrence, Origin, Outcome, PageLength, Place, Presence, Reader, Reading, Setting,
-    Settings, Step, Unread, Word, Words, World, message,
+    Objection, Occurrence, Origin, Outcome, PageLength, Place, Presence, Reach, Reached, Reader,
+    Reading, Setting, Settings, Step, Unread, Word, Words, World, message,
 };
-pub use text::{Look, visible};
-pub use usual::{COMPLETIONS, HELP, HELP_FLAG, ShowPage, ShowVersion, VERSION_FLAG};
+pub use text::{Look, columns, visible};
+#[doc(hidden)]
+pub use text::{Put, digits};
+pub use usual::{HELP, HELP_FLAG, ShowPage, ShowVersion, VERSION_FLAG};
 pub use wording::Wording;
 
 /// What was called otherwise before: the names of today compile, the others do not.

@@ -1,9 +1,9 @@
 //! What stands alone: the usual flags under other names, given up, and a program's own; and names that are
 //! declared anew.
 
+use clavret_complete::{candidates, script};
 use clavret_core::{
     Asked, Command, Flag, HELP, HELP_FLAG, Look, Named, Operand, Outcome, ShowPage, VERSION_FLAG,
-    candidates, script,
 };
 use expect_test::{Expect, expect};
 
@@ -159,7 +159,7 @@ fn a_page_is_asked_for_by_the_name_that_the_program_gives_it() {
     "#]],
     );
     assert_eq!(candidates(&RENAMED, &["inspect"], "-"), ["--calm", "--aid", "--version"]);
-    let script = script(&RENAMED, clavret_core::Shell::Bash);
+    let script = script(&RENAMED, clavret_complete::Shell::Bash);
     assert!(script.contains("wide=('--aid' : '-a' h: '--version' : )"), "{script}");
 }
 
@@ -506,7 +506,8 @@ fn a_name_that_is_declared_anew_is_the_nearer_commands() {
                        --help        this page
     "#]],
     );
-    let flaws: Vec<String> = ANEW.flaws().iter().map(ToString::to_string).collect();
+    let flaws: Vec<String> =
+        clavret_document::flaws(&ANEW).iter().map(ToString::to_string).collect();
     expect![[r#"
         apiary: `human` of the command `size` has the letter `-h`, as the usual `help` has (choose another, or list in the root's `usual` only what is to stay)
         apiary: it has no summary"#]].assert_eq(&flaws.join("\n"));

@@ -1,6 +1,7 @@
 //! Candidates, from the reader's own states.
 
-use clavret_core::{Choice, Command, Named, Offer, Shell, candidates, script};
+use clavret_complete::{Shell, candidates, script};
+use clavret_core::{Choice, Command, Named, Offer};
 
 use crate::demo::{APIARY, words};
 

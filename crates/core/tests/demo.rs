@@ -3,9 +3,10 @@
 use std::ffi::OsString;
 use std::path::PathBuf;
 
+use clavret_complete::COMPLETIONS;
 use clavret_core::{
-    COLOR, COMPLETIONS, Choice, Command, Faults, Flag, HELP, Named, Offer, Operand, Outcome,
-    Reading, Tally, valid,
+    COLOR, Choice, Command, Faults, Flag, HELP, Named, Offer, Operand, Outcome, Reading, Tally,
+    valid,
 };
 
 #[derive(Debug, Clone, Copy, PartialEq)]

@@ -4,9 +4,8 @@
 use std::collections::BTreeMap;
 use std::ffi::OsString;
 
-use clavret_core::{
-    Attached, Command, Flag, Look, Named, Operand, Outcome, Reading, Tail, Tally, candidates,
-};
+use clavret_complete::candidates;
+use clavret_core::{Attached, Command, Flag, Look, Named, Operand, Outcome, Reading, Tail, Tally};
 use expect_test::{Expect, expect};
 
 use crate::demo::words;

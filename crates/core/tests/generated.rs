@@ -2,9 +2,10 @@
 
 use std::ffi::OsString;
 
+use clavret_complete::candidates;
 use clavret_core::{
     Attached, Command, CommandPath, FaultKind, Flag, Look, Named, Objection, Operand, Outcome,
-    Page, PageLength, Param, Reading, Rule, Tally, candidates,
+    Page, PageLength, Param, Reading, Rule, Tally,
 };
 use proptest::prelude::*;
 use proptest::sample::{Index, subsequence};

@@ -1,7 +1,8 @@
 //! Lines that are easily taken for others: default subcommands left out, clusters with an `h`, beginnings
 //! of names that have aliases, words after `--`.
 
-use clavret_core::{Command, Flag, FromWord, Named, Operand, Outcome, Tail, Tally, candidates};
+use clavret_complete::candidates;
+use clavret_core::{Command, Flag, FromWord, Named, Operand, Outcome, Tail, Tally};
 use expect_test::expect;
 
 use crate::demo::{faults, words};

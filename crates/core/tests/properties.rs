@@ -2,9 +2,8 @@
 
 use std::ffi::OsString;
 
-use clavret_core::{
-    CommandPath, FaultKind, Look, Outcome, Page, PageLength, Place, Reader, Words, candidates,
-};
+use clavret_complete::candidates;
+use clavret_core::{CommandPath, FaultKind, Look, Outcome, Page, PageLength, Place, Reader, Words};
 use proptest::prelude::*;
 
 use crate::demo::{APIARY, FRAMES, HIVE, INSPECT, NOTES, TEMP};

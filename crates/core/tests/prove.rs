@@ -2,14 +2,14 @@
 
 use std::ffi::OsStr;
 
-use clavret_core::{
-    COLOR, COMPLETIONS, Command, Flag, FromWord, HELP, Kind, Named, Operand, Refusal, valid,
-};
+use clavret_complete::COMPLETIONS;
+use clavret_core::{COLOR, Command, Flag, FromWord, HELP, Kind, Named, Operand, Refusal, valid};
 use expect_test::{Expect, expect};
 
 #[track_caller]
 fn has(command: &Command<'_>, expected: Expect) {
-    let flaws: String = command.flaws().iter().map(|flaw| flaw.to_string() + "\n").collect();
+    let flaws: String =
+        clavret_document::flaws(command).iter().map(|flaw| flaw.to_string() + "\n").collect();
     expected.assert_eq(&flaws);
 }
 

@@ -2,9 +2,8 @@
 
 use std::path::Path;
 
-use clavret_core::{
-    Expects, FaultKind, Look, Meaning, Outcome, Page, PageLength, Reader, Shell, Words, script,
-};
+use clavret_complete::{Shell, script};
+use clavret_core::{Expects, FaultKind, Look, Meaning, Outcome, Page, PageLength, Reader, Words};
 
 use crate::demo::*;
 

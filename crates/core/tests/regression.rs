@@ -1,9 +1,8 @@
 //! What once went wrong, and must not again.
 
+use clavret_complete::{COMPLETIONS, Shell, candidates, script};
 use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
-use clavret_core::{
-    COMPLETIONS, Command, HELP, Look, Named, Operand, Outcome, Shell, candidates, script, valid,
-};
+use clavret_core::{Command, HELP, Look, Named, Operand, Outcome, valid};
 
 use crate::demo::faults;
 

@@ -4,9 +4,10 @@ use std::collections::BTreeMap;
 use std::ffi::OsStr;
 use std::panic::AssertUnwindSafe;
 
+use clavret_complete::candidates;
 use clavret_core::{
     Command, Flag, FromWord, Kind, Look, Named, Objection, Operand, Outcome, Reading, Refusal,
-    Setting, Settings, When, Words, candidates, valid,
+    Setting, Settings, When, Words, valid,
 };
 use expect_test::{Expect, expect};
 

@@ -1,9 +1,9 @@
 //! Trees made at run time say all that statics can, and are looked at without their types.
 
+use clavret_complete::candidates;
 use clavret_core::{
     Choice, Command, CommandPath, Facts, Flag, Form, Kind, Look, Named, Objection, Offer, Operand,
-    Origin, Outcome, Package, Page, PageLength, Place, Reading, Rule, Untyped, Wording, candidates,
-    valid,
+    Origin, Outcome, Package, Page, PageLength, Place, Reading, Rule, Untyped, Wording, valid,
 };
 
 use crate::demo::{Queen, faults, reading};

@@ -11,7 +11,9 @@ use crate::text::Put;
 
 /// Which of a parameter's names was meant.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub(crate) enum Hit {
+#[non_exhaustive]
+pub enum Hit {
+    /// Its own, or one that means the same.
     Itself,
     /// The name that turns a flag off.
     Opposite,
@@ -65,7 +67,7 @@ impl<'d> Param<'d> {
     }
 
     /// The names that pages, fixes and completion know, without dashes.
-    pub(crate) fn shown_names(&self) -> impl Iterator<Item = (&'d str, Hit)> + '_ {
+    pub fn shown_names(&self) -> impl Iterator<Item = (&'d str, Hit)> + '_ {
         let names = [(self.name, Hit::Itself), (self.opposite, Hit::Opposite)];
         let names = names.into_iter().chain([(self.file_name, Hit::File)]);
         names.filter(|name| !name.0.is_empty() && self.role != Role::Operand)
@@ -116,7 +118,7 @@ impl<'d> Param<'d> {
 
     /// Its letters: its own and the opposite's, 0 where there is none, then those among the aliases.
     #[inline(never)]
-    pub(crate) fn letters(&self) -> Vec<u8> {
+    pub fn letters(&self) -> Vec<u8> {
         let mut letters = vec![self.letter, self.opposite_letter];
         for alias in self.aliases {
             if let [letter] = alias.as_bytes() {

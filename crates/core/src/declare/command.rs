@@ -15,7 +15,7 @@ use crate::read::{Objection, Reading};
 pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
 
 /// Answers a request that another program makes, with the words after it.
-pub(crate) type Answer = fn(&Command<'_>, &str, &[&str]) -> Result<String, String>;
+pub type Answer = fn(&Command<'_>, &str, &[&str]) -> Result<String, String>;
 
 impl<'d> Command<'d> {
     /// Declares a command by its name, in lower case.
@@ -298,7 +298,7 @@ impl<'d> Command<'d> {
     ///
     /// The pages of commands below list those that are [`throughout`](super::Flag::throughout). A
     /// parameter of a command comes first where it has one of their names, which is told as a mistake: by
-    /// `Program` while compiling, by [`flaws`](Command::flaws), and at the start of a debug build.
+    /// `Program` while compiling, by `prove`, and at the start of a debug build.
     ///
     /// ```
     /// use clavret_core::{Command, Flag, Look, Outcome, ShowPage};
@@ -326,14 +326,20 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// Makes it one whose work is the library's.
-    pub(crate) const fn answers_alone(mut self, alone: &'d dyn Alone) -> Self {
+    /// What it gives is printed, and it needs no handler: its work is that of a library. To be given after
+    /// [`takes`](Command::takes), with which the work would be the program's again.
+    #[must_use]
+    pub const fn stands_alone(mut self, alone: &'d dyn Alone) -> Self {
         self.alone = Some(alone);
         self
     }
 
+    /// The program answers requests that are made by the environment variable `CLAVRET`, before its words are
+    /// looked at; for the root. One that does not answer carries no code for it. What answers is a function,
+    /// such as that of the crate for completion.
+    #[must_use]
     #[track_caller]
-    pub(crate) const fn answered_by(mut self, answer: Answer) -> Self {
+    pub const fn answers(mut self, answer: Answer) -> Self {
         self.note(said::ANSWERS);
         self.answers = Some(answer);
         self

@@ -29,7 +29,7 @@
 use std::ffi::OsStr;
 use std::slice::Iter;
 
-use self::command::{Answer, Judge};
+use self::command::Judge;
 use self::param::Twin;
 use self::said::Said;
 use self::valid::Test;
@@ -73,6 +73,7 @@ mod when;
 
 pub use alone::{Alone, Gives};
 pub use choice::Choice;
+pub use command::Answer;
 pub use from_word::{Fraction, FromWord, Whole};
 pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally, Untyped};
 pub use kind::{Noun, Refers};
@@ -83,7 +84,7 @@ pub use problem::{Problem, Shared};
 pub use shape::{Attached, Shape, Unit};
 pub use when::{COLOR, When};
 
-pub(crate) use called::Hit;
+pub use called::Hit;
 pub use cell::Held;
 pub(crate) use keys::is_key;
 pub(crate) use names::hash;

@@ -139,7 +139,7 @@ impl<'d> Command<'d> {
     }
 
     /// The subcommand that answers to a word.
-    pub(crate) fn find(&self, word: &[u8]) -> Option<&'d Command<'d>> {
+    pub fn subcommand(&self, word: &[u8]) -> Option<&'d Command<'d>> {
         self.find_name(word).or_else(|| {
             let by_alias = |command: &&&Command<'d>| {
                 let mut names = command.aliases.iter().chain(command.former);
@@ -182,7 +182,7 @@ impl<'d> Command<'d> {
 
     /// Whether a word after its name is one of its subcommands, or an operand of its own.
     pub(crate) fn takes_word(&self, word: &[u8]) -> bool {
-        self.operands().next().is_some() || self.find(word).is_some()
+        self.operands().next().is_some() || self.subcommand(word).is_some()
     }
 
     /// Whether a word begins its name, or another that it goes by today.

@@ -159,7 +159,7 @@ impl<'d> Param<'d> {
     }
 
     /// Whether its words name a command of the program.
-    pub(crate) const fn names_commands(&self) -> bool {
+    pub const fn names_commands(&self) -> bool {
         match (self.refers, self.form.kinds) {
             (Some(refers), _) => matches!(refers, Refers::Command),
             (None, [kind, ..]) => matches!(kind.refers, Refers::Command),
@@ -185,7 +185,7 @@ impl<'d> Param<'d> {
     }
 
     /// How often it must and may be given where it is given.
-    pub(crate) const fn given_times(&self) -> Times {
+    pub const fn given_times(&self) -> Times {
         self.times
     }
 
@@ -219,6 +219,11 @@ impl<'d> Param<'d> {
     /// Whether it is an operand that takes words by their position.
     pub fn is_positional(&self) -> bool {
         self.role == Role::Operand && matches!(self.tail, None | Some(Tail::Raw))
+    }
+
+    /// Whether this is one and the same parameter as another, by its address: a copy is none.
+    pub fn is(&self, other: &Param<'_>) -> bool {
+        is(self, other)
     }
 
     /// Whether another is the same parameter, asked for once more: it is called so, takes the same words, and

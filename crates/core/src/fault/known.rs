@@ -69,7 +69,7 @@ impl<'d> Faults<'d> {
             if place.start == start {
                 break;
             }
-            command = command.find(key.as_bytes())?;
+            command = command.subcommand(key.as_bytes())?;
         }
         let mut names: Vec<&str> =
             command.subcommands().iter().map(|command| command.name()).collect();

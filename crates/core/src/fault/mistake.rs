@@ -1,7 +1,7 @@
 //! What is wrong with the program itself, and not with the line: told as that, to whoever sees it.
 
-use crate::declare::Command;
-use crate::read::{Fault, FaultKind, Faults};
+use crate::declare::{Command, Param};
+use crate::read::{Around, Fault, FaultKind, Faults, Outcome, Usual, Word, Words};
 use crate::text::visible;
 use crate::wording::fill;
 
@@ -23,7 +23,36 @@ impl<'d> Faults<'d> {
     }
 }
 
+impl Param<'_> {
+    /// Why words do not read, where this is the only parameter, in a sentence for each fault; `None` where they
+    /// do.
+    pub fn refusal<W: Word>(&self, words: &[W]) -> Option<String> {
+        let params = [self];
+        let command = Command::draft("prove").takes(&params);
+        let around = Around::new(None, Usual::NOTHING);
+        match command.read_around(Words::new(words), around) {
+            Outcome::Faults(faults) => {
+                let said = faults.iter().map(|fault| faults.sentence_of(fault));
+                Some(said.collect::<Vec<_>>().join("; "))
+            }
+            _ => None,
+        }
+    }
+
+    /// Why the default does not read, if it does not.
+    pub fn wrong_default(&self) -> Option<String> {
+        self.default().and_then(|_| self.refusal(&[] as &[&str]))
+    }
+}
+
 impl Command<'_> {
+    /// The defaults of the command and of all below it that do not read: mistakes of the program, which
+    /// no line is to blame for.
+    pub fn wrong_defaults(&self) -> Vec<String> {
+        let params = self.tree().flat_map(|(_, command)| command.params());
+        params.filter_map(Param::wrong_default).collect()
+    }
+
     /// What is said where the program itself is wrong: its name, that it is a mistake of its own, and which.
     pub fn mistake(&self, what: &str) -> String {
         let wording = self.phrases();

@@ -72,7 +72,7 @@ impl Bench<'_, '_> {
         let rest = &self.line[word..];
         for taken in 1..rest.len().min(4) {
             let (option, behind) = rest.split_at(taken);
-            if above.find(behind[0].typed.as_encoded_bytes()).is_none() {
+            if above.subcommand(behind[0].typed.as_encoded_bytes()).is_none() {
                 continue;
             }
             let ended = behind.iter().position(|word| word.typed == "--").unwrap_or(behind.len());

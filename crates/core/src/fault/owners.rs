@@ -37,7 +37,7 @@ impl<'d> Faults<'d> {
         for way in self.owners(fault, self.path().root()) {
             let mut command = self.path().root();
             for name in way {
-                command = command.find(name.as_bytes()).unwrap_or(command);
+                command = command.subcommand(name.as_bytes()).unwrap_or(command);
             }
             let has = |param: &&'d Param<'d>| self.is_called_so(param, fault);
             params.extend(command.params().find(has));

@@ -64,8 +64,9 @@ impl Bench<'_, '_> {
         let mut rest = (word..=last).map(|at| self.line[at].typed.to_str());
         // Codes, paths and names of commands are several things, not one text.
         let root = self.faults.path().root();
-        let is_command =
-            |word: Option<&str>| word.is_some_and(|word| root.find(word.as_bytes()).is_some());
+        let is_command = |word: Option<&str>| {
+            word.is_some_and(|word| root.subcommand(word.as_bytes()).is_some())
+        };
         let is_one = |word| is_prose(word) && !is_command(word);
         if !(is_number || is_prose(first.to_str())) || !rest.all(is_one) {
             return;

@@ -126,7 +126,7 @@ fn entries<'d>(path: &CommandPath<'d>, length: PageLength, wording: &'d Wording)
 /// What every command of the path accepts, the root's own first, and then what is usual. A name that a
 /// nearer command has for something else is left out.
 fn anywhere(path: &CommandPath<'_>, length: PageLength, wording: &Wording) -> Vec<Entry> {
-    let reach = Reach::of(path, path.root().usual_params());
+    let reach = Reach::at(path);
     let is_root = path.0.len() == 1;
     let mut entries = Vec::new();
     // What is usual is further up than the root, and comes last all the same.

@@ -11,10 +11,11 @@
 
 mod build;
 mod draw;
-pub(crate) mod facts;
+mod facts;
 mod markdown;
 mod synopsis;
 
+use crate::declare::Param;
 use crate::read::PageLength;
 
 /// The help of one command, as sections; see [`Page::of`] and [`Page::draw`].
@@ -98,5 +99,10 @@ impl<'d> Page<'d> {
     /// The page of the command that a path leads to.
     pub fn of(path: &crate::CommandPath<'d>, length: PageLength) -> Self {
         build::page(path, length)
+    }
+
+    /// Whether nothing is said of a parameter, or no more than its type.
+    pub fn says_little(param: &Param<'_>, path: &crate::CommandPath<'_>) -> bool {
+        facts::says_little(param, path.leaf(), path.root().phrases())
     }
 }

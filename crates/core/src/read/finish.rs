@@ -87,13 +87,13 @@ impl<'d> Reader<'d> {
     }
 
     fn command_missing(&mut self) {
-        while !self.leaf().is_acting()
+        while !self.command().is_acting()
             && !self.lost
-            && let Some(default) = self.leaf().default_subcommand()
+            && let Some(default) = self.command().default_subcommand()
         {
             self.enter(default);
         }
-        let leaf = self.leaf();
+        let leaf = self.command();
         if !self.lost && !leaf.subcommands().is_empty() && !leaf.is_acting() {
             let place = Place::Before(self.word as usize);
             self.faults.push(Fault::new(FaultKind::CommandMissing, place));
@@ -169,7 +169,7 @@ impl<'d> Reader<'d> {
     /// the `--`; of a list that is full they are too many, and otherwise of the command.
     #[cold]
     fn extra_operands(&mut self, at: u32, left: u32) {
-        let leaf = self.leaf();
+        let leaf = self.command();
         let extra: Vec<(u32, Step)> = self.operands_from(at).collect();
         let end = self.steps.iter().position(|step| step.meaning == Meaning::Terminator);
         let is_full = |list: &&Param<'_>| {
@@ -354,7 +354,7 @@ impl<'d> Reader<'d> {
         {
             return Place::Before(above[1].word as usize);
         }
-        let ends_at_operand = self.leaf().has_tail(Tail::Raw) || self.operands_end;
+        let ends_at_operand = self.command().has_tail(Tail::Raw) || self.operands_end;
         let ends = |step: &&Step| match step.meaning {
             Meaning::Terminator => true,
             Meaning::Operand => ends_at_operand,
@@ -369,7 +369,7 @@ impl<'d> Reader<'d> {
     pub(super) fn end_of_operands(&self, param: &Param<'_>) -> Place {
         let end = self.steps.iter().find(|step| step.meaning == Meaning::Terminator);
         let is_apart =
-            self.leaf().has_tail(Tail::AfterDashes) && param.tail() != Some(Tail::AfterDashes);
+            self.command().has_tail(Tail::AfterDashes) && param.tail() != Some(Tail::AfterDashes);
         let end = end.filter(|_| is_apart).map_or(self.word, |end| end.word);
         Place::Before(end as usize)
     }

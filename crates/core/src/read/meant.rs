@@ -22,7 +22,7 @@ impl<'d> Reader<'d> {
     #[cold]
     pub(super) fn read_names(&self, faults: &[Fault<'d>], words: Words<'d>) -> Option<Faults<'d>> {
         // What keeps unknown options takes such words as they are.
-        if self.around.is_second || self.leaf().has_tail(Tail::UnknownOptions) {
+        if self.around.is_second || self.command().has_tail(Tail::UnknownOptions) {
             return None;
         }
         let names = self.meant_names(faults, words);
@@ -91,7 +91,7 @@ impl<'d> Reader<'d> {
     /// The words that were meant as names, in their order.
     fn meant_names(&self, faults: &[Fault<'d>], words: Words<'_>) -> Vec<u32> {
         // The first operand may be one all the same where it ends the options.
-        let ends_at_operand = self.leaf().has_tail(Tail::Raw) || self.operands_end;
+        let ends_at_operand = self.command().has_tail(Tail::Raw) || self.operands_end;
         let end = self.steps.iter().position(|step| match step.meaning {
             Meaning::Terminator => true,
             Meaning::Operand => ends_at_operand,

@@ -136,11 +136,11 @@ struct Found<'d> {
 
 /// The parameters in reach of a command.
 #[derive(Debug, Clone)]
-pub(crate) struct Reach<'d>(Vec<Reached<'d>>);
+pub struct Reach<'d>(Vec<Reached<'d>>);
 
 /// A parameter in reach.
 #[derive(Debug, Clone, Copy)]
-pub(crate) struct Reached<'d> {
+pub struct Reached<'d> {
     param: &'d Param<'d>,
     /// The command that takes it; of a usual one the root.
     command: &'d Command<'d>,

@@ -44,7 +44,7 @@ impl<'d> Reader<'d> {
     /// subcommand, one to be kept, or unknown.
     #[cold]
     fn other_long(&mut self, bytes: &[u8], name: &[u8], attached: Option<usize>) {
-        let (leaf, end) = (self.leaf(), name.len() + 2);
+        let (leaf, end) = (self.command(), name.len() + 2);
         let abbreviated = self.abbreviations && !name.is_empty();
         if abbreviated {
             match self.abbreviated(name) {
@@ -74,7 +74,7 @@ impl<'d> Reader<'d> {
 
     /// The names in reach that begin so. A name and its aliases are one; an opposite is another.
     fn abbreviated(&self, name: &[u8]) -> Begun<'d> {
-        let reach = self.in_reach();
+        let reach = self.names_in_reach();
         let (mut begun, mut before) = (Begun::None, None);
         for (full, hit, at) in reach.names() {
             if !full.as_bytes().starts_with(name) {
@@ -99,7 +99,7 @@ impl<'d> Reader<'d> {
 
     /// `-x`, `-xyz`, `-xVALUE`.
     pub(super) fn cluster(&mut self, bytes: &[u8]) {
-        if self.leaf().has_tail(Tail::UnknownOptions) && !self.knows_all(bytes) {
+        if self.command().has_tail(Tail::UnknownOptions) && !self.knows_all(bytes) {
             return self.keep(bytes.len());
         }
         let mut at = 1;
@@ -220,12 +220,12 @@ impl<'d> Reader<'d> {
     /// letter goes through stays in its one place.
     #[cold]
     fn known_letter(&self, letter: u8) -> Option<&'d Param<'d>> {
-        let defaults = std::iter::successors(self.leaf().default_subcommand(), |next| {
+        let defaults = std::iter::successors(self.command().default_subcommand(), |next| {
             next.default_subcommand()
         });
         let mut below = defaults.flat_map(Command::params);
         let below = || below.find(|param| param.has_letter(letter));
-        self.in_reach().lettered(letter).or_else(below)
+        self.names_in_reach().lettered(letter).or_else(below)
     }
 
     /// Whether a word is a long name after a single dash, which its first letter could only take for a
@@ -238,7 +238,7 @@ impl<'d> Reader<'d> {
     /// Whether each letter of a cluster has a meaning, up to one whose value is the rest.
     #[cold]
     fn knows_all(&self, bytes: &[u8]) -> bool {
-        let reach = self.in_reach();
+        let reach = self.names_in_reach();
         for &letter in &bytes[1..] {
             match reach.lettered(letter) {
                 Some(param) if !param.kinds().is_empty() => return true,

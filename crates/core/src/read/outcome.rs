@@ -66,7 +66,7 @@ impl<'d> Reading<'d> {
                 continue;
             }
             let bytes = self.words.word(step.word()).as_encoded_bytes();
-            match path.leaf().find(bytes) {
+            match path.leaf().subcommand(bytes) {
                 Some(command) => path = path.with(command),
                 None => {
                     let fault = Fault::new(FaultKind::CommandUnknown, step.place());

@@ -7,19 +7,23 @@ use super::{Reach, Reached};
 use crate::declare::{Command, Gives, Hit, Param};
 
 impl<'d> Reached<'d> {
-    pub(crate) const fn param(&self) -> &'d Param<'d> {
+    /// It.
+    pub const fn param(&self) -> &'d Param<'d> {
         self.param
     }
 
-    pub(crate) const fn command(&self) -> &'d Command<'d> {
+    /// The command that takes it; of a usual one the root.
+    pub const fn command(&self) -> &'d Command<'d> {
         self.command
     }
 
-    pub(crate) const fn is_usual(&self) -> bool {
+    /// Whether it is what every program has.
+    pub const fn is_usual(&self) -> bool {
         self.is_usual
     }
 
-    pub(crate) const fn up(&self) -> usize {
+    /// How many commands further up than the nearest.
+    pub const fn up(&self) -> usize {
         self.up
     }
 }
@@ -51,30 +55,32 @@ impl<'d> Reach<'d> {
         Reach::new(&levels, usual)
     }
 
-    pub(crate) fn list(&self) -> &[Reached<'d>] {
+    /// One after the other.
+    pub fn list(&self) -> &[Reached<'d>] {
         &self.0
     }
 
-    pub(crate) fn params(&self) -> impl Iterator<Item = &'d Param<'d>> + '_ {
+    /// The parameters.
+    pub fn params(&self) -> impl Iterator<Item = &'d Param<'d>> + '_ {
         self.0.iter().map(|reached| reached.param)
     }
 
     /// What a letter means.
     #[inline(never)]
-    pub(crate) fn lettered(&self, letter: u8) -> Option<&'d Param<'d>> {
+    pub fn lettered(&self, letter: u8) -> Option<&'d Param<'d>> {
         self.params().find(|param| param.has_letter(letter))
     }
 
     /// What a long name means.
     #[inline(never)]
-    pub(crate) fn named(&self, name: &[u8]) -> Option<&'d Param<'d>> {
+    pub fn named(&self, name: &[u8]) -> Option<&'d Param<'d>> {
         self.params().find(|param| param.find_name(name).is_some())
     }
 
     /// The long names that are known, those of hidden parameters left aside, and the place of what each
     /// means. A name that a nearer command has for something else is that one's.
     #[inline(never)]
-    pub(crate) fn names(&self) -> Vec<(&'d str, Hit, usize)> {
+    pub fn names(&self) -> Vec<(&'d str, Hit, usize)> {
         let mut names = Vec::new();
         for (at, reached) in self.0.iter().enumerate() {
             if !reached.param.is_hidden() {
@@ -86,17 +92,17 @@ impl<'d> Reach<'d> {
     }
 
     /// Whether a long name of the parameter at a place means it here.
-    pub(crate) fn has_name(&self, at: usize, name: &str) -> bool {
+    pub fn has_name(&self, at: usize, name: &str) -> bool {
         !self.is_taken(at, &|nearer| nearer.find_name(name.as_bytes()).is_some())
     }
 
     /// The same of a letter.
-    pub(crate) fn has_letter(&self, at: usize, letter: u8) -> bool {
+    pub fn has_letter(&self, at: usize, letter: u8) -> bool {
         letter != 0 && !self.is_taken(at, &|nearer| nearer.has_letter(letter))
     }
 
     /// The letter that means the parameter at a place here.
-    pub(crate) fn letter(&self, at: usize) -> Option<char> {
+    pub fn letter(&self, at: usize) -> Option<char> {
         self.0[at].param.letter().filter(|letter| self.has_letter(at, *letter as u8))
     }
 

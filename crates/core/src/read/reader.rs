@@ -113,7 +113,7 @@ impl<'d> Reader<'d> {
             let param = self.slots[pending.slot as usize].param;
             return Expects::Value(param, param.kinds().len() - pending.wanted as usize);
         }
-        let command = self.leaf();
+        let command = self.command();
         if self.lost {
             Expects::Nothing
         } else if !command.subcommands().is_empty() && !self.ended {
@@ -125,11 +125,11 @@ impl<'d> Reader<'d> {
 
     /// The parameters that an option name may mean here, nearest command first.
     pub fn reach(&self) -> Vec<&'d Param<'d>> {
-        self.in_reach().params().collect()
+        self.names_in_reach().params().collect()
     }
 
     /// What names may mean here.
-    pub(crate) fn in_reach(&self) -> Reach<'d> {
+    pub fn names_in_reach(&self) -> Reach<'d> {
         self.trail.reach_in(u32::MAX, self.around.usual)
     }
 
@@ -139,7 +139,7 @@ impl<'d> Reader<'d> {
     }
 
     /// The command that the words have reached.
-    pub(crate) fn leaf(&self) -> &'d Command<'d> {
+    pub fn command(&self) -> &'d Command<'d> {
         self.trail.leaf().command
     }
 
@@ -163,23 +163,23 @@ impl<'d> Reader<'d> {
     /// A word without a dash in front.
     #[inline]
     fn plain(&mut self, bytes: &[u8]) {
-        let command = self.leaf();
+        let command = self.command();
         if self.lost {
             self.push(Meaning::Unread, 0, bytes.len(), NONE);
         } else if command.subcommands().is_empty() {
             self.operand(bytes.len());
-        } else if let Some(next) = command.find(bytes) {
+        } else if let Some(next) = command.subcommand(bytes) {
             if !next.former_names().is_empty() {
                 self.warn_command(next, bytes);
             }
-            self.command(next, bytes.len());
+            self.go_to(next, bytes.len());
         } else {
             self.other_command(command, bytes);
         }
     }
 
     #[inline]
-    fn command(&mut self, next: &'d Command<'d>, len: usize) {
+    fn go_to(&mut self, next: &'d Command<'d>, len: usize) {
         self.push(Meaning::Command, 0, len, NONE);
         self.enter(next);
     }
@@ -200,7 +200,7 @@ impl<'d> Reader<'d> {
         let mut begun =
             command.subcommands().iter().filter(|next| abbreviated && next.is_begun(bytes));
         match (begun.next(), begun.next()) {
-            (Some(next), None) => self.command(next, bytes.len()),
+            (Some(next), None) => self.go_to(next, bytes.len()),
             (Some(_), Some(_)) => self.unknown_command(FaultKind::CommandAmbiguous, bytes.len()),
             _ if self.enter_default(|default| default.takes_word(bytes)) => self.plain(bytes),
             _ => self.unknown_command(FaultKind::CommandUnknown, bytes.len()),
@@ -222,7 +222,7 @@ impl<'d> Reader<'d> {
             return false;
         }
         let mut way = Vec::new();
-        let mut next = self.leaf().default_subcommand();
+        let mut next = self.command().default_subcommand();
         while let Some(default) = next {
             way.push(default);
             if knows(default) {
@@ -235,7 +235,7 @@ impl<'d> Reader<'d> {
     }
 
     /// Goes to the default subcommand, whatever it takes: what completion asks next.
-    pub(crate) fn step_into_default(&mut self) -> bool {
+    pub fn step_into_default(&mut self) -> bool {
         self.enter_default(|_| true)
     }
 
@@ -252,7 +252,7 @@ impl<'d> Reader<'d> {
         if self.lost {
             return;
         }
-        let leaf = self.leaf();
+        let leaf = self.command();
         if leaf.has_tail(Tail::AfterDashes) && self.ended {
             self.behind.push(&mut self.steps, at);
             return;
@@ -278,7 +278,7 @@ impl<'d> Reader<'d> {
 
     /// The operand that the next word is for.
     pub(super) fn wanted_operand(&self) -> Option<&'d Param<'d>> {
-        let leaf = self.leaf();
+        let leaf = self.command();
         if self.ended && leaf.has_tail(Tail::AfterDashes) {
             return leaf.params().find(|p| p.tail() == Some(Tail::AfterDashes));
         }

@@ -30,7 +30,7 @@ impl<'d> Reader<'d> {
     #[cold]
     fn ask_sources(&mut self, words: Words<'_>) {
         // Help and completion are there whatever a config file says.
-        let leaf = self.leaf();
+        let leaf = self.command();
         if leaf.is_standard() {
             return;
         }
@@ -167,7 +167,7 @@ impl<'d> Reader<'d> {
                 let outer = outer(param, hit, setting, keys.as_slice(), place)?;
                 return Ok(level.map(|level| (level.base as usize + at, outer)));
             }
-            command = command.find(key.as_bytes()).ok_or(place.clone())?;
+            command = command.subcommand(key.as_bytes()).ok_or(place.clone())?;
             let is_on_line = |next: &super::Level<'_>| next.command.is(command);
             level = level.and_then(|_| levels.next()).filter(is_on_line);
         }
@@ -232,7 +232,7 @@ pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Ra
         for (key, _) in &setting.path {
             let Some(at) = command else { break };
             param = find_param(at, key).map(|found| found.1);
-            command = if param.is_some() { None } else { at.find(key.as_bytes()) };
+            command = if param.is_some() { None } else { at.subcommand(key.as_bytes()) };
             if param.is_some() {
                 break;
             }

@@ -18,7 +18,7 @@ mod part;
 mod quote;
 mod sheet;
 
-pub(crate) use columns::columns;
+pub use columns::columns;
 pub(crate) use near::{Near, near, near_marked};
 pub(crate) use order::in_order;
 pub(crate) use paint::Ink;
@@ -33,7 +33,8 @@ pub(crate) const DOTS: &str = "•••";
 
 /// Adding to a text out of line: a call is a quarter of what the same takes in place, and pages,
 /// faults and scripts are made of hundreds of pieces.
-pub(crate) trait Put {
+pub trait Put {
+    /// Adds a piece.
     fn put(&mut self, piece: &str);
 }
 
@@ -46,7 +47,7 @@ impl Put for String {
 
 /// A count in digits, out of line as well.
 #[inline(never)]
-pub(crate) fn digits(count: usize) -> String {
+pub fn digits(count: usize) -> String {
     count.to_string()
 }
 

@@ -2,21 +2,18 @@
 //!
 //! * `page.rs`: [`HELP_FLAG`] and the command [`HELP`], which show a page.
 //! * `version.rs`: [`VERSION_FLAG`].
-//! * `completions.rs`: the command [`COMPLETIONS`].
 //!
 //! The two flags are the [usual](Command::usual) ones of a program that does not list its own. They are handed
 //! to the reader here, which knows parameters that stand alone, and not which.
 
-mod completions;
 mod page;
 mod version;
 
-pub use completions::COMPLETIONS;
 pub use page::{HELP, HELP_FLAG, ShowPage};
 pub use version::{ShowVersion, VERSION_FLAG};
 
 use crate::declare::{Command, Param, Problem};
-use crate::read::{Around, Outcome, Reader, Usual, Word, Words, World};
+use crate::read::{Around, CommandPath, Outcome, Reach, Reader, Usual, Word, Words, World};
 
 /// What every program has unless it says otherwise, in the order that pages show it.
 static USUAL: &[&Param<'static>] = &[VERSION_FLAG.param(), HELP_FLAG.param()];
@@ -30,8 +27,8 @@ impl<'d> Command<'d> {
         }
     }
 
-    /// The names in the tree that are those of what is usual.
-    pub(crate) fn unusual_names(&self) -> Vec<Problem<'d>> {
+    /// The names in the tree that are those of what is [usual](Command::usual).
+    pub fn unusual_names(&self) -> Vec<Problem<'d>> {
         self.names_among(USUAL)
     }
 
@@ -54,6 +51,13 @@ impl<'d> Command<'d> {
 
     fn around(&'d self, world: Option<&'d dyn World>) -> Around<'d> {
         Around::new(world, self.usual_params())
+    }
+}
+
+impl<'d> Reach<'d> {
+    /// Those at the end of a path.
+    pub fn at(path: &CommandPath<'d>) -> Self {
+        Reach::of(path, path.root().usual_params())
     }
 }
 

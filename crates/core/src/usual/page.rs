@@ -19,7 +19,7 @@ static TOPIC: Operand<Vec<String>> = Operand::new("command")
 pub static HELP: Command = Command::new("help")
     .summary("show the page of a command")
     .takes(&[TOPIC.param()])
-    .answers_alone(&ShowTopic);
+    .stands_alone(&ShowTopic);
 
 /// Shows the page of the command that the line has reached, for a flag of any name.
 ///

@@ -9,9 +9,10 @@ use std::ffi::OsStr;
 use std::num::NonZeroU8;
 use std::path::PathBuf;
 
+use clavret_complete::COMPLETIONS;
 use clavret_core::{
-    Attached, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Kind, Look, Named, Offer,
-    Operand, Outcome, Refusal, Tail, Tally, valid,
+    Attached, Choice, Command, Flag, FromWord, HELP, Kind, Look, Named, Offer, Operand, Outcome,
+    Refusal, Tail, Tally, valid,
 };
 use expect_test::{Expect, expect};
 

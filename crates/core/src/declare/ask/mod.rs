@@ -6,7 +6,7 @@
 mod param;
 mod rest;
 
-use crate::declare::command::{Answer, Judge};
+use crate::declare::command::Judge;
 use crate::declare::{Alone, Bundle, Command, Config, Package, Param, Rule, Tail};
 use crate::wording::Wording;
 
@@ -137,7 +137,7 @@ impl<'d> Command<'d> {
         self.abbreviations
     }
 
-    /// Whether the library does its work: [`HELP`](crate::HELP) and [`COMPLETIONS`](crate::COMPLETIONS),
+    /// Whether the library does its work: [`HELP`](crate::HELP), the command for completions,
     /// as they come, or with another summary or more names.
     pub const fn is_standard(&self) -> bool {
         self.alone.is_some()
@@ -149,8 +149,14 @@ impl<'d> Command<'d> {
         self.alone
     }
 
-    pub(crate) const fn answering(&self) -> Option<Answer> {
-        self.answers
+    /// Whether the program answers requests.
+    pub const fn is_answering(&self) -> bool {
+        self.answers.is_some()
+    }
+
+    /// The answer to a request, where the root [answers](Command::answers) any; an error says which.
+    pub fn answer(&self, request: &str, words: &[&str]) -> Option<Result<String, String>> {
+        self.answers.map(|answer| answer(self, request, words))
     }
 
     pub(crate) const fn judge(&self) -> Option<&'d Judge<'d>> {

@@ -1,10 +1,9 @@
 //! Texts and names: is help there, does it end alike, does it fit, does a name mislead?
 
 use super::Flaw;
-use crate::declare::{Command, Param, Role, hash, is_record};
-use crate::page::{Page, facts};
-use crate::read::{CommandPath, PageLength};
-use crate::text::{Look, columns, in_order};
+use std::collections::HashMap;
+
+use clavret_core::{Command, CommandPath, Look, Page, PageLength, Param, Role, columns};
 
 /// What is missing or misleads on a command's page.
 pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
@@ -13,7 +12,7 @@ pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
         flaws.push("it has no summary".to_owned());
     }
     for param in command.params().filter(|param| !param.is_hidden()) {
-        if facts::says_little(param, command, path.root().phrases()) {
+        if Page::says_little(param, path) {
             flaws.push(format!("{} has no help", param.spelled()));
         }
     }
@@ -27,7 +26,7 @@ pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
 fn look_at_keys(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
     let Some((leaf, above)) = path.commands().split_last() else { return };
     for upper in above {
-        for param in leaf.params().filter(|param| upper.params().any(|own| is_record(own, param))) {
+        for param in leaf.params().filter(|param| upper.params().any(|own| own.is(param))) {
             let (name, upper) = (param.spelled(), upper.name());
             flaws
                 .push(format!("{name} is a key of `{upper}` too, and its value would be either's"));
@@ -55,23 +54,18 @@ fn alike<'p, 'd>(
     text: impl Fn(&Param<'_>) -> String,
     differ: impl Fn(&Param<'_>, &Param<'_>) -> bool,
 ) -> Vec<(&'p Param<'d>, &'p Param<'d>)> {
-    let texts: Vec<String> = params.iter().map(|param| text(param)).collect();
-    let hashes: Vec<usize> = texts.iter().map(|text| hash(text.as_bytes()) as usize).collect();
-    let order = in_order((0..params.len()).collect(), |&at| (hashes[at], at));
+    let mut firsts: HashMap<String, Vec<&'p Param<'d>>> = HashMap::new();
     let mut pairs = Vec::new();
-    for run in order.chunk_by(|&a, &b| hashes[a] == hashes[b]) {
-        let mut firsts: Vec<usize> = Vec::new();
-        for &at in run {
-            let same = firsts.iter().filter(|first| texts[**first] == texts[at]);
-            let others = same.filter(|&&first| differ(params[first], params[at]));
-            pairs.extend(others.map(|&first| (first, at)));
-            if firsts.len() < MOST_ALIKE {
-                firsts.push(at);
-            }
+    for param in params {
+        let firsts = firsts.entry(text(param)).or_default();
+        pairs.extend(
+            firsts.iter().filter(|first| differ(first, param)).map(|&first| (first, param)),
+        );
+        if firsts.len() < MOST_ALIKE {
+            firsts.push(param);
         }
     }
-    let pairs = in_order(pairs, |pair| (pair.1, pair.0));
-    pairs.into_iter().map(|(one, two)| (params[one], params[two])).collect()
+    pairs
 }
 
 /// One text for values of two kinds, or for two operands.
@@ -117,7 +111,7 @@ fn look_at_width(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
 pub(super) fn look_at_ends(root: &Command<'_>, flaws: &mut Vec<Flaw>) {
     let mut texts: Vec<(String, String, &str)> = Vec::new();
     for path in CommandPath::tree(root) {
-        let (at, command) = (path.text(), path.leaf());
+        let (at, command) = (path.to_string(), path.leaf());
         texts.push((at.clone(), "its summary".to_owned(), command.summary_text()));
         for param in command.params() {
             texts.push((at.clone(), format!("the help of {}", param.spelled()), param.help()));

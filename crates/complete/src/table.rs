@@ -2,8 +2,8 @@
 
 use super::shown_names;
 use super::{Name, Positional, State, Table, Value};
-use crate::declare::{Command, Kind, Param, Refers, Role, Tail};
-use crate::read::{CommandPath, Reach};
+use clavret_core::{Command, Kind, Param, Refers, Role, Tail};
+use clavret_core::{CommandPath, Reach};
 
 impl Table {
     pub(super) fn new(root: &Command<'_>) -> Self {
@@ -69,7 +69,7 @@ impl Table {
 
     /// What every command accepts beside its own.
     fn add_usual(&mut self, root: &Command<'_>, state: &mut State) {
-        let reach = Reach::of(&CommandPath::of(root), root.usual_params());
+        let reach = Reach::at(&CommandPath::of(root));
         for reached in reach.list().iter().filter(|reached| reached.is_usual()) {
             let values = self.values(reached.param());
             let mut names = Vec::new();
@@ -107,7 +107,7 @@ impl Table {
             Refers::Account => Value::Account,
             Refers::Host => Value::Host,
             Refers::Command => Value::Topic,
-            Refers::Nothing => Value::Free,
+            _ => Value::Free,
         }
     }
 

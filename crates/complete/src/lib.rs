@@ -1,4 +1,4 @@
-//! Stage 5, completion: what may be typed next, and a shell's script that knows it.
+//! Completion: what may be typed next, and a shell's script that knows it.
 //!
 //! In comes a declaration; out goes either the candidates for one position ([`candidates`], asked
 //! of the reader itself) or a script ([`script`]) for a shell. A script is a table of the reader's
@@ -7,13 +7,21 @@
 //! * `answer.rs`: what a program answers when it is asked what it knows.
 //! * `table.rs`: the declaration as numbered states, for any shell.
 //! * `bash.rs`, `walker.bash`: the table in bash's own words, and bash's walker.
+//! * `completions.rs`: the command that prints a script.
+
+#![forbid(unsafe_code)]
+#![warn(clippy::print_stdout, clippy::print_stderr)]
 
 mod answer;
 mod bash;
+mod completions;
 mod table;
 
-use crate::declare::{Choice, Command, Hit, Kind, Offer, Param, Role};
-use crate::read::{Expects, Reader, Word, Words};
+pub use answer::answer;
+pub use completions::COMPLETIONS;
+
+use clavret_core::{Choice, Command, Hit, Kind, Offer, Param, Role};
+use clavret_core::{Expects, Reader, Word, Words};
 
 /// The shells that a completion script is written for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -32,7 +40,8 @@ impl Choice for Shell {
 /// The completion script of a program for a shell.
 ///
 /// ```
-/// use clavret_core::{Command, Flag, Shell, script};
+/// use clavret_complete::{Shell, script};
+/// use clavret_core::{Command, Flag};
 /// static CALM: Flag = Flag::new("calm");
 /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
 /// assert!(script(&INSPECT, Shell::Bash).contains("'--calm'"));
@@ -47,7 +56,8 @@ pub fn script(root: &Command<'_>, shell: Shell) -> String {
 /// options, choices. Paths are left to the shell. What is offered, the reader accepts.
 ///
 /// ```
-/// use clavret_core::{Command, Flag, candidates};
+/// use clavret_complete::candidates;
+/// use clavret_core::{Command, Flag};
 /// static CALM: Flag = Flag::new("calm");
 /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
 /// assert_eq!(candidates(&INSPECT, &[] as &[&str], "--c"), ["--calm"]);
@@ -92,7 +102,7 @@ fn expected<W: Word>(
             return (topic(root, reader, words), true);
         }
         Expects::Operand(param) => return (values(param, 0, prefix), looks_up(param)),
-        Expects::Value(..) | Expects::Nothing => Vec::new(),
+        _ => Vec::new(),
     };
     (found, false)
 }
@@ -126,7 +136,7 @@ fn offers(param: &Param<'_>, at: usize) -> Vec<String> {
 
 /// Whether a shell can look the operand's values up.
 fn looks_up(param: &Param<'_>) -> bool {
-    (0..param.kinds().len()).any(|at| param.refers(at) != crate::declare::Refers::Nothing)
+    (0..param.kinds().len()).any(|at| param.refers(at) != clavret_core::Refers::Nothing)
 }
 
 fn command_names(command: &Command<'_>) -> Vec<String> {
@@ -137,9 +147,10 @@ fn command_names(command: &Command<'_>) -> Vec<String> {
 /// The commands below the one that the words after `help` lead to.
 fn topic<W: Word>(root: &Command<'_>, reader: &Reader<'_>, words: &[W]) -> Vec<String> {
     let mut command = root;
-    for step in reader.steps().iter().filter(|step| step.meaning() == crate::read::Meaning::Operand)
+    for step in
+        reader.steps().iter().filter(|step| step.meaning() == clavret_core::Meaning::Operand)
     {
-        match command.find(Words::new(words).word(step.word()).as_encoded_bytes()) {
+        match command.subcommand(Words::new(words).word(step.word()).as_encoded_bytes()) {
             Some(next) => command = next,
             None => return Vec::new(),
         }
@@ -148,7 +159,7 @@ fn topic<W: Word>(root: &Command<'_>, reader: &Reader<'_>, words: &[W]) -> Vec<S
 }
 
 fn options(reader: &Reader<'_>) -> Vec<String> {
-    let reach = reader.in_reach();
+    let reach = reader.names_in_reach();
     let mut names = Vec::new();
     for (at, reached) in reach.list().iter().enumerate() {
         if reached.param().role() != Role::Operand && !reached.param().is_hidden() {

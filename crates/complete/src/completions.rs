@@ -1,8 +1,8 @@
 //! How a completion script is asked for.
 
-use crate::complete::{Shell, script};
-use crate::declare::{Alone, Command, Operand};
-use crate::read::Asked;
+use crate::{Shell, script};
+use clavret_core::Asked;
+use clavret_core::{Alone, Command, Operand};
 
 static SHELL: Operand<Shell> = Operand::new("shell").help("the shell to write it for");
 
@@ -10,7 +10,7 @@ static SHELL: Operand<Shell> = Operand::new("shell").help("the shell to write it
 pub static COMPLETIONS: Command = Command::new("completions")
     .summary("print the completion script for a shell")
     .takes(&[SHELL.param()])
-    .answers_alone(&PrintScript);
+    .stands_alone(&PrintScript);
 
 struct PrintScript;
 

@@ -2,8 +2,7 @@
 //! the walker never has any of it expanded or evaluated.
 
 use super::{Name, State, Table, Value};
-use crate::declare::Command;
-use crate::text::{Put, digits};
+use clavret_core::{Command, Put, digits};
 
 /// The walker, with `§` for the program's name in function names.
 const WALKER: &str = include_str!("walker.bash");
@@ -27,7 +26,7 @@ pub(super) fn script(root: &Command<'_>) -> String {
         out.put(") found=(");
         for choice in choices {
             push_quoted(&mut out, choice);
-            out.put(" ");
+            out.push(' ');
         }
         out.put(") ;;\n");
     }
@@ -40,7 +39,7 @@ pub(super) fn script(root: &Command<'_>) -> String {
         out.put(piece);
     }
     push_quoted(&mut out, root.program_name());
-    out.put("\n");
+    out.push('\n');
     out
 }
 

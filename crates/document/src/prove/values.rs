@@ -1,39 +1,17 @@
 //! Defaults, examples of lines and examples of values, each read as if it were typed.
 
 use super::line;
-use crate::declare::{Command, Param, Role, Tail};
-use crate::read::{CommandPath, Fault, Outcome, Place};
+use clavret_core::{CommandPath, Outcome, Param, Place, Role, Tail};
 
 /// What does not read, of a command and its parameters.
 pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
     let command = path.leaf();
     for param in command.params() {
-        look_at_default(param, flaws);
+        flaws.extend(param.wrong_default());
         look_at_example(param, flaws);
     }
     for (_, example) in command.example_lines() {
         look_at_line(path, example, flaws);
-    }
-}
-
-/// A default is read where nothing is typed.
-fn look_at_default(param: &Param<'_>, flaws: &mut Vec<String>) {
-    if param.default().is_some() {
-        flaws.extend(refusal(param, &[]));
-    }
-}
-
-impl<'d> Command<'d> {
-    /// The defaults of the command and of all below it that do not read: mistakes of the program, which
-    /// no line is to blame for.
-    pub fn wrong_defaults(&'d self) -> Vec<String> {
-        let mut wrong = Vec::new();
-        for (_, command) in self.tree() {
-            for param in command.params() {
-                look_at_default(param, &mut wrong);
-            }
-        }
-        wrong
     }
 }
 
@@ -58,25 +36,9 @@ fn look_at_example(param: &Param<'_>, flaws: &mut Vec<String>) {
     for _ in 1..param.given_times().min {
         words.extend_from_slice(if param.role() == Role::Operand { &once[1..] } else { &once });
     }
-    if let Some(why) = refusal(param, &words) {
+    if let Some(why) = param.refusal(&words) {
         let name = param.spelled();
         flaws.push(format!("the example of what {name} takes does not read: {why}"));
-    }
-}
-
-/// Why words do not read, where this is the only parameter.
-fn refusal(param: &Param<'_>, words: &[String]) -> Option<String> {
-    let params = [param];
-    let command = Command::draft("prove").takes(&params);
-    match command.read(words) {
-        Outcome::Faults(faults) => {
-            let said = |fault: &Fault<'_>| match fault.is_mistake() {
-                true => faults.mistake(fault),
-                false => faults.sentence(&[fault]),
-            };
-            Some(faults.iter().map(said).collect::<Vec<_>>().join("; "))
-        }
-        _ => None,
     }
 }
 
@@ -97,13 +59,14 @@ fn look_at_line(path: &CommandPath<'_>, example: &str, flaws: &mut Vec<String>) 
         Outcome::Faults(faults) => {
             // A default that does not read is told once, and not of each line.
             let typed = faults.iter().filter(|fault| !matches!(fault.place(), Place::Nowhere));
-            let said: Vec<String> = typed.map(|fault| faults.sentence(&[fault])).collect();
+            let said: Vec<String> = typed.map(|fault| faults.sentence_of(fault)).collect();
             if !said.is_empty() {
                 let said = said.join("; ");
                 flaws.push(format!("the example `{example}` does not read: {said}"));
             }
             return;
         }
+        _ => return,
     };
     if !reached {
         flaws.push(format!(

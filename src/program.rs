@@ -5,13 +5,17 @@ use std::error::Error;
 use std::ffi::OsString;
 use std::process::ExitCode;
 
-use clavret_core::{Command, CommandPath, Problem, Reading};
+#[cfg(feature = "prove")]
+use clavret_core::CommandPath;
+use clavret_core::{Command, Problem, Reading};
 
 use crate::call::{Call, Executor};
 use crate::declared::Routed;
 use crate::end::Done;
 use crate::process::begin;
-use crate::route::{Route, awaited, handler, route, unrouted};
+#[cfg(feature = "prove")]
+use crate::route::handler;
+use crate::route::{Route, awaited, route, unrouted};
 use crate::run::perform;
 use crate::streams::Streams;
 
@@ -130,6 +134,7 @@ impl<C: 'static> Program<C> {
     }
 
     /// The commands that a line can call and no route leads to, told apart by their addresses.
+    #[cfg(feature = "prove")]
     pub(crate) fn unrouted(&self) -> Vec<CommandPath<'static>> {
         let is_unrouted = |path: &CommandPath<'_>| {
             let command = path.leaf();

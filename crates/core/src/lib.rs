@@ -23,12 +23,15 @@
 //! # Features
 //!
 //! * `unicode-width`: columns are measured by Unicode's tables; without it each character is one.
+//! * `mend`: the search for fixes; without it a refused line is told without one that reads.
 //! * `serde`: a [`Reading`] serialises.
 //! * Kinds of values, each called as the crate whose types it converts: `jiff` (dates, times,
 //!   durations), `bytesize`, `email_address`, `idna` (names of domains), `url`, `uuid`, `regex` (also
 //!   `valid::pattern`), `glob`, `semver`, `serde_json`.
 
 #![forbid(unsafe_code)]
+// The search for fixes asks more of the reader than any other stage.
+#![cfg_attr(not(feature = "mend"), allow(dead_code))]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
 
 mod declare;

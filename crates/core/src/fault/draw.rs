@@ -3,7 +3,6 @@
 use super::{Echo, Mark, Mended};
 use std::fmt;
 
-use super::fix::MOST as MOST_MENDED;
 use crate::read::{Fault, Faults};
 use crate::text::{Ink, Look, Sheet, columns, digits};
 use crate::wording::fill;
@@ -40,7 +39,7 @@ impl<'d> Faults<'d> {
             return self.mistakes().map(|what| root.mistake(&what)).collect();
         }
         let mut groups = self.groups(&self.told_alone());
-        let repaired = if groups.len() <= MOST_MENDED { self.repaired() } else { None };
+        let repaired = self.repaired(groups.len());
         if let Some(repaired) = &repaired {
             // What goes away when something else is mended is not the user's mistake.
             groups

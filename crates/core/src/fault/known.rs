@@ -169,7 +169,7 @@ impl<'d> Faults<'d> {
 
     /// The long names that are known in a word, without dashes, and a number for what each means: a
     /// name and its aliases are one.
-    fn option_names(&self, word: usize) -> Vec<(&'d str, usize)> {
+    pub(super) fn option_names(&self, word: usize) -> Vec<(&'d str, usize)> {
         let reach = self.reach_in(word);
         reach.names().into_iter().map(|(name, hit, at)| (name, 3 * at + hit as usize)).collect()
     }
@@ -185,16 +185,6 @@ impl<'d> Faults<'d> {
             [b'-', letter] => reach.lettered(*letter).is_some_and(|param| !param.stands_alone()),
             _ => false,
         }
-    }
-
-    /// Whether a word that was taken for a value begins as an option does, and is nearly one.
-    pub(super) fn is_nearly_option(&self, word: usize, typed: &OsStr) -> bool {
-        let name = typed.to_str().and_then(|typed| typed.strip_prefix('-'));
-        let name =
-            name.map(|name| name.trim_start_matches('-').split('=').next().unwrap_or_default());
-        name.is_some_and(|name| {
-            !near_marked(name, &mut self.option_names(word).into_iter()).1.is_empty()
-        })
     }
 
     /// The nearest subcommands to an unknown one, and how many slips away they are.

@@ -45,23 +45,8 @@ impl<'d> Faults<'d> {
         params
     }
 
-    /// The parameter of a command above that an unknown option is the name of, and the word of the
-    /// command named next, which it must stand in front of.
-    pub(super) fn above(&self, fault: &Fault<'_>) -> Option<(usize, &'d Param<'d>)> {
-        let Place::At { word, .. } = fault.place() else { return None };
-        let levels = self.trace().levels_before(word);
-        let pairs = levels.windows(2).rev();
-        pairs
-            .filter_map(|pair| {
-                let mut params = pair[0].0.params();
-                let param = params.find(|param| self.is_called_so(param, fault))?;
-                Some((pair[1].1, param))
-            })
-            .next()
-    }
-
     /// Whether an unknown option is a parameter's name.
-    fn is_called_so(&self, param: &Param<'_>, fault: &Fault<'_>) -> bool {
+    pub(super) fn is_called_so(&self, param: &Param<'_>, fault: &Fault<'_>) -> bool {
         let (Some((_, typed)), Place::At { start, .. }) = (self.named(fault), fault.place()) else {
             return false;
         };

@@ -266,16 +266,6 @@ impl<'d> Fault<'d> {
         matches!(self.kind, OptionUnknown | OptionAmbiguous | CommandUnknown | CommandAmbiguous)
     }
 
-    /// When it is mended, among others.
-    pub(crate) fn turn(&self) -> u8 {
-        use FaultKind::{OperandExtra, OptionRepeated, RuleBroken, ValueTwice, ValuesMiscounted};
-        match self.kind {
-            _ if self.is_of_name() => 0,
-            OperandExtra | OptionRepeated | RuleBroken | ValueTwice | ValuesMiscounted => 2,
-            _ => 1,
-        }
-    }
-
     /// For the order in which faults are shown: as their places stand in the line.
     pub(crate) fn order(&self) -> (usize, usize) {
         self.place.order()

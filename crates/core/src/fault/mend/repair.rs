@@ -7,7 +7,7 @@ use std::ffi::{OsStr, OsString};
 use super::edit::edited;
 use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
-use crate::text::{in_order, near, part};
+use crate::text::{in_order, near, near_marked, part};
 
 impl Class {
     pub(super) const fn at(self, distance: usize) -> Cost {
@@ -41,6 +41,18 @@ impl<'d> Faults<'d> {
             _ => {}
         }
         bench.repairs
+    }
+}
+
+impl Faults<'_> {
+    /// Whether a word that was taken for a value begins as an option does, and is nearly one.
+    fn is_nearly_option(&self, word: usize, typed: &OsStr) -> bool {
+        let name = typed.to_str().and_then(|typed| typed.strip_prefix('-'));
+        let name =
+            name.map(|name| name.trim_start_matches('-').split('=').next().unwrap_or_default());
+        name.is_some_and(|name| {
+            !near_marked(name, &mut self.option_names(word).into_iter()).1.is_empty()
+        })
     }
 }
 

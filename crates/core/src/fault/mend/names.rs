@@ -3,6 +3,8 @@
 
 use super::fix::READINGS;
 use super::{Bench, Class, Cost, Edit, Item};
+use crate::declare::Param;
+use crate::read::{Fault, Faults, Place};
 
 impl Bench<'_, '_> {
     pub(super) fn option_unknown(&mut self) {
@@ -122,5 +124,22 @@ impl Bench<'_, '_> {
         for name in self.faults.begun(self.fault).iter().take(READINGS + 1) {
             self.replace(Class::Spelled.at(0), name);
         }
+    }
+}
+
+impl<'d> Faults<'d> {
+    /// The parameter of a command above that an unknown option is the name of, and the word of the
+    /// command named next, which it must stand in front of.
+    fn above(&self, fault: &Fault<'_>) -> Option<(usize, &'d Param<'d>)> {
+        let Place::At { word, .. } = fault.place() else { return None };
+        let levels = self.trace().levels_before(word);
+        let pairs = levels.windows(2).rev();
+        pairs
+            .filter_map(|pair| {
+                let mut params = pair[0].0.params();
+                let param = params.find(|param| self.is_called_so(param, fault))?;
+                Some((pair[1].1, param))
+            })
+            .next()
     }
 }

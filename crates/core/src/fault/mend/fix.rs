@@ -3,7 +3,8 @@
 //! words (`keep.rs`) may be chosen: the one that is alone at its cost. Whoever copies a line that is
 //! offered does so without thought; where several would do, none is.
 
-use super::{Class, Cost, Item, Line, Mended, Repair, Repaired};
+use super::{Class, Cost, Item, Line, Repair};
+use crate::fault::{Mended, Repaired};
 use std::ffi::{OsStr, OsString};
 
 use super::edit::{shown, typed};
@@ -13,7 +14,7 @@ use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Tra
 use crate::text::{in_order, part};
 
 /// Things to put right on a line that is repaired; with more the line is beyond mending.
-pub(super) const MOST: usize = 8;
+const MOST: usize = 8;
 /// Repairs one after the other: one thing to put right may be several faults, and each may show another.
 const STEPS: usize = 2 * MOST;
 /// Readings for each fault. With more that may help, none is chosen.
@@ -26,9 +27,12 @@ const LONGEST: usize = 1 << 16;
 
 impl<'d> Faults<'d> {
     /// The line with every fault repaired, if it reads then. What is wrong elsewhere, in a variable
-    /// or the config file, is not mended by a line.
+    /// or the config file, is not mended by a line; nor are more things to put right than a few.
     #[inline(never)]
-    pub(super) fn repaired(&self) -> Option<Repaired> {
+    pub(in crate::fault) fn repaired(&self, things: usize) -> Option<Repaired> {
+        if things > MOST {
+            return None;
+        }
         use FaultKind::{OperandExtra, OperandMissing};
         let is_single = |fault: &&Fault<'_>| !matches!(fault.kind(), OperandExtra | OperandMissing);
         if self.list().iter().filter(is_single).count() > STEPS {
@@ -51,7 +55,7 @@ impl<'d> Faults<'d> {
             // Names first: what stands after one is only understood once it is known. What may be
             // mended by leaving words out comes last, when what else is wrong with them is told.
             let on_line = now.list().iter().enumerate().filter(|(_, fault)| fault.is_on_line());
-            let Some((pick, _)) = on_line.min_by_key(|(_, fault)| fault.turn()) else {
+            let Some((pick, _)) = on_line.min_by_key(|(_, fault)| turn(fault)) else {
                 return self.told(told, None);
             };
             let (repair, tried) = now.best(&line, pick, &around, left.min(READINGS));
@@ -247,4 +251,14 @@ fn values(trace: &Trace<'_>, words: &[&OsStr]) -> Vec<Said> {
     let path = trace.commands().map(|command| std::ptr::from_ref(command).addr());
     values.extend(path.map(|command| (command, 0, Default::default())));
     in_order(values, |value| (value.0, value.1))
+}
+
+/// When a fault is mended, among others.
+fn turn(fault: &Fault<'_>) -> u8 {
+    use FaultKind::{OperandExtra, OptionRepeated, RuleBroken, ValueTwice, ValuesMiscounted};
+    match fault.kind() {
+        _ if fault.is_of_name() => 0,
+        OperandExtra | OptionRepeated | RuleBroken | ValueTwice | ValuesMiscounted => 2,
+        _ => 1,
+    }
 }

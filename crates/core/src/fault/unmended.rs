@@ -1,0 +1,34 @@
+//! Faults of a program that leaves the search for fixes out.
+
+use super::Repaired;
+use crate::read::Faults;
+
+impl Faults<'_> {
+    /// The line with every fault repaired: none is.
+    pub(super) fn repaired(&self, _things: usize) -> Option<Repaired> {
+        None
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::{Command, Flag, Look, Outcome};
+
+    static CALM: Flag = Flag::new("calm").letter('c');
+    static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+
+    #[test]
+    fn faults_are_told_without_a_line_that_reads() {
+        let Outcome::Faults(faults) = INSPECT.read(&["--clam"]) else { panic!() };
+        let told = "\
+inspect: one thing to put right
+
+  inspect --clam
+          ^^^^^^
+  --clam is not an option here; --calm is
+
+  page  inspect --help
+";
+        assert_eq!(faults.draw(Look::PLAIN), told);
+    }
+}

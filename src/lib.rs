@@ -23,20 +23,24 @@
 //! declaration stops the build, with the culprits named.
 //!
 //! Then `main` runs it in one line: [`run`] with a closure, [`run_as`] with a declared type, or a
-//! [`Program`] with a [`Route`] to each command's handler. Tests [`prove`] the declaration and
-//! [`rehearse`] the program.
+//! [`Program`] with a [`Route`] to each command's handler. Tests [`rehearse`] the program, and `prove` the
+//! declaration (feature `prove`).
 //!
 //! # Map
 //!
 //! * This crate is the edge: the words of the process, the terminal, standard streams, the exit status;
 //!   programs, their routes and rehearsals. It has no rules of its own.
-//! * `clavret-core` has all the rest, without I/O: declaring, reading, faults, pages, completion,
-//!   proving. What it offers is re-exported here by name.
+//! * `clavret-core` has what every program needs, without I/O: declaring, reading, faults, pages.
+//! * `clavret-complete` has completion, `clavret-document` what proves a declaration. What these offer is
+//!   re-exported here by name.
 //! * `clavret-derive` has the macros, which write the statics that a person could have written.
 //!
 //! # Features
 //!
 //! * `macros` (on unless switched off): types, functions and `impl` blocks that declare commands.
+//! * `mend` (on unless switched off): a refused line is told with a repaired one that reads.
+//! * `complete`: what may be typed next, scripts for shells, and the command that prints one.
+//! * `prove`: what a declaration promises and does not keep, for a test of one's own.
 //! * `asked`: parameters asked for in place.
 //! * `config`: [`Config`] and the file that it names, in TOML or JSON.
 //! * `files`: [`Input`] and [`Output`], files that open when they are used.

@@ -6,9 +6,10 @@
 //!
 //! 1. `declare/`: a [`Command`] and its parameters, as data in statics.
 //! 2. `read/`: words become [`Step`]s, steps become a [`Reading`] with typed values, or [`Fault`]s.
-//! 3. `fault/`: faults are mended where that can be proved, and drawn under the words as typed.
-//! 4. `page/`: a command becomes a [`Page`], a page becomes text.
-//! 5. `usual/`: what most programs have: `--help`, `--version`, `help`.
+//! 3. `relate/`: rules between parameters, a file each.
+//! 4. `fault/`: faults are mended where that can be proved, and drawn under the words as typed.
+//! 5. `page/`: a command becomes a [`Page`], a page becomes text.
+//! 6. `usual/`: what most programs have: `--help`, `--version`, `help`.
 //!
 //! Later stages import earlier ones, never back. What several need stands in `text/` (measuring,
 //! wrapping, quoting, painting) and [`Wording`] (every fixed phrase).
@@ -38,6 +39,7 @@ mod declare;
 mod fault;
 mod page;
 mod read;
+mod relate;
 mod text;
 mod usual;
 mod wording;

@@ -91,7 +91,7 @@ pub(crate) use names::hash;
 pub(crate) use param::is as is_record;
 pub(crate) use path::At;
 pub(crate) use refusal::{Miss, Reason};
-pub(crate) use rule::Sort;
+pub(crate) use rule::Relation;
 #[cfg(feature = "serde")]
 pub(crate) use shape::sides;
 
@@ -435,7 +435,8 @@ pub struct Refusal {
 /// ```
 #[derive(Debug, Clone, Copy)]
 pub struct Rule<'d> {
-    sort: Sort,
+    /// What it is: its verdict, and what is said of it.
+    relation: &'d dyn Relation,
     /// The parameter that the rule hangs on, and the value that it must have for it.
     when: Option<(&'d Param<'d>, &'d str)>,
     members: &'d [&'d Param<'d>],

@@ -1,54 +1,50 @@
-//! Relations between parameters, as data.
+//! The record of a rule, and the code that it brings along.
 
-use super::Param;
-use super::Rule;
+use std::fmt::Debug;
 
-/// What a rule asks of its members.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub(crate) enum Sort {
-    OnlyOne,
-    AtLeastOne,
-    AllOrNone,
-    /// All of them, when another is given.
-    OnlyWith,
-    /// None of them, when another is given.
-    NotWith,
-    /// All of them, when another has a value.
-    NeededWith,
+use super::{Param, Rule};
+// What a rule looks at; nothing of the next stage is called here.
+use crate::read::Line;
+use crate::wording::Wording;
+
+/// What a rule is: its verdict on a line, and what is said of it.
+pub(crate) trait Relation: Debug + Sync {
+    /// Says what is wrong with a line.
+    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>);
+
+    /// What a fault says; `lacking` is the member that is needed and not there.
+    fn sentence(
+        &self,
+        rule: &Rule<'_>,
+        lacking: Option<&Param<'_>>,
+        wording: &Wording<'_>,
+    ) -> String;
+
+    /// What a page says of a parameter, if the rule is about that.
+    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String>;
+
+    /// Whether what is typed silences what the environment and the config file say of the others.
+    fn excludes(&self) -> bool {
+        false
+    }
+
+    /// Whether a synopsis shows the members as one choice.
+    fn is_choice(&self) -> bool {
+        false
+    }
+
+    /// Whether any of the members is all that it asks for.
+    fn is_any_enough(&self) -> bool {
+        false
+    }
 }
 
 impl<'d> Rule<'d> {
-    /// At most one of the members is given.
-    pub const fn only_one(members: &'d [&'d Param<'d>]) -> Self {
-        Rule { sort: Sort::OnlyOne, when: None, members }
-    }
-
-    /// One of the members is given, or more.
-    pub const fn at_least_one(members: &'d [&'d Param<'d>]) -> Self {
-        Rule { sort: Sort::AtLeastOne, when: None, members }
-    }
-
-    /// The members are given together or not at all.
-    pub const fn all_or_none(members: &'d [&'d Param<'d>]) -> Self {
-        Rule { sort: Sort::AllOrNone, when: None, members }
-    }
-
-    /// `param` is given only with all of `others`.
-    pub const fn only_with(param: &'d Param<'d>, others: &'d [&'d Param<'d>]) -> Self {
-        Rule { sort: Sort::OnlyWith, when: Some((param, "")), members: others }
-    }
-
-    /// `param` is not given with any of `others`.
-    pub const fn not_with(param: &'d Param<'d>, others: &'d [&'d Param<'d>]) -> Self {
-        Rule { sort: Sort::NotWith, when: Some((param, "")), members: others }
-    }
-
-    /// The members are needed when `param` has a value, as a user would type it.
-    pub const fn needed_with(
+    pub(crate) const fn new(
+        relation: &'d dyn Relation,
         members: &'d [&'d Param<'d>],
-        param: &'d Param<'d>,
-        value: &'d str,
+        when: Option<(&'d Param<'d>, &'d str)>,
     ) -> Self {
-        Rule { sort: Sort::NeededWith, when: Some((param, value)), members }
+        Rule { relation, when, members }
     }
 }

@@ -5,7 +5,7 @@ use std::ffi::OsString;
 use std::io::ErrorKind;
 
 use super::refuse::value_missing;
-use crate::declare::{Command, Param, Reason, Sort};
+use crate::declare::{Command, Reason};
 use crate::read::{Fault, FaultKind, Faults, Malformed, Place, message};
 use crate::text::{DOTS, Put, columns, digits, part, quoted, visible};
 use crate::wording::{Wording, fill};
@@ -97,7 +97,9 @@ impl<'d> Faults<'d> {
             FaultKind::ValuesMiscounted => miscounted(wording, fault, &name),
             FaultKind::ValueTwice => fill(wording.value_twice, &[&name, &typed()]),
             FaultKind::FileUnread => unread(wording, fault, &name),
-            FaultKind::RuleBroken => broken(wording, fault),
+            FaultKind::RuleBroken => fault.rule().map_or_else(String::new, |rule| {
+                rule.relation().sentence(rule, fault.param(), wording)
+            }),
             // A test that is about a secret says no more than what that takes.
             FaultKind::ReadingRefused if !matches!(fault.reason(), Some(Reason::Own(_))) => {
                 self.refused(group, &name, &typed())
@@ -320,24 +322,6 @@ fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
     match fault.param().map_or("", |param| param.help()) {
         "" => what,
         help => what + wording.colon + &visible(help),
-    }
-}
-
-/// What a rule asks for, with the names of its members.
-fn broken(wording: &Wording, fault: &Fault<'_>) -> String {
-    let Some(rule) = fault.rule() else { return String::new() };
-    let members: Vec<String> = rule.members().iter().map(|param| param.spelled()).collect();
-    let list = |last| wording.list(members.iter().map(String::as_str), last);
-    let (when, value) =
-        rule.when().map_or(Default::default(), |(param, value)| (param.spelled(), value));
-    let lacking = fault.param().map(Param::spelled).unwrap_or_default();
-    match rule.sort() {
-        Sort::OnlyOne => fill(wording.only_one, &[&list(wording.and)]),
-        Sort::AtLeastOne => fill(wording.at_least_one, &[&list(wording.and)]),
-        Sort::AllOrNone => fill(wording.all_or_none, &[&list(wording.and), &lacking]),
-        Sort::OnlyWith => fill(wording.needs, &[&when, &lacking]),
-        Sort::NotWith => fill(wording.excludes, &[&when, &list(wording.or)]),
-        Sort::NeededWith => fill(wording.needed_with, &[&lacking, &when, value]),
     }
 }
 

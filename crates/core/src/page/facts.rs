@@ -2,7 +2,7 @@
 //! not said again.
 
 use super::Entry;
-use crate::declare::{Command, FromWord, Kind, Noun, Param, Role, Rule, Sort, Times, is_record};
+use crate::declare::{Command, FromWord, Kind, Noun, Param, Role, Times};
 use crate::read::PageLength;
 use crate::text::{DOTS, Put};
 use crate::wording::{Wording, fill};
@@ -29,7 +29,7 @@ pub(crate) fn help(
         facts.add(&fill(wording.or_set, &[param.variable()]));
     }
     for rule in command.relations() {
-        facts.add(&relation(param, rule, wording));
+        facts.add(&rule.relation().fact(rule, param, wording).unwrap_or_default());
     }
     facts.text
 }
@@ -211,31 +211,6 @@ fn shown_default(param: &Param<'_>, default: &str, wording: &Wording) -> String 
         _ if param.is_secret() => DOTS.to_owned(),
         Ok(truth) if is_truth => if truth { wording.yes } else { wording.no }.to_owned(),
         _ => default.to_owned(),
-    }
-}
-
-/// What a rule says of one of its members.
-fn relation(param: &Param<'_>, rule: &Rule<'_>, wording: &Wording) -> String {
-    let is_member = rule.members().iter().any(|member| is_record(member, param));
-    let hangs = rule.when().filter(|when| is_record(when.0, param)).is_some();
-    let others = |last| {
-        let others = rule.members().iter().filter(|member| !is_record(member, param));
-        let names: Vec<String> = others.map(|other| other.spelled()).collect();
-        wording.list(names.iter().map(String::as_str), last)
-    };
-    match (rule.sort(), rule.when()) {
-        (Sort::OnlyOne, _) if is_member => fill(wording.not_with, &[&others(wording.or)]),
-        (Sort::NotWith, _) if hangs => fill(wording.not_with, &[&others(wording.or)]),
-        (Sort::NotWith, Some((other, _))) if is_member => {
-            fill(wording.not_with, &[&other.spelled()])
-        }
-        (Sort::AtLeastOne, _) if is_member => fill(wording.this_or, &[&others(wording.or)]),
-        (Sort::AllOrNone, _) if is_member => fill(wording.only_with, &[&others(wording.and)]),
-        (Sort::OnlyWith, _) if hangs => fill(wording.only_with, &[&others(wording.and)]),
-        (Sort::NeededWith, Some((other, value))) if is_member => {
-            fill(wording.needed_for, &[&(other.spelled() + " " + value)])
-        }
-        _ => String::new(),
     }
 }
 

@@ -2,7 +2,7 @@
 //! excludes each other, `...` after what may be repeated.
 
 use super::facts::push_name;
-use crate::declare::{Command, Param, Role, Rule, Sort, Tail, is_record};
+use crate::declare::{Command, Param, Role, Rule, Tail, is_record};
 use crate::text::Put;
 use crate::wording::Wording;
 
@@ -53,7 +53,7 @@ fn only_one<'d>(command: &Command<'d>, param: &Param<'_>) -> Option<&'d Rule<'d>
                 && !member.is_throughout()
                 && !member.is_hidden()
         };
-        rule.sort() == Sort::OnlyOne
+        rule.relation().is_choice()
             && rule.members().iter().all(is_here)
             && rule.members().iter().any(|member| is_record(member, param))
     })
@@ -74,7 +74,7 @@ fn group(rule: &Rule<'_>, command: &Command<'_>) -> String {
         text.put(piece.strip_prefix('[').and_then(|p| p.strip_suffix(']')).unwrap_or(&piece));
     }
     let is_needed = command.relations().any(|other| {
-        other.sort() == Sort::AtLeastOne
+        other.relation().is_any_enough()
             && other.members().len() == rule.members().len()
             && other.members().iter().all(|a| rule.members().iter().any(|b| is_record(a, b)))
     });

@@ -247,6 +247,12 @@ struct Request {
     by_letter: bool,
 }
 
+/// What a rule looks at, and tells what is wrong with: a line whose last word is known.
+pub(crate) struct Line<'r, 'd> {
+    reader: &'r mut Reader<'d>,
+    words: Words<'r>,
+}
+
 /// The values of a command line, asked for by their typed keys.
 ///
 /// Printed for debugging (`{:?}`) it is a table: the name, the value as typed and where it came from.

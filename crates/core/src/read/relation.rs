@@ -1,12 +1,12 @@
-//! Rules between parameters, and a developer's own test of the whole.
+//! What rules see of a line and say of it, and a developer's own test of the whole.
 
 use super::fault::{FaultKind, Place};
 use super::source::is;
 use super::step::Meaning;
 use super::word::Words;
-use super::{Fault, Objection, Reader, Slot, Step};
+use super::{Fault, Line, Objection, Reader, Slot, Step};
 use super::{Reading, convert};
-use crate::declare::{Key, Param, Reason, Rule, Sort};
+use crate::declare::{Key, Param, Reason, Rule};
 use crate::text::in_order;
 
 impl Objection {
@@ -34,82 +34,67 @@ impl<'d> Reader<'d> {
     pub(super) fn check_rules(&mut self, words: Words<'_>) {
         for level in self.trail.levels().collect::<Vec<_>>() {
             for rule in level.command.relations() {
-                self.check_rule(rule, words);
+                rule.relation().check(rule, &mut Line { reader: self, words });
             }
         }
     }
+}
 
-    fn check_rule(&mut self, rule: &'d Rule<'d>, words: Words<'_>) {
-        let given: Vec<_> = rule.members().iter().filter(|param| self.is_typed(param)).collect();
-        let lacking = rule.members().iter().find(|param| !self.is_met(param)).copied();
-        match rule.sort() {
-            Sort::OnlyOne if given.len() > 1 => {
-                let places = given.iter().filter_map(|param| self.typed_place(param)).collect();
-                self.broken(rule, places);
-            }
-            Sort::NotWith if !given.is_empty() => {
-                let Some((param, _)) = rule.when().filter(|when| self.is_typed(when.0)) else {
-                    return;
-                };
-                let all = std::iter::once(&param).chain(given);
-                let places = all.filter_map(|param| self.typed_place(param)).collect();
-                self.broken(rule, places);
-            }
-            Sort::AtLeastOne if rule.members().iter().all(|param| !self.is_met(param)) => {
-                self.lacking(rule, lacking);
-            }
-            Sort::AllOrNone if !given.is_empty() => self.lacking(rule, lacking),
-            Sort::OnlyWith if rule.when().is_some_and(|when| self.is_typed(when.0)) => {
-                self.lacking(rule, lacking);
-            }
-            Sort::NeededWith if rule.when().is_some_and(|when| self.has_value(when, words)) => {
-                self.lacking(rule, lacking);
-            }
-            _ => {}
-        }
+impl<'d> Line<'_, 'd> {
+    /// The members of a rule that are typed.
+    pub(crate) fn given(&self, rule: &Rule<'d>) -> Vec<&'d Param<'d>> {
+        rule.members().iter().copied().filter(|param| self.is_typed(param)).collect()
     }
 
-    /// Members that exclude each other: all are pointed at.
-    fn broken(&mut self, rule: &'d Rule<'d>, mut places: Vec<Place>) {
-        places = in_order(places, |place| place.order());
-        let Some((&place, also)) = places.split_first() else { return };
-        let fault = Fault::new(FaultKind::RuleBroken, place);
-        self.faults.push(Fault { rule: Some(rule), also: also.to_vec(), ..fault });
-    }
-
-    /// A member that is needed and not there.
-    fn lacking(&mut self, rule: &'d Rule<'d>, param: Option<&'d Param<'d>>) {
-        let Some(param) = param else { return };
-        let place = match param.is_positional() {
-            true => self.end_of_operands(param),
-            false => self.end_of_options(param),
-        };
-        let fault = Fault::of(FaultKind::RuleBroken, place, param);
-        self.faults.push(Fault { rule: Some(rule), ..fault });
+    pub(crate) fn is_typed(&self, param: &Param<'_>) -> bool {
+        self.reader.is_typed(param)
     }
 
     /// Whether a need is met: by a word, the environment or the config file. What still waits for its
     /// value is given too.
-    fn is_met(&self, param: &Param<'_>) -> bool {
-        let Some(at) = self.slots.iter().position(|slot| is(slot.param, param)) else {
+    pub(crate) fn is_met(&self, param: &Param<'_>) -> bool {
+        let reader = &self.reader;
+        let Some(at) = reader.slots.iter().position(|slot| is(slot.param, param)) else {
             return false;
         };
-        let waits = self.pending.is_some_and(|pending| pending.slot as usize == at);
-        waits || self.slots[at].typed.count > 0 || self.slots[at].outer.is_some()
+        let waits = reader.pending.is_some_and(|pending| pending.slot as usize == at);
+        waits || reader.slots[at].typed.count > 0 || reader.slots[at].outer.is_some()
     }
 
     /// Whether a parameter has a value that is no default, as a user would type it.
-    fn has_value(&self, (param, value): (&Param<'_>, &str), words: Words<'_>) -> bool {
-        let slot = self.slots.iter().find(|slot| is(slot.param, param));
+    pub(crate) fn has_value(&self, param: &Param<'_>, value: &str) -> bool {
+        let slot = self.reader.slots.iter().find(|slot| is(slot.param, param));
         slot.filter(|slot| slot.typed.count > 0 || slot.outer.is_some()).is_some_and(|slot| {
-            convert::pieces(slot, &self.steps, words).iter().any(|piece| *piece.text == *value)
+            let pieces = convert::pieces(slot, &self.reader.steps, self.words);
+            pieces.iter().any(|piece| *piece.text == *value)
         })
+    }
+
+    /// Parameters that exclude each other: all are pointed at.
+    pub(crate) fn exclude(&mut self, rule: &'d Rule<'d>, params: &[&Param<'_>]) {
+        let places = params.iter().filter_map(|param| self.typed_place(param)).collect();
+        let places = in_order(places, |place| place.order());
+        let Some((&place, also)) = places.split_first() else { return };
+        let fault = Fault::new(FaultKind::RuleBroken, place);
+        self.reader.faults.push(Fault { rule: Some(rule), also: also.to_vec(), ..fault });
+    }
+
+    /// The first member that is needed and not there, if there is one.
+    pub(crate) fn lack(&mut self, rule: &'d Rule<'d>) {
+        let lacking = rule.members().iter().find(|param| !self.is_met(param));
+        let Some(&param) = lacking else { return };
+        let place = match param.is_positional() {
+            true => self.reader.end_of_operands(param),
+            false => self.reader.end_of_options(param),
+        };
+        let fault = Fault::of(FaultKind::RuleBroken, place, param);
+        self.reader.faults.push(Fault { rule: Some(rule), ..fault });
     }
 
     /// Where a parameter was first typed.
     fn typed_place(&self, param: &Param<'_>) -> Option<Place> {
-        let slot = self.slots.iter().find(|slot| is(slot.param, param))?;
-        typed_places(slot, &self.steps).next()
+        let slot = self.reader.slots.iter().find(|slot| is(slot.param, param))?;
+        typed_places(slot, &self.reader.steps).next()
     }
 }
 

@@ -11,7 +11,7 @@ use super::convert;
 use super::fault::{FaultKind, Place};
 use super::word::Words;
 use super::world::{Setting, Settings, Trial, World};
-use crate::declare::{Command, Config, Hit, Noun, Param, Role, Sort};
+use crate::declare::{Command, Config, Hit, Noun, Param, Role};
 use crate::text::{in_order, part};
 
 impl<'d> Reader<'d> {
@@ -184,7 +184,7 @@ impl<'d> Reader<'d> {
             for rule in level.command.relations() {
                 let hangs = rule.when().map(|(param, _)| param);
                 let all: Vec<&Param<'_>> = rule.members().iter().copied().chain(hangs).collect();
-                let excludes = matches!(rule.sort(), Sort::OnlyOne | Sort::NotWith);
+                let excludes = rule.relation().excludes();
                 if excludes && all.iter().any(|param| self.is_typed(param)) {
                     for slot in &mut self.slots {
                         if all.iter().any(|param| is(param, slot.param)) {

@@ -1,7 +1,7 @@
 //! What the kinds of values, rules, bundles and the like are asked.
 
 use crate::declare::refusal::Reason;
-use crate::declare::rule::Sort;
+use crate::declare::rule::Relation;
 use crate::declare::{Bundle, Config, Kind, Noun, Offer, Package, Param, Refers, Refusal, Rule};
 
 impl<'d> Bundle<'d> {
@@ -40,8 +40,8 @@ impl<'d> Rule<'d> {
         self.when
     }
 
-    pub(crate) const fn sort(&self) -> Sort {
-        self.sort
+    pub(crate) const fn relation(&self) -> &'d dyn Relation {
+        self.relation
     }
 }
 

@@ -3,7 +3,7 @@
 //! typed was meant.
 
 use super::{Bench, Class, Edit, Item, Line};
-use crate::declare::{Noun, Param, Role, Sort};
+use crate::declare::{Noun, Param, Role};
 use crate::read::{FaultKind, Meaning, Place, Step};
 use crate::text::part;
 
@@ -152,9 +152,9 @@ impl Bench<'_, '_> {
         let (Some(rule), Place::Before(word)) = (self.fault.rule(), self.fault.place()) else {
             return;
         };
-        let wanted: Vec<&Param<'_>> = match rule.sort() {
-            Sort::AtLeastOne => rule.members().to_vec(),
-            _ => self.fault.param().into_iter().collect(),
+        let wanted: Vec<&Param<'_>> = match rule.relation().is_any_enough() {
+            true => rule.members().to_vec(),
+            false => self.fault.param().into_iter().collect(),
         };
         for param in wanted {
             let words = given(param);

@@ -1,0 +1,45 @@
+//! All of some, when another has a value.
+
+use super::{hanging, is_member};
+use crate::declare::{Param, Relation, Rule};
+use crate::read::Line;
+use crate::wording::{Wording, fill};
+
+#[derive(Debug)]
+struct NeededWith;
+
+impl<'d> Rule<'d> {
+    /// The members are needed when `param` has a value, as a user would type it.
+    pub const fn needed_with(
+        members: &'d [&'d Param<'d>],
+        param: &'d Param<'d>,
+        value: &'d str,
+    ) -> Self {
+        Rule::new(&NeededWith, members, Some((param, value)))
+    }
+}
+
+impl Relation for NeededWith {
+    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>) {
+        if rule.when().is_some_and(|(param, value)| line.has_value(param, value)) {
+            line.lack(rule);
+        }
+    }
+
+    fn sentence(
+        &self,
+        rule: &Rule<'_>,
+        lacking: Option<&Param<'_>>,
+        wording: &Wording<'_>,
+    ) -> String {
+        let lacking = lacking.map(Param::spelled).unwrap_or_default();
+        let (when, value) = hanging(rule);
+        fill(wording.needed_with, &[&lacking, &when, &value])
+    }
+
+    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
+        let (when, value) = hanging(rule);
+        let needed = || fill(wording.needed_for, &[&(when + " " + &value)]);
+        is_member(rule, param).then(needed)
+    }
+}

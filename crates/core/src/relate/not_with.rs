@@ -1,0 +1,44 @@
+//! None of some, when another is given.
+
+use super::{hanging, hangs_on, is_member, members, others};
+use crate::declare::{Param, Relation, Rule};
+use crate::read::Line;
+use crate::wording::{Wording, fill};
+
+#[derive(Debug)]
+struct NotWith;
+
+impl<'d> Rule<'d> {
+    /// `param` is not given with any of `others`.
+    pub const fn not_with(param: &'d Param<'d>, others: &'d [&'d Param<'d>]) -> Self {
+        Rule::new(&NotWith, others, Some((param, "")))
+    }
+}
+
+impl Relation for NotWith {
+    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>) {
+        let Some((param, _)) = rule.when() else { return };
+        let mut given = line.given(rule);
+        if !given.is_empty() && line.is_typed(param) {
+            given.insert(0, param);
+            line.exclude(rule, &given);
+        }
+    }
+
+    fn sentence(&self, rule: &Rule<'_>, _: Option<&Param<'_>>, wording: &Wording<'_>) -> String {
+        fill(wording.excludes, &[&hanging(rule).0, &members(rule, wording, wording.or)])
+    }
+
+    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
+        let others = match hangs_on(rule, param) {
+            true => others(rule, param, wording, wording.or),
+            false if is_member(rule, param) => hanging(rule).0,
+            false => return None,
+        };
+        Some(fill(wording.not_with, &[&others]))
+    }
+
+    fn excludes(&self) -> bool {
+        true
+    }
+}

@@ -9,7 +9,10 @@ use super::rules::{
 use super::said::{Said, command as said};
 use super::{Bundle, Command, Config, Package, Param, Rule, Settled};
 // The type that a developer's test is handed; nothing of the next stage is called here.
-use crate::read::{Objection, Reading};
+use crate::read::{Objection, Reader, Reading, Words};
+
+/// What a record brings along to be done when the last word is known.
+pub(crate) type Code = for<'d, 'w> fn(&mut Reader<'d>, Words<'w>);
 
 /// A developer's own test of a whole reading.
 pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;

@@ -74,6 +74,7 @@ mod when;
 pub use alone::{Alone, Gives};
 pub use choice::Choice;
 pub use command::Answer;
+pub(crate) use command::Code;
 pub use from_word::{Fraction, FromWord, Whole};
 pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally, Untyped};
 pub use kind::{Noun, Refers};
@@ -188,6 +189,10 @@ pub(crate) struct Settled {
     has_anew: bool,
     /// Some name a command of the program.
     names_commands: bool,
+    /// What asks the environment, where a parameter has a variable there.
+    sources: Option<Code>,
+    /// What looks at files and folders, where a value is in one, or must be.
+    touches: Option<Code>,
 }
 
 /// Which tails the operands of a command have.
@@ -252,6 +257,8 @@ pub struct Package<'d> {
 /// (`~/.config` where that is not set), then those of `$XDG_CONFIG_DIRS` (`/etc/xdg`).
 #[derive(Debug, Clone, Copy)]
 pub struct Config<'d> {
+    /// What asks for it.
+    sources: Code,
     file: &'d str,
     option: Option<&'d Param<'d>>,
 }

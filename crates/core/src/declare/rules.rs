@@ -10,12 +10,15 @@ use super::finder::Finder;
 use super::names::{order, plain_name_fault, same};
 use super::own::{absences, clashes, is_named, show_name};
 use super::param::Tail;
+use super::path::At;
 use super::problem::Problem;
 use super::reach;
 use super::said::command as said;
 use super::twins::Roll;
+// The code that a record brings along; nothing of the next stage is called here.
 use super::{Bundle, Command};
 use super::{Param, Settled, Tails};
+use crate::read::{ask_sources, touch};
 
 impl Settled {
     pub(super) const NOTHING: Settled = Settled {
@@ -26,12 +29,20 @@ impl Settled {
         has_more_names: false,
         has_anew: false,
         names_commands: false,
+        sources: None,
+        touches: None,
     };
 
     const fn add(&mut self, param: &Param<'_>) {
         self.is_throughout |= param.throughout;
         self.has_more_names |= !param.has_one_name();
         self.has_anew |= param.is_anew();
+        if !param.variable.is_empty() {
+            self.sources = Some(ask_sources);
+        }
+        if !param.file_name.is_empty() || !matches!(param.path.at, At::Anything) {
+            self.touches = Some(touch);
+        }
         if is_named(param.role) {
             return;
         }

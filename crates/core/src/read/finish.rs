@@ -30,8 +30,8 @@ impl<'d> Reader<'d> {
         if self.trail.has_rules() {
             self.check_rules(words);
         }
-        if self.faults.is_empty() && self.around.world.is_some() {
-            self.touch(words);
+        if self.faults.is_empty() {
+            self.touch_around(words);
         }
         if !self.faults.is_empty() {
             return Outcome::Faults(self.refused(words));

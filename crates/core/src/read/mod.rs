@@ -76,7 +76,8 @@ pub use world::{Malformed, Presence, Setting, Settings, World};
 
 pub(crate) use meant::bare;
 pub(crate) use reach::Usual;
-pub(crate) use source::{has_secret, is_settable, secret_settings};
+pub(crate) use source::{ask_sources, has_secret, is_settable, secret_settings};
+pub(crate) use touch::touch;
 pub(crate) use world::Trial;
 
 /// The world that a reading is in, and what it has told so far. The search for fixes reads a line

@@ -14,20 +14,29 @@ use super::world::{Setting, Settings, Trial, World};
 use crate::declare::{Command, Config, Hit, Noun, Param, Role};
 use crate::text::{in_order, part};
 
+/// Asks the environment and the config file. The records of variables and of config files point here: a
+/// program without them links none of it.
+#[cold]
+pub(crate) fn ask_sources<'d>(reader: &mut Reader<'d>, words: Words<'_>) {
+    reader.ask_sources(words);
+}
+
+/// Whether empty text is a value.
+fn is_text(param: &Param<'_>) -> bool {
+    matches!(param.kinds(), [kind] if kind.noun() == Noun::Text)
+}
+
 impl<'d> Reader<'d> {
     /// Asks the environment and the config file for what was not typed.
     #[inline]
     pub(super) fn ask_around(&mut self, words: Words<'_>) {
-        let has_sources = || {
-            let has_variable = |slot: &Slot<'_>| !slot.param.variable().is_empty();
-            self.trail.root().config_file().is_some() || self.slots.iter().any(has_variable)
-        };
-        if self.around.world.is_some() && has_sources() {
-            self.ask_sources(words);
+        if self.around.world.is_some()
+            && let Some(ask) = self.trail.code(|command| command.sources())
+        {
+            ask(self, words);
         }
     }
 
-    #[cold]
     fn ask_sources(&mut self, words: Words<'_>) {
         // Help and completion are there whatever a config file says.
         let leaf = self.command();
@@ -51,8 +60,7 @@ impl<'d> Reader<'d> {
     /// What the variable of a parameter holds. An empty one is unset, except for text.
     fn variable(&self, param: &Param<'_>) -> Option<Outer> {
         let value = self.around.world?.variable(param.variable())?;
-        let is_text = matches!(param.kinds(), [kind] if kind.noun() == Noun::Text);
-        if value.is_empty() && !is_text {
+        if value.is_empty() && !is_text(param) {
             return None;
         }
         let whole = Place::Variable { start: 0, end: value.len() };
@@ -69,7 +77,9 @@ impl<'d> Reader<'d> {
 
     /// Whether a variable stands in for an operand that is not typed.
     pub(super) fn has_variable(&self, param: &Param<'_>) -> bool {
-        !param.variable().is_empty() && self.variable(param).is_some()
+        let world = self.around.world.filter(|_| !param.variable().is_empty());
+        let value = world.and_then(|world| world.variable(param.variable()));
+        value.is_some_and(|value| !value.is_empty() || is_text(param))
     }
 
     /// Reads the config file, once: the one that the line or a variable names, or the usual one.

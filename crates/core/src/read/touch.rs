@@ -11,6 +11,13 @@ use super::word::Words;
 use super::world::{Presence, Trial, World};
 use crate::declare::{At, Reason};
 
+/// Looks at what secrets and paths name. The records of these point here, as those of variables point to what asks
+/// for them.
+#[cold]
+pub(crate) fn touch<'d>(reader: &mut Reader<'d>, words: Words<'_>) {
+    reader.touch(words);
+}
+
 impl<'d> Reader<'d> {
     /// Whether the value that counts is in a file that the line names.
     pub(super) fn reads_file(&self, slot: &Slot<'_>) -> bool {
@@ -21,10 +28,17 @@ impl<'d> Reader<'d> {
         slot.typed.count > 0 && last > 0 && self.steps[last - 1].meaning == Meaning::File
     }
 
-    /// What touches the world comes last, when nothing else is wrong: secrets in files, and what must
-    /// be at a path. A line that is only tried does not get here.
-    #[cold]
-    pub(super) fn touch(&mut self, words: Words<'_>) {
+    /// What touches the world comes last, when nothing else is wrong.
+    pub(super) fn touch_around(&mut self, words: Words<'_>) {
+        if self.around.world.is_some()
+            && let Some(touch) = self.trail.code(|command| command.touches())
+        {
+            touch(self, words);
+        }
+    }
+
+    /// Secrets in files, and what must be at a path. A line that is only tried does not get here.
+    fn touch(&mut self, words: Words<'_>) {
         let Some(world) = self.around.world.filter(|_| self.around.trial == Trial::No) else {
             return;
         };

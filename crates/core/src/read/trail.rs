@@ -4,7 +4,7 @@ use super::reach::Usual;
 use super::reading::CommandPath;
 use super::step::NONE;
 use super::{Found, Level, Reach, Trail};
-use crate::declare::{Command, Hit, Param};
+use crate::declare::{Code, Command, Hit, Param};
 
 impl<'d> Trail<'d> {
     pub(super) fn new(root: &'d Command<'d>) -> Self {
@@ -40,6 +40,12 @@ impl<'d> Trail<'d> {
         word: u32,
     ) -> impl DoubleEndedIterator<Item = Level<'d>> + '_ {
         self.levels().filter(move |level| level.word <= word)
+    }
+
+    /// What the record of one of the commands brings along.
+    #[cold]
+    pub(super) fn code(&self, of: fn(&Command<'_>) -> Option<Code>) -> Option<Code> {
+        self.levels().find_map(|level| of(level.command))
     }
 
     /// Whether one of the commands has rules, or a test of the whole.

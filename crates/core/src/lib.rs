@@ -65,7 +65,7 @@ pub use text::{Look, columns, visible};
 #[doc(hidden)]
 pub use text::{Put, digits};
 pub use usual::{HELP, HELP_FLAG, ShowPage, ShowVersion, VERSION_FLAG};
-pub use wording::Wording;
+pub use wording::{Phrase, Wording};
 
 /// What was called otherwise before: the names of today compile, the others do not.
 ///

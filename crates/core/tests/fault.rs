@@ -1,7 +1,7 @@
 //! Faults as they are shown: whole texts, next to their lines.
 
 use clavret_core::{
-    Command, CommandPath, Look, Named, Outcome, Page, PageLength, When, Wording, valid,
+    Command, CommandPath, Look, Named, Outcome, Page, PageLength, Phrase, When, Wording, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -303,14 +303,13 @@ fn colour_only_says_again_what_the_text_says() {
 
 #[test]
 fn every_phrase_can_be_replaced() {
-    static WORDING: Wording = Wording {
-        one_fault: "iets klopt niet",
-        option_unknown: "{0} is hier geen optie",
-        one_is: "{0} wel",
-        fix: "probeer",
-        page: "blad",
-        ..Wording::ENGLISH
-    };
+    static WORDING: Wording = Wording::ENGLISH.with(&[
+        (Phrase::OneFault, "iets klopt niet"),
+        (Phrase::OptionUnknown, "{0} is hier geen optie"),
+        (Phrase::OneIs, "{0} wel"),
+        (Phrase::Fix, "probeer"),
+        (Phrase::Page, "blad"),
+    ]);
     static FRAMES: Named<u8> = Named::new("frames").default("0");
     static ROOT: Command = Command::new("apiary").takes(&[FRAMES.param()]).wording(&WORDING);
     let Outcome::Faults(faults) = ROOT.read(&["--frame", "3"]) else { panic!() };
@@ -325,6 +324,14 @@ fn every_phrase_can_be_replaced() {
           blad     apiary --help
     "#]]
     .assert_eq(&faults.draw(Look::PLAIN));
+    let phrases = [(Phrase::OneIs, "die wel"), (Phrase::Fix, "{0}")];
+    let wording = Wording::ENGLISH.with(&phrases);
+    let problems = Command::draft("apiary").wording(&wording).problems();
+    assert_eq!(
+        problems[0].to_string(),
+        "the phrase `die wel` of the command `apiary` has not the places of `{0} is` (each `{0}`, `{1}` of the one is \
+         needed in the other)"
+    );
 }
 
 #[test]

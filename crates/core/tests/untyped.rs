@@ -3,7 +3,8 @@
 use clavret_complete::candidates;
 use clavret_core::{
     Choice, Command, CommandPath, Facts, Flag, Form, Kind, Look, Named, Objection, Offer, Operand,
-    Origin, Outcome, Package, Page, PageLength, Place, Reading, Rule, Untyped, Wording, valid,
+    Origin, Outcome, Package, Page, PageLength, Phrase, Place, Reading, Rule, Untyped, Wording,
+    valid,
 };
 
 use crate::demo::{Queen, faults, reading};
@@ -179,7 +180,8 @@ fn texts_and_lists_may_be_made_at_run_time() {
     let tests: [&dyn valid::Validator<u8>; 2] = [&frames, &among];
     let both = valid::all(&tests);
     let frames: Named<u8> = Named::draft("frames").valid(&both);
-    let wording = Wording { one_fault: &texts[1], fix: &texts[2], ..Wording::ENGLISH };
+    let phrases = [(Phrase::OneFault, &*texts[1]), (Phrase::Fix, &*texts[2])];
+    let wording = Wording::ENGLISH.with(&phrases);
     let (params, package) = ([frames.param()], Package::new(&texts[3]));
     let command = Command::draft("inspect").version(&texts[4]).package(package).takes(&params);
     let command = command.wording(&wording);

@@ -1,6 +1,6 @@
 //! What a command is called, and what pages tell of it.
 
-use super::rules::check_names;
+use super::rules::{check_names, check_phrases};
 use super::said::command as said;
 use super::{Command, Package};
 use crate::wording::Wording;
@@ -116,11 +116,19 @@ impl<'d> Command<'d> {
     }
 
     /// Other phrases for pages and faults, such as in another language; for the root.
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when a phrase has not the places for what is filled in (`{0}`, `{1}`)
+    /// that the one in English has.
     #[must_use]
     #[track_caller]
     pub const fn wording(mut self, wording: &'d Wording<'d>) -> Self {
         self.note(said::WORDING);
         self.wording = Some(wording);
+        if !self.draft {
+            check_phrases(&self);
+        }
         self
     }
 

@@ -20,6 +20,7 @@ impl<'d> Command<'d> {
         for (_, command) in self.tree() {
             finder::all(&mut problems, |finder| {
                 rules::names(command, finder);
+                rules::phrases(command, finder);
                 rules::bundles(command, finder);
                 rules::taken(command, finder);
             });

@@ -232,6 +232,15 @@ pub enum Problem<'d> {
         /// The name that both answer to, or the letter.
         shared: Shared<'d>,
     },
+    /// A phrase of a wording whose places for what is filled in are not those of the one in English.
+    Phrase {
+        /// The root that has it.
+        command: &'d str,
+        /// The phrase.
+        text: &'d str,
+        /// The same in English.
+        english: &'static str,
+    },
     /// A bundle that can be none.
     Bundle {
         /// Its heading.
@@ -407,6 +416,11 @@ impl Problem<'_> {
                 let text =
                     text.text("`, as the usual `").text(usual).text("` has (choose another, ");
                 text.text("or list in the root's `usual` only what is to stay)")
+            }
+            Problem::Phrase { command, text: phrase, english } => {
+                let text = text.text("the phrase `").text(phrase).text("` of the command `");
+                let text = text.text(command).text("` has not the places of `");
+                text.text(english).text("` (each `{0}`, `{1}` of the one is needed in the other)")
             }
             Problem::Bundle { heading, why } => {
                 let text = text.text(why);

@@ -83,6 +83,19 @@ pub(super) const fn names<'d, const ROOM: usize>(
     }
 }
 
+/// What a root says in place of the phrases in English.
+pub(super) const fn phrases<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    if let Some(wording) = command.wording
+        && let Some((phrase, text)) = wording.misplaced()
+    {
+        let (command, english) = (command.name, phrase.english());
+        finder.show(Problem::Phrase { command, text, english });
+    }
+}
+
 /// What a command takes, in one pass, twins of long names left aside; gives what follows from it.
 pub(super) const fn taken<'d, const ROOM: usize>(
     command: &Command<'d>,
@@ -331,6 +344,14 @@ pub(super) const fn check_listed(command: &Command<'_>) {
 pub(super) const fn check_across(command: &Command<'_>) {
     let mut finder = Finder::<1>::new(0);
     reach::across(command, &mut finder);
+    finder.stop();
+}
+
+/// Stops the build where a static has phrases that cannot be filled in.
+#[track_caller]
+pub(super) const fn check_phrases(command: &Command<'_>) {
+    let mut finder = Finder::<1>::new(0);
+    phrases(command, &mut finder);
     finder.stop();
 }
 

@@ -61,11 +61,11 @@ impl<'d> Faults<'d> {
     fn draw_head(&self, count: usize, sheet: &mut Sheet) {
         let wording = self.path().root().phrases();
         let what = match count {
-            1 => wording.one_fault.to_owned(),
-            many => fill(wording.many_faults, &[&wording.count(many)]),
+            1 => wording.one_fault().to_owned(),
+            many => fill(wording.many_faults(), &[&wording.count(many)]),
         };
         sheet.put(Ink::Name, &self.path().text());
-        sheet.put(Ink::Plain, wording.colon);
+        sheet.put(Ink::Plain, wording.colon());
         let beside = sheet.column();
         sheet.flow(beside, &what);
         sheet.end();
@@ -109,7 +109,7 @@ impl<'d> Faults<'d> {
         }
         if shown.len() < count {
             let more = self.path().root().phrases().count(count - shown.len());
-            sheet.flow(gutter, &fill(self.path().root().phrases().more_faults, &[&more]));
+            sheet.flow(gutter, &fill(self.path().root().phrases().more_faults(), &[&more]));
             sheet.end();
         }
     }
@@ -118,22 +118,22 @@ impl<'d> Faults<'d> {
     fn draw_foot(&self, offer: Option<Mended>, sheet: &mut Sheet) {
         let wording = self.path().root().phrases();
         let heading = match &offer {
-            Some(offer) if offer.has_placeholders => wording.outline,
-            Some(_) => wording.fix,
+            Some(offer) if offer.has_placeholders => wording.outline(),
+            Some(_) => wording.fix(),
             None => "",
         };
         let page = self.page_line();
         if offer.is_some() || page.is_some() {
             sheet.end();
         }
-        let gutter = INDENT + columns(heading).max(columns(wording.page)) + 2;
+        let gutter = INDENT + columns(heading).max(columns(wording.page())) + 2;
         // A line that is offered to be copied is never broken.
         if let Some(Mended { shown, .. }) = offer {
             sheet.pad(INDENT).put(Ink::Heading, heading).pad(gutter).put(Ink::Name, &shown);
             sheet.end();
         }
         if let Some(page) = page {
-            sheet.pad(INDENT).put(Ink::Heading, wording.page).pad(gutter).put(Ink::Name, &page);
+            sheet.pad(INDENT).put(Ink::Heading, wording.page()).pad(gutter).put(Ink::Name, &page);
             sheet.end();
         }
     }

@@ -37,7 +37,7 @@ impl<'d> Faults<'d> {
                 here(place) && matches!(place.2, Marked::Missing(_))
             };
             while let Some((_, number, Marked::Missing(fault))) = places.next_if(missing) {
-                let placeholder = placeholder(fault, root.phrases().command_placeholder);
+                let placeholder = placeholder(fault, root.phrases().command_placeholder());
                 echo.mark(number, column + 1..column + 1 + columns(&placeholder), true);
                 append(&mut echo.text, &mut column, &placeholder);
             }

@@ -22,10 +22,10 @@ impl<'d> Faults<'d> {
             owners.push(owner);
         }
         if !owners.is_empty() {
-            return Some(wording.counted(wording.other_has, wording.others_have, &owners));
+            return Some(wording.counted(wording.other_has(), wording.others_have(), &owners));
         }
         let (_, near) = self.near_options(fault);
-        (!near.is_empty()).then(|| wording.counted(wording.one_is, wording.many_are, &near))
+        (!near.is_empty()).then(|| wording.counted(wording.one_is(), wording.many_are(), &near))
     }
 
     /// The word of a fault about a name, and the name; nothing where it may be a secret, which even a
@@ -201,15 +201,16 @@ impl<'d> Faults<'d> {
     pub(super) fn known_commands(&self, fault: &Fault<'d>, wording: &Wording) -> String {
         let ways: Vec<String> = self.ways_to(fault).iter().map(|names| names.join(" ")).collect();
         if let Some((_, typed)) = self.named(fault).filter(|_| !ways.is_empty()) {
-            let phrase = if ways.len() == 1 { wording.command_has } else { wording.commands_have };
-            let ways = wording.choices(&ways, wording.and);
+            let phrase =
+                if ways.len() == 1 { wording.command_has() } else { wording.commands_have() };
+            let ways = wording.choices(&ways, wording.and());
             return fill(phrase, &[&ways, &typed.to_string_lossy()]);
         }
         let (_, near) = self.near_commands(fault);
         if !near.is_empty() {
-            return wording.counted(wording.one_is, wording.many_are, &near);
+            return wording.counted(wording.one_is(), wording.many_are(), &near);
         }
-        wording.counted(wording.one_is, wording.many_are, &self.seen_commands())
+        wording.counted(wording.one_is(), wording.many_are(), &self.seen_commands())
     }
 
     /// The subcommands of the command reached, but for hidden ones.

@@ -18,8 +18,8 @@ impl<'d> Faults<'d> {
         }
         let wording = self.path().root().phrases();
         let (Some(param), typed) = (fault.param(), self.typed(fault)) else { return sentence };
-        let what = fill(wording.is_wrong, &[&sentence]);
-        fill(wording.default_of, &[&param.spelled(), typed.trim_matches('\''), &what])
+        let what = fill(wording.is_wrong(), &[&sentence]);
+        fill(wording.default_of(), &[&param.spelled(), typed.trim_matches('\''), &what])
     }
 }
 
@@ -56,7 +56,7 @@ impl Command<'_> {
     /// What is said where the program itself is wrong: its name, that it is a mistake of its own, and which.
     pub fn mistake(&self, what: &str) -> String {
         let wording = self.phrases();
-        let what = fill(wording.mistake, &[&visible(what)]);
-        fill(wording.error, &[self.program_name(), &what]) + "\n"
+        let what = fill(wording.mistake(), &[&visible(what)]);
+        fill(wording.error(), &[self.program_name(), &what]) + "\n"
     }
 }

@@ -20,13 +20,13 @@ impl<'d> Faults<'d> {
                     0 => digits(0),
                     count => wording.count(count),
                 });
-                fill(wording.value_count, &[name, &counts[0], &counts[1]])
+                fill(wording.value_count(), &[name, &counts[0], &counts[1]])
             }
             Some(Reason::Own(reason)) if fault.kind() == FaultKind::ValueRefused => {
-                fill(wording.value_refused, &[name, typed]) + wording.colon + &visible(reason)
+                fill(wording.value_refused(), &[name, typed]) + wording.colon() + &visible(reason)
             }
             _ => match only_choice(wording, fault, param) {
-                Some(only) => fill(wording.only_be, &[name, &only, typed]),
+                Some(only) => fill(wording.only_be(), &[name, &only, typed]),
                 None => self.takes_and_is(group, (name, typed), param),
             },
         };
@@ -50,11 +50,11 @@ impl<'d> Faults<'d> {
             _ => None,
         });
         let what = match (&fault.reason(), range) {
-            (Some(Reason::Above), Some((_, high))) => fill(wording.is_above, &[&high]),
-            (Some(Reason::Below), Some((low, _))) => fill(wording.is_below, &[&low]),
-            _ => fill(wording.is_wrong, &[&sentence]),
+            (Some(Reason::Above), Some((_, high))) => fill(wording.is_above(), &[&high]),
+            (Some(Reason::Below), Some((low, _))) => fill(wording.is_below(), &[&low]),
+            _ => fill(wording.is_wrong(), &[&sentence]),
         };
-        fill(wording.default_of, &[name, typed.trim_matches('\''), &what])
+        fill(wording.default_of(), &[name, typed.trim_matches('\''), &what])
     }
 
     /// What would be right; then what this is, where that says more.
@@ -66,17 +66,17 @@ impl<'d> Faults<'d> {
     ) -> String {
         let wording = self.path().root().phrases();
         let Some(&fault) = group.first() else { return String::new() };
-        let sentence = fill(wording.value_misfit, &[name, &right(wording, fault, param)]);
+        let sentence = fill(wording.value_misfit(), &[name, &right(wording, fault, param)]);
         let why = match &fault.reason() {
-            _ if self.takes_option(fault) => fill(wording.is_option, &[typed]),
+            _ if self.takes_option(fault) => fill(wording.is_option(), &[typed]),
             Some(Reason::Own(reason)) => visible(reason),
-            Some(Reason::Near(Miss::NoDay(day))) => fill(wording.no_day, &[&visible(day)]),
+            Some(Reason::Near(Miss::NoDay(day))) => fill(wording.no_day(), &[&visible(day)]),
             Some(Reason::Near(miss)) => {
                 fill(miss_phrase(wording, miss), &[typed, &wording.endings(param)])
             }
             Some(Reason::Tested(_, refusal)) if **refusal != Reason::NotOne => match &**refusal {
-                Reason::Has(count) => fill(wording.has, &[typed, &digits(*count)]),
-                Reason::Begins(with) => fill(wording.begins, &[typed, &visible(with)]),
+                Reason::Has(count) => fill(wording.has(), &[typed, &digits(*count)]),
+                Reason::Begins(with) => fill(wording.begins(), &[typed, &visible(with)]),
                 Reason::Cited(said) => visible(said),
                 // What would be right says it all.
                 _ => return sentence,
@@ -84,13 +84,13 @@ impl<'d> Faults<'d> {
             reason => {
                 let is = fill(is_phrase(wording, fault, param, group.len() > 1), &[typed]);
                 match reason {
-                    Some(Reason::Cited(said)) => fill(wording.cited, &[&is, &visible(said)]),
-                    _ if self.is_of_letter(fault) => is + wording.colon + wording.no_equals,
+                    Some(Reason::Cited(said)) => fill(wording.cited(), &[&is, &visible(said)]),
+                    _ if self.is_of_letter(fault) => is + wording.colon() + wording.no_equals(),
                     _ => is,
                 }
             }
         };
-        sentence + wording.semicolon + &why
+        sentence + wording.semicolon() + &why
     }
 }
 
@@ -102,32 +102,32 @@ fn is_phrase<'w>(
     are_several: bool,
 ) -> &'w str {
     let [one, several] = match fault.reason() {
-        Some(Reason::Above) => [wording.above, wording.are_above],
-        Some(Reason::Below) => [wording.below, wording.are_below],
-        Some(Reason::Absent) => return wording.nothing_at,
-        Some(Reason::Present) => return wording.something_at,
-        Some(Reason::NotFile) => return wording.is_directory,
-        Some(Reason::NotDirectory) => return wording.is_file,
+        Some(Reason::Above) => [wording.above(), wording.are_above()],
+        Some(Reason::Below) => [wording.below(), wording.are_below()],
+        Some(Reason::Absent) => return wording.nothing_at(),
+        Some(Reason::Present) => return wording.something_at(),
+        Some(Reason::NotFile) => return wording.is_directory(),
+        Some(Reason::NotDirectory) => return wording.is_file(),
         _ => match listed(fault, param) {
-            Some(2) => [wording.neither, wording.are_neither],
-            Some(3..) => [wording.not_among, wording.are_not_among],
-            _ => [wording.not_one, wording.not_ones],
+            Some(2) => [wording.neither(), wording.are_neither()],
+            Some(3..) => [wording.not_among(), wording.are_not_among()],
+            _ => [wording.not_one(), wording.not_ones()],
         },
     };
     if are_several { several } else { one }
 }
 
-const fn miss_phrase<'w>(wording: &Wording<'w>, miss: &Miss) -> &'w str {
+fn miss_phrase<'w>(wording: &Wording<'w>, miss: &Miss) -> &'w str {
     match miss {
-        Miss::Fraction => wording.not_whole,
-        Miss::Letters => wording.letters_after,
-        Miss::Ending => wording.other_ending,
-        Miss::Scheme => wording.scheme,
-        Miss::NoScheme => wording.no_scheme,
-        Miss::NoHost => wording.no_host,
-        Miss::NoAt => wording.no_at,
-        Miss::NoDay(_) => wording.no_day,
-        Miss::Negative => wording.negative,
+        Miss::Fraction => wording.not_whole(),
+        Miss::Letters => wording.letters_after(),
+        Miss::Ending => wording.other_ending(),
+        Miss::Scheme => wording.scheme(),
+        Miss::NoScheme => wording.no_scheme(),
+        Miss::NoHost => wording.no_host(),
+        Miss::NoAt => wording.no_at(),
+        Miss::NoDay(_) => wording.no_day(),
+        Miss::Negative => wording.negative(),
     }
 }
 
@@ -139,7 +139,7 @@ fn right(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> String {
     // The ending is told with what is amiss.
     if fault.reason() == Some(&Reason::Near(Miss::Ending)) {
         let noun = wording.path_noun(param);
-        return if noun.is_empty() { wording.path } else { noun }.to_owned();
+        return if noun.is_empty() { wording.any_path() } else { noun }.to_owned();
     }
     takes(wording, param, fault.which(), fault.reason())
 }
@@ -197,8 +197,9 @@ fn takes_such(
     let mut limits = String::new();
     for test in param.tests() {
         if let Says::Range(low, high) = test.says() {
-            let open = wording.range_of(kind, (&low, &high), wording.from_range, wording.comma);
-            let is_open = open.starts_with(wording.comma);
+            let open =
+                wording.range_of(kind, (&low, &high), wording.within_range(), wording.comma());
+            let is_open = open.starts_with(wording.comma());
             // A number beyond the end of the type is measured by that.
             let is_beyond = match reason {
                 Some(Reason::Above) => kind.bounds().is_some_and(|limits| limits[1] == high),
@@ -206,11 +207,11 @@ fn takes_such(
                 _ => false,
             };
             let is_open = is_open && !is_beyond;
-            let range = if is_beyond { fill(wording.from_range, &[&low, &high]) } else { open };
+            let range = if is_beyond { fill(wording.within_range(), &[&low, &high]) } else { open };
             limits.put(match limits.is_empty() {
                 true if is_open => "",
                 true => " ",
-                false => wording.comma,
+                false => wording.comma(),
             });
             limits.put(&range);
         }
@@ -231,15 +232,15 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
     let Some(param) = fault.param() else { return String::new() };
     let all = param.placeholders(0);
     if fault.count() > 0 {
-        return fill(wording.value_rest, &[name, &all, &param.placeholders(fault.count())]);
+        return fill(wording.value_rest(), &[name, &all, &param.placeholders(fault.count())]);
     }
     if param.kinds().len() > 1 {
-        return fill(wording.value_missing, &[name, &all]);
+        return fill(wording.value_missing(), &[name, &all]);
     }
     let right = match param.tests().collect::<Vec<_>>()[..] {
         [test] => match test.says() {
             Says::Matching(pattern, example) => {
-                Some((fill(wording.matching, &[pattern]), example.to_owned()))
+                Some((fill(wording.matching(), &[pattern]), example.to_owned()))
             }
             // The developer's own words may be no noun.
             Says::Nothing | Says::Range(..) | Says::AnyBut(..) | Says::Own(..) => None,
@@ -250,6 +251,6 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
     let (what, example) = right.unwrap_or_else(|| takes_such(wording, param, 0, None));
     let is_list =
         matches!(kind(param, 0).noun(), Noun::Choice) && kind(param, 0).offers().count() > 2;
-    let what = if is_list { fill(wording.one_of, &[&what]) } else { what };
-    wording.such_as(fill(wording.value_missing, &[name, &what]), &example)
+    let what = if is_list { fill(wording.one_of(), &[&what]) } else { what };
+    wording.such_as(fill(wording.value_missing(), &[name, &what]), &example)
 }

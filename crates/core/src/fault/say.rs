@@ -34,38 +34,38 @@ impl<'d> Faults<'d> {
         let several = |one, many| if group.len() > 1 { many } else { one };
         match fault.kind() {
             FaultKind::OptionUnknown if self.lone_letter(fault).is_some() => {
-                fill(wording.alone_apart, &[&self.lone_letter(fault).unwrap_or_default()])
+                fill(wording.alone_apart(), &[&self.lone_letter(fault).unwrap_or_default()])
             }
             FaultKind::OptionUnknown => {
                 let names = self.listed(group, |fault| self.typed_option(fault));
-                let phrase = several(wording.option_unknown, wording.options_unknown);
+                let phrase = several(wording.option_unknown(), wording.options_unknown());
                 joined(wording, fill(phrase, &[&names]), self.known_option(fault, wording))
             }
             FaultKind::OptionAmbiguous | FaultKind::CommandAmbiguous => {
-                let names = wording.choices(&self.begun(fault), wording.or);
-                fill(wording.could_be, &[typed().trim_matches('\''), &names])
+                let names = wording.choices(&self.begun(fault), wording.or());
+                fill(wording.could_be(), &[typed().trim_matches('\''), &names])
             }
             FaultKind::OptionRepeated => {
-                fill(wording.option_repeated, &[&self.listed(group, |fault| self.name(fault))])
+                fill(wording.option_repeated(), &[&self.listed(group, |fault| self.name(fault))])
             }
             FaultKind::OptionMissing if group.len() > 1 => {
-                fill(wording.options_missing, &[&self.listed(group, |fault| self.name(fault))])
+                fill(wording.options_missing(), &[&self.listed(group, |fault| self.name(fault))])
             }
             FaultKind::OptionMissing => {
-                with_help(wording, fill(wording.option_missing, &[&name]), fault)
+                with_help(wording, fill(wording.option_missing(), &[&name]), fault)
             }
             FaultKind::CommandUnknown if self.path().leaf().subcommands().is_empty() => {
-                fill(wording.no_commands, &[&self.path().text(), &typed()])
+                fill(wording.no_commands(), &[&self.path().text(), &typed()])
             }
             FaultKind::CommandUnknown => {
                 let known = self.known_commands(fault, wording);
-                joined(wording, fill(wording.command_unknown, &[&typed()]), Some(known))
+                joined(wording, fill(wording.command_unknown(), &[&typed()]), Some(known))
             }
             FaultKind::CommandMissing => {
                 let names = self.seen_commands();
-                let listed = wording.choices(&names, wording.or);
-                let colon = if names.is_empty() { "" } else { wording.colon };
-                wording.command_missing.to_owned() + colon + &listed
+                let listed = wording.choices(&names, wording.or());
+                let colon = if names.is_empty() { "" } else { wording.colon() };
+                wording.command_missing().to_owned() + colon + &listed
             }
             FaultKind::OperandMissing => {
                 let placeholder = |fault: &Fault<'d>| {
@@ -73,14 +73,14 @@ impl<'d> Faults<'d> {
                 };
                 match group.len() {
                     1 => {
-                        let missing = fill(wording.operand_missing, &[&placeholder(fault)]);
+                        let missing = fill(wording.operand_missing(), &[&placeholder(fault)]);
                         with_help(wording, missing, fault)
                     }
-                    _ => fill(wording.operands_missing, &[&self.listed(group, placeholder)]),
+                    _ => fill(wording.operands_missing(), &[&self.listed(group, placeholder)]),
                 }
             }
             FaultKind::OperandExtra => {
-                let phrase = several(wording.operand_extra, wording.operands_extra);
+                let phrase = several(wording.operand_extra(), wording.operands_extra());
                 let count = wording.count(group.len());
                 fill(phrase, &[&typed(), &self.path().text(), &count])
             }
@@ -88,14 +88,14 @@ impl<'d> Faults<'d> {
             FaultKind::ValueUnwanted => self.unwanted(group),
             FaultKind::ValueAttached => {
                 let words = fault.param().map_or(0, |param| param.kinds().len());
-                fill(wording.value_attached, &[&name, &wording.count(words)])
+                fill(wording.value_attached(), &[&name, &wording.count(words)])
             }
             FaultKind::ValueMisfit | FaultKind::ValueRefused | FaultKind::PathRefused => {
                 self.refused(group, &name, &typed())
             }
-            FaultKind::ValueNotText => fill(wording.not_text, &[&name, &typed()]),
+            FaultKind::ValueNotText => fill(wording.not_text(), &[&name, &typed()]),
             FaultKind::ValuesMiscounted => miscounted(wording, fault, &name),
-            FaultKind::ValueTwice => fill(wording.value_twice, &[&name, &typed()]),
+            FaultKind::ValueTwice => fill(wording.value_twice(), &[&name, &typed()]),
             FaultKind::FileUnread => unread(wording, fault, &name),
             FaultKind::RuleBroken => fault.rule().map_or_else(String::new, |rule| {
                 rule.relation().sentence(rule, fault.param(), wording)
@@ -108,8 +108,8 @@ impl<'d> Faults<'d> {
             FaultKind::SettingMalformed => self.malformed(wording),
             FaultKind::SettingUnknown => {
                 let near = self.near_setting(fault, &self.typed(fault));
-                let near = near.map(|near| fill(wording.one_is, &[&near]));
-                joined(wording, fill(wording.setting_unknown, &[&typed()]), near)
+                let near = near.map(|near| fill(wording.one_is(), &[&near]));
+                joined(wording, fill(wording.setting_unknown(), &[&typed()]), near)
             }
         }
     }
@@ -119,11 +119,11 @@ impl<'d> Faults<'d> {
         let wording = self.path().root().phrases();
         let names: Vec<String> = group.iter().take(MOST_TYPED).map(|fault| name(fault)).collect();
         let more = group.len().saturating_sub(MOST_TYPED);
-        let last = if more > 0 { wording.comma } else { wording.and };
+        let last = if more > 0 { wording.comma() } else { wording.and() };
         let list = wording.list(names.iter().map(String::as_str), last);
         match more {
             0 => list,
-            more => list + " " + &fill(wording.more_faults, &[&wording.count(more)]),
+            more => list + " " + &fill(wording.more_faults(), &[&wording.count(more)]),
         }
     }
 
@@ -133,16 +133,16 @@ impl<'d> Faults<'d> {
         let Some(&fault) = group.first() else { return String::new() };
         if let Some(param) = fault.param().filter(|param| param.is_attached()) {
             let long = param.spelled() + "=" + &param.placeholder(0);
-            return fill(wording.value_apart, &[&self.letter_before(fault), &long]);
+            return fill(wording.value_apart(), &[&self.letter_before(fault), &long]);
         }
         let names = self.listed(group, |fault| self.name_before(fault));
         if group.len() > 1 {
-            return fill(wording.no_values, &[&names]);
+            return fill(wording.no_values(), &[&names]);
         }
         let is_letter = self.is_of_letter(fault);
-        let phrase = if is_letter { wording.letter_no_value } else { wording.no_value };
+        let phrase = if is_letter { wording.letter_no_value() } else { wording.no_value() };
         let opposite = fault.param().and_then(|param| param.other_name(names.as_bytes()));
-        let opposite = opposite.map(|name| fill(wording.opposite, &[&name]));
+        let opposite = opposite.map(|name| fill(wording.opposite(), &[&name]));
         joined(wording, fill(phrase, &[&names]), opposite)
     }
 
@@ -159,13 +159,13 @@ impl<'d> Faults<'d> {
     fn malformed(&self, wording: &Wording) -> String {
         let settings = self.settings();
         match settings.and_then(|settings| settings.error.as_ref()).map(|error| &error.1) {
-            Some(Malformed::NotText) => wording.settings_no_text.to_owned(),
-            Some(Malformed::NotObject) => wording.settings_no_table.to_owned(),
+            Some(Malformed::NotText) => wording.settings_no_text().to_owned(),
+            Some(Malformed::NotObject) => wording.settings_no_table().to_owned(),
             Some(Malformed::Twice(key)) => {
-                fill(wording.setting_twice, &[&("'".to_owned() + &visible(key) + "'")])
+                fill(wording.setting_twice(), &[&("'".to_owned() + &visible(key) + "'")])
             }
             Some(Malformed::NotForm { form, said }) => {
-                fill(wording.cited, &[&fill(wording.settings_no_form, &[form]), &visible(said)])
+                fill(wording.cited(), &[&fill(wording.settings_no_form(), &[form]), &visible(said)])
             }
             None => String::new(),
         }
@@ -312,7 +312,7 @@ fn reason(fault: &Fault<'_>) -> String {
 /// `what; right`.
 fn joined(wording: &Wording, what: String, right: Option<String>) -> String {
     match right {
-        Some(right) => what + wording.semicolon + &right,
+        Some(right) => what + wording.semicolon() + &right,
         None => what,
     }
 }
@@ -321,7 +321,7 @@ fn joined(wording: &Wording, what: String, right: Option<String>) -> String {
 fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
     match fault.param().map_or("", |param| param.help()) {
         "" => what,
-        help => what + wording.colon + &visible(help),
+        help => what + wording.colon() + &visible(help),
     }
 }
 
@@ -329,9 +329,9 @@ fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     let Some(param) = fault.param() else { return String::new() };
     let times = param.miscounted_times();
     let (phrase, bound) = if fault.count() < times.min as usize {
-        (wording.too_few, times.min)
+        (wording.too_few(), times.min)
     } else {
-        (wording.too_many, times.max)
+        (wording.too_many(), times.max)
     };
     let [bound, count] = [bound as usize, fault.count()].map(|count| match count {
         0 => digits(0),
@@ -344,19 +344,19 @@ fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
 fn unread(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     let Some(unread) = fault.unread() else { return String::new() };
     let what = match (fault.place(), unread.file()) {
-        (Place::Nowhere, "") => wording.settings_unread.to_owned(),
-        (Place::Nowhere, file) => fill(wording.settings_unread_at, &[&visible(file)]),
-        _ => fill(wording.file_unread, &[name]),
+        (Place::Nowhere, "") => wording.settings_unread().to_owned(),
+        (Place::Nowhere, file) => fill(wording.settings_unread_at(), &[&visible(file)]),
+        _ => fill(wording.file_unread(), &[name]),
     };
     let why = match unread.kind() {
-        ErrorKind::NotFound => wording.unread_absent,
-        ErrorKind::PermissionDenied => wording.unread_forbidden,
-        ErrorKind::IsADirectory => wording.unread_folder,
-        ErrorKind::InvalidData => wording.unread_no_text,
+        ErrorKind::NotFound => wording.unread_absent(),
+        ErrorKind::PermissionDenied => wording.unread_forbidden(),
+        ErrorKind::IsADirectory => wording.unread_folder(),
+        ErrorKind::InvalidData => wording.unread_no_text(),
         _ if unread.is_own() => &visible(unread.said()),
-        _ => return fill(wording.cited, &[&what, &visible(unread.said())]),
+        _ => return fill(wording.cited(), &[&what, &visible(unread.said())]),
     };
-    what + wording.colon + why
+    what + wording.colon() + why
 }
 
 impl Command<'_> {
@@ -368,10 +368,10 @@ impl Command<'_> {
             let text = message(error);
             text.trim_end().lines().map(visible).collect::<Vec<_>>().join(end)
         };
-        let first = fill(wording.error, &[self.program_name(), &text(error, "\n")]);
+        let first = fill(wording.error(), &[self.program_name(), &text(error, "\n")]);
         let causes = std::iter::successors(error.source(), |&cause| cause.source());
         // A cause of several lines, such as a parser's, stays below its own first one.
-        let causes = causes.map(|cause| fill(wording.cause, &[&text(cause, "\n    ")]));
+        let causes = causes.map(|cause| fill(wording.cause(), &[&text(cause, "\n    ")]));
         std::iter::once(first).chain(causes).map(|line| line + "\n").collect()
     }
 }

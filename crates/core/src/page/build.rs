@@ -17,9 +17,9 @@ pub(super) fn page<'d>(path: &CommandPath<'d>, length: PageLength) -> Page<'d> {
     let wording = path.root().phrases();
     let mut page =
         Page { title: path.text(), summary: command.summary_text(), sections: Vec::new() };
-    page.add(wording.usage, Body::Synopsis(synopsis::pieces(command, wording)));
+    page.add(wording.usage(), Body::Synopsis(synopsis::pieces(command, wording)));
     if length == PageLength::Full && !command.description_text().is_empty() {
-        page.add(wording.about, Body::Text(paragraphs(command.description_text())));
+        page.add(wording.about(), Body::Text(paragraphs(command.description_text())));
     }
     let entries = entries(path, length, wording);
     match length {
@@ -28,8 +28,8 @@ pub(super) fn page<'d>(path: &CommandPath<'d>, length: PageLength) -> Page<'d> {
             for (heading, entries) in entries {
                 page.add_entries(heading, Layout::Column, entries);
             }
-            page.add_entries(wording.examples, Layout::Below, examples(command));
-            page.add_entries(wording.status, Layout::Close, statuses(command, wording));
+            page.add_entries(wording.examples(), Layout::Below, examples(command));
+            page.add_entries(wording.status(), Layout::Close, statuses(command, wording));
             if path.0.len() == 1 {
                 page.add_package(command, wording);
             }
@@ -66,8 +66,8 @@ impl<'d> Page<'d> {
         if more > 0 {
             let more = wording.count(more);
             let text = match path.page_line(path.root().usual_params()) {
-                Some(page) => fill(wording.more_entries, &[&more, &page]),
-                None => fill(wording.more_faults, &[&more]),
+                Some(page) => fill(wording.more_entries(), &[&more, &page]),
+                None => fill(wording.more_faults(), &[&more]),
             };
             self.add("", Body::Text(text));
         }
@@ -75,13 +75,13 @@ impl<'d> Page<'d> {
 
     /// Where the program is from.
     fn add_package(&mut self, root: &Command<'_>, wording: &'d Wording) {
-        let mut contact = root.package_details().author_list().replace(':', wording.comma);
+        let mut contact = root.package_details().author_list().replace(':', wording.comma());
         if !root.package_details().home().is_empty() {
-            contact.put(if contact.is_empty() { "" } else { wording.comma });
+            contact.put(if contact.is_empty() { "" } else { wording.comma() });
             contact.put(root.package_details().home());
         }
         let licence = root.package_details().licence_name().to_owned();
-        for (heading, text) in [(wording.contact, contact), (wording.licence, licence)] {
+        for (heading, text) in [(wording.contact(), contact), (wording.licence(), licence)] {
             if !text.is_empty() {
                 self.add(heading, Body::Text(text));
             }
@@ -115,11 +115,11 @@ fn entries<'d>(path: &CommandPath<'d>, length: PageLength, wording: &'d Wording)
         }
         bundles.push((bundle.heading(), bundled));
     }
-    let operand = if operands.len() == 1 { wording.operand } else { wording.operands };
-    let option = if options.len() == 1 { wording.option } else { wording.options };
-    let mut groups = vec![(wording.commands, commands), (operand, operands), (option, options)];
+    let operand = if operands.len() == 1 { wording.operand() } else { wording.operands() };
+    let option = if options.len() == 1 { wording.option() } else { wording.options() };
+    let mut groups = vec![(wording.commands(), commands), (operand, operands), (option, options)];
     groups.append(&mut bundles);
-    groups.push((wording.anywhere, anywhere(path, length, wording)));
+    groups.push((wording.anywhere(), anywhere(path, length, wording)));
     groups
 }
 
@@ -201,7 +201,7 @@ fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
         is_refused |= status == REFUSED;
     }
     if !statuses.is_empty() && !is_refused {
-        statuses.push((REFUSED, wording.refused));
+        statuses.push((REFUSED, wording.refused()));
     }
     let mut entries = Vec::new();
     for (status, means) in in_order(statuses, |(status, _)| (usize::from(*status), 0)) {

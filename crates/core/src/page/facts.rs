@@ -14,11 +14,12 @@ pub(crate) fn help(
     length: PageLength,
     wording: &Wording,
 ) -> String {
-    let mut facts = Facts { param, wording, text: param.help().to_owned(), between: wording.colon };
+    let mut facts =
+        Facts { param, wording, text: param.help().to_owned(), between: wording.colon() };
     facts.add_value(length);
-    facts.between = wording.semicolon;
+    facts.between = wording.semicolon();
     if let Some(default) = param.default() {
-        facts.add(&fill(wording.unless_given, &[&shown_default(param, default, wording)]));
+        facts.add(&fill(wording.unless_given(), &[&shown_default(param, default, wording)]));
     }
     if !param.opposite().is_empty() {
         facts.add_opposite();
@@ -26,7 +27,7 @@ pub(crate) fn help(
     facts.add_manner();
     facts.add(&again(param, wording));
     if !param.variable().is_empty() && !facts.is_said(&("$".to_owned() + param.variable())) {
-        facts.add(&fill(wording.or_set, &[param.variable()]));
+        facts.add(&fill(wording.or_set(), &[param.variable()]));
     }
     for rule in command.relations() {
         facts.add(&rule.relation().fact(rule, param, wording).unwrap_or_default());
@@ -98,7 +99,7 @@ impl Facts<'_> {
             [first, rest @ ..]
                 if first.is_number() && rest.iter().all(|k| k.noun() == first.noun()) =>
             {
-                self.add(&fill(wording.each, &[&wording.noun(first).0]));
+                self.add(&fill(wording.each(), &[&wording.noun(first).0]));
             }
             _ => {}
         }
@@ -111,15 +112,15 @@ impl Facts<'_> {
         if kind.is_number() {
             // What counts something that is there begins at one.
             let least = kind.bounds().filter(|limits| limits[0] == "1");
-            let least =
-                least.map(|limits| wording.comma.to_owned() + &fill(wording.or_more, &[limits[0]]));
+            let least = least
+                .map(|limits| wording.comma().to_owned() + &fill(wording.or_more(), &[limits[0]]));
             return self.add_noun(&noun, &least.unwrap_or_default());
         }
         if !kind.is_explained() && kind.noun() != Noun::Entry {
             return;
         }
         // Help with an example of its own needs none of the kind's.
-        let such_as = fill(wording.such_as, &["", ""]);
+        let such_as = fill(wording.such_as_phrase(), &["", ""]);
         let has_example = self.is_said(&example) || self.param.help().contains(such_as.trim_end());
         let example = if has_example { "" } else { &example };
         self.add_noun(&noun, &wording.such_as(String::new(), example));
@@ -144,7 +145,7 @@ impl Facts<'_> {
             let kind = param.word_kind(0).unwrap_or(bool::KIND);
             limits.put(&wording.says(&test.says(), kind));
             if before > 0 && limits.len() > before {
-                limits.insert_str(before, wording.comma);
+                limits.insert_str(before, wording.comma());
             }
         }
         limits
@@ -154,13 +155,13 @@ impl Facts<'_> {
     fn path(&self) -> Option<String> {
         let wording = self.wording;
         let noun = wording.path_noun(self.param);
-        let words = [wording.file_word, wording.directory_word];
+        let words = [wording.file_word(), wording.directory_word()];
         let is_said = words.iter().any(|word| noun.contains(word) && self.is_said(word));
         match wording.endings(self.param) {
             _ if !is_said => wording.path(self.param),
             endings if endings.is_empty() => None,
             endings => {
-                Some(fill(wording.ending_in, &["", &endings]).trim_start_matches(", ").to_owned())
+                Some(fill(wording.ending_in(), &["", &endings]).trim_start_matches(", ").to_owned())
             }
         }
     }
@@ -173,7 +174,7 @@ impl Facts<'_> {
             Some(_) => push_names(&mut opposite, letter, name),
         }
         if !self.is_said(&("--".to_owned() + self.param.opposite())) {
-            self.add(&fill(self.wording.opposite, &[&opposite]));
+            self.add(&fill(self.wording.opposite(), &[&opposite]));
         }
     }
 
@@ -181,25 +182,23 @@ impl Facts<'_> {
     fn add_manner(&mut self) {
         let (param, wording) = (self.param, self.wording);
         if param.is_as_in_code() {
-            self.add(wording.in_code);
+            self.add(wording.in_code());
         }
         if param.is_infinite() {
-            self.add(wording.infinite);
+            self.add(wording.infinite());
         }
         if param.is_worded() {
-            self.add(wording.worded);
+            self.add(wording.worded());
         }
         if param.is_attached() {
-            self.add(wording.or_alone);
+            self.add(wording.or_alone());
         }
         if !param.file_name().is_empty() {
             let name = "--".to_owned() + param.file_name();
-            self.add(&fill(wording.from_file, &[&name]));
+            self.add(&fill(wording.taken_from_file(), &[&name]));
         }
         if let Some(delimiter) = param.delimiter() {
-            let named = wording.signs.iter().find(|sign| sign.0 == delimiter);
-            let sign = named.map_or(delimiter.to_string(), |sign| sign.1.to_owned());
-            self.add(&fill(wording.joined_by, &[&sign]));
+            self.add(&fill(wording.joined_by(), &[&wording.sign(delimiter)]));
         }
     }
 }
@@ -209,7 +208,7 @@ fn shown_default(param: &Param<'_>, default: &str, wording: &Wording) -> String 
     let is_truth = matches!(param.kinds(), [kind] if kind.noun() == Noun::Truth);
     match bool::from_word(default.as_ref()) {
         _ if param.is_secret() => DOTS.to_owned(),
-        Ok(truth) if is_truth => if truth { wording.yes } else { wording.no }.to_owned(),
+        Ok(truth) if is_truth => if truth { wording.yes() } else { wording.no() }.to_owned(),
         _ => default.to_owned(),
     }
 }
@@ -234,16 +233,16 @@ fn again(param: &Param<'_>, wording: &Wording) -> String {
     // Words of an operand stand after each other, or several within one; an option is given again.
     let [exactly, up_to, range] = match param.role() == Role::Operand || param.delimiter().is_some()
     {
-        true => [wording.count_exactly, wording.count_up_to, wording.count_range],
-        false => [wording.times_exactly, wording.times_up_to, wording.times_range],
+        true => [wording.count_exactly(), wording.count_up_to(), wording.count_range()],
+        false => [wording.times_exactly(), wording.times_up_to(), wording.times_range()],
     };
     let [least, most] = wording.counts(min as usize, max as usize);
     match param.role() {
-        Role::Tally => wording.given_again.to_owned(),
+        Role::Tally => wording.given_again().to_owned(),
         _ if param.is_counted() && min == max => fill(exactly, &[&most]),
         _ if param.is_counted() && max < u32::MAX && min <= 1 => fill(up_to, &[&most]),
         _ if param.is_counted() && max < u32::MAX => fill(range, &[&least, &most]),
-        Role::Option if param.is_list() && !param.is_once() => wording.given_again.to_owned(),
+        Role::Option if param.is_list() && !param.is_once() => wording.given_again().to_owned(),
         _ => String::new(),
     }
 }

@@ -29,14 +29,14 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
         }
     }
     if options.len() > MOST {
-        options = vec![wording.some_options.to_owned()];
+        options = vec![wording.some_options().to_owned()];
     }
     options.append(&mut operands);
     if !command.subcommands().is_empty() {
         if command.is_acting() || command.default_subcommand().is_some() {
-            options.push("[".to_owned() + wording.command_placeholder + " ...]");
+            options.push("[".to_owned() + wording.command_placeholder() + " ...]");
         } else {
-            options.push(wording.command_placeholder.to_owned());
+            options.push(wording.command_placeholder().to_owned());
             options.push("...".to_owned());
         }
     }

@@ -154,8 +154,8 @@ impl<'d> Reading<'d> {
         let wording = self.trail.root().phrases();
         let mut text = String::new();
         for (old, instead) in &self.warned {
-            let warning = fill(wording.deprecated, &[old, instead]);
-            text.put(&visible(&fill(wording.error, &[&self.path().text(), &warning])));
+            let warning = fill(wording.deprecated(), &[old, instead]);
+            text.put(&visible(&fill(wording.error(), &[&self.path().text(), &warning])));
             text.put("\n");
         }
         text

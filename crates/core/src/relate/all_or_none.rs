@@ -29,11 +29,11 @@ impl Relation for AllOrNone {
         wording: &Wording<'_>,
     ) -> String {
         let lacking = lacking.map(Param::spelled).unwrap_or_default();
-        fill(wording.all_or_none, &[&members(rule, wording, wording.and), &lacking])
+        fill(wording.all_or_none(), &[&members(rule, wording, wording.and()), &lacking])
     }
 
     fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
-        let others = || fill(wording.only_with, &[&others(rule, param, wording, wording.and)]);
+        let others = || fill(wording.only_with(), &[&others(rule, param, wording, wording.and())]);
         is_member(rule, param).then(others)
     }
 }

@@ -23,11 +23,11 @@ impl Relation for AtLeastOne {
     }
 
     fn sentence(&self, rule: &Rule<'_>, _: Option<&Param<'_>>, wording: &Wording<'_>) -> String {
-        fill(wording.at_least_one, &[&members(rule, wording, wording.and)])
+        fill(wording.at_least_one(), &[&members(rule, wording, wording.and())])
     }
 
     fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
-        let others = || fill(wording.this_or, &[&others(rule, param, wording, wording.or)]);
+        let others = || fill(wording.this_or(), &[&others(rule, param, wording, wording.or())]);
         is_member(rule, param).then(others)
     }
 

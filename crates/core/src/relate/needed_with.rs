@@ -34,12 +34,12 @@ impl Relation for NeededWith {
     ) -> String {
         let lacking = lacking.map(Param::spelled).unwrap_or_default();
         let (when, value) = hanging(rule);
-        fill(wording.needed_with, &[&lacking, &when, &value])
+        fill(wording.needed_with(), &[&lacking, &when, &value])
     }
 
     fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
         let (when, value) = hanging(rule);
-        let needed = || fill(wording.needed_for, &[&(when + " " + &value)]);
+        let needed = || fill(wording.needed_for(), &[&(when + " " + &value)]);
         is_member(rule, param).then(needed)
     }
 }

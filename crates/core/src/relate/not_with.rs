@@ -26,16 +26,16 @@ impl Relation for NotWith {
     }
 
     fn sentence(&self, rule: &Rule<'_>, _: Option<&Param<'_>>, wording: &Wording<'_>) -> String {
-        fill(wording.excludes, &[&hanging(rule).0, &members(rule, wording, wording.or)])
+        fill(wording.excludes(), &[&hanging(rule).0, &members(rule, wording, wording.or())])
     }
 
     fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
         let others = match hangs_on(rule, param) {
-            true => others(rule, param, wording, wording.or),
+            true => others(rule, param, wording, wording.or()),
             false if is_member(rule, param) => hanging(rule).0,
             false => return None,
         };
-        Some(fill(wording.not_with, &[&others]))
+        Some(fill(wording.not_with(), &[&others]))
     }
 
     fn excludes(&self) -> bool {

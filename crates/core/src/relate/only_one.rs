@@ -24,11 +24,11 @@ impl Relation for OnlyOne {
     }
 
     fn sentence(&self, rule: &Rule<'_>, _: Option<&Param<'_>>, wording: &Wording<'_>) -> String {
-        fill(wording.only_one, &[&members(rule, wording, wording.and)])
+        fill(wording.only_one(), &[&members(rule, wording, wording.and())])
     }
 
     fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
-        let others = || fill(wording.not_with, &[&others(rule, param, wording, wording.or)]);
+        let others = || fill(wording.not_with(), &[&others(rule, param, wording, wording.or())]);
         is_member(rule, param).then(others)
     }
 

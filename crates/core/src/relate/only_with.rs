@@ -29,11 +29,11 @@ impl Relation for OnlyWith {
         wording: &Wording<'_>,
     ) -> String {
         let lacking = lacking.map(Param::spelled).unwrap_or_default();
-        fill(wording.needs, &[&hanging(rule).0, &lacking])
+        fill(wording.needs(), &[&hanging(rule).0, &lacking])
     }
 
     fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
-        let others = || fill(wording.only_with, &[&others(rule, param, wording, wording.and)]);
+        let others = || fill(wording.only_with(), &[&others(rule, param, wording, wording.and())]);
         hangs_on(rule, param).then(others)
     }
 }

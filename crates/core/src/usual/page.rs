@@ -39,8 +39,8 @@ impl Alone for ShowPage {
 
     fn help(&self, names: &[String], wording: &Wording<'_>) -> String {
         match names {
-            [letter, long] => fill(wording.help_option, &[letter, long]),
-            _ => wording.help_alone.to_owned(),
+            [letter, long] => fill(wording.help_option(), &[letter, long]),
+            _ => wording.help_alone().to_owned(),
         }
     }
 

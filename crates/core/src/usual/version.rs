@@ -26,7 +26,7 @@ impl Alone for ShowVersion {
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
-        wording.version_option.to_owned()
+        wording.version_option().to_owned()
     }
 
     fn is_in(&self, root: &Command<'_>) -> bool {

@@ -1,208 +1,159 @@
 //! Every fixed phrase that a user of a program may read, in one table.
 //!
-//! * this file: the table itself, in the order in which a user meets it.
-//! * `english.rs`: the table in English.
+//! * this file: how a phrase is found, and replaced.
+//! * `english.rs`: the phrases in English, in the order in which a user meets them.
 //! * `compose.rs`: what is composed of its phrases: nouns, limits, lists, counts.
 
 mod compose;
 mod english;
 
 pub(crate) use compose::fill;
+pub use english::Phrase;
 
-/// The fixed phrases of pages and faults. A program may replace them, such as for another language:
-/// `Wording { no_value: "…", ..Wording::ENGLISH }`, given to
-/// [`Command::wording`](crate::Command::wording). `{0}`, `{1}` and so on stand for what is filled in.
+/// The fixed phrases of pages and faults. A program may replace some or all of them, such as for another language,
+/// by [`Command::wording`](crate::Command::wording). `{0}`, `{1}` and so on stand for what is filled in.
+///
+/// ```
+/// use clavret_core::{Command, Phrase, Wording};
+/// static DUTCH: Wording = Wording::ENGLISH.with(&[
+///     (Phrase::OneFault, "iets klopt niet"),
+///     (Phrase::OptionUnknown, "{0} is hier geen optie"),
+/// ]);
+/// static APIARY: Command = Command::new("apiary").wording(&DUTCH);
+/// ```
 #[derive(Debug, Clone, Copy)]
-#[allow(missing_docs)] // Each phrase says itself what it is for.
 pub struct Wording<'d> {
-    // Faults: the head and the foot.
-    pub one_fault: &'d str,
-    pub many_faults: &'d str,
+    replaced: &'d [(Phrase, &'d str)],
     /// Counts in words, from one on; those beyond are in digits.
-    pub counts: &'d [&'d str],
-    pub more_faults: &'d str,
-    pub fix: &'d str,
-    pub outline: &'d str,
-    pub page: &'d str,
-    pub command_placeholder: &'d str,
-    // Faults: one sentence each.
-    pub option_unknown: &'d str,
-    pub options_unknown: &'d str,
-    pub alone_apart: &'d str,
-    pub other_has: &'d str,
-    pub others_have: &'d str,
-    pub could_be: &'d str,
-    pub option_repeated: &'d str,
-    pub option_missing: &'d str,
-    pub options_missing: &'d str,
-    pub command_unknown: &'d str,
-    pub command_has: &'d str,
-    pub commands_have: &'d str,
-    pub command_missing: &'d str,
-    pub no_commands: &'d str,
-    pub one_is: &'d str,
-    pub many_are: &'d str,
-    pub operand_missing: &'d str,
-    pub operands_missing: &'d str,
-    pub operand_extra: &'d str,
-    pub operands_extra: &'d str,
-    pub value_missing: &'d str,
-    pub value_rest: &'d str,
-    pub no_value: &'d str,
-    pub no_values: &'d str,
-    pub letter_no_value: &'d str,
-    pub no_equals: &'d str,
-    pub value_apart: &'d str,
-    pub value_attached: &'d str,
-    pub value_misfit: &'d str,
-    pub not_one: &'d str,
-    pub not_ones: &'d str,
-    pub not_among: &'d str,
-    pub are_not_among: &'d str,
-    pub neither: &'d str,
-    pub are_neither: &'d str,
-    pub only_be: &'d str,
-    pub is_option: &'d str,
-    pub above: &'d str,
-    pub are_above: &'d str,
-    pub below: &'d str,
-    pub are_below: &'d str,
-    pub value_refused: &'d str,
-    pub not_text: &'d str,
-    pub not_whole: &'d str,
-    pub letters_after: &'d str,
-    pub other_ending: &'d str,
-    pub scheme: &'d str,
-    pub no_scheme: &'d str,
-    pub no_host: &'d str,
-    pub no_at: &'d str,
-    pub no_day: &'d str,
-    pub negative: &'d str,
-    pub has: &'d str,
-    pub begins: &'d str,
-    /// What another library says, after what this one does.
-    pub cited: &'d str,
-    pub too_few: &'d str,
-    pub too_many: &'d str,
-    pub value_twice: &'d str,
-    pub value_count: &'d str,
-    pub nothing_at: &'d str,
-    pub something_at: &'d str,
-    pub is_directory: &'d str,
-    pub is_file: &'d str,
-    pub file_unread: &'d str,
-    pub settings_unread: &'d str,
-    pub settings_unread_at: &'d str,
-    pub unread_absent: &'d str,
-    pub unread_forbidden: &'d str,
-    pub unread_folder: &'d str,
-    pub unread_no_text: &'d str,
-    pub settings_no_text: &'d str,
-    pub settings_no_form: &'d str,
-    pub settings_no_table: &'d str,
-    pub setting_twice: &'d str,
-    pub only_one: &'d str,
-    pub at_least_one: &'d str,
-    pub all_or_none: &'d str,
-    pub needs: &'d str,
-    pub excludes: &'d str,
-    pub needed_with: &'d str,
-    pub setting_unknown: &'d str,
-    /// What is wrong with the program itself.
-    pub mistake: &'d str,
-    pub default_of: &'d str,
-    pub is_above: &'d str,
-    pub is_below: &'d str,
-    pub is_wrong: &'d str,
-    pub deprecated: &'d str,
-    pub error: &'d str,
-    pub cause: &'d str,
-    // Kinds and limits.
-    pub whole: &'d str,
-    pub number: &'d str,
-    pub text: &'d str,
-    pub letter: &'d str,
-    pub path: &'d str,
-    pub path_present: &'d str,
-    pub path_absent: &'d str,
-    pub path_file: &'d str,
-    pub path_directory: &'d str,
-    pub path_ending: &'d str,
-    /// The words of the phrases above that say what a path leads to: help that has one needs no more.
-    pub file_word: &'d str,
-    pub directory_word: &'d str,
-    pub ending_in: &'d str,
-    pub yes: &'d str,
-    pub no: &'d str,
-    pub entry: &'d str,
-    /// The nouns of kinds that are not in this table, and what they are called instead: those of
-    /// addresses and of features, and the program's own.
-    pub nouns: &'d [(&'d str, &'d str)],
-    pub such_as: &'d str,
-    pub range: &'d str,
-    pub from_range: &'d str,
-    pub or_more: &'d str,
-    pub or_less: &'d str,
-    pub one_of: &'d str,
-    pub each: &'d str,
-    pub any_number: &'d str,
-    pub any_text: &'d str,
-    pub any_value: &'d str,
-    pub any_but: &'d str,
-    pub multiple_of: &'d str,
-    pub matching: &'d str,
-    pub address_with: &'d str,
-    pub characters: &'d str,
-    pub characters_from: &'d str,
-    pub characters_up_to: &'d str,
-    pub comma: &'d str,
-    pub or: &'d str,
-    pub and: &'d str,
-    // Pages: headings.
-    pub usage: &'d str,
-    pub commands: &'d str,
-    pub operand: &'d str,
-    pub operands: &'d str,
-    pub option: &'d str,
-    pub options: &'d str,
-    pub anywhere: &'d str,
-    pub examples: &'d str,
-    pub status: &'d str,
-    pub about: &'d str,
-    pub contact: &'d str,
-    pub licence: &'d str,
-    // Pages: facts and notes.
-    pub some_options: &'d str,
-    pub colon: &'d str,
-    pub semicolon: &'d str,
-    pub opposite: &'d str,
-    pub unless_given: &'d str,
-    pub given_again: &'d str,
-    pub joined_by: &'d str,
-    /// What signs between values are called; any other stands for itself.
-    pub signs: &'d [(char, &'d str)],
-    pub or_set: &'d str,
-    pub from_file: &'d str,
-    pub in_code: &'d str,
-    pub infinite: &'d str,
-    pub worded: &'d str,
-    pub or_alone: &'d str,
-    pub not_with: &'d str,
-    pub only_with: &'d str,
-    pub this_or: &'d str,
-    pub needed_for: &'d str,
-    pub count_range: &'d str,
-    pub count_up_to: &'d str,
-    pub count_exactly: &'d str,
-    pub times_range: &'d str,
-    pub times_up_to: &'d str,
-    pub times_exactly: &'d str,
-    pub help_option: &'d str,
-    pub help_alone: &'d str,
-    pub version_option: &'d str,
-    pub refused: &'d str,
-    pub more_entries: &'d str,
+    counts: &'d [&'d str],
+    /// Nouns of a program's own kinds, each with what it is called in this language.
+    nouns: &'d [(&'d str, &'d str)],
+    /// What the signs are called that join values.
+    signs: &'d [(char, &'d str)],
 }
+
+impl<'d> Wording<'d> {
+    /// The phrases in English.
+    pub const ENGLISH: Wording<'static> = Wording {
+        replaced: &[],
+        counts: &["one", "two", "three", "four", "five", "six", "seven", "eight", "nine"],
+        nouns: &[],
+        signs: &[(',', "commas"), (';', "semicolons"), (':', "colons"), (' ', "spaces")],
+    };
+
+    /// The same with other phrases for some. Each has the places for what is filled in that the phrase in English
+    /// has; that it has is looked at by [`Command::wording`](crate::Command::wording).
+    #[must_use]
+    pub const fn with(mut self, phrases: &'d [(Phrase, &'d str)]) -> Self {
+        self.replaced = phrases;
+        self
+    }
+
+    /// Counts in words, from one on; those beyond are in digits.
+    #[must_use]
+    pub const fn count_words(mut self, words: &'d [&'d str]) -> Self {
+        self.counts = words;
+        self
+    }
+
+    /// What the nouns of a program's own kinds are called in this language, each after its own.
+    #[must_use]
+    pub const fn nouns(mut self, nouns: &'d [(&'d str, &'d str)]) -> Self {
+        self.nouns = nouns;
+        self
+    }
+
+    /// What the signs are called that join values.
+    #[must_use]
+    pub const fn signs(mut self, signs: &'d [(char, &'d str)]) -> Self {
+        self.signs = signs;
+        self
+    }
+
+    /// What a sign is called that joins values.
+    pub(crate) fn sign(&self, sign: char) -> String {
+        let named = self.signs.iter().find(|named| named.0 == sign);
+        named.map_or_else(|| sign.to_string(), |named| named.1.to_owned())
+    }
+
+    /// The first phrase whose places are not those of the one in English.
+    pub(crate) const fn misplaced(&self) -> Option<(Phrase, &'d str)> {
+        let mut i = 0;
+        while i < self.replaced.len() {
+            let (phrase, text) = self.replaced[i];
+            if places(text) != places(phrase.english()) {
+                return Some((phrase, text));
+            }
+            i += 1;
+        }
+        None
+    }
+
+    #[inline(never)]
+    fn phrase(&self, phrase: Phrase) -> &'d str {
+        let own = self.replaced.iter().find(|(replaced, _)| *replaced == phrase);
+        own.map_or(phrase.english(), |(_, text)| text)
+    }
+}
+
+/// A bit for each place of a phrase: of `{2}` the third.
+const fn places(text: &str) -> u16 {
+    let (bytes, mut places, mut i) = (text.as_bytes(), 0, 0);
+    while i + 2 < bytes.len() {
+        if bytes[i] == b'{' && bytes[i + 1].is_ascii_digit() && bytes[i + 2] == b'}' {
+            places |= 1 << (bytes[i + 1] - b'0');
+        }
+        i += 1;
+    }
+    places
+}
+
+/// Makes phrases of their names, the methods that ask for them, and their texts. The texts stand one after the other
+/// in one, with their ends beside it: a pointer for each would have to be put right at each start.
+macro_rules! phrases {
+    ($($name:ident $method:ident $text:literal)*) => {
+        /// A fixed phrase of pages and faults. Its text in English says what it is for.
+        #[derive(Debug, Clone, Copy, PartialEq, Eq)]
+        #[non_exhaustive]
+        #[allow(missing_docs)]
+        pub enum Phrase {
+            $($name,)*
+        }
+
+        const TEXTS: &[&str] = &[$($text),*];
+        const JOINED: &str = concat!($($text),*);
+        static ENDS: [u16; TEXTS.len()] = {
+            let (mut ends, mut end, mut i) = ([0; TEXTS.len()], 0, 0);
+            while i < TEXTS.len() {
+                end += TEXTS[i].len();
+                ends[i] = end as u16;
+                i += 1;
+            }
+            assert!(end <= u16::MAX as usize);
+            ends
+        };
+
+        impl Phrase {
+            /// The text in English.
+            pub const fn english(self) -> &'static str {
+                let at = self as usize;
+                let start = if at == 0 { 0 } else { ENDS[at - 1] as usize };
+                let (_, from) = JOINED.split_at(start);
+                from.split_at(ENDS[at] as usize - start).0
+            }
+        }
+
+        impl<'d> Wording<'d> {
+            $(
+                pub(crate) fn $method(&self) -> &'d str {
+                    self.phrase(Phrase::$name)
+                }
+            )*
+        }
+    };
+}
+
+use phrases;
 
 impl Default for Wording<'_> {
     fn default() -> Self {

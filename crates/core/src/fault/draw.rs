@@ -4,7 +4,7 @@ use super::{Echo, Mark, Mended};
 use std::fmt;
 
 use crate::read::{Fault, Faults};
-use crate::text::{Ink, Look, Sheet, columns, digits};
+use crate::text::{Ink, Listed, Look, Sheet, columns, digits};
 use crate::wording::fill;
 
 /// Things to put right that are shown; the rest is counted.
@@ -48,7 +48,7 @@ impl<'d> Faults<'d> {
             groups.retain(|group| !group.is_empty());
         }
         let groups: Vec<Vec<&Fault<'d>>> =
-            groups.iter().map(|group| group.iter().map(|&at| &self.list()[at]).collect()).collect();
+            groups.iter().map(|group| group.iter().map(|&at| &self.list()[at]).listed()).listed();
         let mut sheet = Sheet::new(look);
         self.draw_head(groups.len(), &mut sheet);
         let shown = &groups[..groups.len().min(MOST)];
@@ -76,7 +76,7 @@ impl<'d> Faults<'d> {
     fn draw_lines(&self, shown: &[Vec<&Fault<'d>>], numbered: bool, sheet: &mut Sheet) {
         let width = sheet.look.width.saturating_sub(INDENT + 1);
         let outside = |at: usize| self.echo_outside(at, shown[at][0]);
-        let lines: Vec<_> = (0..shown.len()).map(outside).collect();
+        let lines: Vec<_> = (0..shown.len()).map(outside).listed();
         let lines_outside = lines.iter().flatten().count();
         let is_echoed = self.words().count() > 0 && lines.iter().any(Option::is_none);
         if is_echoed {

@@ -4,7 +4,7 @@ use super::{Echo, Mark};
 use std::ops::Range;
 
 use crate::read::{Fault, FaultKind, Faults, Place, has_secret, secret_settings};
-use crate::text::{DOTS, Put, Quoted, columns, in_order, visible};
+use crate::text::{DOTS, Listed, Put, Quoted, columns, in_order, visible};
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
@@ -112,7 +112,7 @@ impl<'d> Faults<'d> {
         let secrets = match fault.kind() {
             // What is on a line that is not understood may be a secret.
             FaultKind::SettingMalformed if has_secret(root) => {
-                std::iter::once(line_start..line_end).collect()
+                std::iter::once(line_start..line_end).listed()
             }
             _ => secret_settings(root, settings),
         };

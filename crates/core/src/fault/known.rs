@@ -5,7 +5,7 @@ use std::ffi::OsStr;
 
 use crate::declare::{Gives, Param};
 use crate::read::{Fault, FaultKind, Faults, Place, Setting, bare, is_settable};
-use crate::text::{Put, near, near_marked, part};
+use crate::text::{Listed, Put, near, near_marked, part};
 use crate::wording::{Wording, fill};
 
 impl<'d> Faults<'d> {
@@ -52,7 +52,7 @@ impl<'d> Faults<'d> {
         } else {
             let typed = typed.trim_start_matches('-');
             let known = self.option_names(word);
-            let begun = known.into_iter().filter(|name| name.0.starts_with(typed)).collect();
+            let begun = known.into_iter().filter(|name| name.0.starts_with(typed)).listed();
             names.extend(dashed(begun));
         }
         names
@@ -72,7 +72,7 @@ impl<'d> Faults<'d> {
             command = command.subcommand(key.as_bytes())?;
         }
         let mut names: Vec<&str> =
-            command.subcommands().iter().map(|command| command.name()).collect();
+            command.subcommands().iter().map(|command| command.name()).listed();
         for param in command.params() {
             if !param.is_hidden() && is_settable(command, param) {
                 names.extend(param.today().map(|name| name.0));
@@ -136,7 +136,7 @@ impl<'d> Faults<'d> {
         };
         let meant = [letter, other].into_iter().filter(|&meant| meant != letter || typed.len() > 2);
         let meant = meant.filter(is_known).take(1);
-        meant.map(|letter| format!("-{}", char::from(letter))).collect()
+        meant.map(|letter| format!("-{}", char::from(letter))).listed()
     }
 
     /// `--no-calm`: the flag's own name for that, or the flag itself where it is that name that is
@@ -147,7 +147,7 @@ impl<'d> Faults<'d> {
         let flags = reach.params().filter(|flag| !flag.is_hidden() && !flag.opposite().is_empty());
         let mut others = flags.filter(|flag| flag.name() == name || flag.opposite() == name);
         let other = others.find_map(|flag| flag.other_name(format!("--{name}").as_bytes()));
-        other.into_iter().collect()
+        other.into_iter().listed()
     }
 
     /// The parameters that a misspelt option may be: those of the nearest names.
@@ -163,7 +163,7 @@ impl<'d> Faults<'d> {
         };
         match names.is_empty() {
             true => Vec::new(),
-            false => self.reach_in(word).params().filter(is_near).collect(),
+            false => self.reach_in(word).params().filter(is_near).listed(),
         }
     }
 
@@ -171,7 +171,7 @@ impl<'d> Faults<'d> {
     /// name and its aliases are one.
     pub(super) fn option_names(&self, word: usize) -> Vec<(&'d str, usize)> {
         let reach = self.reach_in(word);
-        reach.names().into_iter().map(|(name, hit, at)| (name, 3 * at + hit as usize)).collect()
+        reach.names().into_iter().map(|(name, hit, at)| (name, 3 * at + hit as usize)).listed()
     }
 
     /// Whether a word is an option where it stands.
@@ -199,7 +199,7 @@ impl<'d> Faults<'d> {
 
     /// What is said of an unknown command: which ones have it, which are near, or all there are.
     pub(super) fn known_commands(&self, fault: &Fault<'d>, wording: &Wording) -> String {
-        let ways: Vec<String> = self.ways_to(fault).iter().map(|names| names.join(" ")).collect();
+        let ways: Vec<String> = self.ways_to(fault).iter().map(|names| names.join(" ")).listed();
         if let Some((_, typed)) = self.named(fault).filter(|_| !ways.is_empty()) {
             let phrase =
                 if ways.len() == 1 { wording.command_has() } else { wording.commands_have() };
@@ -216,7 +216,7 @@ impl<'d> Faults<'d> {
     /// The subcommands of the command reached, but for hidden ones.
     pub(super) fn seen_commands(&self) -> Vec<&'d str> {
         let seen = self.path().leaf().subcommands().iter().filter(|command| !command.is_hidden());
-        seen.map(|command| command.name()).collect()
+        seen.map(|command| command.name()).listed()
     }
 }
 

@@ -2,7 +2,7 @@
 
 use crate::declare::{Command, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Outcome, Usual, Word, Words};
-use crate::text::visible;
+use crate::text::{Listed, visible};
 use crate::wording::fill;
 
 impl<'d> Faults<'d> {
@@ -33,7 +33,7 @@ impl Param<'_> {
         match command.read_around(Words::new(words), around) {
             Outcome::Faults(faults) => {
                 let said = faults.iter().map(|fault| faults.sentence_of(fault));
-                Some(said.collect::<Vec<_>>().join("; "))
+                Some(said.listed().join("; "))
             }
             _ => None,
         }
@@ -50,7 +50,7 @@ impl Command<'_> {
     /// no line is to blame for.
     pub fn wrong_defaults(&self) -> Vec<String> {
         let params = self.tree().flat_map(|(_, command)| command.params());
-        params.filter_map(Param::wrong_default).collect()
+        params.filter_map(Param::wrong_default).listed()
     }
 
     /// What is said where the program itself is wrong: its name, that it is a mistake of its own, and which.

@@ -3,6 +3,7 @@
 
 use crate::declare::{Command, Hit, Param};
 use crate::read::{Fault, Faults, Place};
+use crate::text::Listed;
 
 impl<'d> Faults<'d> {
     /// The commands that have the option of a fault, this one and those below it, each as the names that
@@ -28,7 +29,7 @@ impl<'d> Faults<'d> {
             names.pop();
             names
         };
-        found.into_iter().map(above).filter(|names| !names.is_empty()).collect()
+        found.into_iter().map(above).filter(|names| !names.is_empty()).listed()
     }
 
     /// The parameters of all commands that an unknown option may be: those that are called so.

@@ -3,7 +3,7 @@
 use crate::declare::valid::{Says, Test};
 use crate::declare::{FromWord, Kind, Miss, Noun, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults};
-use crate::text::{Put, digits, visible};
+use crate::text::{Listed, Put, digits, visible};
 use crate::wording::{Wording, fill};
 
 impl<'d> Faults<'d> {
@@ -237,7 +237,7 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
     if param.kinds().len() > 1 {
         return fill(wording.value_missing(), &[name, &all]);
     }
-    let right = match param.tests().collect::<Vec<_>>()[..] {
+    let right = match param.tests().listed()[..] {
         [test] => match test.says() {
             Says::Matching(pattern, example) => {
                 Some((fill(wording.matching(), &[pattern]), example.to_owned()))

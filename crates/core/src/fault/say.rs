@@ -7,7 +7,7 @@ use std::io::ErrorKind;
 use super::refuse::value_missing;
 use crate::declare::{Command, Reason};
 use crate::read::{Fault, FaultKind, Faults, Malformed, Place, message};
-use crate::text::{DOTS, Put, columns, digits, part, quoted, visible};
+use crate::text::{DOTS, Listed, Put, columns, digits, part, quoted, visible};
 use crate::wording::{Wording, fill};
 
 /// Columns of a word that a sentence shows in full.
@@ -117,7 +117,7 @@ impl<'d> Faults<'d> {
     /// The names of several faults; beyond the first few they are counted.
     fn listed(&self, group: &[&Fault<'d>], name: impl Fn(&Fault<'d>) -> String) -> String {
         let wording = self.path().root().phrases();
-        let names: Vec<String> = group.iter().take(MOST_TYPED).map(|fault| name(fault)).collect();
+        let names: Vec<String> = group.iter().take(MOST_TYPED).map(|fault| name(fault)).listed();
         let more = group.len().saturating_sub(MOST_TYPED);
         let last = if more > 0 { wording.comma() } else { wording.and() };
         let list = wording.list(names.iter().map(String::as_str), last);
@@ -286,11 +286,11 @@ impl<'d> Faults<'d> {
 /// A text that is too long for a sentence loses its middle. Characters without a width count too.
 #[inline(never)]
 fn cut(shown: &str) -> String {
-    let letters: Vec<char> = shown.chars().take(8 * LONGEST).collect();
+    let letters: Vec<char> = shown.chars().take(8 * LONGEST).listed();
     if columns(shown) <= LONGEST && letters.len() <= LONGEST {
         return shown.to_owned();
     }
-    let behind: Vec<char> = shown.chars().rev().take(LONGEST / 4).collect();
+    let behind: Vec<char> = shown.chars().rev().take(LONGEST / 4).listed();
     let before = letters.iter().take(LONGEST / 2);
     before.chain(&['…']).chain(behind.iter().rev()).collect()
 }
@@ -366,7 +366,7 @@ impl Command<'_> {
         let wording = self.phrases();
         let text = |error: &(dyn Error + 'static), end: &str| {
             let text = message(error);
-            text.trim_end().lines().map(visible).collect::<Vec<_>>().join(end)
+            text.trim_end().lines().map(visible).listed().join(end)
         };
         let first = fill(wording.error(), &[self.program_name(), &text(error, "\n")]);
         let causes = std::iter::successors(error.source(), |&cause| cause.source());

@@ -6,7 +6,7 @@
 use super::refuse::takes;
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
-use crate::text::{digits, in_order};
+use crate::text::{Listed, digits, in_order};
 
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 1_000_000;
@@ -28,7 +28,7 @@ impl<'d> Faults<'d> {
         let unknown = self.unknown_options();
         let of_kind = |is_meant: &dyn Fn(FaultKind) -> bool| {
             let faults = self.list().iter().filter(|fault| is_meant(fault.kind()));
-            faults.filter_map(|fault| fault.param().map(address)).collect::<Vec<_>>()
+            faults.filter_map(|fault| fault.param().map(address)).listed()
         };
         let mut faulty = of_kind(&is_of_value);
         for unknown in unknown.iter().flatten() {
@@ -156,8 +156,8 @@ impl<'d> Faults<'d> {
             left -= cost.min(left);
         }
         let hash = |at: &usize| keys[*at].as_ref().map_or(0, |key| hash(key.as_bytes()));
-        let mut firsts: Vec<usize> = (0..told.len()).collect();
-        let order = in_order((0..told.len()).collect(), |at| (hash(at) as usize, *at));
+        let mut firsts: Vec<usize> = (0..told.len()).listed();
+        let order = in_order((0..told.len()).listed(), |at| (hash(at) as usize, *at));
         for run in order.chunk_by(|a, b| hash(a) == hash(b)) {
             let mut known: Vec<usize> = Vec::new();
             for &at in run.iter().filter(|at| keys[**at].is_some()) {

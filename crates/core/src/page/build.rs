@@ -4,7 +4,7 @@ use super::markdown::paragraphs;
 use super::{Body, Entry, Layout, Page, Section, facts, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{CommandPath, PageLength, Reach};
-use crate::text::{Put, digits, in_order};
+use crate::text::{Listed, Put, digits, in_order};
 use crate::wording::{Wording, fill};
 
 /// Entries of a short page.
@@ -169,7 +169,7 @@ fn entry_as(
         && param.help().is_empty()
     {
         let names = name.split([',', ' ']).filter(|name| !name.is_empty());
-        let names: Vec<String> = names.map(str::to_owned).collect();
+        let names: Vec<String> = names.map(str::to_owned).listed();
         help = alone.help(&names, wording);
     }
     if param.is_attached() {

@@ -4,7 +4,7 @@
 use super::Entry;
 use crate::declare::{Command, FromWord, Kind, Noun, Param, Role, Times};
 use crate::read::PageLength;
-use crate::text::{DOTS, Put};
+use crate::text::{DOTS, Listed, Put};
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared. `command` is the one that takes it.
@@ -221,7 +221,7 @@ fn is_explained(kind: &Kind) -> bool {
 pub(super) fn offers(param: &Param<'_>) -> Vec<Entry> {
     match param.kinds() {
         [kind] if is_explained(kind) => {
-            kind.offers().map(|(name, help)| Entry::plain(name, help)).collect()
+            kind.offers().map(|(name, help)| Entry::plain(name, help)).listed()
         }
         _ => Vec::new(),
     }

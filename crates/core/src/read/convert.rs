@@ -11,7 +11,7 @@ use super::word::Words;
 #[cfg(feature = "serde")]
 use crate::declare::sides;
 use crate::declare::{FromWord, Held, Param, Reason, Role, Wrong};
-use crate::text::part;
+use crate::text::{Listed, part};
 
 /// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
 /// is wrong with them.
@@ -161,7 +161,7 @@ fn units(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<
     }
     let each = param.kinds().len().max(1);
     let pieces = pieces_of(param, *chain, outer.as_deref(), steps, words);
-    let all: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).collect();
+    let all: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).listed();
     for (unit, words) in all.chunks_exact(each).enumerate() {
         let (first, equals) = (unit * each, pieces[unit * each].equals);
         param.fill(cell, (first, words, equals), wrong);

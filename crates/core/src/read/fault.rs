@@ -4,6 +4,7 @@ use super::reading::CommandPath;
 use super::word::Words;
 use super::{Around, Dark, Fault, Faults, Reach, Settings, Trace, Unread};
 use crate::declare::{Param, Reason, Rule, Times, is_record};
+use crate::text::Listed;
 
 /// What is wrong.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -190,7 +191,7 @@ impl<'d> Fault<'d> {
 
     /// The parameters that are meant: the one that it is about, and those that a broken rule is about.
     pub fn params(&self) -> Vec<&'d Param<'d>> {
-        let mut params: Vec<&'d Param<'d>> = self.param.into_iter().collect();
+        let mut params: Vec<&'d Param<'d>> = self.param.into_iter().listed();
         if let Some(rule) = self.rule {
             let all = rule
                 .when()

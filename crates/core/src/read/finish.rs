@@ -13,7 +13,7 @@ use super::source::is;
 use super::step::{Meaning, NONE};
 use super::word::Words;
 use crate::declare::{Command, Param, Role, Tail, Times};
-use crate::text::in_order;
+use crate::text::{Listed, in_order};
 
 impl<'d> Reader<'d> {
     /// Ends the reading of a line whose words are those that were stepped through.
@@ -59,7 +59,7 @@ impl<'d> Reader<'d> {
             return in_order(faults, Fault::order);
         }
         let slots = self.slots.iter().enumerate();
-        let slots = slots.map(|(at, slot)| (std::ptr::from_ref(slot.param).addr(), at)).collect();
+        let slots = slots.map(|(at, slot)| (std::ptr::from_ref(slot.param).addr(), at)).listed();
         let slots = in_order(slots, |slot| *slot);
         let declared = |fault: &Fault<'d>| {
             let param = fault.param.map_or(0, |param| std::ptr::from_ref(param).addr());
@@ -170,7 +170,7 @@ impl<'d> Reader<'d> {
     #[cold]
     fn extra_operands(&mut self, at: u32, left: u32) {
         let leaf = self.command();
-        let extra: Vec<(u32, Step)> = self.operands_from(at).collect();
+        let extra: Vec<(u32, Step)> = self.operands_from(at).listed();
         let end = self.steps.iter().position(|step| step.meaning == Meaning::Terminator);
         let is_full = |list: &&Param<'_>| {
             list.is_list() && list.kinds().len() == 1 && list.word_count().max < u32::MAX
@@ -303,7 +303,7 @@ impl<'d> Reader<'d> {
         let Some(twin) = slot.param.twin() else { return };
         let pieces = convert::pieces(slot, &self.steps, words);
         let each = slot.param.kinds().len().max(1);
-        let texts: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).collect();
+        let texts: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).listed();
         let Some(at) = twin(&slot.cell, &texts, each) else { return };
         let place = pieces.get(at * each).map_or(Place::Nowhere, |piece| piece.place);
         self.faults.push(Fault::of(FaultKind::ValueTwice, place, slot.param));
@@ -346,7 +346,7 @@ impl<'d> Reader<'d> {
     /// Where one more option would go: in front of the next command where only its own takes it, else
     /// of `--`, or of the first operand where the commands say that options end there.
     pub(super) fn end_of_options(&self, param: &Param<'_>) -> Place {
-        let levels: Vec<_> = self.trail.levels().collect();
+        let levels: Vec<_> = self.trail.levels().listed();
         let has = |command: &Command<'_>| command.params().any(|own| is(own, param));
         // A name that is another's further down is written above that.
         if (!param.is_throughout() || self.trail.has_anew())

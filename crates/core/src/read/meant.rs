@@ -12,7 +12,7 @@ use super::step::Meaning;
 use super::word::Words;
 use super::world::Trial;
 use crate::declare::Tail;
-use crate::text::part;
+use crate::text::{Listed, part};
 
 /// Words that are looked at: a line with more of them is beyond mending.
 const MOST: usize = 16;
@@ -43,7 +43,7 @@ impl<'d> Reader<'d> {
         if names.is_empty() {
             return false;
         }
-        let mut dashed: Vec<OsString> = words.iter().map(OsString::from).collect();
+        let mut dashed: Vec<OsString> = words.iter().map(OsString::from).listed();
         for &name in names {
             // What looks like an option is hardly meant as the value.
             let next = words.word(name as usize + 1).as_encoded_bytes();
@@ -64,7 +64,7 @@ impl<'d> Reader<'d> {
     /// Reads a line again, in which some words are misspelt names: in their place stand long names that
     /// nothing is called.
     fn read_again(&self, names: &[u32], words: Words<'d>) -> Outcome<'d> {
-        let mut stepped: Vec<OsString> = words.iter().map(OsString::from).collect();
+        let mut stepped: Vec<OsString> = words.iter().map(OsString::from).listed();
         for &name in names {
             let word = &mut stepped[name as usize];
             let end = word.as_encoded_bytes().iter().position(|&byte| byte == b'=');
@@ -85,7 +85,7 @@ impl<'d> Reader<'d> {
             let name = words.word(step.word()).as_encoded_bytes().strip_prefix(b"-");
             name.is_some_and(|name| name[0] != b'-' && self.is_long_in(step.word, name))
         };
-        attached.filter(is_long).map(|step| step.word).collect()
+        attached.filter(is_long).map(|step| step.word).listed()
     }
 
     /// The words that were meant as names, in their order.

@@ -5,6 +5,7 @@ use super::reach::Usual;
 use super::step::{Meaning, NONE};
 use super::{Fault, Found, Pending, Reached, Reader, Slot};
 use crate::declare::{Command, Hit, Param, Tail, is_record};
+use crate::text::Listed;
 
 /// What begins as an abbreviation does.
 enum Begun<'d> {
@@ -163,7 +164,7 @@ impl<'d> Reader<'d> {
     ) -> bool {
         let takes = !found.param.kinds().is_empty();
         let known = |&letter: &u8| self.known_letter(letter).map(|param| param.kinds().is_empty());
-        let letters: Vec<Option<bool>> = bytes[1..].iter().map(known).collect();
+        let letters: Vec<Option<bool>> = bytes[1..].iter().map(known).listed();
         if takes || letters.iter().all(|known| *known == Some(true)) {
             self.alone(found, start, at + 1, rest, bytes.len());
             return takes;

@@ -5,6 +5,7 @@ use super::reading::CommandPath;
 use super::step::NONE;
 use super::{Reach, Reached};
 use crate::declare::{Command, Gives, Hit, Param};
+use crate::text::Listed;
 
 impl<'d> Reached<'d> {
     /// It.
@@ -51,7 +52,7 @@ impl<'d> Reach<'d> {
 
     /// Those at the end of a path.
     pub(crate) fn of(path: &CommandPath<'d>, usual: Usual<'d>) -> Self {
-        let levels: Vec<_> = path.0.iter().map(|command| (*command, 0)).collect();
+        let levels: Vec<_> = path.0.iter().map(|command| (*command, 0)).listed();
         Reach::new(&levels, usual)
     }
 

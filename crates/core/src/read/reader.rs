@@ -1,6 +1,7 @@
 //! The state machine: one word in, steps out.
 
 use super::{Around, Chain, Fault, Level, Pending, Reach, Reader, Slot, Step, Trail};
+use crate::text::Listed;
 use std::ffi::OsStr;
 
 use super::fault::{FaultKind, Place};
@@ -125,7 +126,7 @@ impl<'d> Reader<'d> {
 
     /// The parameters that an option name may mean here, nearest command first.
     pub fn reach(&self) -> Vec<&'d Param<'d>> {
-        self.names_in_reach().params().collect()
+        self.names_in_reach().params().listed()
     }
 
     /// What names may mean here.

@@ -7,7 +7,7 @@ use super::word::Words;
 use super::{Fault, Line, Objection, Reader, Slot, Step};
 use super::{Reading, convert};
 use crate::declare::{Key, Param, Reason, Rule};
-use crate::text::in_order;
+use crate::text::{Listed, in_order};
 
 impl Objection {
     /// An objection in words for the user, who reads them after nothing else: "2026-05-01 comes after
@@ -32,7 +32,7 @@ impl<'d> Reader<'d> {
     /// Looks at the rules of all commands of the line.
     #[cold]
     pub(super) fn check_rules(&mut self, words: Words<'_>) {
-        for level in self.trail.levels().collect::<Vec<_>>() {
+        for level in self.trail.levels().listed() {
             for rule in level.command.relations() {
                 rule.relation().check(rule, &mut Line { reader: self, words });
             }
@@ -43,7 +43,7 @@ impl<'d> Reader<'d> {
 impl<'d> Line<'_, 'd> {
     /// The members of a rule that are typed.
     pub(crate) fn given(&self, rule: &Rule<'d>) -> Vec<&'d Param<'d>> {
-        rule.members().iter().copied().filter(|param| self.is_typed(param)).collect()
+        rule.members().iter().copied().filter(|param| self.is_typed(param)).listed()
     }
 
     pub(crate) fn is_typed(&self, param: &Param<'_>) -> bool {
@@ -72,7 +72,7 @@ impl<'d> Line<'_, 'd> {
 
     /// Parameters that exclude each other: all are pointed at.
     pub(crate) fn exclude(&mut self, rule: &'d Rule<'d>, params: &[&Param<'_>]) {
-        let places = params.iter().filter_map(|param| self.typed_place(param)).collect();
+        let places = params.iter().filter_map(|param| self.typed_place(param)).listed();
         let places = in_order(places, |place| place.order());
         let Some((&place, also)) = places.split_first() else { return };
         let fault = Fault::new(FaultKind::RuleBroken, place);
@@ -114,7 +114,7 @@ impl<'d> Reading<'d> {
         let judges = self.trail.levels().filter_map(|level| level.command.judge());
         let objection = judges.map(|judge| judge(self)).find_map(Result::err)?;
         let is_meant = |slot: &&Slot<'d>| objection.about.contains(&address(slot.param));
-        let meant: Vec<&Slot<'d>> = self.slots.iter().filter(is_meant).collect();
+        let meant: Vec<&Slot<'d>> = self.slots.iter().filter(is_meant).listed();
         let mut places: Vec<Place> = Vec::new();
         for slot in &meant {
             places.extend(typed_places(slot, &self.steps).next());
@@ -132,7 +132,7 @@ impl<'d> Reading<'d> {
         Some(Fault {
             param: secret.or(meant.first().map(|slot| slot.param)),
             reason: Some(reason),
-            also: places.into_iter().skip(1).collect(),
+            also: places.into_iter().skip(1).listed(),
             ..fault
         })
     }

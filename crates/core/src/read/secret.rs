@@ -20,7 +20,7 @@ use super::reach::Usual;
 use super::step::{Meaning, NONE};
 use super::word::Words;
 use crate::declare::{Command, Param, Role, hash};
-use crate::text::{DOTS, Near, in_order, part};
+use crate::text::{DOTS, Listed, Near, in_order, part};
 
 impl Dark {
     pub(crate) fn is_empty(&self) -> bool {
@@ -122,7 +122,7 @@ impl<'t, 'd> Search<'t, 'd> {
                 .iter()
                 .flat_map(|secret| secret.letters())
                 .filter(|&letter| letter != 0)
-                .collect(),
+                .listed(),
             known: None,
             most: secrets.iter().map(|secret| secret.kinds().len()).max().unwrap_or(0),
             is_operand: leaf.is_some_and(|leaf| leaf.params().any(is_operand)),
@@ -311,7 +311,7 @@ struct Hashed<'d>(Vec<(usize, &'d str)>);
 
 impl<'d> Hashed<'d> {
     fn new(names: Vec<&'d str>) -> Self {
-        let names = names.into_iter().map(|name| (hash(name.as_bytes()) as usize, name)).collect();
+        let names = names.into_iter().map(|name| (hash(name.as_bytes()) as usize, name)).listed();
         Hashed(in_order(names, |name| (name.0, 0)))
     }
 

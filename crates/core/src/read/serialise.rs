@@ -3,6 +3,7 @@
 //! become maps; what is not given is null. Words that are no text lose what is none.
 
 use super::Slot;
+use crate::text::Listed;
 use std::ffi::OsStr;
 
 use serde::ser::{Serialize, SerializeMap, SerializeSeq, SerializeStruct, Serializer};
@@ -12,7 +13,7 @@ use crate::declare::{FromWord, Kind, Manner, Noun, Role};
 
 impl Serialize for Reading<'_> {
     fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
-        let command: Vec<&str> = self.path().0.iter().map(|command| command.name()).collect();
+        let command: Vec<&str> = self.path().0.iter().map(|command| command.name()).listed();
         let mut reading = serializer.serialize_struct("Reading", 3)?;
         reading.serialize_field("command", &command)?;
         reading.serialize_field("values", &Values(self))?;
@@ -77,7 +78,7 @@ impl Serialize for Value<'_, '_> {
         let words = pieces.iter().enumerate();
         let words: Vec<AsTyped<'_>> = words
             .map(|(at, piece)| AsTyped { text: &piece.text, kind: kinds[at % each], manner })
-            .collect();
+            .listed();
         match &words[..] {
             _ if param.is_list() && each > 1 => {
                 serializer.collect_seq(words.chunks(each).map(Words))

@@ -10,7 +10,7 @@ use super::convert::pieces;
 use super::step::Meaning;
 use super::{Place, Reading};
 use crate::declare::{Key, Param, Role, is_key, is_record};
-use crate::text::{DOTS, columns, quoted, visible};
+use crate::text::{DOTS, Listed, columns, quoted, visible};
 
 /// Where a value came from.
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -98,13 +98,13 @@ impl<'r, 'd> Given<'r, 'd> {
     /// value that a later one replaced are left out. Those of a secret are there too.
     pub fn words(&self) -> Vec<OsString> {
         let pieces = self.reading.that_count(self.slot);
-        pieces.into_iter().map(|piece| piece.text.into_owned()).collect()
+        pieces.into_iter().map(|piece| piece.text.into_owned()).listed()
     }
 
     /// Where these words stand, each by its bytes: in the line, the variable or the config file; those of a
     /// default nowhere.
     pub fn places(&self) -> Vec<Place> {
-        self.reading.that_count(self.slot).iter().map(|piece| piece.place).collect()
+        self.reading.that_count(self.slot).iter().map(|piece| piece.place).listed()
     }
 
     /// The bytes of the line that are about it, in the order typed: names, and words of its values.
@@ -201,7 +201,7 @@ impl<'d> Reading<'d> {
     ///     let sign = if typed.is(&WITH) { '+' } else { '-' };
     ///     let list = reading.get(if typed.is(&WITH) { &WITH } else { &WITHOUT });
     ///     format!("{sign}{}", list[typed.values()][0])
-    /// }).collect();
+    /// }).collect::<Vec<_>>();
     /// assert_eq!(typed, ["+a", "-b", "+c"]);
     /// ```
     pub fn occurrences(&self) -> impl Iterator<Item = Occurrence<'d>> + '_ {
@@ -278,7 +278,7 @@ impl<'d> Reading<'d> {
             _ => {
                 let pieces = self.counted(slot);
                 let texts = pieces.iter().map(|piece| quoted(&piece.text));
-                texts.collect::<Vec<_>>().join(" ")
+                texts.listed().join(" ")
             }
         }
     }

@@ -12,7 +12,7 @@ use super::fault::{FaultKind, Place};
 use super::word::Words;
 use super::world::{Setting, Settings, Trial, World};
 use crate::declare::{Command, Config, Hit, Noun, Param, Role};
-use crate::text::{in_order, part};
+use crate::text::{Listed, in_order, part};
 
 /// Asks the environment and the config file. The records of variables and of config files point here: a
 /// program without them links none of it.
@@ -71,7 +71,7 @@ impl<'d> Reader<'d> {
             Role::Flag => vec![(value, whole)],
             _ => parts(param, &value, |start, end| Place::Variable { start, end }),
         };
-        let words = words.into_iter().map(|(text, place)| Piece::new(text, place)).collect();
+        let words = words.into_iter().map(|(text, place)| Piece::new(text, place)).listed();
         Some(Outer { words, place: whole, is_opposite: false })
     }
 
@@ -190,10 +190,10 @@ impl<'d> Reader<'d> {
 
     /// What is typed silences what excludes it and comes from elsewhere.
     fn silence(&mut self) {
-        for level in self.trail.levels().collect::<Vec<_>>() {
+        for level in self.trail.levels().listed() {
             for rule in level.command.relations() {
                 let hangs = rule.when().map(|(param, _)| param);
-                let all: Vec<&Param<'_>> = rule.members().iter().copied().chain(hangs).collect();
+                let all: Vec<&Param<'_>> = rule.members().iter().copied().chain(hangs).listed();
                 let excludes = rule.relation().excludes();
                 if excludes && all.iter().any(|param| self.is_typed(param)) {
                     for slot in &mut self.slots {

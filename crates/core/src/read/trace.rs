@@ -5,10 +5,11 @@ use super::reach::Usual;
 use super::step::Meaning;
 use super::{Faults, Reach, Reader, Reading, Slot, Step, Trace, Trail};
 use crate::declare::{Command, Param};
+use crate::text::Listed;
 
 impl<'d> Trace<'d> {
     pub(super) fn new(trail: Trail<'d>, slots: &[Slot<'d>], steps: Vec<Step>) -> Self {
-        Trace { steps, params: slots.iter().map(|slot| slot.param).collect(), trail }
+        Trace { steps, params: slots.iter().map(|slot| slot.param).listed(), trail }
     }
 
     /// What was understood of each byte.
@@ -40,7 +41,7 @@ impl<'d> Trace<'d> {
     /// The commands that the words in front of one have reached, each with the word that named it.
     pub(crate) fn levels_before(&self, word: usize) -> Vec<(&'d Command<'d>, usize)> {
         let levels = self.trail.levels_before(word as u32);
-        levels.map(|level| (level.command, level.word as usize)).collect()
+        levels.map(|level| (level.command, level.word as usize)).listed()
     }
 
     /// What names may mean in a word.

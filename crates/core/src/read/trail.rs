@@ -5,6 +5,7 @@ use super::reading::CommandPath;
 use super::step::NONE;
 use super::{Found, Level, Reach, Trail};
 use crate::declare::{Code, Command, Hit, Param};
+use crate::text::Listed;
 
 impl<'d> Trail<'d> {
     pub(super) fn new(root: &'d Command<'d>) -> Self {
@@ -25,13 +26,13 @@ impl<'d> Trail<'d> {
     }
 
     pub(super) fn path(&self) -> CommandPath<'d> {
-        CommandPath(self.levels().map(|level| level.command).collect())
+        CommandPath(self.levels().map(|level| level.command).listed())
     }
 
     /// What names may mean in a word, beside what is usual.
     pub(super) fn reach_in(&self, word: u32, usual: Usual<'d>) -> Reach<'d> {
         let levels = self.levels_before(word).map(|level| (level.command, level.base));
-        Reach::new(&levels.collect::<Vec<_>>(), usual)
+        Reach::new(&levels.listed(), usual)
     }
 
     /// The commands that the words in front of one have reached.

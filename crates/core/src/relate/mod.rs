@@ -12,6 +12,7 @@ mod only_one;
 mod only_with;
 
 use crate::declare::{Param, Rule};
+use crate::text::Listed;
 use crate::wording::Wording;
 
 /// The names of the members, in a list.
@@ -29,7 +30,7 @@ fn names<'p>(
     wording: &Wording<'_>,
     last: &str,
 ) -> String {
-    let names: Vec<String> = params.map(Param::spelled).collect();
+    let names: Vec<String> = params.map(Param::spelled).listed();
     wording.list(names.iter().map(String::as_str), last)
 }
 

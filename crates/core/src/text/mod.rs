@@ -45,6 +45,25 @@ impl Put for String {
     }
 }
 
+/// Putting items into a list, the list made in one place for all that give items of a type: what the standard library
+/// makes anew for each way to give them is several times as much.
+pub(crate) trait Listed: Iterator + Sized {
+    fn listed(mut self) -> Vec<Self::Item> {
+        list(&mut || self.next())
+    }
+}
+
+impl<I: Iterator> Listed for I {}
+
+#[inline(never)]
+fn list<T>(next: &mut dyn FnMut() -> Option<T>) -> Vec<T> {
+    let mut list = Vec::new();
+    while let Some(item) = next() {
+        list.push(item);
+    }
+    list
+}
+
 /// A count in digits, out of line as well.
 #[inline(never)]
 pub fn digits(count: usize) -> String {

@@ -4,7 +4,7 @@ use super::{Edit, Item, Line};
 use std::ffi::OsStr;
 
 use crate::declare::{Command, Param};
-use crate::text::{Put, Quoted, part};
+use crate::text::{Listed, Put, Quoted, part};
 
 impl Item {
     pub(super) fn text(text: &OsStr) -> Self {
@@ -53,7 +53,7 @@ impl Item {
 
 /// The words of a line as they are read.
 pub(super) fn typed(line: &Line) -> Vec<&OsStr> {
-    line.iter().map(|word| &*word.typed).collect()
+    line.iter().map(|word| &*word.typed).listed()
 }
 
 /// A line as it is shown: quoted, with placeholders in the placeholders.

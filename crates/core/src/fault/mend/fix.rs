@@ -11,7 +11,7 @@ use super::edit::{shown, typed};
 use super::keep::{keeps, loses_nothing, uses};
 use crate::declare::{Gives, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
-use crate::text::{in_order, part};
+use crate::text::{Listed, in_order, part};
 
 /// Things to put right on a line that is repaired; with more the line is beyond mending.
 const MOST: usize = 8;
@@ -39,7 +39,7 @@ impl<'d> Faults<'d> {
             return None;
         }
         let words = self.words().iter().enumerate();
-        let mut line: Line = words.map(|(at, word)| Item::typed(at, word)).collect();
+        let mut line: Line = words.map(|(at, word)| Item::typed(at, word)).listed();
         let mut left = WORDS / (line.len() + 1);
         let (root, around) = (self.path().root(), self.around().for_trial(Trial::Read));
         let mut told = Vec::new();
@@ -100,7 +100,7 @@ impl<'d> Faults<'d> {
         if let Outcome::Reading(reading) = outcome {
             let names_file = reading.steps().iter().any(|step| step.meaning() == Meaning::File);
             let typed_line: Line =
-                self.words().iter().enumerate().map(|(at, word)| Item::typed(at, word)).collect();
+                self.words().iter().enumerate().map(|(at, word)| Item::typed(at, word)).listed();
             let trace = reading.into_trace();
             // Each repair kept what it did not touch; several of them may lose a word all the same.
             let is_kept = loses_nothing(self, &typed_line, line, &trace);

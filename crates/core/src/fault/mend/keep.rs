@@ -8,7 +8,7 @@
 use super::Use;
 use super::{Class, Line, Repair};
 use crate::read::{FaultKind, Faults, Meaning, Place, Trace};
-use crate::text::part;
+use crate::text::{Listed, part};
 
 /// Whether all that a repair of a line does not touch means what it meant.
 pub(super) fn keeps(
@@ -107,7 +107,7 @@ impl<'c> Change<'c> {
     /// The parameters that are named in the word of a fault once that is repaired.
     fn mended(&self) -> Vec<usize> {
         let names = self.names().filter(|used| self.is_there(used));
-        names.map(|used| used.param).collect()
+        names.map(|used| used.param).listed()
     }
 
     /// Whether a parameter that a word names which now stands elsewhere is named in another word too: which
@@ -181,10 +181,10 @@ impl<'c> Change<'c> {
             (was_touched[was], is_new[is]) = (false, false);
         }
         let touched = |words: &[bool]| -> Vec<usize> {
-            words.iter().enumerate().filter(|word| *word.1).map(|word| word.0).collect()
+            words.iter().enumerate().filter(|word| *word.1).map(|word| word.0).listed()
         };
         let new = touched(&is_new).into_iter().flat_map(|word| &self.is[word]);
-        let mut left: Vec<&Use> = new.collect();
+        let mut left: Vec<&Use> = new.listed();
         let was = touched(&was_touched).into_iter().flat_map(|word| &self.was[word]);
         // Each is there once for each time that it was.
         let is_meant = |was: &&Use| {

@@ -5,6 +5,7 @@ use super::fix::READINGS;
 use super::{Bench, Class, Cost, Edit, Item};
 use crate::declare::Param;
 use crate::read::{Fault, Faults, Place};
+use crate::text::Listed;
 
 impl Bench<'_, '_> {
     pub(super) fn option_unknown(&mut self) {
@@ -90,7 +91,7 @@ impl Bench<'_, '_> {
         for names in
             self.faults.owners(self.fault, reached).iter().filter(|names| !names.is_empty())
         {
-            self.insert(word, names.iter().map(|name| Item::text(name.as_ref())).collect());
+            self.insert(word, names.iter().map(|name| Item::text(name.as_ref())).listed());
         }
     }
 
@@ -99,7 +100,7 @@ impl Bench<'_, '_> {
         // A command of that name further down the tree: what is above it was left out.
         let ways = self.faults.ways_to(self.fault);
         for names in &ways {
-            self.insert(word, names.iter().map(|name| Item::text(name.as_ref())).collect());
+            self.insert(word, names.iter().map(|name| Item::text(name.as_ref())).listed());
             self.move_in_front(word, names);
         }
         if ways.is_empty() {

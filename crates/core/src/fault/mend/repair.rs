@@ -7,7 +7,7 @@ use std::ffi::{OsStr, OsString};
 use super::edit::edited;
 use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
-use crate::text::{in_order, near, near_marked, part};
+use crate::text::{Listed, in_order, near, near_marked, part};
 
 impl Class {
     pub(super) const fn at(self, distance: usize) -> Cost {
@@ -174,7 +174,7 @@ impl<'d> Bench<'_, 'd> {
         let value = part(&self.line[word].typed, value, end).into_owned();
         let values = value.to_str().map(|text| text.trim_start_matches('=').split(','));
         let mut values: Line =
-            values.into_iter().flatten().map(|value| Item::text(value.as_ref())).collect();
+            values.into_iter().flatten().map(|value| Item::text(value.as_ref())).listed();
         if values.len() != param.kinds().len() {
             values = vec![Item::text(&value)];
         }
@@ -216,7 +216,7 @@ impl<'d> Bench<'_, 'd> {
         let is_near = !nearest.is_empty() || !is_option && self.fill_other_case(&typed, param);
         if start == 0 && !(is_option && self.fits_behind(word, param)) {
             let words: Line =
-                (at..param.kinds().len()).map(|at| Item::placeholder(param, at)).collect();
+                (at..param.kinds().len()).map(|at| Item::placeholder(param, at)).listed();
             self.insert(word, words);
         }
         // What is an option here is not thrown away.
@@ -300,7 +300,7 @@ impl<'d> Bench<'_, 'd> {
             Edit::Replace { word, start: 0, end, with, apart: false }
         };
         self.add(Cost { moved: 1, ..Class::Moved.at(0) }, vec![edit(&moved)]);
-        let words = (0..param.kinds().len()).map(|at| Item::placeholder(param, at)).collect();
+        let words = (0..param.kinds().len()).map(|at| Item::placeholder(param, at)).listed();
         let placeholder = Edit::Insert { word: word + 1, words };
         self.add(Class::Inserted.at(1), vec![edit(&moved), placeholder]);
         true
@@ -327,15 +327,15 @@ fn missing(fault: &Fault<'_>) -> Line {
     let placeholders = |from, to| (from..to).map(|at| Item::placeholder(param, at));
     let name = || Item::text(param.spelled().as_ref());
     match (fault.kind(), param.role()) {
-        (FaultKind::ValueMissing, _) => placeholders(fault.count(), words).collect(),
+        (FaultKind::ValueMissing, _) => placeholders(fault.count(), words).listed(),
         (kind, Role::Option) => {
             let times = if kind == FaultKind::OptionMissing { param.times().min } else { 1 };
             let once = |_| std::iter::once(name()).chain(placeholders(0, words));
-            (0..times.clamp(1, MOST_PLACEHOLDERS)).flat_map(once).collect()
+            (0..times.clamp(1, MOST_PLACEHOLDERS)).flat_map(once).listed()
         }
         _ => {
             let wanted = param.given_word_count().min.min(MOST_PLACEHOLDERS) as usize;
-            placeholders(fault.count(), wanted.max(fault.count() + 1)).collect()
+            placeholders(fault.count(), wanted.max(fault.count() + 1)).listed()
         }
     }
 }

@@ -5,7 +5,7 @@
 use super::{Bench, Class, Edit, Item, Line};
 use crate::declare::{Noun, Param, Role};
 use crate::read::{FaultKind, Meaning, Place, Step};
-use crate::text::part;
+use crate::text::{Listed, part};
 
 /// Words that become one text; with more the line is none that a person typed.
 const MOST_QUOTED: usize = 64;
@@ -111,10 +111,10 @@ impl Bench<'_, '_> {
         let Some(repeated) = at.map(|at| steps[at]) else { return };
         let is_same =
             |at: &usize| steps[*at].slot() == repeated.slot() && !steps[*at].is_of_value();
-        let mut names: Vec<usize> = (0..steps.len()).filter(is_same).collect();
+        let mut names: Vec<usize> = (0..steps.len()).filter(is_same).listed();
         names.pop();
         let edits = names.into_iter().flat_map(|name| dropped(steps, name, self.line));
-        self.add(Class::Dropped.at(1), edits.collect());
+        self.add(Class::Dropped.at(1), edits.listed());
     }
 
     /// The value of the fault goes, with the name in front of it; one of several in a word goes with
@@ -154,7 +154,7 @@ impl Bench<'_, '_> {
         };
         let wanted: Vec<&Param<'_>> = match rule.relation().is_any_enough() {
             true => rule.members().to_vec(),
-            false => self.fault.param().into_iter().collect(),
+            false => self.fault.param().into_iter().listed(),
         };
         for param in wanted {
             let words = given(param);
@@ -183,7 +183,7 @@ fn dropped(steps: &[Step], name: usize, line: &Line) -> Vec<Edit> {
     let values: Vec<&Step> = behind
         .iter()
         .take_while(|step| step.meaning() == Meaning::Value && step.slot() == name.slot())
-        .collect();
+        .listed();
     let here = values.iter().filter(|value| value.word() == word).map(|value| value.bytes().end);
     let end = here.max().unwrap_or(bytes.end);
     let is_whole = bytes.start == 0 && end == line[word].typed.len();

@@ -43,6 +43,12 @@ const RULES: &[Setter] = &[
     ("needed_with", Takes::Special, true),
 ];
 
+/// All details of commands but their rules.
+#[cfg(test)]
+pub(crate) const fn details() -> [&'static [Setter]; 1] {
+    [SETTERS]
+}
+
 impl Is {
     const fn text(self) -> &'static str {
         match self {

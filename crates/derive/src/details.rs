@@ -210,3 +210,41 @@ const TRADE: &[(&str, &str)] = &[
 pub(crate) fn span_of(details: &[Detail], name: &str) -> Option<Span> {
     details.iter().rev().find(|detail| detail.is(name)).map(|detail| detail.name.span())
 }
+
+#[cfg(test)]
+mod tests {
+    use super::Setter;
+
+    /// Where the core numbers its setters: those of parameters, then those of commands.
+    const SAID: &str = include_str!("../../core/src/declare/said.rs");
+
+    /// The names in the lists of setters.
+    fn setters() -> [Vec<&'static str>; 2] {
+        let lists = SAID.split("    setters! {\n").skip(1).map(|list| {
+            let names = list.split('}').next().unwrap().split('"').skip(1).step_by(2);
+            names.collect::<Vec<_>>()
+        });
+        lists.collect::<Vec<_>>().try_into().unwrap()
+    }
+
+    #[track_caller]
+    fn same(of_core: &[&str], details: &[&[Setter]], apart: &[&str], more: &[&str]) {
+        let mut details: Vec<&str> = details.iter().copied().flatten().map(|d| d.0).collect();
+        details.retain(|detail| !more.contains(detail));
+        let mut setters: Vec<&str> = of_core.to_vec();
+        setters.retain(|setter| !apart.contains(setter));
+        details.sort_unstable();
+        setters.sort_unstable();
+        assert_eq!(details, setters);
+    }
+
+    /// A setter that is added to the values surface is a detail of the marks too, and no detail is without one.
+    #[test]
+    fn each_setter_is_a_detail() {
+        let [of_params, of_commands] = setters();
+        same(&of_params, &crate::param::details(), &[], &["name"]);
+        // What a macro writes itself, and what stands elsewhere in a type.
+        let apart = ["named", "bundles", "commands", "package", "rules"];
+        same(&of_commands, &crate::command::details(), &apart, &["name"]);
+    }
+}

@@ -51,6 +51,12 @@ const FLAG: &[Setter] = &[
     ("worded", Takes::Nothing, false),
 ];
 
+/// All details of parameters.
+#[cfg(test)]
+pub(crate) const fn details() -> [&'static [Setter]; 9] {
+    [ALL, NAMED, ALONE, VARIABLE, ONCE, VALUED, OPERAND, OPTION, FLAG]
+}
+
 impl Role {
     /// The setters of its key.
     const fn setters(self) -> &'static [&'static [Setter]] {

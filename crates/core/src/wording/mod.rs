@@ -89,10 +89,34 @@ impl<'d> Wording<'d> {
         None
     }
 
+    /// A phrase: the program's, or the one at a place of a group of those in English.
     #[inline(never)]
-    fn phrase(&self, phrase: Phrase) -> &'d str {
+    fn phrase(&self, phrase: Phrase, group: &Group) -> &'d str {
         let own = self.replaced.iter().find(|(replaced, _)| *replaced == phrase);
-        own.map_or(phrase.english(), |(_, text)| text)
+        own.map_or_else(|| group.text(phrase), |(_, text)| text)
+    }
+}
+
+/// Phrases in English that a program has together or not at all.
+struct Group {
+    first: Phrase,
+    /// Their texts one after the other, each with a NUL at its end.
+    texts: &'static str,
+}
+
+impl Group {
+    const fn text(&self, phrase: Phrase) -> &'static str {
+        let mut left = phrase as usize - self.first as usize;
+        let (bytes, mut start, mut i) = (self.texts.as_bytes(), 0, 0);
+        loop {
+            if bytes[i] == 0 {
+                if left == 0 {
+                    return self.texts.split_at(i).0.split_at(start).1;
+                }
+                (left, start) = (left - 1, i + 1);
+            }
+            i += 1;
+        }
     }
 }
 
@@ -108,46 +132,44 @@ const fn places(text: &str) -> u16 {
     places
 }
 
-/// Makes phrases of their names, the methods that ask for them, and their texts. The texts stand one after the other
-/// in one, with their ends beside it: a pointer for each would have to be put right at each start.
+/// Makes phrases of their names, the methods that ask for them, and their texts, group by group. The texts of a group
+/// stand one after the other in one: a pointer for each would have to be put right at each start.
 macro_rules! phrases {
-    ($($name:ident $method:ident $text:literal)*) => {
+    ($($group:ident { $first:ident $of_first:ident $its_text:literal
+        $($name:ident $method:ident $text:literal)* })*) => {
         /// A fixed phrase of pages and faults. Its text in English says what it is for.
         #[derive(Debug, Clone, Copy, PartialEq, Eq)]
         #[non_exhaustive]
         #[allow(missing_docs)]
         pub enum Phrase {
-            $($name,)*
+            $($first, $($name,)*)*
         }
 
-        const TEXTS: &[&str] = &[$($text),*];
-        const JOINED: &str = concat!($($text),*);
-        static ENDS: [u16; TEXTS.len()] = {
-            let (mut ends, mut end, mut i) = ([0; TEXTS.len()], 0, 0);
-            while i < TEXTS.len() {
-                end += TEXTS[i].len();
-                ends[i] = end as u16;
-                i += 1;
-            }
-            assert!(end <= u16::MAX as usize);
-            ends
-        };
+        $(static $group: Group = Group {
+            first: Phrase::$first,
+            texts: concat!($its_text, "\0", $($text, "\0"),*),
+        };)*
 
         impl Phrase {
             /// The text in English.
             pub const fn english(self) -> &'static str {
-                let at = self as usize;
-                let start = if at == 0 { 0 } else { ENDS[at - 1] as usize };
-                let (_, from) = JOINED.split_at(start);
-                from.split_at(ENDS[at] as usize - start).0
+                match self {
+                    $(Phrase::$first $(| Phrase::$name)* => $group.text(self),)*
+                }
             }
         }
 
         impl<'d> Wording<'d> {
             $(
-                pub(crate) fn $method(&self) -> &'d str {
-                    self.phrase(Phrase::$name)
+                pub(crate) fn $of_first(&self) -> &'d str {
+                    self.phrase(Phrase::$first, &$group)
                 }
+
+                $(
+                    pub(crate) fn $method(&self) -> &'d str {
+                        self.phrase(Phrase::$name, &$group)
+                    }
+                )*
             )*
         }
     };

@@ -1,7 +1,7 @@
 //! The phrases in English: a name for each, the method that asks for it, and its text. Those of what only some
 //! programs have stand apart: a program carries the texts of a group only where it may ask for one of them.
 
-use super::{Group, Wording, phrases};
+use super::{Group, Wording, ends, phrases};
 
 phrases! {
     // What every program may need.

@@ -98,26 +98,32 @@ impl<'d> Wording<'d> {
 }
 
 /// Phrases in English that a program has together or not at all.
-struct Group {
+struct Group<Ends: ?Sized = [u16]> {
     first: Phrase,
-    /// Their texts one after the other, each with a NUL at its end.
+    /// Their texts one after the other.
     texts: &'static str,
+    /// Where each ends: to look for the ends at run time would cost more than all else that draws a fault.
+    ends: Ends,
 }
 
 impl Group {
     const fn text(&self, phrase: Phrase) -> &'static str {
-        let mut left = phrase as usize - self.first as usize;
-        let (bytes, mut start, mut i) = (self.texts.as_bytes(), 0, 0);
-        loop {
-            if bytes[i] == 0 {
-                if left == 0 {
-                    return self.texts.split_at(i).0.split_at(start).1;
-                }
-                (left, start) = (left - 1, i + 1);
-            }
-            i += 1;
-        }
+        let at = phrase as usize - self.first as usize;
+        let start = if at == 0 { 0 } else { self.ends[at - 1] };
+        self.texts.split_at(self.ends[at] as usize).0.split_at(start as usize).1
     }
+}
+
+/// Where each of some texts of these lengths ends, one after the other.
+const fn ends<const N: usize>(lengths: [usize; N]) -> [u16; N] {
+    let (mut ends, mut end, mut i) = ([0; N], 0, 0);
+    while i < N {
+        end += lengths[i];
+        assert!(end <= u16::MAX as usize, "the texts of a group are too long for its ends");
+        ends[i] = end as u16;
+        i += 1;
+    }
+    ends
 }
 
 /// A bit for each place of a phrase: of `{2}` the third.
@@ -145,17 +151,19 @@ macro_rules! phrases {
             $($first, $($name,)*)*
         }
 
-        $(static $group: Group = Group {
+        $(static $group: Group<[u16; [$its_text $(, $text)*].len()]> = Group {
             first: Phrase::$first,
-            texts: concat!($its_text, "\0", $($text, "\0"),*),
+            texts: concat!($its_text $(, $text)*),
+            ends: ends([$its_text.len() $(, $text.len())*]),
         };)*
 
         impl Phrase {
             /// The text in English.
             pub const fn english(self) -> &'static str {
-                match self {
-                    $(Phrase::$first $(| Phrase::$name)* => $group.text(self),)*
-                }
+                let group: &Group = match self {
+                    $(Phrase::$first $(| Phrase::$name)* => &$group,)*
+                };
+                group.text(self)
             }
         }
 

@@ -12,13 +12,8 @@ pub(crate) trait Relation: Debug + Sync {
     /// Says what is wrong with a line.
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>);
 
-    /// What a fault says; `lacking` is the member that is needed and not there.
-    fn sentence(
-        &self,
-        rule: &Rule<'_>,
-        lacking: Option<&Param<'_>>,
-        wording: &Wording<'_>,
-    ) -> String;
+    /// What a fault says; `lacking` is the name of the member that is needed and not there.
+    fn sentence(&self, rule: &Rule<'_>, lacking: &str, wording: &Wording<'_>) -> String;
 
     /// What a page says of a parameter, if the rule is about that.
     fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String>;

@@ -98,7 +98,8 @@ impl<'d> Faults<'d> {
             FaultKind::ValueTwice => fill(wording.value_twice(), &[&name, &typed()]),
             FaultKind::FileUnread => unread(wording, fault, &name),
             FaultKind::RuleBroken => fault.rule().map_or_else(String::new, |rule| {
-                rule.relation().sentence(rule, fault.param(), wording)
+                let lacking = fault.param().map(|param| param.spelled()).unwrap_or_default();
+                rule.relation().sentence(rule, &lacking, wording)
             }),
             // A test that is about a secret says no more than what that takes.
             FaultKind::ReadingRefused if !matches!(fault.reason(), Some(Reason::Own(_))) => {

@@ -22,7 +22,7 @@ impl Relation for AtLeastOne {
         }
     }
 
-    fn sentence(&self, rule: &Rule<'_>, _: Option<&Param<'_>>, wording: &Wording<'_>) -> String {
+    fn sentence(&self, rule: &Rule<'_>, _: &str, wording: &Wording<'_>) -> String {
         fill(wording.at_least_one(), &[&members(rule, wording, wording.and())])
     }
 

@@ -26,15 +26,9 @@ impl Relation for NeededWith {
         }
     }
 
-    fn sentence(
-        &self,
-        rule: &Rule<'_>,
-        lacking: Option<&Param<'_>>,
-        wording: &Wording<'_>,
-    ) -> String {
-        let lacking = lacking.map(Param::spelled).unwrap_or_default();
+    fn sentence(&self, rule: &Rule<'_>, lacking: &str, wording: &Wording<'_>) -> String {
         let (when, value) = hanging(rule);
-        fill(wording.needed_with(), &[&lacking, &when, &value])
+        fill(wording.needed_with(), &[lacking, &when, &value])
     }
 
     fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {

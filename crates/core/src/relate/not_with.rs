@@ -25,7 +25,7 @@ impl Relation for NotWith {
         }
     }
 
-    fn sentence(&self, rule: &Rule<'_>, _: Option<&Param<'_>>, wording: &Wording<'_>) -> String {
+    fn sentence(&self, rule: &Rule<'_>, _: &str, wording: &Wording<'_>) -> String {
         fill(wording.excludes(), &[&hanging(rule).0, &members(rule, wording, wording.or())])
     }
 

@@ -23,7 +23,7 @@ impl Relation for OnlyOne {
         }
     }
 
-    fn sentence(&self, rule: &Rule<'_>, _: Option<&Param<'_>>, wording: &Wording<'_>) -> String {
+    fn sentence(&self, rule: &Rule<'_>, _: &str, wording: &Wording<'_>) -> String {
         fill(wording.only_one(), &[&members(rule, wording, wording.and())])
     }
 

@@ -22,14 +22,8 @@ impl Relation for OnlyWith {
         }
     }
 
-    fn sentence(
-        &self,
-        rule: &Rule<'_>,
-        lacking: Option<&Param<'_>>,
-        wording: &Wording<'_>,
-    ) -> String {
-        let lacking = lacking.map(Param::spelled).unwrap_or_default();
-        fill(wording.needs(), &[&hanging(rule).0, &lacking])
+    fn sentence(&self, rule: &Rule<'_>, lacking: &str, wording: &Wording<'_>) -> String {
+        fill(wording.needs(), &[&hanging(rule).0, lacking])
     }
 
     fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {

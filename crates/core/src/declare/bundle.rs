@@ -1,7 +1,7 @@
 //! A reusable set of parameters with a heading, for several commands to take.
 
 use super::problem::Problem;
-use super::{Bundle, Command, Param, Params, Rule};
+use super::{Bundle, Bundled, Command, Param, Rule};
 
 impl<'d> Bundle<'d> {
     /// A bundle by the heading that pages give its options; an empty one leaves them among the
@@ -54,16 +54,16 @@ impl<'d> Bundle<'d> {
     }
 }
 
-impl<'d> Iterator for Params<'d> {
-    type Item = &'d Param<'d>;
+impl<'d, T> Iterator for Bundled<'d, T> {
+    type Item = &'d T;
 
     #[inline]
-    fn next(&mut self) -> Option<Self::Item> {
+    fn next(&mut self) -> Option<&'d T> {
         loop {
-            if let Some(param) = self.list.next() {
-                return Some(param);
+            if let Some(item) = self.list.next() {
+                return Some(item);
             }
-            self.list = self.bundles.next()?.params.iter();
+            self.list = (self.of_bundle)(self.bundles.next()?).iter();
         }
     }
 }

@@ -68,9 +68,9 @@ impl<'d> Param<'d> {
 
     /// The names that pages, fixes and completion know, without dashes.
     pub fn shown_names(&self) -> impl Iterator<Item = (&'d str, Hit)> + '_ {
-        let names = [(self.name, Hit::Itself), (self.opposite, Hit::Opposite)];
-        let names = names.into_iter().chain([(self.file_name, Hit::File)]);
-        names.filter(|name| !name.0.is_empty() && self.role != Role::Operand)
+        let file = (self.file_name, Hit::File);
+        let names = [(self.name, Hit::Itself), (self.opposite, Hit::Opposite), file];
+        names.into_iter().filter(|name| !name.0.is_empty() && self.role != Role::Operand)
     }
 
     /// The long names that it goes by today, without dashes and aliases included: what is abbreviated,

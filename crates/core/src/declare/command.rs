@@ -8,11 +8,8 @@ use super::rules::{
 };
 use super::said::{Said, command as said};
 use super::{Bundle, Command, Config, Package, Param, Rule, Settled};
-// The type that a developer's test is handed; nothing of the next stage is called here.
-use crate::read::{Objection, Reader, Reading, Words};
-
-/// What a record brings along to be done when the last word is known.
-pub(crate) type Code = for<'d, 'w> fn(&mut Reader<'d>, Words<'w>);
+// The type that a developer's test is handed, and what puts one to it; nothing of the next stage is called here.
+use crate::read::{Objection, Reading, judged};
 
 /// A developer's own test of a whole reading.
 pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
@@ -282,7 +279,7 @@ impl<'d> Command<'d> {
         judge: &'d (dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd),
     ) -> Self {
         self.note(said::JUDGED_BY);
-        self.judge = Some(judge);
+        self.judge = Some((judge, judged));
         self
     }
 

@@ -3,13 +3,13 @@
 use super::Config;
 use super::Param;
 // The code that a record brings along.
-use crate::read::ask_sources;
+use crate::fault::SOURCES;
 
 impl<'d> Config<'d> {
     /// A config file by its name below the folders where such files are: `apiary/config.toml`. What
     /// its name ends in tells how it is written, `.toml` or `.json`.
     pub const fn new(file: &'d str) -> Self {
-        Config { sources: ask_sources, file, option: None }
+        Config { sources: &SOURCES, file, option: None }
     }
 
     /// An option of the root that names another file.

@@ -21,6 +21,7 @@
 //! * `config.rs`: where a config file is; `package.rs`: what a program's package says of it.
 //! * `alone.rs`: what is printed where nothing else is needed; `when.rs`: `--color`, ready to be listed.
 //! * `cell.rs`: where a converted value waits for its key.
+//! * `brought.rs`: what records bring along to be done.
 //! * `sealed.rs`: who may implement what; `said.rs`: which setters were called.
 //! * `rules.rs`, `own.rs`, `reach.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to; `finder.rs`:
 //!   what is found wrong.
@@ -29,6 +30,7 @@
 use std::ffi::OsStr;
 use std::slice::Iter;
 
+use self::brought::{Brought, Judged};
 use self::command::Judge;
 use self::param::Twin;
 use self::said::Said;
@@ -37,6 +39,7 @@ use crate::wording::Wording;
 
 mod alone;
 mod ask;
+mod brought;
 mod bundle;
 mod called;
 mod cell;
@@ -74,7 +77,6 @@ mod when;
 pub use alone::{Alone, Gives};
 pub use choice::Choice;
 pub use command::Answer;
-pub(crate) use command::Code;
 pub use from_word::{Fraction, FromWord, Whole};
 pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally, Untyped};
 pub use kind::{Noun, Refers};
@@ -85,6 +87,7 @@ pub use problem::{Problem, Shared};
 pub use shape::{Attached, Shape, Unit};
 pub use when::{COLOR, When};
 
+pub(crate) use brought::{Secrecy, Sources, Special};
 pub use called::Hit;
 pub use cell::Held;
 pub(crate) use keys::is_key;
@@ -161,7 +164,8 @@ pub struct Command<'d> {
     /// The subcommand that is meant where none is named.
     default_command: Option<&'d Command<'d>>,
     rules: &'d [Rule<'d>],
-    judge: Option<&'d Judge<'d>>,
+    /// A test of the whole, and what puts a reading to it.
+    judge: Option<(&'d Judge<'d>, Judged)>,
     config: Option<&'d Config<'d>>,
 }
 
@@ -189,10 +193,7 @@ pub(crate) struct Settled {
     has_anew: bool,
     /// Some name a command of the program.
     names_commands: bool,
-    /// What asks the environment, where a parameter has a variable there.
-    sources: Option<Code>,
-    /// What looks at files and folders, where a value is in one, or must be.
-    touches: Option<Code>,
+    brought: Brought,
 }
 
 /// Which tails the operands of a command have.
@@ -224,12 +225,13 @@ pub struct Bundle<'d> {
     flaw: Option<&'static str>,
 }
 
-/// The parameters of a command: its own, then those of its bundles. By hand, as nearly every step of a
-/// reading goes through it.
+/// The parameters of a command, or its rules: its own, then those of its bundles. By hand, as nearly every step
+/// of a reading goes through it.
 #[derive(Debug)]
-struct Params<'d> {
-    list: Iter<'d, &'d Param<'d>>,
+struct Bundled<'d, T> {
+    list: Iter<'d, T>,
     bundles: Iter<'d, &'d Bundle<'d>>,
+    of_bundle: fn(&Bundle<'d>) -> &'d [T],
 }
 
 /// A program's version, where to write to, and its licence, as its package has them: see
@@ -258,7 +260,7 @@ pub struct Package<'d> {
 #[derive(Debug, Clone, Copy)]
 pub struct Config<'d> {
     /// What asks for it.
-    sources: Code,
+    sources: &'static Sources,
     file: &'d str,
     option: Option<&'d Param<'d>>,
 }

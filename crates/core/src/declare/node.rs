@@ -1,7 +1,7 @@
 //! What a command is asked: by a developer for what was declared, by the later stages for what a word
 //! may mean.
 
-use super::{Param, Params, Rule};
+use super::{Bundled, Param, Rule};
 use std::fmt;
 
 use super::Command;
@@ -70,7 +70,8 @@ impl<'d> Command<'d> {
 
     /// The parameters that it takes, in the order declared: its own, then those of its bundles.
     pub fn params(&self) -> impl Iterator<Item = &'d Param<'d>> + use<'d> {
-        Params { list: self.params.iter(), bundles: self.bundles.iter() }
+        let bundles = self.bundles.iter();
+        Bundled { list: self.params.iter(), bundles, of_bundle: |bundle| bundle.params }.copied()
     }
 
     /// The same by their number, for what runs while the compiler does.
@@ -111,7 +112,8 @@ impl<'d> Command<'d> {
 
     /// The relations between what it takes: its own, then those of its bundles.
     pub fn relations(&self) -> impl Iterator<Item = &'d Rule<'d>> + use<'d> {
-        self.rules.iter().chain(self.bundles.iter().flat_map(|bundle| bundle.rules))
+        let bundles = self.bundles.iter();
+        Bundled { list: self.rules.iter(), bundles, of_bundle: |bundle| bundle.rules }
     }
 
     /// Whether this is one and the same command as another, by its address: a copy is none.
@@ -192,8 +194,8 @@ impl<'d> Command<'d> {
     }
 
     /// The names that it goes by today: its own, then the aliases.
-    pub(crate) fn shown_names(&self) -> impl Iterator<Item = &'d str> + use<'d> {
-        std::iter::once(self.name).chain(self.aliases.iter().copied())
+    pub(crate) fn shown_names(&self) -> impl Iterator<Item = &'d str> + '_ {
+        (0..=self.aliases.len()).map_while(|k| self.called(k))
     }
 }
 

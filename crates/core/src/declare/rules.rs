@@ -6,19 +6,16 @@
 //! subcommands by `commands`, both together by whichever comes last; and what a later setter could still
 //! put right by whoever lists the command.
 
+use super::brought::Brought;
 use super::finder::Finder;
 use super::names::{order, plain_name_fault, same};
 use super::own::{absences, clashes, is_named, show_name};
 use super::param::Tail;
-use super::path::At;
 use super::problem::Problem;
 use super::reach;
 use super::said::command as said;
 use super::twins::Roll;
-// The code that a record brings along; nothing of the next stage is called here.
-use super::{Bundle, Command};
-use super::{Param, Settled, Tails};
-use crate::read::{ask_sources, touch};
+use super::{Bundle, Command, Param, Settled, Tails};
 
 impl Settled {
     pub(super) const NOTHING: Settled = Settled {
@@ -29,20 +26,14 @@ impl Settled {
         has_more_names: false,
         has_anew: false,
         names_commands: false,
-        sources: None,
-        touches: None,
+        brought: Brought::NOTHING,
     };
 
     const fn add(&mut self, param: &Param<'_>) {
         self.is_throughout |= param.throughout;
         self.has_more_names |= !param.has_one_name();
         self.has_anew |= param.is_anew();
-        if !param.variable.is_empty() {
-            self.sources = Some(ask_sources);
-        }
-        if !param.file_name.is_empty() || !matches!(param.path.at, At::Anything) {
-            self.touches = Some(touch);
-        }
+        self.brought.add(param);
         if is_named(param.role) {
             return;
         }

@@ -75,7 +75,8 @@ impl<'d> Faults<'d> {
     /// The line, and the lines of variables and of the config file that faults are about.
     fn draw_lines(&self, shown: &[Vec<&Fault<'d>>], numbered: bool, sheet: &mut Sheet) {
         let width = sheet.look.width.saturating_sub(INDENT + 1);
-        let outside = |at: usize| self.echo_outside(at, shown[at][0]);
+        let sources = self.sources();
+        let outside = |at: usize| (sources?.echo)(self, at, shown[at][0]);
         let lines: Vec<_> = (0..shown.len()).map(outside).listed();
         let lines_outside = lines.iter().flatten().count();
         let is_echoed = self.words().count() > 0 && lines.iter().any(Option::is_none);

@@ -10,7 +10,8 @@
 //! * `told.rs`: which faults are told, and which of them in one sentence.
 //! * `mend/`: the line repaired, and read again before it is offered; `unmended.rs`: the same where a program
 //!   leaves that out.
-//! * `echo.rs`: the line as typed, and where each byte of it is shown.
+//! * `echo.rs`: the line as typed, and where each byte of it is shown; `outside.rs`: that of a variable, or of the
+//!   config file.
 //! * `draw.rs`: head, line with carets, sentences, foot.
 
 use std::ops::Range;
@@ -21,6 +22,7 @@ mod known;
 #[cfg(feature = "mend")]
 mod mend;
 mod mistake;
+mod outside;
 mod owners;
 mod refuse;
 mod say;
@@ -28,8 +30,10 @@ mod told;
 #[cfg(not(feature = "mend"))]
 mod unmended;
 
+pub(crate) use outside::SOURCES;
+
 /// A line as it is shown, and the columns that faults are about, in the order of the line.
-struct Echo {
+pub(crate) struct Echo {
     text: String,
     marks: Vec<Mark>,
 }

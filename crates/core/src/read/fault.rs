@@ -3,7 +3,7 @@
 use super::reading::CommandPath;
 use super::word::Words;
 use super::{Around, Dark, Fault, Faults, Reach, Settings, Trace, Unread};
-use crate::declare::{Param, Reason, Rule, Times, is_record};
+use crate::declare::{Command, Param, Reason, Rule, Sources, Times, is_record};
 use crate::text::Listed;
 
 /// What is wrong.
@@ -308,6 +308,11 @@ impl<'d> Faults<'d> {
 
     pub(crate) const fn around(&self) -> &Around<'d> {
         &self.around
+    }
+
+    /// What asked the environment and the config file.
+    pub(crate) fn sources(&self) -> Option<&'static Sources> {
+        self.trace.commands().find_map(Command::sources)
     }
 
     /// The config file, if one was read.

@@ -1,14 +1,11 @@
 //! What is only known after the last word: which operand each word is for, what is missing, and
 //! what the line is as a whole.
 
-use super::{Chain, Fault, Faults, Reader, Reading, Slot, Step};
-use std::ffi::OsStr;
+use super::{Chain, Fault, Faults, Reader, Reading, Step};
 
 use super::convert;
 use super::fault::{FaultKind, Place};
 use super::reading::Outcome;
-use super::relation::typed_places;
-use super::secret::dark;
 use super::source::is;
 use super::step::{Meaning, NONE};
 use super::word::Words;
@@ -49,7 +46,7 @@ impl<'d> Reader<'d> {
         let (path, around) = (self.trail.path(), self.around.clone());
         let list = self.in_line_order(faults);
         let trace = self.into_trace();
-        let dark = dark(&trace, words, around.usual);
+        let dark = trace.dark(words, around.usual);
         Faults { path, words, list, around, trace, dark }
     }
 
@@ -247,66 +244,22 @@ impl<'d> Reader<'d> {
                 }
                 continue;
             }
-            if param.is_special() && self.special(slot, words) {
+            let special = match param.is_special() {
+                true => self.trail.brought(|command| command.brought().special),
+                false => None,
+            };
+            if special.is_some_and(|special| (special.before)(self, slot, words)) {
                 continue;
             }
             convert::value(slot, &self.steps, words, &mut wrong);
             if !wrong.is_empty() {
                 let wrong = std::mem::take(&mut wrong);
                 convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
-            } else if param.is_special() {
-                self.value_twice(slot, words);
+            } else if let Some(special) = special {
+                (special.after)(self, slot, words);
             }
         }
         self.slots = slots;
-    }
-
-    /// What only some parameters ask for: to be given so often, once, or no more. Whether the value is
-    /// in a file, and to be read last.
-    #[cold]
-    fn special(&mut self, slot: &Slot<'d>, words: Words<'_>) -> bool {
-        let param = slot.param;
-        if param.is_counted() {
-            self.count_values(slot, words);
-        }
-        if param.is_once()
-            && slot.typed.count as usize > param.kinds().len().max(1)
-            && let Some(place) = typed_places(slot, &self.steps).nth(1)
-        {
-            self.faults.push(Fault::of(FaultKind::OptionRepeated, place, param));
-        }
-        let is_given = slot.typed.count > 0 || slot.outer.is_some();
-        if !param.instead().is_empty() && is_given {
-            self.warned.push((param.spelled(), param.instead().to_owned()));
-        }
-        // Which word a secret was is told nobody.
-        if is_given && !param.is_secret() && param.kinds().iter().any(|kind| kind.has_deprecated())
-        {
-            for (at, piece) in convert::pieces(slot, &self.steps, words).iter().enumerate() {
-                let kind = param.kinds()[at % param.kinds().len()];
-                let offered = kind.all_offers().iter();
-                let offered = offered.filter(|offered| !offered.instead().is_empty());
-                for offered in offered.filter(|offered| *piece.text == *offered.name()) {
-                    let warning = (offered.name().to_owned(), offered.instead().to_owned());
-                    if !self.warned.contains(&warning) {
-                        self.warned.push(warning);
-                    }
-                }
-            }
-        }
-        self.reads_file(slot)
-    }
-
-    /// A value that stands twice in a list of distinct ones.
-    #[cold]
-    fn value_twice(&mut self, slot: &Slot<'d>, words: Words<'_>) {
-        let Some(twin) = slot.param.twin() else { return };
-        let pieces = convert::pieces(slot, &self.steps, words);
-        let each = slot.param.kinds().len().max(1);
-        let texts: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).listed();
-        let Some(at) = twin(&slot.cell, &texts, each) else { return };
-        let place = pieces.get(at * each).map_or(Place::Nowhere, |piece| piece.place);
-        self.faults.push(Fault::of(FaultKind::ValueTwice, place, slot.param));
     }
 
     #[cold]
@@ -316,31 +269,6 @@ impl<'d> Reader<'d> {
             let place = self.end_of_options(param);
             self.faults.push(Fault::of(FaultKind::OptionMissing, place, param));
         }
-    }
-
-    /// A list that is given more or less often than it may be. For an operand without a delimiter
-    /// that was seen when the words were handed out.
-    fn count_values(&mut self, slot: &Slot<'d>, words: Words<'_>) {
-        let (param, Times { min, max }) = (slot.param, slot.param.given_times());
-        let each = param.kinds().len().max(1);
-        let is_counted = param.role() == Role::Operand && param.delimiter().is_none();
-        if is_counted && slot.typed.count > 0 || slot.typed.count == 0 && slot.outer.is_none() {
-            return;
-        }
-        let pieces = convert::pieces(slot, &self.steps, words);
-        let count = pieces.len() / each;
-        if (min as usize..=max as usize).contains(&count) {
-            return;
-        }
-        let extra = pieces.get((max as usize).saturating_mul(each)).map(|piece| piece.place);
-        let outer = slot.outer.as_ref().map(|outer| outer.place);
-        let end = || match param.role() {
-            Role::Operand => self.end_of_operands(param),
-            _ => self.end_of_options(param),
-        };
-        let place = extra.or(outer).unwrap_or_else(end);
-        let fault = Fault::of(FaultKind::ValuesMiscounted, place, param);
-        self.faults.push(Fault { count, ..fault });
     }
 
     /// Where one more option would go: in front of the next command where only its own takes it, else

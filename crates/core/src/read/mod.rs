@@ -27,7 +27,8 @@
 //!   `outcome.rs`: what a line that reads turns out to be; `asked.rs`: one that asks for something else.
 //! * `reach.rs`: what names may mean at a place.
 //! * `meant.rs`: words of a refused line that were meant as names.
-//! * `relation.rs`: rules between parameters, and the developer's test of the whole.
+//! * `special.rs`: what only some parameters ask for.
+//! * `relation.rs`: rules between parameters; `judge.rs`: the developer's test of the whole.
 //! * `world.rs`: what a reading asks of its surroundings; `unread.rs`: why a file cannot be read.
 //! * `trace.rs`: what was understood, right or wrong; `secret.rs`: what of a refused line is dark.
 //! * `reading.rs`: the result, `show.rs`, `serialise.rs`: what else it tells;
@@ -45,6 +46,7 @@ mod asked;
 mod convert;
 mod fault;
 mod finish;
+mod judge;
 mod meant;
 mod options;
 mod outcome;
@@ -57,6 +59,7 @@ mod secret;
 mod serialise;
 mod show;
 mod source;
+mod special;
 mod step;
 mod touch;
 mod trace;
@@ -74,9 +77,12 @@ pub use unread::message;
 pub use word::{Word, Words};
 pub use world::{Malformed, Presence, Setting, Settings, World};
 
+pub(crate) use judge::judged;
 pub(crate) use meant::bare;
 pub(crate) use reach::Usual;
+pub(crate) use secret::SECRECY;
 pub(crate) use source::{ask_sources, has_secret, is_settable, secret_settings};
+pub(crate) use special::SPECIAL;
 pub(crate) use touch::touch;
 pub(crate) use world::Trial;
 
@@ -196,7 +202,7 @@ pub struct Reader<'d> {
 
 /// A parameter in reach, and the words that were typed for it.
 #[derive(Debug)]
-struct Slot<'d> {
+pub(crate) struct Slot<'d> {
     param: &'d Param<'d>,
     typed: Chain,
     /// Its words from elsewhere, where none was typed.

@@ -3,10 +3,8 @@
 
 use super::fault::FaultKind;
 use super::reading::{CommandPath, Outcome};
-use super::secret::dark;
 use super::step::Meaning;
-use super::world::Trial;
-use super::{Fault, Faults, Reading, Step};
+use super::{Fault, Faults, Reading};
 use crate::declare::Param;
 
 impl<'d> Reading<'d> {
@@ -23,35 +21,19 @@ impl<'d> Reading<'d> {
         if command.is_standard() {
             return self.asked(None, false);
         }
-        if self.trail.has_judges() {
-            return self.judged();
-        }
-        Outcome::Reading(self)
-    }
-
-    /// The reading, if the developers' own tests hold nothing against it. What is in a file is not there
-    /// for them on a line that is only tried.
-    #[cold]
-    fn judged(self) -> Outcome<'d> {
-        let is_unread = |step: &Step| step.meaning == Meaning::File;
-        let is_tested = match self.around.trial {
-            Trial::No => true,
-            Trial::Read => false,
-            Trial::Judged => !self.steps.iter().any(is_unread),
-        };
-        match is_tested.then(|| self.objection()).flatten() {
-            Some(fault) => self.refused(None, fault),
+        match self.trail.brought(|command| command.judge().map(|judge| judge.1)) {
+            Some(judged) => judged(self),
             None => Outcome::Reading(self),
         }
     }
 
     /// A line that reads, and is refused all the same.
     #[cold]
-    fn refused(self, path: Option<CommandPath<'d>>, fault: Fault<'d>) -> Outcome<'d> {
+    pub(super) fn refused(self, path: Option<CommandPath<'d>>, fault: Fault<'d>) -> Outcome<'d> {
         let path = path.unwrap_or_else(|| self.path());
         let (words, around) = (self.words, self.around.clone());
         let trace = self.into_trace();
-        let dark = dark(&trace, words, around.usual);
+        let dark = trace.dark(words, around.usual);
         Outcome::Faults(Faults { path, words, list: vec![fault], around, trace, dark })
     }
 

@@ -1,32 +1,12 @@
-//! What rules see of a line and say of it, and a developer's own test of the whole.
+//! What rules see of a line and say of it.
 
 use super::fault::{FaultKind, Place};
 use super::source::is;
 use super::step::Meaning;
 use super::word::Words;
-use super::{Fault, Line, Objection, Reader, Slot, Step};
-use super::{Reading, convert};
-use crate::declare::{Key, Param, Reason, Rule};
+use super::{Fault, Line, Reader, Slot, Step, convert};
+use crate::declare::{Param, Rule};
 use crate::text::{Listed, in_order};
-
-impl Objection {
-    /// An objection in words for the user, who reads them after nothing else: "2026-05-01 comes after
-    /// 2026-04-01".
-    pub fn new(text: impl Into<String>) -> Self {
-        Objection { text: text.into(), about: Vec::new() }
-    }
-
-    /// A key that it is about: what was typed for it is pointed at.
-    #[must_use]
-    pub fn about(mut self, key: &impl Key) -> Self {
-        self.about.push(address(key.record()));
-        self
-    }
-}
-
-fn address(param: &Param<'_>) -> usize {
-    std::ptr::from_ref(param).addr()
-}
 
 impl<'d> Reader<'d> {
     /// Looks at the rules of all commands of the line.
@@ -106,46 +86,4 @@ pub(super) fn typed_places<'s>(
     let first = steps.get(slot.typed.first as usize).map(|step| step.slot);
     let of_slot = steps.iter().filter(move |step| first == Some(step.slot));
     of_slot.filter(|step| step.meaning != Meaning::Value).map(Step::place)
-}
-
-impl<'d> Reading<'d> {
-    /// Puts the reading to the developers' own tests, those of the root first.
-    pub(super) fn objection(&self) -> Option<Fault<'d>> {
-        let judges = self.trail.levels().filter_map(|level| level.command.judge());
-        let objection = judges.map(|judge| judge(self)).find_map(Result::err)?;
-        let is_meant = |slot: &&Slot<'d>| objection.about.contains(&address(slot.param));
-        let meant: Vec<&Slot<'d>> = self.slots.iter().filter(is_meant).listed();
-        let mut places: Vec<Place> = Vec::new();
-        for slot in &meant {
-            places.extend(typed_places(slot, &self.steps).next());
-        }
-        places = in_order(places, |place| place.order());
-        let outer = || meant.iter().find_map(|slot| slot.outer.as_ref().map(|outer| outer.place));
-        let place = places.first().copied().or_else(outer).unwrap_or(Place::Nowhere);
-        let fault = Fault::new(FaultKind::ReadingRefused, place);
-        let secret = meant.iter().find(|slot| slot.param.is_secret()).copied();
-        let (secret, reason) = match secret.or_else(|| self.told_secret(&objection.text)) {
-            // What a developer says of a secret may well repeat it.
-            Some(slot) => (Some(slot.param), Reason::NotOne),
-            None => (None, Reason::Own(objection.text.into())),
-        };
-        Some(Fault {
-            param: secret.or(meant.first().map(|slot| slot.param)),
-            reason: Some(reason),
-            also: places.into_iter().skip(1).listed(),
-            ..fault
-        })
-    }
-
-    /// The secret whose value a text repeats, as it is or as it is debugged.
-    fn told_secret(&self, text: &str) -> Option<&Slot<'d>> {
-        let text = text.to_ascii_lowercase();
-        self.slots.iter().filter(|slot| slot.param.is_secret()).find(|slot| {
-            convert::pieces(slot, &self.steps, self.words).iter().any(|piece| {
-                let word = piece.text.to_string_lossy().to_ascii_lowercase();
-                !word.is_empty()
-                    && (text.contains(&word) || text.contains(&*word.escape_debug().to_string()))
-            })
-        })
-    }
 }

@@ -11,7 +11,7 @@
 //! * in any other word what follows `=` or `:` after a secret's name or one near it; and where the
 //!   word is such a name, as many words after it.
 
-use super::{Dark, Step, Trace};
+use super::{Dark, Reading, Step, Trace, convert};
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
@@ -19,7 +19,7 @@ use super::meant::bare;
 use super::reach::Usual;
 use super::step::{Meaning, NONE};
 use super::word::Words;
-use crate::declare::{Command, Param, Role, hash};
+use crate::declare::{Command, Param, Role, Secrecy, hash};
 use crate::text::{DOTS, Listed, Near, in_order, part};
 
 impl Dark {
@@ -61,12 +61,20 @@ impl Dark {
     }
 }
 
-/// What is dark on a line.
-pub(super) fn dark<'d>(trace: &Trace<'d>, words: Words<'_>, usual: Usual<'d>) -> Dark {
-    let mut search = Search::new(trace, usual);
-    if search.most == 0 {
-        return Dark::default();
+impl<'d> Trace<'d> {
+    /// What is dark on a line: nothing where no command of it, and none below, has a secret.
+    pub(super) fn dark(&self, words: Words<'_>, usual: Usual<'d>) -> Dark {
+        let mut commands = self.commands().chain(self.certain().below());
+        let secrecy = commands.find_map(|command| command.brought().secrecy);
+        secrecy.map_or_else(Dark::default, |secrecy| (secrecy.dark)(self, words, usual))
     }
+}
+
+/// What is known of secrets. Their records point here.
+pub(crate) static SECRECY: Secrecy = Secrecy { dark, told };
+
+fn dark<'d>(trace: &Trace<'d>, words: Words<'_>, usual: Usual<'d>) -> Dark {
+    let mut search = Search::new(trace, usual);
     let mut dark = Vec::new();
     let mut steps = &trace.steps[..];
     while let Some(first) = steps.first() {
@@ -79,6 +87,20 @@ pub(super) fn dark<'d>(trace: &Trace<'d>, words: Words<'_>, usual: Usual<'d>) ->
         steps = behind;
     }
     Dark(dark)
+}
+
+/// The secret whose value a text repeats, as it is or as it is debugged.
+fn told<'d>(reading: &Reading<'d>, text: &str) -> Option<&'d Param<'d>> {
+    let text = text.to_ascii_lowercase();
+    let mut secrets = reading.slots.iter().filter(|slot| slot.param.is_secret());
+    let secret = secrets.find(|slot| {
+        convert::pieces(slot, &reading.steps, reading.words).iter().any(|piece| {
+            let word = piece.text.to_string_lossy().to_ascii_lowercase();
+            !word.is_empty()
+                && (text.contains(&word) || text.contains(&*word.escape_debug().to_string()))
+        })
+    });
+    secret.map(|slot| slot.param)
 }
 
 /// A walk over a line's words.

@@ -14,8 +14,7 @@ use super::world::{Setting, Settings, Trial, World};
 use crate::declare::{Command, Config, Hit, Noun, Param, Role};
 use crate::text::{Listed, in_order, part};
 
-/// Asks the environment and the config file. The records of variables and of config files point here: a
-/// program without them links none of it.
+/// Asks the environment and the config file.
 #[cold]
 pub(crate) fn ask_sources<'d>(reader: &mut Reader<'d>, words: Words<'_>) {
     reader.ask_sources(words);
@@ -31,9 +30,9 @@ impl<'d> Reader<'d> {
     #[inline]
     pub(super) fn ask_around(&mut self, words: Words<'_>) {
         if self.around.world.is_some()
-            && let Some(ask) = self.trail.code(|command| command.sources())
+            && let Some(sources) = self.trail.brought(|command| command.sources())
         {
-            ask(self, words);
+            (sources.ask)(self, words);
         }
     }
 

@@ -31,7 +31,7 @@ impl<'d> Reader<'d> {
     /// What touches the world comes last, when nothing else is wrong.
     pub(super) fn touch_around(&mut self, words: Words<'_>) {
         if self.around.world.is_some()
-            && let Some(touch) = self.trail.code(|command| command.touches())
+            && let Some(touch) = self.trail.brought(|command| command.brought().touches)
         {
             touch(self, words);
         }

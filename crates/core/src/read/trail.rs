@@ -4,7 +4,7 @@ use super::reach::Usual;
 use super::reading::CommandPath;
 use super::step::NONE;
 use super::{Found, Level, Reach, Trail};
-use crate::declare::{Code, Command, Hit, Param};
+use crate::declare::{Command, Hit, Param};
 use crate::text::Listed;
 
 impl<'d> Trail<'d> {
@@ -22,7 +22,11 @@ impl<'d> Trail<'d> {
 
     /// From the root on.
     pub(super) fn levels(&self) -> impl DoubleEndedIterator<Item = Level<'d>> + '_ {
-        std::iter::once(self.root).chain(self.between.iter().copied()).chain(self.leaf)
+        let count = 1 + self.between.len() + usize::from(self.leaf.is_some());
+        (0..count).map(|at| match at.checked_sub(1) {
+            None => self.root,
+            Some(at) => self.between.get(at).copied().unwrap_or_else(|| self.leaf()),
+        })
     }
 
     pub(super) fn path(&self) -> CommandPath<'d> {
@@ -45,19 +49,15 @@ impl<'d> Trail<'d> {
 
     /// What the record of one of the commands brings along.
     #[cold]
-    pub(super) fn code(&self, of: fn(&Command<'_>) -> Option<Code>) -> Option<Code> {
+    pub(super) fn brought<T>(&self, of: fn(&Command<'_>) -> Option<T>) -> Option<T> {
         self.levels().find_map(|level| of(level.command))
     }
 
-    /// Whether one of the commands has rules, or a test of the whole.
+    /// Whether one of the commands has rules.
     pub(super) fn has_rules(&self) -> bool {
         self.levels().any(|level| {
             !level.command.own_rules().is_empty() || !level.command.bundle_list().is_empty()
         })
-    }
-
-    pub(super) fn has_judges(&self) -> bool {
-        self.levels().any(|level| level.command.judge().is_some())
     }
 
     pub(super) fn enter(&mut self, level: Level<'d>) {

@@ -49,16 +49,27 @@ impl Put for String {
 /// makes anew for each way to give them is several times as much.
 pub(crate) trait Listed: Iterator + Sized {
     fn listed(mut self) -> Vec<Self::Item> {
-        list(&mut || self.next())
+        list(&mut self)
     }
 }
 
 impl<I: Iterator> Listed for I {}
 
+/// What gives items, and is asked nothing else: the table of an `Iterator`, or of a closure, has four methods.
+trait Give<T> {
+    fn give(&mut self) -> Option<T>;
+}
+
+impl<I: Iterator> Give<I::Item> for I {
+    fn give(&mut self) -> Option<I::Item> {
+        self.next()
+    }
+}
+
 #[inline(never)]
-fn list<T>(next: &mut dyn FnMut() -> Option<T>) -> Vec<T> {
+fn list<T>(from: &mut dyn Give<T>) -> Vec<T> {
     let mut list = Vec::new();
-    while let Some(item) = next() {
+    while let Some(item) = from.give() {
         list.push(item);
     }
     list

@@ -2,22 +2,33 @@
 //! small programs carry it.
 
 /// The items in the order of their keys; those with equal keys stay as they stood.
-pub(crate) fn in_order<T>(items: Vec<T>, key: impl Fn(&T) -> (usize, usize)) -> Vec<T> {
+pub(crate) fn in_order<T>(mut items: Vec<T>, key: impl Fn(&T) -> (usize, usize)) -> Vec<T> {
     let mut keys = Vec::new();
-    let mut waiting = Vec::new();
-    for item in items {
-        keys.push((key(&item), keys.len()));
-        waiting.push(Some(item));
+    for item in &items {
+        keys.push((key(item), keys.len()));
     }
-    sort(&mut keys);
-    let mut sorted = Vec::new();
-    for (_, at) in keys {
-        sorted.extend(waiting[at].take());
+    for (to, from) in swaps(keys) {
+        items.swap(to, from);
     }
-    sorted
+    items
 }
 
+/// The swaps, one after the other, that bring items in the order of their keys.
 #[inline(never)]
-fn sort(keys: &mut [((usize, usize), usize)]) {
+fn swaps(mut keys: Vec<((usize, usize), usize)>) -> Vec<(usize, usize)> {
     keys.sort_unstable();
+    let mut swaps = Vec::new();
+    // Where each item stands by now, and which one stands at each place.
+    let mut places: Vec<usize> = Vec::new();
+    places.extend(0..keys.len());
+    let mut items = places.clone();
+    for (to, &(_, item)) in keys.iter().enumerate() {
+        let from = places[item];
+        if from != to {
+            swaps.push((to, from));
+            let moved = items[to];
+            (items[from], places[moved]) = (moved, from);
+        }
+    }
+    swaps
 }

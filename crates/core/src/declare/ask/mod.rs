@@ -6,8 +6,9 @@
 mod param;
 mod rest;
 
+use crate::declare::brought::Judged;
 use crate::declare::command::Judge;
-use crate::declare::{Alone, Bundle, Code, Command, Config, Package, Param, Rule, Tail};
+use crate::declare::{Alone, Bundle, Command, Config, Package, Param, Rule, Tail};
 use crate::wording::Wording;
 
 impl<'d> Command<'d> {
@@ -159,17 +160,7 @@ impl<'d> Command<'d> {
         self.answers.map(|answer| answer(self, request, words))
     }
 
-    /// What asks the environment and the config file for what is not typed.
-    pub(crate) fn sources(&self) -> Option<Code> {
-        self.settled.sources.or(self.config.map(|config| config.sources))
-    }
-
-    /// What looks at the files and folders that values name.
-    pub(crate) const fn touches(&self) -> Option<Code> {
-        self.settled.touches
-    }
-
-    pub(crate) const fn judge(&self) -> Option<&'d Judge<'d>> {
+    pub(crate) const fn judge(&self) -> Option<(&'d Judge<'d>, Judged)> {
         self.judge
     }
 

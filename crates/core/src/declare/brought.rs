@@ -1,0 +1,87 @@
+//! What records bring along to be done: a program links what its own declaration asks for, and no more.
+
+use super::path::At;
+use super::{Command, Param};
+// What the code is handed, and the code itself; nothing of the later stages is called here.
+use crate::fault::{Echo, SOURCES};
+use crate::read::{
+    Dark, Fault, Faults, Outcome, Reader, Reading, SECRECY, SPECIAL, Slot, Trace, Usual, Words,
+    touch,
+};
+
+/// What is done when the last word is known.
+pub(crate) type Code = for<'d> fn(&mut Reader<'d>, Words<'_>);
+
+/// What is done with a line that reads, where a command judges it.
+pub(crate) type Judged = for<'d> fn(Reading<'d>) -> Outcome<'d>;
+
+/// Values from the environment and the config file.
+#[derive(Debug)]
+pub(crate) struct Sources {
+    /// Asks for what is not typed.
+    pub(crate) ask: Code,
+    /// What a fault shows that is from there, by its number: its place, and its own line.
+    pub(crate) echo: for<'d> fn(&Faults<'d>, usize, &Fault<'d>) -> Option<(String, Echo)>,
+}
+
+/// What is looked at before a value is converted, and after it was.
+#[derive(Debug)]
+pub(crate) struct Special {
+    /// Whether the value is in a file, to be read last.
+    pub(crate) before: for<'d> fn(&mut Reader<'d>, &Slot<'d>, Words<'_>) -> bool,
+    pub(crate) after: for<'d> fn(&mut Reader<'d>, &Slot<'d>, Words<'_>),
+}
+
+/// What is known of secrets.
+#[derive(Debug)]
+pub(crate) struct Secrecy {
+    /// What of a refused line may be one.
+    pub(crate) dark: for<'d> fn(&Trace<'d>, Words<'_>, Usual<'d>) -> Dark,
+    /// The one whose value a text repeats.
+    pub(crate) told: for<'d> fn(&Reading<'d>, &str) -> Option<&'d Param<'d>>,
+}
+
+/// What the parameters of a command bring along; a config file brings sources too.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct Brought {
+    /// Where a parameter has a variable.
+    pub(crate) sources: Option<&'static Sources>,
+    /// Looks at files and folders, where a value is in one, or must be.
+    pub(crate) touches: Option<Code>,
+    /// Where a parameter asks for more than that its words convert.
+    pub(crate) special: Option<&'static Special>,
+    /// Where a parameter is a secret.
+    pub(crate) secrecy: Option<&'static Secrecy>,
+}
+
+impl Brought {
+    pub(super) const NOTHING: Brought =
+        Brought { sources: None, touches: None, special: None, secrecy: None };
+
+    pub(super) const fn add(&mut self, param: &Param<'_>) {
+        if !param.variable.is_empty() {
+            self.sources = Some(&SOURCES);
+        }
+        if !param.file_name.is_empty() || !matches!(param.path.at, At::Anything) {
+            self.touches = Some(touch);
+        }
+        if param.is_special() {
+            self.special = Some(&SPECIAL);
+        }
+        if param.secret {
+            self.secrecy = Some(&SECRECY);
+        }
+    }
+}
+
+impl<'d> Command<'d> {
+    /// What its parameters bring along.
+    pub(crate) const fn brought(&self) -> &Brought {
+        &self.settled.brought
+    }
+
+    /// What asks the environment and the config file.
+    pub(crate) fn sources(&self) -> Option<&'static Sources> {
+        self.brought().sources.or(self.config.map(|config| config.sources))
+    }
+}

@@ -5,7 +5,7 @@ use super::{Command, Param};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
 use crate::fault::{Echo, SOURCES};
 use crate::read::{
-    Dark, Fault, Faults, Outcome, Reader, Reading, SECRECY, SPECIAL, Slot, Trace, Usual, Words,
+    Dark, Fault, Faults, Outcome, Reader, Reading, SECRECY, Slot, Trace, Usual, Words, special,
     touch,
 };
 
@@ -24,13 +24,8 @@ pub(crate) struct Sources {
     pub(crate) echo: for<'d> fn(&Faults<'d>, usize, &Fault<'d>) -> Option<(String, Echo)>,
 }
 
-/// What is looked at before a value is converted, and after it was.
-#[derive(Debug)]
-pub(crate) struct Special {
-    /// Whether the value is in a file, to be read last.
-    pub(crate) before: for<'d> fn(&mut Reader<'d>, &Slot<'d>, Words<'_>) -> bool,
-    pub(crate) after: for<'d> fn(&mut Reader<'d>, &Slot<'d>, Words<'_>),
-}
+/// How the value of a parameter is had that asks for more than that its words convert.
+pub(crate) type Special = for<'d> fn(&mut Reader<'d>, &mut Slot<'d>, Words<'_>);
 
 /// What is known of secrets.
 #[derive(Debug)]
@@ -49,7 +44,7 @@ pub(crate) struct Brought {
     /// Looks at files and folders, where a value is in one, or must be.
     pub(crate) touches: Option<Code>,
     /// Where a parameter asks for more than that its words convert.
-    pub(crate) special: Option<&'static Special>,
+    pub(crate) special: Option<Special>,
     /// Where a parameter is a secret.
     pub(crate) secrecy: Option<&'static Secrecy>,
 }
@@ -66,7 +61,7 @@ impl Brought {
             self.touches = Some(touch);
         }
         if param.is_special() {
-            self.special = Some(&SPECIAL);
+            self.special = Some(special);
         }
         if param.secret {
             self.secrecy = Some(&SECRECY);

@@ -1,6 +1,6 @@
 //! Words into typed values: each word once, after the last one is known.
 
-use super::{Chain, Fault, Outer, Piece, Slot, Step};
+use super::{Chain, Fault, Outer, Piece, Reader, Slot, Step};
 use std::borrow::Cow;
 use std::ffi::{OsStr, OsString};
 
@@ -12,6 +12,20 @@ use super::word::Words;
 use crate::declare::sides;
 use crate::declare::{FromWord, Held, Param, Reason, Role, Wrong};
 use crate::text::{Listed, part};
+
+impl<'d> Reader<'d> {
+    /// Converts the words of a slot, and says what is wrong with them; whether nothing is.
+    #[inline(never)]
+    pub(super) fn converts(&mut self, slot: &mut Slot<'d>, words: Words<'_>) -> bool {
+        let mut wrong = Vec::new();
+        value(slot, &self.steps, words, &mut wrong);
+        let are_right = wrong.is_empty();
+        if !are_right {
+            faults(slot, &self.steps, words, wrong, &mut self.faults);
+        }
+        are_right
+    }
+}
 
 /// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
 /// is wrong with them.

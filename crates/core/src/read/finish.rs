@@ -244,19 +244,16 @@ impl<'d> Reader<'d> {
                 }
                 continue;
             }
-            let special = match param.is_special() {
-                true => self.trail.brought(|command| command.brought().special),
-                false => None,
-            };
-            if special.is_some_and(|special| (special.before)(self, slot, words)) {
+            if param.is_special()
+                && let Some(special) = self.trail.brought(|command| command.brought().special)
+            {
+                special(self, slot, words);
                 continue;
             }
             convert::value(slot, &self.steps, words, &mut wrong);
             if !wrong.is_empty() {
                 let wrong = std::mem::take(&mut wrong);
                 convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
-            } else if let Some(special) = special {
-                (special.after)(self, slot, words);
             }
         }
         self.slots = slots;

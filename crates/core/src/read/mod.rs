@@ -82,7 +82,7 @@ pub(crate) use meant::bare;
 pub(crate) use reach::Usual;
 pub(crate) use secret::SECRECY;
 pub(crate) use source::{ask_sources, has_secret, is_settable, secret_settings};
-pub(crate) use special::SPECIAL;
+pub(crate) use special::special;
 pub(crate) use touch::touch;
 pub(crate) use world::Trial;
 

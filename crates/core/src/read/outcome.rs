@@ -21,6 +21,14 @@ impl<'d> Reading<'d> {
         if command.is_standard() {
             return self.asked(None, false);
         }
+        if self.trail.has_judges() {
+            return self.put_to_judges();
+        }
+        Outcome::Reading(self)
+    }
+
+    #[cold]
+    fn put_to_judges(self) -> Outcome<'d> {
         match self.trail.brought(|command| command.judge().map(|judge| judge.1)) {
             Some(judged) => judged(self),
             None => Outcome::Reading(self),

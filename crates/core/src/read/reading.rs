@@ -173,7 +173,7 @@ impl<'d> Reading<'d> {
 
     /// Whether the command is on the way from the root to the one that was read, that one included.
     pub fn passes(&self, command: &Command<'_>) -> bool {
-        self.is(command) || self.trail.levels().any(|level| level.command.is(command))
+        self.is(command) || self.trail.any(|on_line| on_line.is(command))
     }
 
     /// The commands from the root to the one that was read.

@@ -8,19 +8,23 @@ use super::convert;
 use super::fault::{FaultKind, Place};
 use super::relation::typed_places;
 use super::word::Words;
-use crate::declare::{Role, Special, Times};
+use crate::declare::{Role, Times};
 use crate::text::Listed;
 
-pub(crate) static SPECIAL: Special = Special {
-    before: |reader, slot, words| reader.special(slot, words),
-    after: |reader, slot, words| reader.value_twice(slot, words),
-};
+/// Has the value of such a parameter.
+#[cold]
+pub(crate) fn special<'d>(reader: &mut Reader<'d>, slot: &mut Slot<'d>, words: Words<'_>) {
+    reader.counts(slot, words);
+    reader.warns(slot, words);
+    // One in a file is read last.
+    if !reader.reads_file(slot) && reader.converts(slot, words) {
+        reader.value_twice(slot, words);
+    }
+}
 
 impl<'d> Reader<'d> {
-    /// What only some parameters ask for: to be given so often, once, or no more. Whether the value is
-    /// in a file, and to be read last.
-    #[cold]
-    fn special(&mut self, slot: &Slot<'d>, words: Words<'_>) -> bool {
+    /// How often it is given.
+    fn counts(&mut self, slot: &Slot<'d>, words: Words<'_>) {
         let param = slot.param;
         if param.is_counted() {
             self.count_values(slot, words);
@@ -31,6 +35,11 @@ impl<'d> Reader<'d> {
         {
             self.faults.push(Fault::of(FaultKind::OptionRepeated, place, param));
         }
+    }
+
+    /// What is deprecated: the parameter, or some of its words.
+    fn warns(&mut self, slot: &Slot<'d>, words: Words<'_>) {
+        let param = slot.param;
         let is_given = slot.typed.count > 0 || slot.outer.is_some();
         if !param.instead().is_empty() && is_given {
             self.warned.push((param.spelled(), param.instead().to_owned()));
@@ -50,11 +59,9 @@ impl<'d> Reader<'d> {
                 }
             }
         }
-        self.reads_file(slot)
     }
 
     /// A value that stands twice in a list of distinct ones.
-    #[cold]
     fn value_twice(&mut self, slot: &Slot<'d>, words: Words<'_>) {
         let Some(twin) = slot.param.twin() else { return };
         let pieces = convert::pieces(slot, &self.steps, words);

@@ -63,9 +63,7 @@ impl<'d> Reader<'d> {
                     Outer { words: vec![Piece::new(line, place)], place, is_opposite: false };
                 let typed = std::mem::replace(&mut slot.typed, Chain::EMPTY);
                 slot.outer = Some(Box::new(outer));
-                let mut wrong = Vec::new();
-                convert::value(slot, &self.steps, words, &mut wrong);
-                convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
+                self.converts(slot, words);
                 (slot.typed, slot.outer) = (typed, None);
             }
             Err(unread) => {

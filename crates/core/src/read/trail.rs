@@ -29,6 +29,15 @@ impl<'d> Trail<'d> {
         })
     }
 
+    /// Whether something is so of one of the commands: asked on every line.
+    #[inline(always)]
+    pub(super) fn any(&self, is_so: impl Fn(&Command<'d>) -> bool) -> bool {
+        let is_so = |level: &Level<'d>| is_so(level.command);
+        is_so(&self.root)
+            || self.leaf.as_ref().is_some_and(is_so)
+            || !self.between.is_empty() && self.between.iter().any(is_so)
+    }
+
     pub(super) fn path(&self) -> CommandPath<'d> {
         CommandPath(self.levels().map(|level| level.command).listed())
     }
@@ -55,9 +64,12 @@ impl<'d> Trail<'d> {
 
     /// Whether one of the commands has rules.
     pub(super) fn has_rules(&self) -> bool {
-        self.levels().any(|level| {
-            !level.command.own_rules().is_empty() || !level.command.bundle_list().is_empty()
-        })
+        self.any(|command| !command.own_rules().is_empty() || !command.bundle_list().is_empty())
+    }
+
+    /// Whether one of the commands has a test of the whole.
+    pub(super) fn has_judges(&self) -> bool {
+        self.any(|command| command.judge().is_some())
     }
 
     pub(super) fn enter(&mut self, level: Level<'d>) {
@@ -82,7 +94,7 @@ impl<'d> Trail<'d> {
 
     /// Whether a command has names anew that one above it accepts throughout.
     pub(super) fn has_anew(&self) -> bool {
-        self.levels().any(|level| level.command.has_anew())
+        self.any(|command| command.has_anew())
     }
 
     /// The same by all names that a parameter has, command by command, and then among the usual ones, which

@@ -1,10 +1,10 @@
 //! What is said of a value that is refused: what would be right, then what is amiss with this one.
 
 use crate::declare::valid::{Says, Test};
-use crate::declare::{FromWord, Kind, Miss, Noun, Param, Reason};
+use crate::declare::{Miss, Noun, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults};
-use crate::text::{Listed, Put, digits, visible};
-use crate::wording::{Wording, fill};
+use crate::text::{Listed, digits, visible};
+use crate::wording::{Wording, fill, word_kind};
 
 impl<'d> Faults<'d> {
     /// Why a value is refused, of one or of several.
@@ -134,14 +134,15 @@ fn miss_phrase<'w>(wording: &Wording<'w>, miss: &Miss) -> &'w str {
 /// What would be right instead of a refused value.
 fn right(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> String {
     if let Some(test) = refusing(fault, param) {
-        return wording.says(&test.says(), kind(param, fault.which()));
+        return wording.says(&test.says(), word_kind(param, fault.which()));
     }
     // The ending is told with what is amiss.
     if fault.reason() == Some(&Reason::Near(Miss::Ending)) {
         let noun = wording.path_noun(param);
         return if noun.is_empty() { wording.any_path() } else { noun }.to_owned();
     }
-    takes(wording, param, fault.which(), fault.reason())
+    let (what, example) = wording.takes(param, fault.which(), fault.reason());
+    wording.such_as(what, &example)
 }
 
 /// The validator that refuses a value, where that is not a range.
@@ -160,7 +161,7 @@ fn listed(fault: &Fault<'_>, param: &Param<'_>) -> Option<usize> {
             _ => None,
         };
     }
-    let kind = kind(param, fault.which());
+    let kind = word_kind(param, fault.which());
     matches!(kind.noun(), Noun::Choice | Noun::Truth).then(|| kind.offers().count())
 }
 
@@ -168,63 +169,6 @@ fn listed(fault: &Fault<'_>, param: &Param<'_>) -> Option<usize> {
 fn only_choice(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> Option<String> {
     let is_only = listed(fault, param) == Some(1);
     is_only.then(|| right(wording, fault, param))
-}
-
-/// The kind of a parameter's word; a flag has a word only where that comes from elsewhere, or is attached.
-fn kind<'d>(param: &Param<'d>, at: usize) -> &'d Kind<'d> {
-    param.word_kind(at).or(param.kinds().last().copied()).unwrap_or(bool::KIND)
-}
-
-/// What a parameter takes as its `at`-th word: the noun of its kind with its limits.
-pub(super) fn takes(
-    wording: &Wording,
-    param: &Param<'_>,
-    at: usize,
-    reason: Option<&Reason>,
-) -> String {
-    let (what, example) = takes_such(wording, param, at, reason);
-    wording.such_as(what, &example)
-}
-
-/// The same with its example apart.
-fn takes_such(
-    wording: &Wording,
-    param: &Param<'_>,
-    at: usize,
-    reason: Option<&Reason>,
-) -> (String, String) {
-    let kind = kind(param, at);
-    let mut limits = String::new();
-    for test in param.tests() {
-        if let Says::Range(low, high) = test.says() {
-            let open =
-                wording.range_of(kind, (&low, &high), wording.within_range(), wording.comma());
-            let is_open = open.starts_with(wording.comma());
-            // A number beyond the end of the type is measured by that.
-            let is_beyond = match reason {
-                Some(Reason::Above) => kind.bounds().is_some_and(|limits| limits[1] == high),
-                Some(Reason::Below) => kind.bounds().is_some_and(|limits| limits[0] == low),
-                _ => false,
-            };
-            let is_open = is_open && !is_beyond;
-            let range = if is_beyond { fill(wording.within_range(), &[&low, &high]) } else { open };
-            limits.put(match limits.is_empty() {
-                true if is_open => "",
-                true => " ",
-                false => wording.comma(),
-            });
-            limits.put(&range);
-        }
-    }
-    if limits.is_empty() {
-        limits = wording.limits(kind, reason).unwrap_or_default();
-    }
-    let (noun, example) = match wording.path(param) {
-        Some(noun) => (noun, String::new()),
-        None => wording.noun(kind),
-    };
-    // Limits say more than an example.
-    if limits.is_empty() { (noun, example) } else { (noun + &limits, String::new()) }
 }
 
 /// A value that is missing, or the rest of one of several words.
@@ -244,13 +188,13 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
             }
             // The developer's own words may be no noun.
             Says::Nothing | Says::Range(..) | Says::AnyBut(..) | Says::Own(..) => None,
-            says => Some((wording.says(&says, kind(param, 0)), String::new())),
+            says => Some((wording.says(&says, word_kind(param, 0)), String::new())),
         },
         _ => None,
     };
-    let (what, example) = right.unwrap_or_else(|| takes_such(wording, param, 0, None));
+    let (what, example) = right.unwrap_or_else(|| wording.takes(param, 0, None));
     let is_list =
-        matches!(kind(param, 0).noun(), Noun::Choice) && kind(param, 0).offers().count() > 2;
+        matches!(word_kind(param, 0).noun(), Noun::Choice) && word_kind(param, 0).offers().count() > 2;
     let what = if is_list { fill(wording.one_of(), &[&what]) } else { what };
     wording.such_as(fill(wording.value_missing(), &[name, &what]), &example)
 }

@@ -3,7 +3,6 @@
 //! What only follows from another fault is not told: it goes away with that one. Faults that differ in
 //! names alone are one thing to put right.
 
-use super::refuse::takes;
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
 use crate::text::{Listed, digits, in_order};
@@ -214,8 +213,8 @@ impl<'d> Faults<'d> {
                     Some(Reason::Tested(place, _)) => digits((*place).into()),
                     _ => String::new(),
                 };
-                let takes = fault.param().map(|param| takes(wording, param, fault.which(), reason));
-                Some(digits(param) + &why + &takes.unwrap_or_default())
+                let (what, example) = wording.takes(fault.param()?, fault.which(), reason);
+                Some(digits(param) + &why + &what + &example)
             }
             _ => None,
         }

@@ -6,9 +6,11 @@
 
 mod compose;
 mod english;
+mod value;
 
 pub(crate) use compose::fill;
 pub use english::Phrase;
+pub(crate) use value::word_kind;
 
 /// The fixed phrases of pages and faults. A program may replace some or all of them, such as for another language,
 /// by [`Command::wording`](crate::Command::wording). `{0}`, `{1}` and so on stand for what is filled in.

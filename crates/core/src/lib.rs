@@ -7,9 +7,10 @@
 //! 1. `declare/`: a [`Command`] and its parameters, as data in statics.
 //! 2. `read/`: words become [`Step`]s, steps become a [`Reading`] with typed values, or [`Fault`]s.
 //! 3. `relate/`: rules between parameters, a file each.
-//! 4. `fault/`: faults are mended where that can be proved, and drawn under the words as typed.
-//! 5. `page/`: a command becomes a [`Page`], a page becomes text.
-//! 6. `usual/`: what most programs have: `--help`, `--version`, `help`.
+//! 4. `facts.rs`: what a declaration says of a parameter, as data.
+//! 5. `fault/`: faults are mended where that can be proved, and drawn under the words as typed.
+//! 6. `page/`: a command becomes a [`Page`], a page becomes text.
+//! 7. `usual/`: what most programs have: `--help`, `--version`, `help`.
 //!
 //! Later stages import earlier ones, never back. What several need stands in `text/` (measuring,
 //! wrapping, quoting, painting) and [`Wording`] (every fixed phrase).
@@ -36,6 +37,7 @@
 #![warn(clippy::print_stdout, clippy::print_stderr)]
 
 mod declare;
+mod facts;
 mod fault;
 mod page;
 mod read;
@@ -55,7 +57,7 @@ pub use declare::{
     Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally,
     Times, Tree, Unit, Untyped, When, Whole,
 };
-pub use page::Page;
+pub use page::{Block, Entry, Inline, Layout, Page, Section, Text, What};
 pub use read::{
     Asked, CommandPath, Expects, Facts, Fault, FaultKind, Faults, Given, Malformed, Meaning,
     Objection, Occurrence, Origin, Outcome, PageLength, Place, Presence, Reach, Reached, Reader,

@@ -4,6 +4,7 @@ use super::path::At;
 use super::{Command, Param};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
 use crate::fault::{Echo, SOURCES};
+use crate::page::{Block, blocks};
 use crate::read::{
     Dark, Fault, Faults, Outcome, Reader, Reading, SECRECY, Slot, Trace, Usual, Words, special,
     touch,
@@ -47,11 +48,13 @@ pub(crate) struct Brought {
     pub(crate) special: Option<Special>,
     /// Where a parameter is a secret.
     pub(crate) secrecy: Option<&'static Secrecy>,
+    /// A description in blocks of a page, where the command has one, or a parameter.
+    pub(crate) described: Option<fn(&str) -> Vec<Block>>,
 }
 
 impl Brought {
     pub(super) const NOTHING: Brought =
-        Brought { sources: None, touches: None, special: None, secrecy: None };
+        Brought { sources: None, touches: None, special: None, secrecy: None, described: None };
 
     pub(super) const fn add(&mut self, param: &Param<'_>) {
         if !param.variable.is_empty() {
@@ -65,6 +68,13 @@ impl Brought {
         }
         if param.secret {
             self.secrecy = Some(&SECRECY);
+        }
+        self.describe(param.description);
+    }
+
+    pub(super) const fn describe(&mut self, description: &str) {
+        if !description.is_empty() {
+            self.described = Some(blocks);
         }
     }
 }

@@ -145,6 +145,21 @@ impl<'d> Command<'d> {
             self.settled = check_taken(&self);
             check_across(&self);
         }
+        self.described()
+    }
+
+    /// The same with what its descriptions bring along, and those of what is usual.
+    pub(super) const fn described(mut self) -> Self {
+        self.settled.brought.describe(self.description);
+        let usual = match self.usual {
+            Some(usual) => usual,
+            None => &[],
+        };
+        let mut i = 0;
+        while i < usual.len() {
+            self.settled.brought.describe(usual[i].description);
+            i += 1;
+        }
         self
     }
 
@@ -323,7 +338,7 @@ impl<'d> Command<'d> {
         if !self.draft {
             check_usual(&self);
         }
-        self
+        self.described()
     }
 
     /// What it gives is printed, and it needs no handler: its work is that of a library. To be given after

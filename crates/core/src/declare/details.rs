@@ -22,7 +22,7 @@ impl<'d> Command<'d> {
     pub const fn description(mut self, description: &'d str) -> Self {
         self.note(said::DESCRIPTION);
         self.description = description;
-        self
+        self.described()
     }
 
     /// The version that `--version` shows; for the root.

@@ -193,8 +193,8 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
         _ => None,
     };
     let (what, example) = right.unwrap_or_else(|| wording.takes(param, 0, None));
-    let is_list =
-        matches!(word_kind(param, 0).noun(), Noun::Choice) && word_kind(param, 0).offers().count() > 2;
+    let is_list = matches!(word_kind(param, 0).noun(), Noun::Choice)
+        && word_kind(param, 0).offers().count() > 2;
     let what = if is_list { fill(wording.one_of(), &[&what]) } else { what };
     wording.such_as(fill(wording.value_missing(), &[name, &what]), &example)
 }

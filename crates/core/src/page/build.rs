@@ -1,7 +1,6 @@
 //! Which sections a command's page has, and their entries.
 
-use super::markdown::paragraphs;
-use super::{Body, Entry, Layout, Page, Section, facts, synopsis};
+use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{CommandPath, PageLength, Reach};
 use crate::text::{Listed, Put, digits, in_order};
@@ -15,11 +14,11 @@ const REFUSED: u8 = 2;
 pub(super) fn page<'d>(path: &CommandPath<'d>, length: PageLength) -> Page<'d> {
     let command = path.leaf();
     let wording = path.root().phrases();
-    let mut page =
-        Page { title: path.text(), summary: command.summary_text(), sections: Vec::new() };
-    page.add(wording.usage(), Body::Synopsis(synopsis::pieces(command, wording)));
-    if length == PageLength::Full && !command.description_text().is_empty() {
-        page.add(wording.about(), Body::Text(paragraphs(command.description_text())));
+    let (title, summary) = (path.text(), command.summary_text());
+    let mut page = Page { title, summary, sections: Vec::new(), wording };
+    page.add(wording.usage(), vec![Block::Synopsis(synopsis::pieces(command, wording))]);
+    if length == PageLength::Full {
+        page.add(wording.about(), described(path, command.description_text()));
     }
     let entries = entries(path, length, wording);
     match length {
@@ -42,15 +41,21 @@ type Group<'d> = (&'d str, Vec<Entry>);
 
 impl<'d> Page<'d> {
     #[inline(never)]
-    fn add(&mut self, heading: &'d str, body: Body) {
-        self.sections.push(Section { heading, body });
+    fn add(&mut self, heading: &'d str, blocks: Vec<Block>) {
+        if !blocks.is_empty() {
+            self.sections.push(Section { heading, blocks });
+        }
     }
 
     #[inline(never)]
     fn add_entries(&mut self, heading: &'d str, layout: Layout, entries: Vec<Entry>) {
         if !entries.is_empty() {
-            self.add(heading, Body::Entries(layout, entries));
+            self.add(heading, vec![Block::Entries(layout, entries)]);
         }
+    }
+
+    fn add_line(&mut self, heading: &'d str, text: &str) {
+        self.add(heading, vec![Block::Paragraph(Text::of(What::Plain, text))]);
     }
 
     /// The first entries, and how many more there are.
@@ -69,7 +74,7 @@ impl<'d> Page<'d> {
                 Some(page) => fill(wording.more_entries(), &[&more, &page]),
                 None => fill(wording.more_faults(), &[&more]),
             };
-            self.add("", Body::Text(text));
+            self.add_line("", &text);
         }
     }
 
@@ -83,7 +88,7 @@ impl<'d> Page<'d> {
         let licence = root.package_details().licence_name().to_owned();
         for (heading, text) in [(wording.contact(), contact), (wording.licence(), licence)] {
             if !text.is_empty() {
-                self.add(heading, Body::Text(text));
+                self.add_line(heading, &text);
             }
         }
     }
@@ -97,11 +102,12 @@ fn entries<'d>(path: &CommandPath<'d>, length: PageLength, wording: &'d Wording)
             commands.push(Entry::plain(command.name(), command.summary_text()));
         }
     }
-    let mut add = |param: &Param<'_>, options: &mut Vec<Entry>| {
+    let mut add = |param: &Param<'d>, options: &mut Vec<Entry>| {
         if !param.is_hidden() && !param.is_throughout() {
             let is_operand = param.role() == Role::Operand;
             let list = if is_operand { &mut operands } else { options };
-            list.push(entry(param, command, length, wording));
+            let names = (param.letter(), param.long());
+            list.push(entry(param, names, (path, command), length, wording));
         }
     };
     for param in command.own_params() {
@@ -140,48 +146,55 @@ fn anywhere(path: &CommandPath<'_>, length: PageLength, wording: &Wording) -> Ve
             let letter = reach.letter(at);
             let long = param.long().filter(|long| reach.has_name(at, long));
             if letter.is_some() || long.is_some() {
-                entries.push(entry_as(param, (letter, long), command, length, wording));
+                entries.push(entry(param, (letter, long), (path, command), length, wording));
             }
         }
     }
     entries
 }
 
-fn entry(param: &Param<'_>, command: &Command<'_>, length: PageLength, wording: &Wording) -> Entry {
-    entry_as(param, (param.letter(), param.long()), command, length, wording)
-}
-
-/// The entry of a parameter that goes by these names.
-fn entry_as(
+/// The entry of a parameter that goes by these names, and that this command takes.
+fn entry(
     param: &Param<'_>,
     (letter, long): (Option<char>, Option<&str>),
-    command: &Command<'_>,
+    (path, command): (&CommandPath<'_>, &Command<'_>),
     length: PageLength,
     wording: &Wording,
 ) -> Entry {
-    let mut name = String::new();
+    let mut names = Text::default();
     if param.role() != Role::Operand {
-        facts::push_names(&mut name, letter, long);
+        names.add_names(letter, long);
     }
-    let (mut placeholder, mut help) =
-        (param.placeholders(0), facts::help(param, command, length, wording));
+    let mut help = help::help(param, command, length, wording);
     if let Some(alone) = param.alone()
         && param.help().is_empty()
     {
-        let names = name.split([',', ' ']).filter(|name| !name.is_empty());
-        let names: Vec<String> = names.map(str::to_owned).listed();
-        help = alone.help(&names, wording);
+        let names: Vec<String> = names.inlines().iter().map(|name| name.text().to_owned()).listed();
+        help = Text::of(What::Plain, &alone.help(&names, wording));
     }
     if param.is_attached() {
         // Attached to the long name only.
-        placeholder = String::new();
-        name.put(&("[=".to_owned() + &param.placeholder(0) + "]"));
+        names.add(What::Sign, "[=");
+        names.add(What::Placeholder, &param.placeholder(0));
+        names.add(What::Sign, "]");
+    } else {
+        names.add(What::Placeholder, &param.placeholders(0));
     }
-    let (description, offers) = match length {
-        PageLength::Short => Default::default(),
-        PageLength::Full => (paragraphs(param.description()), facts::offers(param)),
-    };
-    Entry { name, placeholder, help, description, offers }
+    let mut below = Vec::new();
+    if length == PageLength::Full {
+        below = described(path, param.description());
+        below.extend(help::offers(param));
+    }
+    Entry { names, help, below }
+}
+
+/// A description in blocks.
+fn described(path: &CommandPath<'_>, description: &str) -> Vec<Block> {
+    let blocks = path.0.iter().rev().find_map(|command| command.brought().described);
+    match blocks.filter(|_| !description.is_empty()) {
+        Some(blocks) => blocks(description),
+        None => Vec::new(),
+    }
 }
 
 fn examples(command: &Command<'_>) -> Vec<Entry> {

@@ -1,22 +1,28 @@
-//! Stage 4, pages: a command becomes a page, a page becomes text.
+//! Stage 5, pages: a command becomes a page, a page becomes text.
 //!
-//! In comes the [`CommandPath`](crate::CommandPath) to a command; out goes a [`Page`] of sections, built once and then drawn
-//! for a terminal or a pipe.
+//! In comes the [`CommandPath`](crate::CommandPath) to a command; out goes a [`Page`] of sections, blocks and pieces of text,
+//! each of which says what it is. Every medium is a drawing of that, and nothing in it is made for one.
 //!
 //! * `build.rs`: which sections there are, and their entries.
 //! * `synopsis.rs`: the usage line, in POSIX notation.
+//! * `help.rs`: the help of a parameter, and the facts that its declaration has.
 //! * `markdown.rs`: descriptions, which may have paragraphs, lists and code.
-//! * `facts.rs`: what a declaration says about a value, as a sentence.
-//! * `draw.rs`: sections in a gutter, wrapped to a width.
+//! * `text.rs`: text in pieces.
+//! * `terminal.rs`: the medium of a terminal or a pipe: sections in a gutter, wrapped to a width.
 
 mod build;
-mod draw;
-mod facts;
+mod help;
 mod markdown;
 mod synopsis;
+mod terminal;
+mod text;
+
+pub(crate) use markdown::blocks;
+pub use text::{Inline, Text, What};
 
 use crate::declare::Param;
-use crate::read::PageLength;
+use crate::read::{CommandPath, PageLength};
+use crate::wording::Wording;
 
 /// The help of one command, as sections; see [`Page::of`] and [`Page::draw`].
 ///
@@ -38,71 +44,135 @@ use crate::read::PageLength;
 /// anywhere   -h, --help    -h for a short page, --help for all of it
 /// ");
 /// ```
+///
+/// A medium of one's own draws what the page is made of:
+///
+/// ```
+/// use clavret_core::{Block, Command, CommandPath, Flag, Page, PageLength, What};
+/// static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
+/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+///
+/// let page = Page::of(&CommandPath::of(&INSPECT), PageLength::Full);
+/// let mut names = Vec::new();
+/// for block in page.sections().iter().flat_map(|section| section.blocks()) {
+///     if let Block::Entries(_, entries) = block {
+///         let inlines = entries.iter().flat_map(|entry| entry.names().inlines());
+///         names.extend(inlines.filter(|inline| inline.what() == What::Name).map(|name| name.text()));
+///     }
+/// }
+/// assert_eq!(names, ["-c", "--calm", "-h", "--help"]);
+/// ```
 #[derive(Debug, Clone)]
 pub struct Page<'d> {
     title: String,
     summary: &'d str,
     sections: Vec<Section<'d>>,
+    wording: &'d Wording<'d>,
 }
 
-/// A heading and what stands beside it.
+/// A heading and what stands under it.
 #[derive(Debug, Clone)]
-struct Section<'d> {
+pub struct Section<'d> {
     heading: &'d str,
-    body: Body,
+    blocks: Vec<Block>,
 }
 
-#[derive(Debug, Clone)]
-enum Body {
-    /// Pieces after the path of the command, which a line is not broken within.
-    Synopsis(Vec<String>),
-    /// Text, its paragraphs apart by empty lines.
-    Text(String),
+/// What stands together on a page.
+#[derive(Debug, Clone, PartialEq, Eq)]
+#[non_exhaustive]
+pub enum Block {
+    /// What may be typed after the title; a line is broken between its parts, not within.
+    Synopsis(Vec<Text>),
+    /// A paragraph.
+    Paragraph(Text),
+    /// An item of a list: the columns that it is indented, its mark, and its text.
+    Item(usize, String, Text),
+    /// A line of code, with its spaces.
+    Code(String),
+    /// What is before stands apart from what is behind.
+    Apart,
+    /// Things that can be typed.
     Entries(Layout, Vec<Entry>),
 }
 
-/// Where the help of entries stands.
+/// How entries belong to their help.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
-enum Layout {
-    /// In the page's column of help.
+#[non_exhaustive]
+pub enum Layout {
+    /// A list in which help is looked up by name: commands, operands, options.
     Column,
-    /// Right after the widest name: statuses, and the words that a value may be.
+    /// A few short names: statuses, and the words that a value may be.
     Close,
-    /// Below the name: examples.
+    /// Long names, each with what it does: examples.
     Below,
 }
 
 /// A thing that can be typed, and its help.
-#[derive(Debug, Clone)]
-struct Entry {
-    /// What is typed as it stands: `-f, --frames`.
-    name: String,
-    /// What stands for a value: `COUNT`.
-    placeholder: String,
-    help: String,
-    /// What stands below the help, in Markdown.
-    description: String,
-    /// The words it may be, when they have help of their own.
-    offers: Vec<Entry>,
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Entry {
+    names: Text,
+    help: Text,
+    below: Vec<Block>,
 }
 
 impl Entry {
     #[inline(never)]
     fn plain(name: &str, help: &str) -> Self {
-        let (name, help) = (name.to_owned(), help.to_owned());
-        let (placeholder, description) = (String::new(), String::new());
-        Entry { name, placeholder, help, description, offers: Vec::new() }
+        let (names, help) = (Text::of(What::Name, name), Text::of(What::Plain, help));
+        Entry { names, help, below: Vec::new() }
+    }
+
+    /// What is typed: names, and what stands for a value.
+    pub fn names(&self) -> &Text {
+        &self.names
+    }
+
+    /// The help, and the facts that were declared.
+    pub fn help(&self) -> &Text {
+        &self.help
+    }
+
+    /// What stands below the help: its description, and the words that it may be where these have help.
+    pub fn below(&self) -> &[Block] {
+        &self.below
+    }
+}
+
+impl<'d> Section<'d> {
+    /// What it is headed with; empty for what goes on with the section before.
+    pub fn heading(&self) -> &'d str {
+        self.heading
+    }
+
+    /// What stands in it.
+    pub fn blocks(&self) -> &[Block] {
+        &self.blocks
     }
 }
 
 impl<'d> Page<'d> {
     /// The page of the command that a path leads to.
-    pub fn of(path: &crate::CommandPath<'d>, length: PageLength) -> Self {
+    pub fn of(path: &CommandPath<'d>, length: PageLength) -> Self {
         build::page(path, length)
     }
 
+    /// The names that lead to the command, from the program's own on.
+    pub fn title(&self) -> &str {
+        &self.title
+    }
+
+    /// What the command does, in a few words.
+    pub fn summary(&self) -> &'d str {
+        self.summary
+    }
+
+    /// The sections, in the order they stand.
+    pub fn sections(&self) -> &[Section<'d>] {
+        &self.sections
+    }
+
     /// Whether nothing is said of a parameter, or no more than its type.
-    pub fn says_little(param: &Param<'_>, path: &crate::CommandPath<'_>) -> bool {
-        facts::says_little(param, path.leaf(), path.root().phrases())
+    pub fn says_little(param: &Param<'_>, path: &CommandPath<'_>) -> bool {
+        help::says_little(param, path.leaf(), path.root().phrases())
     }
 }

@@ -1,16 +1,15 @@
 //! The usage line, in the notation of POSIX: brackets around what may be absent, `|` between what
 //! excludes each other, `...` after what may be repeated.
 
-use super::facts::push_name;
+use super::{Text, What};
 use crate::declare::{Command, Param, Role, Rule, Tail, is_record};
-use crate::text::Put;
 use crate::wording::Wording;
 
 /// Options that a synopsis lists; with more it says `[options]`.
 const MOST: usize = 12;
 
 /// The pieces after the command's path; a line is broken between them, not within.
-pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
+pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
     let (mut options, mut operands) = (Vec::new(), Vec::new());
     for (at, param) in command.params().enumerate() {
         // What stands alone is given instead of all this.
@@ -29,15 +28,18 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<String> {
         }
     }
     if options.len() > MOST {
-        options = vec![wording.some_options().to_owned()];
+        options = vec![Text::of(What::Placeholder, wording.some_options())];
     }
     options.append(&mut operands);
     if !command.subcommands().is_empty() {
+        let placeholder = Text::of(What::Placeholder, wording.command_placeholder());
         if command.is_acting() || command.default_subcommand().is_some() {
-            options.push("[".to_owned() + wording.command_placeholder() + " ...]");
+            let mut optional = Text::of(What::Sign, "[");
+            optional.append(placeholder);
+            optional.add(What::Sign, " ...]");
+            options.push(optional);
         } else {
-            options.push(wording.command_placeholder().to_owned());
-            options.push("...".to_owned());
+            options.extend([placeholder, Text::of(What::Sign, "...")]);
         }
     }
     options
@@ -66,65 +68,64 @@ fn is_first(command: &Command<'_>, rule: &Rule<'_>, at: usize) -> bool {
 }
 
 /// `[--jars COUNT | --barrel]`; without brackets where one of them is needed.
-fn group(rule: &Rule<'_>, command: &Command<'_>) -> String {
-    let mut text = String::new();
-    for member in rule.members() {
-        text.put(if text.is_empty() { "" } else { " | " });
-        let piece = piece(member);
-        text.put(piece.strip_prefix('[').and_then(|p| p.strip_suffix(']')).unwrap_or(&piece));
-    }
+fn group(rule: &Rule<'_>, command: &Command<'_>) -> Text {
     let is_needed = command.relations().any(|other| {
         other.relation().is_any_enough()
             && other.members().len() == rule.members().len()
             && other.members().iter().all(|a| rule.members().iter().any(|b| is_record(a, b)))
     });
-    if is_needed { "(".to_owned() + &text + ")" } else { "[".to_owned() + &text + "]" }
+    let mut text = Text::of(What::Sign, if is_needed { "(" } else { "[" });
+    for (at, member) in rule.members().iter().enumerate() {
+        text.add(What::Sign, if at > 0 { " | " } else { "" });
+        let piece = piece(member);
+        match piece.inlines() {
+            [open, .., close] if open.text() == "[" && close.text() == "]" => {
+                text.append(bare(member));
+            }
+            _ => text.append(piece),
+        }
+    }
+    text.add(What::Sign, if is_needed { ")" } else { "]" });
+    text
 }
 
-fn piece(param: &Param<'_>) -> String {
-    let mut typed = String::new();
-    let mut optional = param.times().min == 0;
-    let mut repeated = param.is_list();
-    match param.role() {
-        Role::Operand => {
-            let words = param.word_count();
-            (optional, repeated) = (words.min == 0, words.max > param.kinds().len() as u32);
-            if param.tail() == Some(Tail::AfterDashes) {
-                typed.put("--");
-            }
-        }
-        _ => {
-            push_name(&mut typed, param.letter(), param.long());
-            if !param.opposite().is_empty() {
-                typed.push('|');
-                push_name(&mut typed, param.opposite_letter(), Some(param.opposite()));
-            }
-            repeated &= param.role() != Role::Flag;
-        }
-    }
-    let mut placeholders = param.placeholders(0);
+fn piece(param: &Param<'_>) -> Text {
+    let (is_operand, words) = (param.role() == Role::Operand, param.word_count());
+    let is_optional = if is_operand { words.min == 0 } else { param.times().min == 0 };
+    let is_repeated = match param.role() {
+        Role::Operand => words.max > param.kinds().len() as u32,
+        role => param.is_list() && role != Role::Flag,
+    };
+    let mut text = Text::of(What::Sign, if is_optional { "[" } else { "" });
+    text.append(bare(param));
+    // An operand's words are repeated within the brackets, an option with its name.
+    let is_within = is_repeated && is_operand;
+    text.add(What::Sign, if is_within { "..." } else { "" });
+    text.add(What::Sign, if is_optional { "]" } else { "" });
+    text.add(What::Sign, if is_repeated && !is_within { "..." } else { "" });
+    text
+}
+
+/// A parameter without brackets and dots.
+fn bare(param: &Param<'_>) -> Text {
+    let mut text = Text::default();
     if param.is_attached() {
         // Attached to the long name only.
-        typed.clear();
-        push_name(&mut typed, None, param.long());
-        typed.put(&("[=".to_owned() + &placeholders + "]"));
-        placeholders.clear();
+        text.add_name(None, param.long());
+        text.add(What::Sign, "[=");
+        text.add(What::Placeholder, &param.placeholders(0));
+        text.add(What::Sign, "]");
+        return text;
     }
-    if !typed.is_empty() && !placeholders.is_empty() {
-        typed.push(' ');
+    if param.role() != Role::Operand {
+        text.add_name(param.letter(), param.long());
+        if !param.opposite().is_empty() {
+            text.add(What::Sign, "|");
+            text.add_name(param.opposite_letter(), Some(param.opposite()));
+        }
+    } else if param.tail() == Some(Tail::AfterDashes) {
+        text.add(What::Name, "--");
     }
-    typed.put(&placeholders);
-    // An operand's words are repeated within the brackets, an option with its name.
-    let within = repeated && param.role() == Role::Operand;
-    if within {
-        typed.put("...");
-    }
-    if optional {
-        typed.insert(0, '[');
-        typed.push(']');
-    }
-    if repeated && !within {
-        typed.put("...");
-    }
-    typed
+    text.add(What::Placeholder, &param.placeholders(0));
+    text
 }

@@ -4,13 +4,11 @@
 //! * `sheet.rs`: text in the making, wrapped and in columns (pages and faults).
 //! * `quote.rs`: a word as a shell needs it, nothing invisible left (faults, fixes).
 //! * `paint.rs`: [`Look`] and colour (pages and faults).
-//! * `marked.rs`: emphasis and code of Markdown (pages).
 //! * `near.rs`: the nearest of some names (faults and fixes).
 //! * `part.rs`: parts of words (declaring, reading, faults).
 //! * `order.rs`: one sort for all (reading, faults, pages).
 
 mod columns;
-mod marked;
 mod near;
 mod order;
 mod paint;
@@ -79,16 +77,4 @@ fn list<T>(from: &mut dyn Give<T>) -> Vec<T> {
 #[inline(never)]
 pub fn digits(count: usize) -> String {
     count.to_string()
-}
-
-/// How wide the mark of a list's item is, the space after it included, where a line begins with one:
-/// `- `, `* `, `+ `, `12. `.
-pub(crate) fn item_mark(line: &str) -> usize {
-    let digits = line.bytes().take_while(u8::is_ascii_digit).count();
-    let mark = match digits {
-        0 if line.starts_with(['-', '*', '+']) => 1,
-        1..=3 if line[digits..].starts_with('.') => digits + 1,
-        _ => return 0,
-    };
-    if line[mark..].starts_with(' ') { mark + 1 } else { 0 }
 }

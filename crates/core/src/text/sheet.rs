@@ -3,11 +3,7 @@
 //! What is called from many places is kept out of line: pages and faults are drawn once in the life
 //! of a process, and their code is most of what a small program carries.
 
-use super::marked::inks;
-use super::{Ink, Look, Put, columns, item_mark, visible};
-
-/// Lines that begin with so many spaces are code: their spaces stay.
-const CODE: usize = 4;
+use super::{Ink, Look, Put, columns, visible};
 
 /// A sheet that is written line by line.
 pub(crate) struct Sheet {
@@ -78,10 +74,15 @@ impl Sheet {
         (self.column, self.reached) = (0, 0);
     }
 
-    #[inline(never)]
     /// Writes text from a column on, wrapped to the sheet's width: broken between words, and a word
     /// that is wider than a line at a character. A newline in the text ends a line.
     pub(crate) fn flow(&mut self, left: usize, text: &str) {
+        self.flow_in(left, Ink::Plain, text);
+    }
+
+    #[inline(never)]
+    /// The same in an ink.
+    pub(crate) fn flow_in(&mut self, left: usize, ink: Ink, text: &str) {
         let width = self.look.width.saturating_sub(left).max(1);
         self.pad(left);
         for (at, paragraph) in text.split('\n').enumerate() {
@@ -90,35 +91,8 @@ impl Sheet {
             }
             for word in paragraph.split(' ') {
                 if !word.is_empty() {
-                    self.flow_word(left, width, Ink::Plain, word);
+                    self.flow_word(left, width, ink, word);
                 }
-            }
-        }
-    }
-
-    /// The same for the lines of Markdown: code stays as it is, what follows the mark of a list's item
-    /// hangs after it, and emphasis and code within a line have inks of their own.
-    pub(crate) fn flow_marked(&mut self, left: usize, text: &str) {
-        self.pad(left);
-        for (at, line) in text.split('\n').enumerate() {
-            if at > 0 {
-                self.next_line(left);
-            }
-            let bare = line.trim_start_matches(' ');
-            let indent = line.len() - bare.len();
-            self.pad(left + indent);
-            if indent >= CODE {
-                self.put(Ink::Plain, bare);
-                continue;
-            }
-            let (mark, rest) = bare.split_at(item_mark(bare));
-            self.put(Ink::Plain, mark.trim_end());
-            let left = left + indent + mark.len();
-            self.pad(left);
-            let width = self.look.width.saturating_sub(left).max(1);
-            let words: Vec<&str> = rest.split(' ').filter(|word| !word.is_empty()).collect();
-            for (word, ink) in words.iter().zip(inks(&words)) {
-                self.flow_word(left, width, ink, word);
             }
         }
     }

@@ -165,7 +165,8 @@ impl<'d> Wording<'d> {
             }
         }
         if limits.is_empty()
-            && let (Some([low, high]), Some(Reason::Above | Reason::Below)) = (kind.bounds(), reason)
+            && let (Some([low, high]), Some(Reason::Above | Reason::Below)) =
+                (kind.bounds(), reason)
         {
             limits = self.range_after(kind, (low, high), reason);
         }

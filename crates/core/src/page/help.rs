@@ -1,0 +1,219 @@
+//! The help of a parameter, and what its declaration says of it: what the help says already is not said again.
+
+use super::{Block, Entry, Layout, Text, What};
+use crate::declare::{Command, FromWord, Kind, Noun, Param};
+use crate::facts::Fact;
+use crate::read::PageLength;
+use crate::text::{DOTS, Listed, Put};
+use crate::wording::{Wording, fill};
+
+/// The help of a parameter, and the facts that are declared. `command` is the one that takes it.
+pub(super) fn help(
+    param: &Param<'_>,
+    command: &Command<'_>,
+    length: PageLength,
+    wording: &Wording,
+) -> Text {
+    let mut help = Help { param, wording, text: Text::of(What::Plain, param.help()) };
+    help.add_value(length);
+    for fact in param.facts(command) {
+        let is_said = match fact {
+            Fact::Variable(name) => help.is_said(&("$".to_owned() + name)),
+            Fact::Opposite(_, name) => help.is_said(&("--".to_owned() + name)),
+            _ => false,
+        };
+        if !is_said {
+            help.add(What::Fact, &wording.fact(param, &fact));
+        }
+    }
+    help.text
+}
+
+/// Whether nothing is said of a parameter, or no more than its type.
+pub(super) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> bool {
+    let said = help(param, command, PageLength::Full, wording);
+    let of_alone = param.alone().map_or_else(String::new, |alone| alone.help(&[], wording));
+    let is_type = |kind: &&Kind| {
+        kind.is_number() && matches!(said.inlines(), [only] if only.text() == wording.noun(kind).0)
+    };
+    of_alone.is_empty() && (said.is_empty() || param.kinds().first().is_some_and(is_type))
+}
+
+/// Help that grows by facts.
+struct Help<'f> {
+    param: &'f Param<'f>,
+    wording: &'f Wording<'f>,
+    text: Text,
+}
+
+impl Help<'_> {
+    #[inline(never)]
+    fn add(&mut self, what: What, fact: &str) {
+        if !self.is_said(fact) {
+            self.text.add(what, fact);
+        }
+    }
+
+    /// Whether the help says something already, in these words.
+    fn is_said(&self, fact: &str) -> bool {
+        let (help, fact) = (self.param.help().as_bytes(), fact.as_bytes());
+        // Whatever is not ASCII is a letter here: tables of all letters are not worth their size.
+        let is_letter =
+            |byte: Option<&u8>| byte.is_some_and(|b| b.is_ascii_alphanumeric() || !b.is_ascii());
+        !fact.is_empty()
+            && help.windows(fact.len()).enumerate().any(|(at, said)| {
+                said.eq_ignore_ascii_case(fact)
+                    && !is_letter(help[..at].last())
+                    && !is_letter(help.get(at + fact.len()))
+            })
+    }
+
+    /// What the value is: the choices, what must be at a path, what the validators allow; else its type.
+    fn add_value(&mut self, length: PageLength) {
+        let (param, wording) = (self.param, self.wording);
+        let kinds = param.kinds();
+        let is_list = |kind: &Kind| matches!(kind.noun(), Noun::Choice | Noun::Truth);
+        if let [kind] = kinds
+            && is_list(kind)
+        {
+            // In full they are listed below, where they have help of their own.
+            if length == PageLength::Short || !is_explained(kind) {
+                self.add(What::Value, &wording.noun(kind).0);
+            }
+            return;
+        }
+        let limits = self.limits();
+        match kinds {
+            _ if !limits.is_empty() => self.add(What::Value, &limits),
+            [kind] => self.add_kind(kind),
+            [first, rest @ ..]
+                if first.is_number() && rest.iter().all(|k| k.noun() == first.noun()) =>
+            {
+                self.add(What::Value, &fill(wording.each(), &[&wording.noun(first).0]));
+            }
+            _ => {}
+        }
+    }
+
+    /// A type without limits: what a number is, and what explains itself.
+    fn add_kind(&mut self, kind: &Kind) {
+        let wording = self.wording;
+        let (noun, example) = wording.noun(kind);
+        if kind.is_number() {
+            // What counts something that is there begins at one.
+            let least = kind.bounds().filter(|limits| limits[0] == "1");
+            let least = least
+                .map(|limits| wording.comma().to_owned() + &fill(wording.or_more(), &[limits[0]]));
+            return self.add_noun(&noun, &least.unwrap_or_default());
+        }
+        if !kind.is_explained() && kind.noun() != Noun::Entry {
+            return;
+        }
+        // Help with an example of its own needs none of the kind's.
+        let such_as = fill(wording.such_as_phrase(), &["", ""]);
+        let has_example = self.is_said(&example) || self.param.help().contains(such_as.trim_end());
+        let example = if has_example { "" } else { &example };
+        self.add_noun(&noun, &wording.such_as(String::new(), example));
+    }
+
+    /// A noun and what is said of it; the noun only where the help does not have it.
+    fn add_noun(&mut self, noun: &str, rest: &str) {
+        let bare = noun.split_once(' ').map_or(noun, |(_, bare)| bare);
+        match self.is_said(bare) {
+            true if self.text.is_empty() || rest.is_empty() => {}
+            true => self.text.go_on(rest),
+            false => self.add(What::Value, &(noun.to_owned() + rest)),
+        }
+    }
+
+    /// What the path and the validators allow.
+    fn limits(&self) -> String {
+        let (param, wording) = (self.param, self.wording);
+        let mut limits = self.path().unwrap_or_default();
+        for test in param.tests() {
+            let before = limits.len();
+            let kind = param.word_kind(0).unwrap_or(bool::KIND);
+            limits.put(&wording.says(&test.says(), kind));
+            if before > 0 && limits.len() > before {
+                limits.insert_str(before, wording.comma());
+            }
+        }
+        limits
+    }
+
+    /// What must be at a path, unless the help has the word for it, and how that must end.
+    fn path(&self) -> Option<String> {
+        let wording = self.wording;
+        let noun = wording.path_noun(self.param);
+        let words = [wording.file_word(), wording.directory_word()];
+        let is_said = words.iter().any(|word| noun.contains(word) && self.is_said(word));
+        match wording.endings(self.param) {
+            _ if !is_said => wording.path(self.param),
+            endings if endings.is_empty() => None,
+            endings => {
+                Some(fill(wording.ending_in(), &["", &endings]).trim_start_matches(", ").to_owned())
+            }
+        }
+    }
+}
+
+fn is_explained(kind: &Kind) -> bool {
+    kind.offers().any(|offer| !offer.1.is_empty())
+}
+
+/// The words that a parameter may be, where they have help of their own.
+pub(super) fn offers(param: &Param<'_>) -> Option<Block> {
+    let [kind] = param.kinds() else { return None };
+    let entries = || kind.offers().map(|(name, help)| Entry::plain(name, help)).listed();
+    is_explained(kind).then(|| Block::Entries(Layout::Close, entries()))
+}
+
+impl Wording<'_> {
+    /// A fact in words.
+    fn fact(&self, param: &Param<'_>, fact: &Fact<'_>) -> String {
+        match fact {
+            Fact::Default(default) => {
+                fill(self.unless_given(), &[&self.shown_default(param, default)])
+            }
+            Fact::Opposite(letter, name) => {
+                let long = "--".to_owned() + name;
+                let names = match letter {
+                    Some(letter) => format!("-{letter}, {long}"),
+                    None => long,
+                };
+                fill(self.opposite(), &[&names])
+            }
+            Fact::InCode => self.in_code().to_owned(),
+            Fact::Infinite => self.infinite().to_owned(),
+            Fact::Worded => self.worded().to_owned(),
+            Fact::OrAlone => self.or_alone().to_owned(),
+            Fact::FromFile(name) => fill(self.taken_from_file(), &[&("--".to_owned() + name)]),
+            Fact::JoinedBy(sign) => fill(self.joined_by(), &[&self.sign(*sign)]),
+            Fact::Again => self.given_again().to_owned(),
+            Fact::Counted(times, are_words) => {
+                let [exactly, up_to, range] = match are_words {
+                    true => [self.count_exactly(), self.count_up_to(), self.count_range()],
+                    false => [self.times_exactly(), self.times_up_to(), self.times_range()],
+                };
+                let [least, most] = self.counts(times.min as usize, times.max as usize);
+                match times.min {
+                    min if min == times.max => fill(exactly, &[&most]),
+                    0 | 1 => fill(up_to, &[&most]),
+                    _ => fill(range, &[&least, &most]),
+                }
+            }
+            Fact::Variable(name) => fill(self.or_set(), &[name]),
+            Fact::Rule(rule) => rule.relation().fact(rule, param, self).unwrap_or_default(),
+        }
+    }
+
+    /// A default as it is shown: dots for a secret, and the words of truth that the page has.
+    fn shown_default(&self, param: &Param<'_>, default: &str) -> String {
+        let is_truth = matches!(param.kinds(), [kind] if kind.noun() == Noun::Truth);
+        match bool::from_word(default.as_ref()) {
+            _ if param.is_secret() => DOTS.to_owned(),
+            Ok(truth) if is_truth => if truth { self.yes() } else { self.no() }.to_owned(),
+            _ => default.to_owned(),
+        }
+    }
+}

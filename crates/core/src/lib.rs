@@ -57,7 +57,7 @@ pub use declare::{
     Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally,
     Times, Tree, Unit, Untyped, When, Whole,
 };
-pub use page::{Block, Entry, Inline, Layout, Page, Section, Text, What};
+pub use page::Page;
 pub use read::{
     Asked, CommandPath, Expects, Facts, Fault, FaultKind, Faults, Given, Malformed, Meaning,
     Objection, Occurrence, Origin, Outcome, PageLength, Place, Presence, Reach, Reached, Reader,
@@ -68,6 +68,28 @@ pub use text::{Look, columns, visible};
 pub use text::{Put, digits};
 pub use usual::{HELP, HELP_FLAG, ShowPage, ShowVersion, VERSION_FLAG};
 pub use wording::{Phrase, Wording};
+
+/// What a [`Page`] is made of, for a medium of one's own.
+///
+/// ```
+/// use clavret_core::medium::{Block, What};
+/// use clavret_core::{Command, CommandPath, Flag, Page, PageLength};
+/// static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
+/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+///
+/// let page = Page::of(&CommandPath::of(&INSPECT), PageLength::Full);
+/// let mut names = Vec::new();
+/// for block in page.sections().iter().flat_map(|section| section.blocks()) {
+///     if let Block::Entries(_, entries) = block {
+///         let inlines = entries.iter().flat_map(|entry| entry.names().inlines());
+///         names.extend(inlines.filter(|inline| inline.what() == What::Name).map(|name| name.text()));
+///     }
+/// }
+/// assert_eq!(names, ["-c", "--calm", "-h", "--help"]);
+/// ```
+pub mod medium {
+    pub use crate::page::{Block, Entry, Inline, Layout, Section, Text, What};
+}
 
 /// What was called otherwise before: the names of today compile, the others do not.
 ///

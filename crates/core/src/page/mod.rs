@@ -45,23 +45,7 @@ use crate::wording::Wording;
 /// ");
 /// ```
 ///
-/// A medium of one's own draws what the page is made of:
-///
-/// ```
-/// use clavret_core::{Block, Command, CommandPath, Flag, Page, PageLength, What};
-/// static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
-/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
-///
-/// let page = Page::of(&CommandPath::of(&INSPECT), PageLength::Full);
-/// let mut names = Vec::new();
-/// for block in page.sections().iter().flat_map(|section| section.blocks()) {
-///     if let Block::Entries(_, entries) = block {
-///         let inlines = entries.iter().flat_map(|entry| entry.names().inlines());
-///         names.extend(inlines.filter(|inline| inline.what() == What::Name).map(|name| name.text()));
-///     }
-/// }
-/// assert_eq!(names, ["-c", "--calm", "-h", "--help"]);
-/// ```
+/// A medium of one's own draws what it is made of: see [`medium`](crate::medium).
 #[derive(Debug, Clone)]
 pub struct Page<'d> {
     title: String,

@@ -87,7 +87,7 @@ mod terminal;
 
 pub use call::{Call, Executor, Lends, Work};
 #[cfg(feature = "complete")]
-pub use clavret_complete::{COMPLETIONS, Shell, answer, candidates, script};
+pub use clavret_complete::{BASH, COMPLETIONS, Shell, answer, candidates, completions};
 #[cfg(feature = "config")]
 pub use clavret_core::Config;
 #[cfg(feature = "idna")]

@@ -12,9 +12,7 @@ use std::path::{Path, PathBuf};
 use std::sync::Arc;
 use std::time::{Duration, Instant};
 
-use clavret::{
-    Attached, Choice, Command, Named, Offer, Operand, Shell, Tail, When, candidates, script,
-};
+use clavret::{Attached, BASH, Choice, Command, Named, Offer, Operand, Tail, When, candidates};
 use pty_process::blocking::{Command as Shelled, Pty, open};
 
 /// ^U takes a line back.
@@ -63,7 +61,7 @@ impl Bash {
     }
 
     fn apiary() -> Self {
-        Bash::with(&script(&app::APIARY, Shell::Bash), "_apiary", "apiary")
+        Bash::with(&BASH.script(&app::APIARY), "_apiary", "apiary")
     }
 
     fn file(&self, name: &str) -> PathBuf {
@@ -221,7 +219,7 @@ fn forms_that_a_declaration_asks_for_are_followed() {
     ]);
     static ADD: Command = Command::new("add");
     static HIVE: Command = Command::new("hive").commands(&[&ADD, &LIST]).default_command(&LIST);
-    let mut bash = Bash::with(&script(&HIVE, Shell::Bash), "_hive", "hive");
+    let mut bash = Bash::with(&BASH.script(&HIVE), "_hive", "hive");
     for line in [
         "",
         "list --",
@@ -249,7 +247,7 @@ fn forms_that_a_declaration_asks_for_are_followed() {
     }
     static SPLIT: Named<Vec<When>> = Named::new("sides").joined_by(';');
     static SIDES: Command = Command::new("sides").takes(&[SPLIT.param()]);
-    let mut sides = Bash::with(&script(&SIDES, Shell::Bash), "_sides", "sides");
+    let mut sides = Bash::with(&BASH.script(&SIDES), "_sides", "sides");
     assert_eq!(sides.words("sides --sides='never;au\t"), ["--sides=never;auto"]);
     assert_eq!(sides.words("sides --sides never\\;al\t"), ["--sides", "never;always"]);
     assert_eq!(bash.offers("hive list --when=a"), ["auto", "always"]);
@@ -275,7 +273,7 @@ fn text_of_a_declaration_is_never_executed() {
     static NAME: Named<Option<Sting>> = Named::new("$(touch&stung)");
     static STING: Command =
         Command::new("sting").takes(&[WORD.param(), NAME.param()]).summary("$(touch stung)");
-    let mut bash = Bash::with(&script(&STING, Shell::Bash), "_sting", "sting");
+    let mut bash = Bash::with(&BASH.script(&STING), "_sting", "sting");
     assert_eq!(bash.offers("sting ").len(), 3);
     assert_eq!(bash.words("sting it\t"), ["it's \"*\" a\\b"]);
     assert_eq!(bash.words("sting \\$\t"), ["$(touch stung)"]);

@@ -5,9 +5,9 @@ use std::ffi::OsString;
 use std::path::PathBuf;
 
 use clavret::{
-    Asked, Attached, Choice, Command, CommandPath, Config, Declare, Flag, FromReading, Look, Named,
-    Objection, Operand, Outcome, Page, PageLength, Program, Reading, Refers, Rule, Shell, ShowPage,
-    Tail, Tally, VERSION_FLAG, package, prove, rehearse, script,
+    Asked, Attached, BASH, Choice, Command, CommandPath, Config, Declare, Flag, FromReading, Look,
+    Named, Objection, Operand, Outcome, Page, PageLength, Program, Reading, Refers, Rule, ShowPage,
+    Tail, Tally, VERSION_FLAG, package, prove, rehearse,
 };
 
 static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
@@ -226,8 +226,7 @@ fn pages_and_completion_are_those_of_values() {
         count += 1;
     }
     assert_eq!(count, 5);
-    let script = |root| script(root, Shell::Bash);
-    assert_eq!(script(&values::APIARY), script(Apiary::COMMAND));
+    assert_eq!(BASH.script(&values::APIARY), BASH.script(Apiary::COMMAND));
     prove(Apiary::COMMAND);
 }
 

@@ -1,7 +1,7 @@
 //! What a program answers when another one asks it, by an environment variable, what it knows.
 
-use super::Shell;
-use super::{candidates, script};
+use super::candidates;
+use super::shells::{All, Shells};
 use clavret_core::{Command, FromWord, Put};
 
 /// Answers a request, for [`Command::answers`]: `candidates` with what the last word may become after the others, a line each;
@@ -28,9 +28,9 @@ pub fn answer(root: &Command<'_>, request: &str, words: &[&str]) -> Result<Strin
         }
         return Ok(lines);
     }
-    let shell = request.strip_prefix("completions ").map(|shell| Shell::from_word(shell.as_ref()));
+    let shell = request.strip_prefix("completions ").map(|shell| All::from_word(shell.as_ref()));
     match shell {
-        Some(Ok(shell)) => Ok(script(root, shell)),
+        Some(Ok(shell)) => Ok(shell.shell().script(root)),
         _ => Err("what is answered is `candidates` and `completions SHELL`".to_owned()),
     }
 }

@@ -1,21 +1,67 @@
 //! How a completion script is asked for.
 
-use crate::{Shell, script};
-use clavret_core::Asked;
-use clavret_core::{Alone, Command, Operand};
+use crate::shells::{All, Shells};
+use clavret_core::{Alone, Asked, Command, Operand, Param};
 
-static SHELL: Operand<Shell> = Operand::new("shell").help("the shell to write it for");
+/// `completions SHELL`, for the root's list: prints the completion script for a shell, one of all that there are.
+/// A program that wants only some makes its own by [`completions!`](crate::completions).
+pub static COMPLETIONS: Command = command(&[SHELL.param()], &PRINTS);
 
-/// `completions SHELL`, for the root's list: prints the completion script for a shell.
-pub static COMPLETIONS: Command = Command::new("completions")
-    .summary("print the completion script for a shell")
-    .takes(&[SHELL.param()])
-    .stands_alone(&PrintScript);
+static SHELL: Operand<All> = operand();
+static PRINTS: PrintScript<All> = PrintScript(&SHELL);
 
-struct PrintScript;
+/// The command that prints the completion script for one of some shells; only their scripts are in the program.
+///
+/// ```
+/// use clavret_complete::{BASH, completions};
+/// use clavret_core::{Command, Look, Outcome};
+/// static COMPLETIONS: Command = completions![BASH];
+/// static APIARY: Command = Command::new("apiary").commands(&[&COMPLETIONS]);
+///
+/// let Outcome::Asked(asked) = APIARY.read(&["completions", "bash"]) else { panic!() };
+/// assert_eq!(asked.text(Look::PLAIN), BASH.script(&APIARY));
+/// ```
+#[macro_export]
+macro_rules! completions {
+    [$($shell:path),+ $(,)?] => {{
+        $crate::shells!(Listed: $($shell),+);
+        static SHELL: $crate::__::Operand<Listed> = $crate::__::operand();
+        static PRINTS: $crate::__::PrintScript<Listed> = $crate::__::PrintScript(&SHELL);
+        $crate::__::command(&[SHELL.param()], &PRINTS)
+    }};
+}
 
-impl Alone for PrintScript {
+/// What the macro names.
+#[doc(hidden)]
+pub mod __ {
+    pub use super::{PrintScript, command, operand};
+    pub use crate::shells::Shells;
+    pub use clavret_core::{Choice, Offer, Operand};
+}
+
+/// The operand that a shell is named by.
+pub const fn operand<S: Shells>() -> Operand<'static, S> {
+    Operand::new("shell").help("the shell to write it for")
+}
+
+/// The command with its operand, and what it prints.
+pub const fn command(
+    params: &'static [&'static Param<'static>],
+    prints: &'static dyn Alone,
+) -> Command<'static> {
+    Command::new("completions")
+        .summary("print the completion script for a shell")
+        .takes(params)
+        .stands_alone(prints)
+}
+
+/// Prints the script for the shell that an operand names.
+#[derive(Debug)]
+pub struct PrintScript<S: Shells>(pub &'static Operand<'static, S>);
+
+impl<S: Shells> Alone for PrintScript<S> {
     fn text(&self, asked: &Asked<'_>) -> String {
-        asked.get(&SHELL).map_or_else(String::new, |shell| script(asked.path().root(), *shell))
+        let shell = asked.get(self.0).map(S::shell);
+        shell.map_or_else(String::new, |shell| shell.script(asked.path().root()))
     }
 }

@@ -1,56 +1,30 @@
 //! Completion: what may be typed next, and a shell's script that knows it.
 //!
 //! In comes a declaration; out goes either the candidates for one position ([`candidates`], asked
-//! of the reader itself) or a script ([`script`]) for a shell. A script is a table of the reader's
+//! of the reader itself) or the [script](Shell::script) of a shell. A script is a table of the reader's
 //! states, written here, and a walker, which is the same for every program. It starts nothing.
 //!
 //! * `answer.rs`: what a program answers when it is asked what it knows.
 //! * `table.rs`: the declaration as numbered states, for any shell.
-//! * `bash.rs`, `walker.bash`: the table in bash's own words, and bash's walker.
+//! * `shells/`: the shells, a folder for each: the table in its own words, and its walker.
 //! * `completions.rs`: the command that prints a script.
 
 #![forbid(unsafe_code)]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
 
 mod answer;
-mod bash;
 mod completions;
+mod shells;
 mod table;
 
 pub use answer::answer;
+#[doc(hidden)]
+pub use completions::__;
 pub use completions::COMPLETIONS;
+pub use shells::*;
 
-use clavret_core::{Choice, Command, Hit, Kind, Offer, Param, Role};
+use clavret_core::{Command, Hit, Kind, Param, Role};
 use clavret_core::{Expects, Reader, Word, Words};
-
-/// The shells that a completion script is written for.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
-#[non_exhaustive]
-pub enum Shell {
-    /// GNU bash, from 4.4 on.
-    Bash,
-}
-
-impl Choice for Shell {
-    const OFFERS: &'static [Offer<'static>] =
-        &[Offer::new("bash").help("eval \"$(PROGRAM completions bash)\" in ~/.bashrc")];
-    const VALUES: &'static [Self] = &[Shell::Bash];
-}
-
-/// The completion script of a program for a shell.
-///
-/// ```
-/// use clavret_complete::{Shell, script};
-/// use clavret_core::{Command, Flag};
-/// static CALM: Flag = Flag::new("calm");
-/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
-/// assert!(script(&INSPECT, Shell::Bash).contains("'--calm'"));
-/// ```
-pub fn script(root: &Command<'_>, shell: Shell) -> String {
-    match shell {
-        Shell::Bash => bash::script(root),
-    }
-}
 
 /// What may be typed as the next word after `words`, when it begins with `prefix`: subcommands,
 /// options, choices. Paths are left to the shell. What is offered, the reader accepts.

@@ -1,7 +1,7 @@
 //! What stands alone: the usual flags under other names, given up, and a program's own; and names that are
 //! declared anew.
 
-use clavret_complete::{candidates, script};
+use clavret_complete::candidates;
 use clavret_core::{
     Asked, Command, Flag, HELP, HELP_FLAG, Look, Named, Operand, Outcome, ShowPage, VERSION_FLAG,
 };
@@ -159,7 +159,7 @@ fn a_page_is_asked_for_by_the_name_that_the_program_gives_it() {
     "#]],
     );
     assert_eq!(candidates(&RENAMED, &["inspect"], "-"), ["--calm", "--aid", "--version"]);
-    let script = script(&RENAMED, clavret_complete::Shell::Bash);
+    let script = clavret_complete::BASH.script(&RENAMED);
     assert!(script.contains("wide=('--aid' : '-a' h: '--version' : )"), "{script}");
 }
 

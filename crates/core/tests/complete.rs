@@ -1,6 +1,6 @@
 //! Candidates, from the reader's own states.
 
-use clavret_complete::{Shell, candidates, script};
+use clavret_complete::{BASH, candidates};
 use clavret_core::{Choice, Command, Named, Offer};
 
 use crate::demo::{APIARY, words};
@@ -42,7 +42,7 @@ impl Choice for Word {
 fn text_of_a_declaration_is_data_in_a_script() {
     static NASTY: Named<Word> = Named::new("$(sting)`sting`;'sting'");
     static ROOT: Command = Command::new("a'b$(sting)").takes(&[NASTY.param()]);
-    let script = script(&ROOT, Shell::Bash);
+    let script = BASH.script(&ROOT);
     assert!(script.contains(r"'--$(sting)`sting`;'\''sting'\'''"), "{script}");
     assert!(script.contains(r"_a_b__sting_()"), "{script}");
 }

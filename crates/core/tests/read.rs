@@ -2,7 +2,7 @@
 
 use std::path::Path;
 
-use clavret_complete::{Shell, script};
+use clavret_complete::BASH;
 use clavret_core::{Expects, FaultKind, Look, Meaning, Outcome, Page, PageLength, Reader, Words};
 
 use crate::demo::*;
@@ -90,7 +90,7 @@ fn a_request_for_help_or_the_version_wins_over_every_fault() {
     assert_eq!(text("help hive add"), page("hive add", PageLength::Full));
     assert_eq!(text("help"), page("", PageLength::Full));
     assert_eq!(text("inspect --version"), "apiary 1.2.3\n");
-    assert_eq!(text("completions bash"), script(&APIARY, Shell::Bash));
+    assert_eq!(text("completions bash"), BASH.script(&APIARY));
 }
 
 #[test]

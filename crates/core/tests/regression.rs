@@ -1,6 +1,6 @@
 //! What once went wrong, and must not again.
 
-use clavret_complete::{COMPLETIONS, Shell, candidates, script};
+use clavret_complete::{BASH, COMPLETIONS, candidates};
 use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
 use clavret_core::{Command, HELP, Look, Named, Operand, Outcome, valid};
 
@@ -25,7 +25,7 @@ fn an_adapted_standard_command_is_still_answered() {
         other => panic!("{other:?}"),
     };
     assert!(text("aide help").starts_with("rucher help   montrer la page"));
-    assert_eq!(text("completions bash"), script(&ROOT, Shell::Bash));
+    assert_eq!(text("completions bash"), BASH.script(&ROOT));
     assert_eq!(candidates(&ROOT, &["aide"], ""), ["help"]);
 }
 

@@ -1,13 +1,18 @@
 //! A table in bash's own words. Everything from the declaration stands between single quotes, and
 //! the walker never has any of it expanded or evaluated.
 
-use super::{Name, State, Table, Value};
+use super::Shell;
+use crate::{Name, State, Table, Value};
 use clavret_core::{Command, Put, digits};
+
+/// GNU bash, from 4.4 on.
+pub static BASH: Shell =
+    Shell::new("bash", "eval \"$(PROGRAM completions bash)\" in ~/.bashrc", script);
 
 /// The walker, with `§` for the program's name in function names.
 const WALKER: &str = include_str!("walker.bash");
 
-pub(super) fn script(root: &Command<'_>) -> String {
+fn script(root: &Command<'_>) -> String {
     let table = Table::new(root);
     let program = &identifier(root.program_name());
     let mut out = String::from("# bash completion for ");

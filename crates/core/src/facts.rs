@@ -1,74 +1,146 @@
-//! Stage 4, facts: what a declaration says of a parameter beside its help, as data, in the order it is told. What
-//! a value may be is asked of its kinds and validators where it is worded (`wording/value.rs`).
+//! Stage 4, facts: what a declaration says of a parameter beside its help, in the order it is told. A fact is a phrase
+//! and what is filled in; those that only some parameters have come with their records. What a value may be is asked
+//! of its kinds and validators where it is worded (`wording/value.rs`).
 
-use crate::declare::{Command, Param, Role, Rule, Times};
-use crate::text::Listed;
+use crate::declare::{Command, FromWord, Noun, Param, Role, Times};
+use crate::text::DOTS;
+use crate::wording::{Wording, fill};
 
 /// One thing that a declaration says.
-pub(crate) enum Fact<'d> {
-    /// What is meant where it is not given.
-    Default(&'d str),
-    /// Another name turns it off.
-    Opposite(Option<char>, &'d str),
-    /// Numbers are written as in source code.
-    InCode,
-    /// NaN and the infinities are numbers too.
-    Infinite,
-    /// A truth word may be attached.
-    Worded,
-    /// Its name may stand alone.
-    OrAlone,
-    /// An option of this name takes it from a file.
-    FromFile(&'d str),
-    /// What parts its values within a word.
-    JoinedBy(char),
-    /// It may be given again, as often as one likes.
-    Again,
-    /// How often it must and may be given; whether that are words, or values, and not the name once more.
-    Counted(Times, bool),
-    /// The variable that stands in for it.
-    Variable(&'d str),
-    /// A relation to other parameters.
-    Rule(&'d Rule<'d>),
+#[derive(Debug)]
+pub(crate) struct Fact {
+    phrase: for<'w> fn(&'w Wording<'_>) -> &'w str,
+    with: Vec<String>,
+    /// What help has in it that says the same; empty where only the fact itself does.
+    key: String,
+}
+
+impl Fact {
+    pub(crate) fn new<const N: usize>(
+        phrase: for<'w> fn(&'w Wording<'_>) -> &'w str,
+        with: [String; N],
+    ) -> Self {
+        Fact { phrase, with: with.into(), key: String::new() }
+    }
+
+    /// The same unless help has a text in it.
+    fn unless(self, key: String) -> Self {
+        Fact { key, ..self }
+    }
+
+    /// What help has in it that says the same.
+    pub(crate) fn key(&self) -> &str {
+        &self.key
+    }
+
+    /// In words.
+    pub(crate) fn words(&self, wording: &Wording<'_>) -> String {
+        let with: Vec<&str> = self.with.iter().map(String::as_str).collect();
+        fill((self.phrase)(wording), &with)
+    }
 }
 
 impl<'d> Param<'d> {
     /// What is declared of it; `command` is the one that takes it.
-    pub(crate) fn facts(&self, command: &Command<'d>) -> Vec<Fact<'d>> {
+    pub(crate) fn facts(&self, command: &Command<'d>, wording: &Wording<'_>) -> Vec<Fact> {
         let mut facts = Vec::new();
-        facts.extend(self.default().map(Fact::Default));
+        if let Some(default) = self.default() {
+            let shown = self.shown_default(default, wording);
+            facts.push(Fact::new(|wording| wording.unless_given(), [shown]));
+        }
         if !self.opposite().is_empty() {
-            facts.push(Fact::Opposite(self.opposite_letter(), self.opposite()));
+            let long = "--".to_owned() + self.opposite();
+            let names = match self.opposite_letter() {
+                Some(letter) => format!("-{letter}, {long}"),
+                None => long.clone(),
+            };
+            facts.push(Fact::new(|wording| wording.opposite(), [names]).unless(long));
         }
-        let manners = [
-            (self.is_as_in_code(), Fact::InCode),
-            (self.is_infinite(), Fact::Infinite),
-            (self.is_worded(), Fact::Worded),
-            (self.is_attached(), Fact::OrAlone),
-            (!self.file_name().is_empty(), Fact::FromFile(self.file_name())),
-        ];
-        facts.extend(manners.into_iter().filter(|manner| manner.0).map(|manner| manner.1));
-        facts.extend(self.delimiter().map(Fact::JoinedBy));
-        facts.extend(self.again());
-        if !self.variable().is_empty() {
-            facts.push(Fact::Variable(self.variable()));
+        if let Some(manners) = command.brought().manners {
+            manners(self, wording, &mut facts);
         }
-        facts.append(&mut command.relations().map(Fact::Rule).listed());
+        if self.is_given_again() {
+            facts.push(Fact::new(|wording| wording.given_again(), []));
+        }
+        if let Some(sources) = command.brought().sources {
+            (sources.facts)(self, wording, &mut facts);
+        }
+        for rule in command.relations() {
+            facts.extend(rule.relation().fact(rule, self, wording));
+        }
         facts
     }
 
-    /// How often it may be given, where that is more than once.
-    fn again(&self) -> Option<Fact<'d>> {
-        // Words of an operand stand after each other, or several within one; an option is given again.
-        let are_words = self.role() == Role::Operand || self.delimiter().is_some();
-        let times = self.given_times();
-        match self.role() {
-            Role::Tally => Some(Fact::Again),
-            _ if self.is_counted() && (times.min == times.max || times.max < u32::MAX) => {
-                Some(Fact::Counted(times, are_words))
-            }
-            Role::Option if self.is_list() && !self.is_once() => Some(Fact::Again),
-            _ => None,
+    /// Whether it may be given again, as often as one likes.
+    fn is_given_again(&self) -> bool {
+        let is_list = self.role() == Role::Option && self.is_list() && !self.is_once();
+        self.role() == Role::Tally || is_list && !self.has_limits()
+    }
+
+    /// Whether it is said how often it may be given.
+    fn has_limits(&self) -> bool {
+        let Times { min, max } = self.given_times();
+        self.is_counted() && (min == max || max < u32::MAX)
+    }
+
+    /// A default as it is shown: dots for a secret, and the words of truth that the page has.
+    fn shown_default(&self, default: &str, wording: &Wording<'_>) -> String {
+        let is_truth = matches!(self.kinds(), [kind] if kind.noun() == Noun::Truth);
+        match bool::from_word(default.as_ref()) {
+            _ if self.is_secret() => DOTS.to_owned(),
+            Ok(truth) if is_truth => if truth { wording.yes() } else { wording.no() }.to_owned(),
+            _ => default.to_owned(),
         }
+    }
+}
+
+/// The variable that stands in for a parameter.
+pub(crate) fn variable(param: &Param<'_>, _: &Wording<'_>, facts: &mut Vec<Fact>) {
+    let name = param.variable();
+    if !name.is_empty() {
+        let fact = Fact::new(|wording| wording.or_set(), [name.to_owned()]);
+        facts.push(fact.unless("$".to_owned() + name));
+    }
+}
+
+/// In which other ways a value is read, and how often it may be given.
+pub(crate) fn manners(param: &Param<'_>, wording: &Wording<'_>, facts: &mut Vec<Fact>) {
+    if param.is_as_in_code() {
+        facts.push(Fact::new(|wording| wording.in_code(), []));
+    }
+    if param.is_infinite() {
+        facts.push(Fact::new(|wording| wording.infinite(), []));
+    }
+    if param.is_worded() {
+        facts.push(Fact::new(|wording| wording.worded(), []));
+    }
+    if param.is_attached() {
+        facts.push(Fact::new(|wording| wording.or_alone(), []));
+    }
+    if !param.file_name().is_empty() {
+        let name = "--".to_owned() + param.file_name();
+        facts.push(Fact::new(|wording| wording.taken_from_file(), [name]));
+    }
+    if let Some(delimiter) = param.delimiter() {
+        facts.push(Fact::new(|wording| wording.joined_by(), [wording.sign(delimiter)]));
+    }
+    if param.has_limits() {
+        facts.push(limits(param, wording));
+    }
+}
+
+/// How often a parameter must and may be given.
+fn limits(param: &Param<'_>, wording: &Wording<'_>) -> Fact {
+    // Words of an operand stand after each other, or several within one; an option is given again.
+    let are_words = param.role() == Role::Operand || param.delimiter().is_some();
+    let Times { min, max } = param.given_times();
+    let [least, most] = wording.counts(min as usize, max as usize);
+    match (min, are_words) {
+        _ if min == max && are_words => Fact::new(|wording| wording.count_exactly(), [most]),
+        _ if min == max => Fact::new(|wording| wording.times_exactly(), [most]),
+        (0 | 1, true) => Fact::new(|wording| wording.count_up_to(), [most]),
+        (0 | 1, false) => Fact::new(|wording| wording.times_up_to(), [most]),
+        (_, true) => Fact::new(|wording| wording.count_range(), [least, most]),
+        (_, false) => Fact::new(|wording| wording.times_range(), [least, most]),
     }
 }

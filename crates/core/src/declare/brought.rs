@@ -3,18 +3,23 @@
 use super::path::At;
 use super::{Command, Param};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
+use crate::facts::{Fact, manners};
 use crate::fault::{Echo, SOURCES};
 use crate::page::{Block, blocks};
 use crate::read::{
     Dark, Fault, Faults, Outcome, Reader, Reading, SECRECY, Slot, Trace, Usual, Words, special,
     touch,
 };
+use crate::wording::Wording;
 
 /// What is done when the last word is known.
 pub(crate) type Code = for<'d> fn(&mut Reader<'d>, Words<'_>);
 
 /// What is done with a line that reads, where a command judges it.
 pub(crate) type Judged = for<'d> fn(Reading<'d>) -> Outcome<'d>;
+
+/// What is wrong, and what would be right, in a sentence: of one fault, or of several that differ in names alone.
+pub(crate) type Say = for<'d> fn(&Faults<'d>, &[&Fault<'d>]) -> String;
 
 /// Values from the environment and the config file.
 #[derive(Debug)]
@@ -23,7 +28,12 @@ pub(crate) struct Sources {
     pub(crate) ask: Code,
     /// What a fault shows that is from there, by its number: its place, and its own line.
     pub(crate) echo: for<'d> fn(&Faults<'d>, usize, &Fault<'d>) -> Option<(String, Echo)>,
+    /// What pages say of the variable that stands in for a parameter.
+    pub(crate) facts: Tell,
 }
+
+/// Adds what pages say of a parameter.
+pub(crate) type Tell = fn(&Param<'_>, &Wording<'_>, &mut Vec<Fact>);
 
 /// How the value of a parameter is had that asks for more than that its words convert.
 pub(crate) type Special = for<'d> fn(&mut Reader<'d>, &mut Slot<'d>, Words<'_>);
@@ -48,13 +58,21 @@ pub(crate) struct Brought {
     pub(crate) special: Option<Special>,
     /// Where a parameter is a secret.
     pub(crate) secrecy: Option<&'static Secrecy>,
+    /// Where a parameter is read in a manner of its own.
+    pub(crate) manners: Option<Tell>,
     /// A description in blocks of a page, where the command has one, or a parameter.
     pub(crate) described: Option<fn(&str) -> Vec<Block>>,
 }
 
 impl Brought {
-    pub(super) const NOTHING: Brought =
-        Brought { sources: None, touches: None, special: None, secrecy: None, described: None };
+    pub(super) const NOTHING: Brought = Brought {
+        sources: None,
+        touches: None,
+        special: None,
+        secrecy: None,
+        manners: None,
+        described: None,
+    };
 
     pub(super) const fn add(&mut self, param: &Param<'_>) {
         if !param.variable.is_empty() {
@@ -68,6 +86,9 @@ impl Brought {
         }
         if param.secret {
             self.secrecy = Some(&SECRECY);
+        }
+        if param.has_manners() {
+            self.manners = Some(manners);
         }
         self.describe(param.description);
     }

@@ -148,7 +148,7 @@ impl<'d> Command<'d> {
         self.described()
     }
 
-    /// The same with what its descriptions bring along, and those of what is usual.
+    /// The same with what its description brings along, and what is usual.
     pub(super) const fn described(mut self) -> Self {
         self.settled.brought.describe(self.description);
         let usual = match self.usual {
@@ -157,7 +157,7 @@ impl<'d> Command<'d> {
         };
         let mut i = 0;
         while i < usual.len() {
-            self.settled.brought.describe(usual[i].description);
+            self.settled.brought.add(usual[i]);
             i += 1;
         }
         self

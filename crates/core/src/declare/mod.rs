@@ -87,7 +87,7 @@ pub use problem::{Problem, Shared};
 pub use shape::{Attached, Shape, Unit};
 pub use when::{COLOR, When};
 
-pub(crate) use brought::{Secrecy, Sources};
+pub(crate) use brought::{Say, Secrecy, Sources};
 pub use called::Hit;
 pub use cell::Held;
 pub(crate) use keys::is_key;

@@ -179,6 +179,17 @@ impl<'d> Param<'d> {
         self.said.has(said::SPECIAL)
     }
 
+    /// Whether pages have more to say of how it is read than nearly all parameters need.
+    pub(super) const fn has_manners(&self) -> bool {
+        self.worded
+            || self.manner.code
+            || self.manner.infinite
+            || !self.file_name.is_empty()
+            || self.delimiter.is_some()
+            || self.form.attached
+            || self.is_counted()
+    }
+
     /// Whether it was declared how often it is given.
     pub(crate) const fn is_counted(&self) -> bool {
         self.said.has(said::TIMES)

@@ -3,7 +3,8 @@
 use std::fmt::Debug;
 
 use super::{Param, Rule};
-// What a rule looks at; nothing of the next stage is called here.
+// What a rule looks at, and says; nothing of the later stages is called here.
+use crate::facts::Fact;
 use crate::read::Line;
 use crate::wording::Wording;
 
@@ -16,7 +17,7 @@ pub(crate) trait Relation: Debug + Sync {
     fn sentence(&self, rule: &Rule<'_>, lacking: &str, wording: &Wording<'_>) -> String;
 
     /// What a page says of a parameter, if the rule is about that.
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String>;
+    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<Fact>;
 
     /// Whether what is typed silences what the environment and the config file say of the others.
     fn excludes(&self) -> bool {

@@ -4,7 +4,7 @@ use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use crate::declare::{Gives, Param};
-use crate::read::{Fault, FaultKind, Faults, Place, Setting, bare, is_settable};
+use crate::read::{Fault, FaultKind, Faults, Place, bare};
 use crate::text::{Listed, Put, near, near_marked, part};
 use crate::wording::{Wording, fill};
 
@@ -56,31 +56,6 @@ impl<'d> Faults<'d> {
             names.extend(dashed(begun));
         }
         names
-    }
-
-    /// The nearest key to one of the config file that nothing is called, in its section.
-    pub(super) fn near_setting(&self, fault: &Fault<'d>, typed: &str) -> Option<String> {
-        let Place::Setting { start, .. } = fault.place() else { return None };
-        let entries = &self.settings()?.entries;
-        let is_meant = |entry: &&Setting| entry.path.iter().any(|key| key.1.start == start);
-        let entry = entries.iter().find(is_meant)?;
-        let mut command = self.path().root();
-        for (key, place) in &entry.path {
-            if place.start == start {
-                break;
-            }
-            command = command.subcommand(key.as_bytes())?;
-        }
-        let mut names: Vec<&str> =
-            command.subcommands().iter().map(|command| command.name()).listed();
-        for param in command.params() {
-            if !param.is_hidden() && is_settable(command, param) {
-                names.extend(param.today().map(|name| name.0));
-            }
-        }
-        names.retain(|name| *name != typed.trim_matches('\''));
-        let (_, nearest) = near(typed.trim_matches('\''), &mut names.into_iter());
-        nearest.first().map(|name| (*name).to_owned())
     }
 
     /// The nearest of the options that are in reach where the unknown one stands, dashes included, and

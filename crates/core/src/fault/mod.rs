@@ -5,6 +5,7 @@
 //!
 //! * `say.rs`: a sentence for each fault; `refuse.rs`: what would be right instead of a refused value, and
 //!   what is amiss with this one.
+//! * `counts.rs`, `unread.rs`: the same for what only some programs can have, whose faults point there.
 //! * `known.rs`, `owners.rs`: what is known where a name is not, and which commands know the name.
 //! * `mistake.rs`: what is wrong with the program, and not with the line.
 //! * `told.rs`: which faults are told, and which of them in one sentence.
@@ -16,6 +17,7 @@
 
 use std::ops::Range;
 
+mod counts;
 mod draw;
 mod echo;
 mod known;
@@ -29,8 +31,11 @@ mod say;
 mod told;
 #[cfg(not(feature = "mend"))]
 mod unmended;
+mod unread;
 
-pub(crate) use outside::SOURCES;
+pub(crate) use counts::{repeated, twice};
+pub(crate) use outside::{SOURCES, malformed, setting_unknown};
+pub(crate) use unread::unread;
 
 /// A line as it is shown, and the columns that faults are about, in the order of the line.
 pub(crate) struct Echo {

@@ -1,15 +1,24 @@
-//! The line of an environment variable, or of the config file, that a fault is about.
+//! What is shown and said of a fault in an environment variable, or in the config file.
 
 use super::Echo;
 use std::ops::Range;
 
+use super::say::joined;
 use crate::declare::Sources;
-use crate::read::{Fault, FaultKind, Faults, Place, ask_sources, has_secret, secret_settings};
-use crate::text::{DOTS, Listed, Put, Quoted, columns, visible};
+use crate::facts::variable;
+use crate::read::{
+    Fault, FaultKind, Faults, Malformed, Place, Setting, ask_sources, has_secret, is_settable,
+    secret_settings,
+};
+use crate::text::{DOTS, Listed, Put, Quoted, columns, near, visible};
+use crate::wording::fill;
 
 /// Values from elsewhere. The records of variables and of config files point here.
-pub(crate) static SOURCES: Sources =
-    Sources { ask: ask_sources, echo: |faults, number, fault| faults.echo_outside(number, fault) };
+pub(crate) static SOURCES: Sources = Sources {
+    ask: ask_sources,
+    echo: |faults, number, fault| faults.echo_outside(number, fault),
+    facts: variable,
+};
 
 impl<'d> Faults<'d> {
     /// What a fault shows that is not on the line: where that is, and its own line. Nothing for one
@@ -72,6 +81,58 @@ impl<'d> Faults<'d> {
         echo.text.put(&meant);
         echo.text.put(&shown(to..line_end));
         Some((place, echo))
+    }
+
+    /// The nearest key to one of the config file that nothing is called, in its section.
+    fn near_setting(&self, fault: &Fault<'d>, typed: &str) -> Option<String> {
+        let Place::Setting { start, .. } = fault.place() else { return None };
+        let entries = &self.settings()?.entries;
+        let is_meant = |entry: &&Setting| entry.path.iter().any(|key| key.1.start == start);
+        let entry = entries.iter().find(is_meant)?;
+        let mut command = self.path().root();
+        for (key, place) in &entry.path {
+            if place.start == start {
+                break;
+            }
+            command = command.subcommand(key.as_bytes())?;
+        }
+        let mut names: Vec<&str> =
+            command.subcommands().iter().map(|command| command.name()).listed();
+        for param in command.params() {
+            if !param.is_hidden() && is_settable(command, param) {
+                names.extend(param.today().map(|name| name.0));
+            }
+        }
+        names.retain(|name| *name != typed.trim_matches('\''));
+        let (_, nearest) = near(typed.trim_matches('\''), &mut names.into_iter());
+        nearest.first().map(|name| (*name).to_owned())
+    }
+}
+
+/// What is said of a key that nothing is called.
+pub(crate) fn setting_unknown<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
+    let wording = faults.path().root().phrases();
+    let Some(&fault) = group.first() else { return String::new() };
+    let near = faults.near_setting(fault, &faults.typed(fault));
+    let near = near.map(|near| fill(wording.one_is(), &[&near]));
+    let typed = faults.listed(group, |fault| faults.typed(fault));
+    joined(wording, fill(wording.setting_unknown(), &[&typed]), near)
+}
+
+/// What is wrong with the text of the config file.
+pub(crate) fn malformed(faults: &Faults<'_>, _: &[&Fault<'_>]) -> String {
+    let wording = faults.path().root().phrases();
+    let settings = faults.settings();
+    match settings.and_then(|settings| settings.error.as_ref()).map(|error| &error.1) {
+        Some(Malformed::NotText) => wording.settings_no_text().to_owned(),
+        Some(Malformed::NotObject) => wording.settings_no_table().to_owned(),
+        Some(Malformed::Twice(key)) => {
+            fill(wording.setting_twice(), &[&("'".to_owned() + &visible(key) + "'")])
+        }
+        Some(Malformed::NotForm { form, said }) => {
+            fill(wording.cited(), &[&fill(wording.settings_no_form(), &[form]), &visible(said)])
+        }
+        None => String::new(),
     }
 }
 

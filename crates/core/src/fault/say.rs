@@ -2,11 +2,10 @@
 
 use std::error::Error;
 use std::ffi::OsString;
-use std::io::ErrorKind;
 
 use super::refuse::value_missing;
 use crate::declare::{Command, Reason};
-use crate::read::{Fault, FaultKind, Faults, Malformed, Place, message};
+use crate::read::{Fault, FaultKind, Faults, Place, message};
 use crate::text::{DOTS, Listed, Put, columns, digits, part, quoted, visible};
 use crate::wording::{Wording, fill};
 
@@ -29,6 +28,9 @@ impl<'d> Faults<'d> {
     pub(crate) fn sentence(&self, group: &[&Fault<'d>]) -> String {
         let wording = self.path().root().phrases();
         let Some(&fault) = group.first() else { return String::new() };
+        if let Some(say) = fault.say() {
+            return say(self, group);
+        }
         let name = self.name(fault);
         let typed = || self.listed(group, |fault| self.typed(fault));
         let several = |one, many| if group.len() > 1 { many } else { one };
@@ -44,9 +46,6 @@ impl<'d> Faults<'d> {
             FaultKind::OptionAmbiguous | FaultKind::CommandAmbiguous => {
                 let names = wording.choices(&self.begun(fault), wording.or());
                 fill(wording.could_be(), &[typed().trim_matches('\''), &names])
-            }
-            FaultKind::OptionRepeated => {
-                fill(wording.option_repeated(), &[&self.listed(group, |fault| self.name(fault))])
             }
             FaultKind::OptionMissing if group.len() > 1 => {
                 fill(wording.options_missing(), &[&self.listed(group, |fault| self.name(fault))])
@@ -95,8 +94,6 @@ impl<'d> Faults<'d> {
             }
             FaultKind::ValueNotText => fill(wording.not_text(), &[&name, &typed()]),
             FaultKind::ValuesMiscounted => miscounted(wording, fault, &name),
-            FaultKind::ValueTwice => fill(wording.value_twice(), &[&name, &typed()]),
-            FaultKind::FileUnread => unread(wording, fault, &name),
             FaultKind::RuleBroken => fault.rule().map_or_else(String::new, |rule| {
                 let lacking = fault.param().map(|param| param.spelled()).unwrap_or_default();
                 rule.relation().sentence(rule, &lacking, wording)
@@ -106,17 +103,21 @@ impl<'d> Faults<'d> {
                 self.refused(group, &name, &typed())
             }
             FaultKind::ReadingRefused => reason(fault),
-            FaultKind::SettingMalformed => self.malformed(wording),
-            FaultKind::SettingUnknown => {
-                let near = self.near_setting(fault, &self.typed(fault));
-                let near = near.map(|near| fill(wording.one_is(), &[&near]));
-                joined(wording, fill(wording.setting_unknown(), &[&typed()]), near)
-            }
+            // These bring along what says them.
+            FaultKind::OptionRepeated
+            | FaultKind::ValueTwice
+            | FaultKind::FileUnread
+            | FaultKind::SettingMalformed
+            | FaultKind::SettingUnknown => String::new(),
         }
     }
 
     /// The names of several faults; beyond the first few they are counted.
-    fn listed(&self, group: &[&Fault<'d>], name: impl Fn(&Fault<'d>) -> String) -> String {
+    pub(super) fn listed(
+        &self,
+        group: &[&Fault<'d>],
+        name: impl Fn(&Fault<'d>) -> String,
+    ) -> String {
         let wording = self.path().root().phrases();
         let names: Vec<String> = group.iter().take(MOST_TYPED).map(|fault| name(fault)).listed();
         let more = group.len().saturating_sub(MOST_TYPED);
@@ -156,22 +157,6 @@ impl<'d> Faults<'d> {
         is_cluster && is_behind_letter && bytes.get(start) == Some(&b'=')
     }
 
-    /// What is wrong with the text of the config file.
-    fn malformed(&self, wording: &Wording) -> String {
-        let settings = self.settings();
-        match settings.and_then(|settings| settings.error.as_ref()).map(|error| &error.1) {
-            Some(Malformed::NotText) => wording.settings_no_text().to_owned(),
-            Some(Malformed::NotObject) => wording.settings_no_table().to_owned(),
-            Some(Malformed::Twice(key)) => {
-                fill(wording.setting_twice(), &[&("'".to_owned() + &visible(key) + "'")])
-            }
-            Some(Malformed::NotForm { form, said }) => {
-                fill(wording.cited(), &[&fill(wording.settings_no_form(), &[form]), &visible(said)])
-            }
-            None => String::new(),
-        }
-    }
-
     /// Whether what was taken for a value is an option where it stands.
     pub(super) fn takes_option(&self, fault: &Fault<'d>) -> bool {
         match fault.place() {
@@ -198,7 +183,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The parameter of a fault as it was named: by an option, a variable or a key.
-    fn name(&self, fault: &Fault<'d>) -> String {
+    pub(super) fn name(&self, fault: &Fault<'d>) -> String {
         let Some(param) = fault.param() else { return String::new() };
         match fault.place() {
             Place::Variable { .. } => "$".to_owned() + param.variable(),
@@ -311,7 +296,7 @@ fn reason(fault: &Fault<'_>) -> String {
 }
 
 /// `what; right`.
-fn joined(wording: &Wording, what: String, right: Option<String>) -> String {
+pub(super) fn joined(wording: &Wording, what: String, right: Option<String>) -> String {
     match right {
         Some(right) => what + wording.semicolon() + &right,
         None => what,
@@ -339,25 +324,6 @@ fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
         count => wording.count(count),
     });
     fill(phrase, &[name, &bound, &count])
-}
-
-/// A file that cannot be read: that of a secret, or the config file.
-fn unread(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
-    let Some(unread) = fault.unread() else { return String::new() };
-    let what = match (fault.place(), unread.file()) {
-        (Place::Nowhere, "") => wording.settings_unread().to_owned(),
-        (Place::Nowhere, file) => fill(wording.settings_unread_at(), &[&visible(file)]),
-        _ => fill(wording.file_unread(), &[name]),
-    };
-    let why = match unread.kind() {
-        ErrorKind::NotFound => wording.unread_absent(),
-        ErrorKind::PermissionDenied => wording.unread_forbidden(),
-        ErrorKind::IsADirectory => wording.unread_folder(),
-        ErrorKind::InvalidData => wording.unread_no_text(),
-        _ if unread.is_own() => &visible(unread.said()),
-        _ => return fill(wording.cited(), &[&what, &visible(unread.said())]),
-    };
-    what + wording.colon() + why
 }
 
 impl Command<'_> {

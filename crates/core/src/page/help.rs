@@ -2,9 +2,8 @@
 
 use super::{Block, Entry, Layout, Text, What};
 use crate::declare::{Command, FromWord, Kind, Noun, Param};
-use crate::facts::Fact;
 use crate::read::PageLength;
-use crate::text::{DOTS, Listed, Put};
+use crate::text::{Listed, Put};
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared. `command` is the one that takes it.
@@ -16,14 +15,9 @@ pub(super) fn help(
 ) -> Text {
     let mut help = Help { param, wording, text: Text::of(What::Plain, param.help()) };
     help.add_value(length);
-    for fact in param.facts(command) {
-        let is_said = match fact {
-            Fact::Variable(name) => help.is_said(&("$".to_owned() + name)),
-            Fact::Opposite(_, name) => help.is_said(&("--".to_owned() + name)),
-            _ => false,
-        };
-        if !is_said {
-            help.add(What::Fact, &wording.fact(param, &fact));
+    for fact in param.facts(command, wording) {
+        if !help.is_said(fact.key()) {
+            help.add(What::Fact, &fact.words(wording));
         }
     }
     help.text
@@ -166,54 +160,4 @@ pub(super) fn offers(param: &Param<'_>) -> Option<Block> {
     let [kind] = param.kinds() else { return None };
     let entries = || kind.offers().map(|(name, help)| Entry::plain(name, help)).listed();
     is_explained(kind).then(|| Block::Entries(Layout::Close, entries()))
-}
-
-impl Wording<'_> {
-    /// A fact in words.
-    fn fact(&self, param: &Param<'_>, fact: &Fact<'_>) -> String {
-        match fact {
-            Fact::Default(default) => {
-                fill(self.unless_given(), &[&self.shown_default(param, default)])
-            }
-            Fact::Opposite(letter, name) => {
-                let long = "--".to_owned() + name;
-                let names = match letter {
-                    Some(letter) => format!("-{letter}, {long}"),
-                    None => long,
-                };
-                fill(self.opposite(), &[&names])
-            }
-            Fact::InCode => self.in_code().to_owned(),
-            Fact::Infinite => self.infinite().to_owned(),
-            Fact::Worded => self.worded().to_owned(),
-            Fact::OrAlone => self.or_alone().to_owned(),
-            Fact::FromFile(name) => fill(self.taken_from_file(), &[&("--".to_owned() + name)]),
-            Fact::JoinedBy(sign) => fill(self.joined_by(), &[&self.sign(*sign)]),
-            Fact::Again => self.given_again().to_owned(),
-            Fact::Counted(times, are_words) => {
-                let [exactly, up_to, range] = match are_words {
-                    true => [self.count_exactly(), self.count_up_to(), self.count_range()],
-                    false => [self.times_exactly(), self.times_up_to(), self.times_range()],
-                };
-                let [least, most] = self.counts(times.min as usize, times.max as usize);
-                match times.min {
-                    min if min == times.max => fill(exactly, &[&most]),
-                    0 | 1 => fill(up_to, &[&most]),
-                    _ => fill(range, &[&least, &most]),
-                }
-            }
-            Fact::Variable(name) => fill(self.or_set(), &[name]),
-            Fact::Rule(rule) => rule.relation().fact(rule, param, self).unwrap_or_default(),
-        }
-    }
-
-    /// A default as it is shown: dots for a secret, and the words of truth that the page has.
-    fn shown_default(&self, param: &Param<'_>, default: &str) -> String {
-        let is_truth = matches!(param.kinds(), [kind] if kind.noun() == Noun::Truth);
-        match bool::from_word(default.as_ref()) {
-            _ if param.is_secret() => DOTS.to_owned(),
-            Ok(truth) if is_truth => if truth { self.yes() } else { self.no() }.to_owned(),
-            _ => default.to_owned(),
-        }
-    }
 }

@@ -3,7 +3,7 @@
 use super::reading::CommandPath;
 use super::word::Words;
 use super::{Around, Dark, Fault, Faults, Reach, Settings, Trace, Unread};
-use crate::declare::{Command, Param, Reason, Rule, Sources, Times, is_record};
+use crate::declare::{Command, Param, Reason, Rule, Say, Sources, Times, is_record};
 use crate::text::Listed;
 
 /// What is wrong.
@@ -139,6 +139,7 @@ impl<'d> Fault<'d> {
             more: 0,
             also: Vec::new(),
             rule: None,
+            say: None,
         }
     }
 
@@ -225,6 +226,16 @@ impl<'d> Fault<'d> {
     /// The rule that is broken, if it is about one.
     pub const fn rule(&self) -> Option<&'d Rule<'d>> {
         self.rule
+    }
+
+    /// What says it, where it brings that along.
+    pub(crate) const fn say(&self) -> Option<Say> {
+        self.say
+    }
+
+    /// The same, said by what it brings along.
+    pub(super) fn said_by(self, say: Say) -> Self {
+        Fault { say: Some(say), ..self }
     }
 
     /// Why the conversion or a validator refuses, if one does.

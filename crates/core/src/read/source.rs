@@ -12,6 +12,8 @@ use super::fault::{FaultKind, Place};
 use super::word::Words;
 use super::world::{Setting, Settings, Trial, World};
 use crate::declare::{Command, Config, Hit, Noun, Param, Role};
+// What says what is wrong.
+use crate::fault::{malformed, setting_unknown, unread};
 use crate::text::{Listed, in_order, part};
 
 /// Asks the environment and the config file.
@@ -95,7 +97,7 @@ impl<'d> Reader<'d> {
             Ok(Some(settings)) => settings,
             Ok(None) => return,
             Err(reason) => {
-                let fault = Fault::new(FaultKind::FileUnread, place);
+                let fault = Fault::new(FaultKind::FileUnread, place).said_by(unread);
                 let unread = Some(Box::new(reason));
                 self.faults.push(Fault { param: config.option_param(), unread, ..fault });
                 return;
@@ -127,7 +129,7 @@ impl<'d> Reader<'d> {
     fn settle(&mut self, settings: &Settings) {
         if let Some((Range { start, end }, _)) = settings.error {
             let place = Place::Setting { start, end };
-            self.faults.push(Fault::new(FaultKind::SettingMalformed, place));
+            self.faults.push(Fault::new(FaultKind::SettingMalformed, place).said_by(malformed));
             return;
         }
         for setting in &settings.unset {
@@ -161,7 +163,7 @@ impl<'d> Reader<'d> {
     #[cold]
     fn setting_unknown(&mut self, key: Range<usize>) {
         let place = Place::Setting { start: key.start, end: key.end };
-        self.faults.push(Fault::new(FaultKind::SettingUnknown, place));
+        self.faults.push(Fault::new(FaultKind::SettingUnknown, place).said_by(setting_unknown));
     }
 
     /// The slot that a setting is for, if its command is on the line; the place of the first key that

@@ -9,6 +9,8 @@ use super::fault::{FaultKind, Place};
 use super::relation::typed_places;
 use super::word::Words;
 use crate::declare::{Role, Times};
+// What says them.
+use crate::fault::{repeated, twice};
 use crate::text::Listed;
 
 /// Has the value of such a parameter.
@@ -33,7 +35,7 @@ impl<'d> Reader<'d> {
             && slot.typed.count as usize > param.kinds().len().max(1)
             && let Some(place) = typed_places(slot, &self.steps).nth(1)
         {
-            self.faults.push(Fault::of(FaultKind::OptionRepeated, place, param));
+            self.faults.push(Fault::of(FaultKind::OptionRepeated, place, param).said_by(repeated));
         }
     }
 
@@ -69,7 +71,7 @@ impl<'d> Reader<'d> {
         let texts: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).listed();
         let Some(at) = twin(&slot.cell, &texts, each) else { return };
         let place = pieces.get(at * each).map_or(Place::Nowhere, |piece| piece.place);
-        self.faults.push(Fault::of(FaultKind::ValueTwice, place, slot.param));
+        self.faults.push(Fault::of(FaultKind::ValueTwice, place, slot.param).said_by(twice));
     }
 
     /// A list that is given more or less often than it may be. For an operand without a delimiter

@@ -10,6 +10,8 @@ use super::step::Meaning;
 use super::word::Words;
 use super::world::{Presence, Trial, World};
 use crate::declare::{At, Reason};
+// What says it.
+use crate::fault::unread as unread_file;
 
 /// Looks at what secrets and paths name. The records of these point here, as those of variables point to what asks
 /// for them.
@@ -67,7 +69,8 @@ impl<'d> Reader<'d> {
                 (slot.typed, slot.outer) = (typed, None);
             }
             Err(unread) => {
-                let fault = Fault::of(FaultKind::FileUnread, place, slot.param);
+                let fault =
+                    Fault::of(FaultKind::FileUnread, place, slot.param).said_by(unread_file);
                 self.faults.push(Fault { unread: Some(Box::new(unread)), ..fault });
             }
         }

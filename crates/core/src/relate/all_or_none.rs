@@ -2,6 +2,7 @@
 
 use super::{is_member, members, others};
 use crate::declare::{Param, Relation, Rule};
+use crate::facts::Fact;
 use crate::read::Line;
 use crate::wording::{Wording, fill};
 
@@ -26,8 +27,10 @@ impl Relation for AllOrNone {
         fill(wording.all_or_none(), &[&members(rule, wording, wording.and()), lacking])
     }
 
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
-        let others = || fill(wording.only_with(), &[&others(rule, param, wording, wording.and())]);
+    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<Fact> {
+        let others = || {
+            Fact::new(|wording| wording.only_with(), [others(rule, param, wording, wording.and())])
+        };
         is_member(rule, param).then(others)
     }
 }

@@ -2,6 +2,7 @@
 
 use super::{hanging, is_member};
 use crate::declare::{Param, Relation, Rule};
+use crate::facts::Fact;
 use crate::read::Line;
 use crate::wording::{Wording, fill};
 
@@ -31,9 +32,9 @@ impl Relation for NeededWith {
         fill(wording.needed_with(), &[lacking, &when, &value])
     }
 
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
+    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, _: &Wording<'_>) -> Option<Fact> {
         let (when, value) = hanging(rule);
-        let needed = || fill(wording.needed_for(), &[&(when + " " + &value)]);
+        let needed = || Fact::new(|wording| wording.needed_for(), [when + " " + &value]);
         is_member(rule, param).then(needed)
     }
 }

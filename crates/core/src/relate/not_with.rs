@@ -2,6 +2,7 @@
 
 use super::{hanging, hangs_on, is_member, members, others};
 use crate::declare::{Param, Relation, Rule};
+use crate::facts::Fact;
 use crate::read::Line;
 use crate::wording::{Wording, fill};
 
@@ -29,13 +30,13 @@ impl Relation for NotWith {
         fill(wording.excludes(), &[&hanging(rule).0, &members(rule, wording, wording.or())])
     }
 
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
+    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<Fact> {
         let others = match hangs_on(rule, param) {
             true => others(rule, param, wording, wording.or()),
             false if is_member(rule, param) => hanging(rule).0,
             false => return None,
         };
-        Some(fill(wording.not_with(), &[&others]))
+        Some(Fact::new(|wording| wording.not_with(), [others]))
     }
 
     fn excludes(&self) -> bool {

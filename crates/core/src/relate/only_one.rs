@@ -2,6 +2,7 @@
 
 use super::{is_member, members, others};
 use crate::declare::{Param, Relation, Rule};
+use crate::facts::Fact;
 use crate::read::Line;
 use crate::wording::{Wording, fill};
 
@@ -27,8 +28,10 @@ impl Relation for OnlyOne {
         fill(wording.only_one(), &[&members(rule, wording, wording.and())])
     }
 
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
-        let others = || fill(wording.not_with(), &[&others(rule, param, wording, wording.or())]);
+    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<Fact> {
+        let others = || {
+            Fact::new(|wording| wording.not_with(), [others(rule, param, wording, wording.or())])
+        };
         is_member(rule, param).then(others)
     }
 

@@ -2,6 +2,7 @@
 
 use super::{hanging, hangs_on, others};
 use crate::declare::{Param, Relation, Rule};
+use crate::facts::Fact;
 use crate::read::Line;
 use crate::wording::{Wording, fill};
 
@@ -26,8 +27,10 @@ impl Relation for OnlyWith {
         fill(wording.needs(), &[&hanging(rule).0, lacking])
     }
 
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<String> {
-        let others = || fill(wording.only_with(), &[&others(rule, param, wording, wording.and())]);
+    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<Fact> {
+        let others = || {
+            Fact::new(|wording| wording.only_with(), [others(rule, param, wording, wording.and())])
+        };
         hangs_on(rule, param).then(others)
     }
 }

@@ -22,7 +22,6 @@ phrases! {
         OtherHas other_has "{0} has it"
         OthersHave others_have "{0} have it"
         CouldBe could_be "{0} could be {1}"
-        OptionRepeated option_repeated "{0} may be given only once"
         OptionMissing option_missing "{0} is needed"
         OptionsMissing options_missing "{0} are needed"
         CommandUnknown command_unknown "{0} is not a command here"
@@ -74,24 +73,11 @@ phrases! {
         Cited cited "{0} ({1})"
         TooFew too_few "{0} takes at least {1}, not {2}"
         TooMany too_many "{0} takes at most {1}, not {2}"
-        ValueTwice value_twice "{0} takes each value once; {1} is there twice"
         ValueCount value_count "{0} takes exactly {1}, not {2}"
         NothingAt nothing_at "there is nothing at {0}"
         SomethingAt something_at "there is something at {0} already"
         IsDirectory is_directory "{0} is a folder"
         IsFile is_file "{0} is a file"
-        FileUnread file_unread "{0} names a file that cannot be read"
-        SettingsUnread settings_unread "the config file cannot be read"
-        SettingsUnreadAt settings_unread_at "the config file {0} cannot be read"
-        UnreadAbsent unread_absent "there is nothing at that path"
-        UnreadForbidden unread_forbidden "it may not be opened"
-        UnreadFolder unread_folder "it is a folder"
-        UnreadNoText unread_no_text "its first line is not text in UTF-8"
-        SettingsNoText settings_no_text "this is not text in UTF-8"
-        SettingsNoForm settings_no_form "this is not {0}"
-        SettingsNoTable settings_no_table "settings are expected in an object"
-        SettingTwice setting_twice "the key {0} is there twice"
-        SettingUnknown setting_unknown "{0} is not a setting here"
         // What is wrong with the program itself.
         Mistake mistake "a mistake of this program: {0}"
         DefaultOf default_of "the default of {0}, {1}, {2}"
@@ -161,9 +147,40 @@ phrases! {
         Opposite opposite "the opposite is {0}"
         UnlessGiven unless_given "{0} unless given"
         GivenAgain given_again "may be given again"
-        JoinedBy joined_by "several may be joined by {0}"
-        // What signs between values are called; any other stands for itself.
+        HelpOption help_option "{0} for a short page, {1} for all of it"
+        HelpAlone help_alone "this page"
+        VersionOption version_option "the version"
+        Refused refused "the command line was refused"
+        MoreEntries more_entries "and {0} more: {1}"
+    }
+    // What is in files: secrets, settings.
+    FILES {
+        FileUnread file_unread "{0} names a file that cannot be read"
+        SettingsUnread settings_unread "the config file cannot be read"
+        SettingsUnreadAt settings_unread_at "the config file {0} cannot be read"
+        UnreadAbsent unread_absent "there is nothing at that path"
+        UnreadForbidden unread_forbidden "it may not be opened"
+        UnreadFolder unread_folder "it is a folder"
+        UnreadNoText unread_no_text "its first line is not text in UTF-8"
+    }
+    // Variables, and the config file.
+    SOURCES {
+        SettingsNoText settings_no_text "this is not text in UTF-8"
+        SettingsNoForm settings_no_form "this is not {0}"
+        SettingsNoTable settings_no_table "settings are expected in an object"
+        SettingTwice setting_twice "the key {0} is there twice"
+        SettingUnknown setting_unknown "{0} is not a setting here"
         OrSet or_set "or set ${0}"
+    }
+    // What may be given once.
+    COUNTS {
+        OptionRepeated option_repeated "{0} may be given only once"
+        ValueTwice value_twice "{0} takes each value once; {1} is there twice"
+    }
+    // Manners in which a value is read. What signs between values are called is in a list of its own; any other stands
+    // for itself.
+    MANNERS {
+        JoinedBy joined_by "several may be joined by {0}"
         TakenFromFile taken_from_file "{0} takes it from a file"
         InCode in_code "0x1f and 1_000 are read too"
         Infinite infinite "inf, -inf and nan are read too"
@@ -175,11 +192,6 @@ phrases! {
         TimesRange times_range "{0} to {1} times"
         TimesUpTo times_up_to "up to {0} times"
         TimesExactly times_exactly "{0} times"
-        HelpOption help_option "{0} for a short page, {1} for all of it"
-        HelpAlone help_alone "this page"
-        VersionOption version_option "the version"
-        Refused refused "the command line was refused"
-        MoreEntries more_entries "and {0} more: {1}"
     }
     // Rules between parameters.
     RULES {

@@ -1,0 +1,69 @@
+//! A program that declares next to nothing, and one thing more for each feature of this package that is switched on:
+//! what each makes of it in bytes stands in budgets.toml.
+
+use std::process::ExitCode;
+
+use clavret::{COMPLETIONS, Call, Command, Flag, Named, Objection, Operand, Reading, Rule};
+
+static YARD: Named<Option<String>> = {
+    let yard = Named::new("yard").letter('y').help("folder of the logbook");
+    if cfg!(feature = "sources") { yard.variable("APIARY_YARD") } else { yard }
+};
+static KEY: Named<Option<String>> = {
+    let key = Named::new("key").help("what opens the logbook");
+    if cfg!(feature = "secrets") { key.secret() } else { key }
+};
+static JARS: Named<Option<u32>> = Named::new("jars").help("jars that were filled");
+static BARREL: Flag = {
+    let barrel = Flag::new("barrel").help("kept in a barrel");
+    if cfg!(feature = "descriptions") {
+        barrel.description("One of:\n\n* oak\n* *steel*")
+    } else {
+        barrel
+    }
+};
+static NOTES: Named<Vec<String>> = {
+    let notes = Named::new("note").help("a remark");
+    if cfg!(feature = "counts") { notes.times(0, 3) } else { notes }
+};
+static HIVE: Operand<String> = Operand::new("hive").help("hive to harvest, such as A7");
+
+static RULES: [Rule; 1] = [Rule::only_one(&[JARS.param(), BARREL.param()])];
+
+fn judge(reading: &Reading<'_>) -> Result<(), Objection> {
+    match reading.get(&JARS) {
+        Some(0) => Err(Objection::new("nothing is filled").about(&JARS)),
+        _ => Ok(()),
+    }
+}
+
+static HARVEST: Command = {
+    let harvest = Command::new("harvest").summary("record a harvest").takes(&[
+        HIVE.param(),
+        YARD.param(),
+        KEY.param(),
+        JARS.param(),
+        BARREL.param(),
+        NOTES.param(),
+    ]);
+    let harvest = match cfg!(feature = "rules") {
+        true => harvest.rules(&RULES),
+        false => harvest,
+    };
+    if cfg!(feature = "judges") { harvest.judged_by(&judge) } else { harvest }
+};
+
+static APIARY: Command = {
+    let apiary = Command::new("apiary").summary("the logbook of a bee yard");
+    let apiary = match cfg!(feature = "completions") {
+        true => apiary.commands(&[&HARVEST, &COMPLETIONS]),
+        false => apiary.commands(&[&HARVEST]),
+    };
+    if cfg!(feature = "answers") { apiary.answers(clavret::answer) } else { apiary }
+};
+
+fn main() -> ExitCode {
+    clavret::run(&APIARY, |call: Call<'_>| {
+        format!("{} {:?} {:?}", call.get(&HIVE), call.get(&JARS), call.get(&NOTES))
+    })
+}

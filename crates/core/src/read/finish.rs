@@ -1,7 +1,7 @@
 //! What is only known after the last word: which operand each word is for, what is missing, and
 //! what the line is as a whole.
 
-use super::{Chain, Fault, Faults, Reader, Reading, Step};
+use super::{Chain, Fault, Faults, Reader, Reading, Slot, Step};
 
 use super::convert;
 use super::fault::{FaultKind, Place};
@@ -244,10 +244,8 @@ impl<'d> Reader<'d> {
                 }
                 continue;
             }
-            if param.is_special()
-                && let Some(special) = self.trail.brought(|command| command.brought().special)
-            {
-                special(self, slot, words);
+            if param.is_special() {
+                self.special(slot, words);
                 continue;
             }
             convert::value(slot, &self.steps, words, &mut wrong);
@@ -257,6 +255,15 @@ impl<'d> Reader<'d> {
             }
         }
         self.slots = slots;
+    }
+
+    /// The value of a parameter that asks for more than that its words convert.
+    #[cold]
+    fn special(&mut self, slot: &mut Slot<'d>, words: Words<'_>) {
+        match self.trail.brought(|command| command.brought().special) {
+            Some(special) => special(self, slot, words),
+            None => _ = self.converts(slot, words),
+        }
     }
 
     #[cold]

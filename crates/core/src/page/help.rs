@@ -3,7 +3,7 @@
 use super::{Block, Entry, Layout, Text, What};
 use crate::declare::{Command, FromWord, Kind, Noun, Param};
 use crate::read::PageLength;
-use crate::text::{Listed, Put};
+use crate::text::{Listed, Put, holds};
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared. `command` is the one that takes it.
@@ -105,7 +105,7 @@ impl Help<'_> {
         }
         // Help with an example of its own needs none of the kind's.
         let such_as = fill(wording.such_as_phrase(), &["", ""]);
-        let has_example = self.is_said(&example) || self.param.help().contains(such_as.trim_end());
+        let has_example = self.is_said(&example) || holds(self.param.help(), such_as.trim_end());
         let example = if has_example { "" } else { &example };
         self.add_noun(&noun, &wording.such_as(String::new(), example));
     }
@@ -140,7 +140,7 @@ impl Help<'_> {
         let wording = self.wording;
         let noun = wording.path_noun(self.param);
         let words = [wording.file_word(), wording.directory_word()];
-        let is_said = words.iter().any(|word| noun.contains(word) && self.is_said(word));
+        let is_said = words.iter().any(|word| holds(noun, word) && self.is_said(word));
         match wording.endings(self.param) {
             _ if !is_said => wording.path(self.param),
             endings if endings.is_empty() => None,

@@ -20,7 +20,7 @@ use super::reach::Usual;
 use super::step::{Meaning, NONE};
 use super::word::Words;
 use crate::declare::{Command, Param, Role, Secrecy, hash};
-use crate::text::{DOTS, Listed, Near, in_order, part};
+use crate::text::{DOTS, Listed, Near, holds, in_order, part};
 
 impl Dark {
     pub(crate) fn is_empty(&self) -> bool {
@@ -97,7 +97,7 @@ fn told<'d>(reading: &Reading<'d>, text: &str) -> Option<&'d Param<'d>> {
         convert::pieces(slot, &reading.steps, reading.words).iter().any(|piece| {
             let word = piece.text.to_string_lossy().to_ascii_lowercase();
             !word.is_empty()
-                && (text.contains(&word) || text.contains(&*word.escape_debug().to_string()))
+                && (holds(&text, &word) || holds(&text, &word.escape_debug().to_string()))
         })
     });
     secret.map(|slot| slot.param)

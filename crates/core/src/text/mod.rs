@@ -73,6 +73,14 @@ fn list<T>(from: &mut dyn Give<T>) -> Vec<T> {
     list
 }
 
+/// Whether a text has a piece in it that is not empty. For a few short texts: the standard library's search is quick in
+/// long ones, and 2 KiB for each place that uses it.
+#[inline(never)]
+pub(crate) fn holds(text: &str, piece: &str) -> bool {
+    let piece = piece.as_bytes();
+    !piece.is_empty() && text.as_bytes().windows(piece.len()).any(|part| part == piece)
+}
+
 /// A count in digits, out of line as well.
 #[inline(never)]
 pub fn digits(count: usize) -> String {

@@ -7,13 +7,12 @@ use crate::facts::{Fact, manners};
 use crate::fault::{Echo, SOURCES};
 use crate::page::{Block, blocks};
 use crate::read::{
-    Dark, Fault, Faults, Outcome, Reader, Reading, SECRECY, Slot, Trace, Usual, Words, special,
-    touch,
+    Dark, Fault, Faults, Line, Outcome, Reading, SECRECY, Slot, Trace, Usual, Words, special, touch,
 };
 use crate::wording::Wording;
 
 /// What is done when the last word is known.
-pub(crate) type Code = for<'d> fn(&mut Reader<'d>, Words<'_>);
+pub(crate) type Code = for<'d> fn(&mut Line<'d>);
 
 /// What is done with a line that reads, where a command judges it.
 pub(crate) type Judged = for<'d> fn(Reading<'d>) -> Outcome<'d>;
@@ -36,7 +35,7 @@ pub(crate) struct Sources {
 pub(crate) type Tell = fn(&Param<'_>, &Wording<'_>, &mut Vec<Fact>);
 
 /// How the value of a parameter is had that asks for more than that its words convert.
-pub(crate) type Special = for<'d> fn(&mut Reader<'d>, &mut Slot<'d>, Words<'_>);
+pub(crate) type Special = for<'d> fn(&mut Line<'d>, &mut Slot<'d>);
 
 /// What is known of secrets.
 #[derive(Debug)]

@@ -11,7 +11,7 @@ use crate::wording::Wording;
 /// What a rule is: its verdict on a line, and what is said of it.
 pub(crate) trait Relation: Debug + Sync {
     /// Says what is wrong with a line.
-    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>);
+    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>);
 
     /// What a fault says; `lacking` is the name of the member that is needed and not there.
     fn sentence(&self, rule: &Rule<'_>, lacking: &str, wording: &Wording<'_>) -> String;

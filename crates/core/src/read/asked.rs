@@ -1,11 +1,9 @@
 //! A line that asks for something instead of its command's work: it is answered whatever else is on it.
 
-use super::{Asked, Reach, Reached, Reader, Reading, Request, Trace};
+use super::{Asked, Line, Reach, Reached, Reader, Reading, Request, Trace};
 use std::fmt;
 
-use super::convert;
 use super::reading::{CommandPath, Outcome};
-use super::word::Words;
 use crate::declare::{Alone, Gives, Key, Param, is_record};
 use crate::text::Look;
 
@@ -100,27 +98,27 @@ impl<'d> Reader<'d> {
             Some(_) => {}
         }
     }
+}
 
+impl<'d> Line<'d> {
     /// Ends the reading of a line that asks for something. Of all words only those of the parameter that
     /// asks are looked at.
     #[cold]
-    pub(super) fn answered(mut self, asked: Request, words: Words<'d>) -> Outcome<'d> {
+    pub(super) fn answered(mut self, asked: Request) -> Outcome<'d> {
         self.faults.clear();
-        let slot = &mut self.slots[asked.slot as usize];
+        let mut slots = std::mem::take(&mut self.slots);
+        let slot = &mut slots[asked.slot as usize];
         let param = slot.param;
         if self.pending.is_some_and(|pending| pending.slot == asked.slot) {
-            self.pending_value();
+            self.value_missing(param);
         } else if !param.kinds().is_empty() {
-            let mut wrong = Vec::new();
-            convert::value(slot, &self.steps, words, &mut wrong);
-            convert::faults(slot, &self.steps, words, wrong, &mut self.faults);
+            self.converts(slot);
         }
-        if !self.faults.is_empty() {
-            return Outcome::Faults(self.refused(words));
+        self.slots = slots;
+        match self.faults.is_empty() {
+            true => self.into_reading().asked(Some(param), asked.by_letter),
+            false => Outcome::Faults(self.refused()),
         }
-        let Reader { trail, slots, steps, warned, around, .. } = self;
-        let reading = Reading { trail, slots, steps, words, warned, around };
-        reading.asked(Some(param), asked.by_letter)
     }
 }
 

@@ -1,6 +1,6 @@
 //! Words into typed values: each word once, after the last one is known.
 
-use super::{Chain, Fault, Outer, Piece, Reader, Slot, Step};
+use super::{Chain, Fault, Line, Outer, Piece, Slot, Step};
 use std::borrow::Cow;
 use std::ffi::{OsStr, OsString};
 
@@ -13,15 +13,15 @@ use crate::declare::sides;
 use crate::declare::{FromWord, Held, Param, Reason, Role, Wrong};
 use crate::text::{Listed, part};
 
-impl<'d> Reader<'d> {
+impl<'d> Line<'d> {
     /// Converts the words of a slot, and says what is wrong with them; whether nothing is.
     #[inline(never)]
-    pub(super) fn converts(&mut self, slot: &mut Slot<'d>, words: Words<'_>) -> bool {
+    pub(super) fn converts(&mut self, slot: &mut Slot<'d>) -> bool {
         let mut wrong = Vec::new();
-        value(slot, &self.steps, words, &mut wrong);
+        value(slot, &self.steps, self.words, &mut wrong);
         let are_right = wrong.is_empty();
         if !are_right {
-            faults(slot, &self.steps, words, wrong, &mut self.faults);
+            faults(slot, &self.steps, self.words, wrong, &mut self.faults);
         }
         are_right
     }

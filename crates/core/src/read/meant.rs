@@ -3,7 +3,7 @@
 //! that is refused anyway they are taken for misspelt names, in a second reading, so that one mistake is told
 //! as one.
 
-use super::{Around, Fault, Faults, Reader, Step};
+use super::{Around, Fault, Faults, Line, Step};
 use std::ffi::OsString;
 
 use super::fault::{FaultKind, Place};
@@ -17,36 +17,36 @@ use crate::text::{Listed, part};
 /// Words that are looked at: a line with more of them is beyond mending.
 const MOST: usize = 16;
 
-impl<'d> Reader<'d> {
+impl<'d> Line<'d> {
     /// Reads a refused line again, if words of it were meant as names.
     #[cold]
-    pub(super) fn read_names(&self, faults: &[Fault<'d>], words: Words<'d>) -> Option<Faults<'d>> {
+    pub(super) fn read_names(&self, faults: &[Fault<'d>]) -> Option<Faults<'d>> {
         // What keeps unknown options takes such words as they are.
         if self.around.is_second || self.command().has_tail(Tail::UnknownOptions) {
             return None;
         }
-        let names = self.meant_names(faults, words);
-        let again = |names: &[u32]| (!names.is_empty()).then(|| self.read_again(names, words));
+        let names = self.meant_names(faults);
+        let again = |names: &[u32]| (!names.is_empty()).then(|| self.read_again(names));
         if let Some(Outcome::Faults(told)) = again(&names) {
             return Some(told);
         }
         // A letter may well have its value attached: not where the line is better with the long name.
-        let names = self.long_names(words);
-        match self.is_better_with(&names, faults.len(), words).then(|| again(&names)).flatten() {
+        let names = self.long_names();
+        match self.is_better_with(&names, faults.len()).then(|| again(&names)).flatten() {
             Some(Outcome::Faults(told)) => Some(told),
             _ => None,
         }
     }
 
     /// Whether less is wrong with a line when some names have a second dash.
-    fn is_better_with(&self, names: &[u32], faults: usize, words: Words<'_>) -> bool {
+    fn is_better_with(&self, names: &[u32], faults: usize) -> bool {
         if names.is_empty() {
             return false;
         }
-        let mut dashed: Vec<OsString> = words.iter().map(OsString::from).listed();
+        let mut dashed: Vec<OsString> = self.words.iter().map(OsString::from).listed();
         for &name in names {
             // What looks like an option is hardly meant as the value.
-            let next = words.word(name as usize + 1).as_encoded_bytes();
+            let next = self.words.word(name as usize + 1).as_encoded_bytes();
             if next.starts_with(b"-") {
                 return false;
             }
@@ -63,8 +63,8 @@ impl<'d> Reader<'d> {
 
     /// Reads a line again, in which some words are misspelt names: in their place stand long names that
     /// nothing is called.
-    fn read_again(&self, names: &[u32], words: Words<'d>) -> Outcome<'d> {
-        let mut stepped: Vec<OsString> = words.iter().map(OsString::from).listed();
+    fn read_again(&self, names: &[u32]) -> Outcome<'d> {
+        let mut stepped: Vec<OsString> = self.words.iter().map(OsString::from).listed();
         for &name in names {
             let word = &mut stepped[name as usize];
             let end = word.as_encoded_bytes().iter().position(|&byte| byte == b'=');
@@ -74,22 +74,22 @@ impl<'d> Reader<'d> {
             *word = unknown;
         }
         let around = Around { is_second: true, ..self.around.clone() };
-        self.trail.root().read_as(words, Words::new(&stepped), around)
+        self.trail.root().read_as(self.words, Words::new(&stepped), around)
     }
 
     /// The words that are a letter with a value attached, and a long name after one dash.
-    fn long_names(&self, words: Words<'_>) -> Vec<u32> {
+    fn long_names(&self) -> Vec<u32> {
         let is_attached = |step: &&Step| step.meaning == Meaning::Value && step.start == 2;
         let attached = self.steps.iter().filter(is_attached).take(MOST);
         let is_long = |step: &&Step| {
-            let name = words.word(step.word()).as_encoded_bytes().strip_prefix(b"-");
+            let name = self.words.word(step.word()).as_encoded_bytes().strip_prefix(b"-");
             name.is_some_and(|name| name[0] != b'-' && self.is_long_in(step.word, name))
         };
         attached.filter(is_long).map(|step| step.word).listed()
     }
 
     /// The words that were meant as names, in their order.
-    fn meant_names(&self, faults: &[Fault<'d>], words: Words<'_>) -> Vec<u32> {
+    fn meant_names(&self, faults: &[Fault<'d>]) -> Vec<u32> {
         // The first operand may be one all the same where it ends the options.
         let ends_at_operand = self.command().has_tail(Tail::Raw) || self.operands_end;
         let end = self.steps.iter().position(|step| match step.meaning {
@@ -103,7 +103,7 @@ impl<'d> Reader<'d> {
             step.start == 0 && matches!(step.meaning, Meaning::Operand | Meaning::Unknown)
         };
         let dashed = steps.iter().filter(is_alone).filter_map(|step| {
-            Some((step.word, bare(words.word(step.word()).as_encoded_bytes())?))
+            Some((step.word, bare(self.words.word(step.word()).as_encoded_bytes())?))
         });
         for (word, bare) in dashed.take(MOST) {
             names.extend(Some(word).filter(|&word| self.is_name_in(word, bare)));
@@ -113,7 +113,7 @@ impl<'d> Reader<'d> {
         };
         for fault in faults.iter().filter(is_value).take(MOST) {
             if let Place::At { word, start: 1.., .. } = fault.place
-                && let [b'-', name @ ..] = words.word(word).as_encoded_bytes()
+                && let [b'-', name @ ..] = self.words.word(word).as_encoded_bytes()
                 && self.is_long_in(word as u32, name)
             {
                 names.push(word as u32);

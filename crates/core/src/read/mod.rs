@@ -23,7 +23,8 @@
 //!   does with a word that has a dash.
 //! * `world.rs`: what is asked of the world; `source.rs`: values from the environment and a config file.
 //! * `touch.rs`: what touches the world, and so comes last.
-//! * `finish.rs`: what is only known after the last word; `convert.rs`: words into typed values;
+//! * `operands.rs`: the last word is read, and each is handed to its operand; from here on there is only the line.
+//! * `finish.rs`: what is known then; `convert.rs`: words into typed values;
 //!   `outcome.rs`: what a line that reads turns out to be; `asked.rs`: one that asks for something else.
 //! * `reach.rs`: what names may mean at a place.
 //! * `meant.rs`: words of a refused line that were meant as names.
@@ -48,6 +49,7 @@ mod fault;
 mod finish;
 mod judge;
 mod meant;
+mod operands;
 mod options;
 mod outcome;
 mod reach;
@@ -177,27 +179,38 @@ pub struct Reached<'d> {
 /// ```
 #[derive(Debug)]
 pub struct Reader<'d> {
-    trail: Trail<'d>,
-    slots: Vec<Slot<'d>>,
-    steps: Vec<Step>,
-    faults: Vec<Fault<'d>>,
-    pending: Option<Pending>,
+    line: Line<'d>,
     /// The operand words so far; which parameter each is for is known after the last one.
     operands: Chain,
     /// The words after `--`, where an operand takes these alone; and the unknown options kept.
     behind: Chain,
     kept: Chain,
-    word: u32,
+    /// No word is an option from here on.
     ended: bool,
-    /// An unknown command stands before: what the rest means is not known.
-    lost: bool,
-    asked: Option<Request>,
-    /// What the commands so far say of their own and those below.
-    operands_end: bool,
+    /// The commands so far take beginnings of names for the names.
     abbreviations: bool,
+    asked: Option<Request>,
+}
+
+/// What is known of a line: built by [`Reader`] word by word, and finished when the last one is known.
+#[derive(Debug)]
+pub(crate) struct Line<'d> {
+    trail: Trail<'d>,
+    slots: Vec<Slot<'d>>,
+    steps: Vec<Step>,
+    faults: Vec<Fault<'d>>,
     /// Deprecated names that were typed, and what to type instead.
     warned: Vec<(String, String)>,
     around: Around<'d>,
+    /// The words, once the last one is known; and how many there are so far.
+    words: Words<'d>,
+    word: u32,
+    /// An option that waits for words.
+    pending: Option<Pending>,
+    /// An unknown command stands before: what the rest means is not known.
+    lost: bool,
+    /// The commands so far say that options end at the first operand.
+    operands_end: bool,
 }
 
 /// A parameter in reach, and the words that were typed for it.
@@ -252,12 +265,6 @@ struct Request {
     slot: u32,
     /// Never by a long name.
     by_letter: bool,
-}
-
-/// What a rule looks at, and tells what is wrong with: a line whose last word is known.
-pub(crate) struct Line<'r, 'd> {
-    reader: &'r mut Reader<'d>,
-    words: Words<'r>,
 }
 
 /// The values of a command line, asked for by their typed keys.

@@ -93,8 +93,8 @@ impl<'d> Reader<'d> {
     #[cold]
     fn warn_former(&mut self, name: &[u8], param: &Param<'_>) {
         let old = "--".to_owned() + &String::from_utf8_lossy(name);
-        if !self.warned.iter().any(|warned| warned.0 == old) {
-            self.warned.push((old, param.spelled()));
+        if !self.line.warned.iter().any(|warned| warned.0 == old) {
+            self.line.warned.push((old, param.spelled()));
         }
     }
 
@@ -148,7 +148,8 @@ impl<'d> Reader<'d> {
     fn seldom_letter(&mut self, bytes: &[u8], at: usize, start: usize) -> Option<bool> {
         let letter = bytes[at];
         let hit = |param: &Param<'_>| param.letter_hit(letter).or(param.further_letter_hit(letter));
-        let found = self.trail.find_any(self.around.usual, &hit).filter(|_| letter != 0)?;
+        let found =
+            self.line.trail.find_any(self.line.around.usual, &hit).filter(|_| letter != 0)?;
         Some(self.letter(&found, bytes, at, start))
     }
 
@@ -197,7 +198,7 @@ impl<'d> Reader<'d> {
         let slot = self.slot_of_alone(found);
         self.named(&Found { slot, ..*found }, start, end, attached, len);
         if !param.instead().is_empty() {
-            self.warned.push((param.spelled(), param.instead().to_owned()));
+            self.line.warned.push((param.spelled(), param.instead().to_owned()));
         }
         if attached.is_none() || !param.kinds().is_empty() {
             // Two dashes stand before a long name only.
@@ -210,10 +211,10 @@ impl<'d> Reader<'d> {
         if found.slot != NONE {
             return found.slot;
         }
-        let known = self.slots.iter().position(|slot| is_record(slot.param, found.param));
+        let known = self.line.slots.iter().position(|slot| is_record(slot.param, found.param));
         known.unwrap_or_else(|| {
-            self.slots.push(Slot::new(found.param));
-            self.slots.len() - 1
+            self.line.slots.push(Slot::new(found.param));
+            self.line.slots.len() - 1
         }) as u32
     }
 
@@ -283,15 +284,17 @@ impl<'d> Reader<'d> {
         let at = self.push(meaning, start, end, slot);
         let pending = Pending { slot, wanted: words };
         match attached {
-            None if words == 0 => self.slots[slot as usize].typed.push(&mut self.steps, at),
-            None if param.is_attached() => {
-                self.slots[slot as usize].typed.push(&mut self.steps, at);
+            None if words == 0 => {
+                self.line.slots[slot as usize].typed.push(&mut self.line.steps, at)
             }
-            None => self.pending = Some(pending),
+            None if param.is_attached() => {
+                self.line.slots[slot as usize].typed.push(&mut self.line.steps, at);
+            }
+            None => self.line.pending = Some(pending),
             Some(equals) if words == 0 => self.attached_to_flag(pending, param, at, (equals, len)),
             // Letters after a letter could be other flags: its value stands after the long one.
             Some(before) if param.is_attached() && before < end => {
-                self.slots[slot as usize].typed.push(&mut self.steps, at);
+                self.line.slots[slot as usize].typed.push(&mut self.line.steps, at);
                 self.unwanted(Some(param), end, len);
             }
             Some(before) => {
@@ -315,14 +318,14 @@ impl<'d> Reader<'d> {
         if param.is_worded() {
             return self.value(pending, equals + 1, len);
         }
-        self.slots[pending.slot as usize].typed.push(&mut self.steps, at);
+        self.line.slots[pending.slot as usize].typed.push(&mut self.line.steps, at);
         self.unwanted(Some(param), equals, len);
     }
 
     #[cold]
     fn attached_to_several(&mut self, param: &'d Param<'d>, start: usize, len: usize) {
         let place = self.place(start, len);
-        self.faults.push(Fault::of(FaultKind::ValueAttached, place, param));
+        self.line.faults.push(Fault::of(FaultKind::ValueAttached, place, param));
     }
 
     #[cold]
@@ -330,14 +333,14 @@ impl<'d> Reader<'d> {
         self.push(Meaning::Unwanted, equals, len, NONE);
         let place = self.place(equals, len);
         let fault = Fault::new(FaultKind::ValueUnwanted, place);
-        self.faults.push(Fault { param, ..fault });
+        self.line.faults.push(Fault { param, ..fault });
     }
 
     #[cold]
     /// An unknown name. The step is about the rest of the word, the fault about the name.
     fn unknown(&mut self, start: usize, len: usize, name_start: usize, name_end: usize) {
         self.push(Meaning::Unknown, start, len, NONE);
-        if !self.lost {
+        if !self.line.lost {
             self.fault(FaultKind::OptionUnknown, name_start, name_end);
         }
     }
@@ -361,8 +364,10 @@ impl<'d> Reader<'d> {
     }
 
     fn find_long(&self, name: &[u8]) -> Option<Found<'d>> {
-        let found = self.trail.find(|param| param.hit(name));
-        found.or_else(|| self.trail.find_any(self.around.usual, &|param| param.find_name(name)))
+        let found = self.line.trail.find(|param| param.hit(name));
+        found.or_else(|| {
+            self.line.trail.find_any(self.line.around.usual, &|param| param.find_name(name))
+        })
     }
 
     #[inline(always)]
@@ -370,7 +375,7 @@ impl<'d> Reader<'d> {
         if letter == 0 {
             return None;
         }
-        self.trail.find(|param| param.letter_hit(letter))
+        self.line.trail.find(|param| param.letter_hit(letter))
     }
 
     /// Whether a word with a dash is a negative number, and one is wanted.
@@ -380,7 +385,7 @@ impl<'d> Reader<'d> {
         }
         let has_digit = |param: &Param<'_>| param.has_digit().then_some(Hit::Itself);
         self.wanted_operand().is_some_and(Param::takes_negative)
-            && self.trail.find_any(Usual::NOTHING, &has_digit).is_none()
+            && self.line.trail.find_any(Usual::NOTHING, &has_digit).is_none()
     }
 }
 

@@ -1,6 +1,6 @@
 //! The state machine: one word in, steps out.
 
-use super::{Around, Chain, Fault, Level, Pending, Reach, Reader, Slot, Step, Trail};
+use super::{Around, Chain, Fault, Level, Line, Pending, Reach, Reader, Slot, Step, Trail};
 use crate::text::Listed;
 use std::ffi::OsStr;
 
@@ -46,29 +46,30 @@ pub enum Expects<'d> {
 }
 
 impl<'d> Reader<'d> {
-    /// Starts at a program's root, with room for so many words.
+    /// Starts in front of a program's root, with room for so many words.
     #[inline(always)]
     pub(crate) fn within(root: &'d Command<'d>, around: Around<'d>, words: usize) -> Self {
-        let mut reader = Reader {
-            trail: Trail::new(root),
-            slots: Vec::with_capacity(16),
-            steps: Vec::with_capacity(words + 4),
-            faults: Vec::new(),
-            pending: None,
+        Reader {
+            line: Line {
+                trail: Trail::new(root),
+                slots: Vec::with_capacity(16),
+                steps: Vec::with_capacity(words + 4),
+                faults: Vec::new(),
+                warned: Vec::new(),
+                around,
+                words: Words::new::<&str>(&[]),
+                word: 0,
+                pending: None,
+                lost: false,
+                operands_end: root.is_ending_options(),
+            },
             operands: Chain::EMPTY,
-            word: 0,
-            ended: false,
-            lost: false,
-            asked: None,
             behind: Chain::EMPTY,
             kept: Chain::EMPTY,
-            operands_end: root.is_ending_options(),
+            ended: false,
             abbreviations: root.is_abbreviating(),
-            warned: Vec::new(),
-            around,
-        };
-        reader.add_slots(root);
-        reader
+            asked: None,
+        }
     }
 
     /// Reads the next word.
@@ -87,7 +88,7 @@ impl<'d> Reader<'d> {
     #[inline(always)]
     fn step_one(&mut self, word: &OsStr) {
         let bytes = word.as_encoded_bytes();
-        if let Some(pending) = self.pending {
+        if let Some(pending) = self.line.pending {
             self.value(pending, 0, bytes.len());
         } else if self.ended {
             self.operand(bytes.len());
@@ -100,22 +101,22 @@ impl<'d> Reader<'d> {
                 _ => self.plain(bytes),
             }
         }
-        self.word = self.word.saturating_add(1);
+        self.line.word = self.line.word.saturating_add(1);
     }
 
     /// What was understood so far.
     pub fn steps(&self) -> &[Step] {
-        &self.steps
+        &self.line.steps
     }
 
     /// What may stand next.
     pub fn expects(&self) -> Expects<'d> {
-        if let Some(pending) = self.pending {
-            let param = self.slots[pending.slot as usize].param;
+        if let Some(pending) = self.line.pending {
+            let param = self.line.slots[pending.slot as usize].param;
             return Expects::Value(param, param.kinds().len() - pending.wanted as usize);
         }
         let command = self.command();
-        if self.lost {
+        if self.line.lost {
             Expects::Nothing
         } else if !command.subcommands().is_empty() && !self.ended {
             Expects::Command(command)
@@ -131,7 +132,7 @@ impl<'d> Reader<'d> {
 
     /// What names may mean here.
     pub fn names_in_reach(&self) -> Reach<'d> {
-        self.trail.reach_in(u32::MAX, self.around.usual)
+        self.line.trail.reach_in(u32::MAX, self.line.around.usual)
     }
 
     /// Whether `--` was read: no word is an option from there on.
@@ -141,23 +142,23 @@ impl<'d> Reader<'d> {
 
     /// The command that the words have reached.
     pub fn command(&self) -> &'d Command<'d> {
-        self.trail.leaf().command
+        self.line.command()
     }
 
     pub(super) fn enter(&mut self, command: &'d Command<'d>) {
-        self.operands_end |= command.is_ending_options();
+        self.line.operands_end |= command.is_ending_options();
         self.abbreviations |= command.is_abbreviating();
-        let (base, word) = (self.slots.len() as u32, self.word);
-        self.trail.enter(Level { command, base, word });
+        let (base, word) = (self.line.slots.len() as u32, self.line.word);
+        self.line.trail.enter(Level { command, base, word });
         self.add_slots(command);
     }
 
-    fn add_slots(&mut self, command: &'d Command<'d>) {
+    pub(crate) fn add_slots(&mut self, command: &'d Command<'d>) {
         for &param in command.own_params() {
-            self.slots.push(Slot::new(param));
+            self.line.slots.push(Slot::new(param));
         }
         for bundle in command.bundle_list() {
-            self.slots.extend(bundle.params().iter().map(|param| Slot::new(param)));
+            self.line.slots.extend(bundle.params().iter().map(|param| Slot::new(param)));
         }
     }
 
@@ -165,7 +166,7 @@ impl<'d> Reader<'d> {
     #[inline]
     fn plain(&mut self, bytes: &[u8]) {
         let command = self.command();
-        if self.lost {
+        if self.line.lost {
             self.push(Meaning::Unread, 0, bytes.len(), NONE);
         } else if command.subcommands().is_empty() {
             self.operand(bytes.len());
@@ -189,7 +190,7 @@ impl<'d> Reader<'d> {
     fn warn_command(&mut self, next: &Command<'_>, bytes: &[u8]) {
         if next.was_called(bytes) {
             let old = String::from_utf8_lossy(bytes).into_owned();
-            self.warned.push((old, next.name().to_owned()));
+            self.line.warned.push((old, next.name().to_owned()));
         }
     }
 
@@ -219,7 +220,7 @@ impl<'d> Reader<'d> {
     /// Goes to the default subcommand, or on to its own, as if it were named before the word at
     /// hand: to the first for which `knows` holds. Tells whether there is one.
     pub(super) fn enter_default(&mut self, knows: impl Fn(&Command<'d>) -> bool) -> bool {
-        if self.lost {
+        if self.line.lost {
             return false;
         }
         let mut way = Vec::new();
@@ -242,39 +243,39 @@ impl<'d> Reader<'d> {
 
     #[cold]
     fn unknown_command(&mut self, kind: FaultKind, len: usize) {
-        self.lost = true;
+        self.line.lost = true;
         self.push(Meaning::Unknown, 0, len, NONE);
         self.fault(kind, 0, len);
     }
 
     pub(super) fn operand(&mut self, len: usize) {
-        let meaning = if self.lost { Meaning::Unread } else { Meaning::Operand };
+        let meaning = if self.line.lost { Meaning::Unread } else { Meaning::Operand };
         let at = self.push(meaning, 0, len, NONE);
-        if self.lost {
+        if self.line.lost {
             return;
         }
         let leaf = self.command();
         if leaf.has_tail(Tail::AfterDashes) && self.ended {
-            self.behind.push(&mut self.steps, at);
+            self.behind.push(&mut self.line.steps, at);
             return;
         }
-        self.operands.push(&mut self.steps, at);
-        self.ended |= self.operands_end || leaf.has_tail(Tail::Raw);
+        self.operands.push(&mut self.line.steps, at);
+        self.ended |= self.line.operands_end || leaf.has_tail(Tail::Raw);
     }
 
     /// Keeps a word with an unknown option in it for the operand that takes these.
     pub(super) fn keep(&mut self, len: usize) {
         let at = self.push(Meaning::Operand, 0, len, NONE);
-        self.kept.push(&mut self.steps, at);
+        self.kept.push(&mut self.line.steps, at);
     }
 
     /// Gives bytes of the word to an option that waits for them.
     #[inline(always)]
     pub(super) fn value(&mut self, pending: Pending, start: usize, end: usize) {
         let at = self.push(Meaning::Value, start, end, pending.slot);
-        self.slots[pending.slot as usize].typed.push(&mut self.steps, at);
+        self.line.slots[pending.slot as usize].typed.push(&mut self.line.steps, at);
         let wanted = pending.wanted.saturating_sub(1);
-        self.pending = (wanted > 0).then_some(Pending { wanted, ..pending });
+        self.line.pending = (wanted > 0).then_some(Pending { wanted, ..pending });
     }
 
     /// The operand that the next word is for.
@@ -295,18 +296,18 @@ impl<'d> Reader<'d> {
     /// Records a step of the word at hand; gives its place in the record.
     #[inline(always)]
     pub(super) fn push(&mut self, meaning: Meaning, start: usize, end: usize, slot: u32) -> u32 {
-        let at = self.steps.len() as u32;
+        let at = self.line.steps.len() as u32;
         let (start, end) = (clamped(start), clamped(end));
-        self.steps.push(Step { word: self.word, start, end, slot, next: NONE, meaning });
+        self.line.steps.push(Step { word: self.line.word, start, end, slot, next: NONE, meaning });
         at
     }
 
     pub(super) fn fault(&mut self, kind: FaultKind, start: usize, end: usize) {
-        self.faults.push(Fault::new(kind, self.place(start, end)));
+        self.line.faults.push(Fault::new(kind, self.place(start, end)));
     }
 
     pub(super) fn place(&self, start: usize, end: usize) -> Place {
-        Place::At { word: self.word as usize, start, end }
+        Place::At { word: self.line.word as usize, start, end }
     }
 }
 

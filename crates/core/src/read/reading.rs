@@ -218,8 +218,14 @@ impl<'d> Command<'d> {
         around: Around<'d>,
     ) -> Outcome<'d> {
         let mut reader = Reader::within(self, around, words.count());
+        reader.add_slots(self);
         reader.step_all(stepped);
-        reader.finish(words)
+        reader.finish(words);
+        match reader.asked {
+            Some(asked) => reader.line.answered(asked),
+            None if reader.line.faults.is_empty() => reader.line.into_reading().outcome(),
+            None => Outcome::Faults(reader.line.refused()),
+        }
     }
 }
 
@@ -228,8 +234,8 @@ impl<'d> Reader<'d> {
     /// [`When`], such as [`COLOR`](crate::COLOR).
     pub fn color(&self, words: Words<'_>) -> When {
         let paints = |slot: &&Slot<'_>| slot.param.kinds().iter().any(|kind| kind.is_painting());
-        let mut painting = self.slots.iter().filter(paints);
-        let step = painting.find_map(|slot| self.steps.get(slot.typed.last as usize));
+        let mut painting = self.line.slots.iter().filter(paints);
+        let step = painting.find_map(|slot| self.line.steps.get(slot.typed.last as usize));
         let when = step.and_then(|step| {
             let bytes = step.bytes();
             When::from_word(&part(words.word(step.word()), bytes.start, bytes.end)).ok()

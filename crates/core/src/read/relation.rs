@@ -3,49 +3,41 @@
 use super::fault::{FaultKind, Place};
 use super::source::is;
 use super::step::Meaning;
-use super::word::Words;
-use super::{Fault, Line, Reader, Slot, Step, convert};
+use super::{Fault, Line, Slot, Step, convert};
 use crate::declare::{Param, Rule};
 use crate::text::{Listed, in_order};
 
-impl<'d> Reader<'d> {
+impl<'d> Line<'d> {
     /// Looks at the rules of all commands of the line.
     #[cold]
-    pub(super) fn check_rules(&mut self, words: Words<'_>) {
+    pub(super) fn check_rules(&mut self) {
         for level in self.trail.levels().listed() {
             for rule in level.command.relations() {
-                rule.relation().check(rule, &mut Line { reader: self, words });
+                rule.relation().check(rule, self);
             }
         }
     }
-}
 
-impl<'d> Line<'_, 'd> {
     /// The members of a rule that are typed.
     pub(crate) fn given(&self, rule: &Rule<'d>) -> Vec<&'d Param<'d>> {
         rule.members().iter().copied().filter(|param| self.is_typed(param)).listed()
     }
 
-    pub(crate) fn is_typed(&self, param: &Param<'_>) -> bool {
-        self.reader.is_typed(param)
-    }
-
     /// Whether a need is met: by a word, the environment or the config file. What still waits for its
     /// value is given too.
     pub(crate) fn is_met(&self, param: &Param<'_>) -> bool {
-        let reader = &self.reader;
-        let Some(at) = reader.slots.iter().position(|slot| is(slot.param, param)) else {
+        let Some(at) = self.slots.iter().position(|slot| is(slot.param, param)) else {
             return false;
         };
-        let waits = reader.pending.is_some_and(|pending| pending.slot as usize == at);
-        waits || reader.slots[at].typed.count > 0 || reader.slots[at].outer.is_some()
+        let waits = self.pending.is_some_and(|pending| pending.slot as usize == at);
+        waits || self.slots[at].typed.count > 0 || self.slots[at].outer.is_some()
     }
 
     /// Whether a parameter has a value that is no default, as a user would type it.
     pub(crate) fn has_value(&self, param: &Param<'_>, value: &str) -> bool {
-        let slot = self.reader.slots.iter().find(|slot| is(slot.param, param));
+        let slot = self.slots.iter().find(|slot| is(slot.param, param));
         slot.filter(|slot| slot.typed.count > 0 || slot.outer.is_some()).is_some_and(|slot| {
-            let pieces = convert::pieces(slot, &self.reader.steps, self.words);
+            let pieces = convert::pieces(slot, &self.steps, self.words);
             pieces.iter().any(|piece| *piece.text == *value)
         })
     }
@@ -56,7 +48,7 @@ impl<'d> Line<'_, 'd> {
         let places = in_order(places, |place| place.order());
         let Some((&place, also)) = places.split_first() else { return };
         let fault = Fault::new(FaultKind::RuleBroken, place);
-        self.reader.faults.push(Fault { rule: Some(rule), also: also.to_vec(), ..fault });
+        self.faults.push(Fault { rule: Some(rule), also: also.to_vec(), ..fault });
     }
 
     /// The first member that is needed and not there, if there is one.
@@ -64,17 +56,17 @@ impl<'d> Line<'_, 'd> {
         let lacking = rule.members().iter().find(|param| !self.is_met(param));
         let Some(&param) = lacking else { return };
         let place = match param.is_positional() {
-            true => self.reader.end_of_operands(param),
-            false => self.reader.end_of_options(param),
+            true => self.end_of_operands(param),
+            false => self.end_of_options(param),
         };
         let fault = Fault::of(FaultKind::RuleBroken, place, param);
-        self.reader.faults.push(Fault { rule: Some(rule), ..fault });
+        self.faults.push(Fault { rule: Some(rule), ..fault });
     }
 
     /// Where a parameter was first typed.
     fn typed_place(&self, param: &Param<'_>) -> Option<Place> {
-        let slot = self.reader.slots.iter().find(|slot| is(slot.param, param))?;
-        typed_places(slot, &self.reader.steps).next()
+        let slot = self.slots.iter().find(|slot| is(slot.param, param))?;
+        typed_places(slot, &self.steps).next()
     }
 }
 

@@ -1,7 +1,7 @@
 //! Values from elsewhere: for what no word gives, the environment variable is asked, then the config
 //! file. Nothing is converted here, and nothing is asked for that a word has given.
 
-use super::{Fault, Outer, Piece, Reader, Slot};
+use super::{Fault, Line, Outer, Piece, Slot};
 use std::ffi::{OsStr, OsString};
 use std::ops::Range;
 use std::path::Path;
@@ -9,7 +9,6 @@ use std::sync::Arc;
 
 use super::convert;
 use super::fault::{FaultKind, Place};
-use super::word::Words;
 use super::world::{Setting, Settings, Trial, World};
 use crate::declare::{Command, Config, Hit, Noun, Param, Role};
 // What says what is wrong.
@@ -18,8 +17,8 @@ use crate::text::{Listed, in_order, part};
 
 /// Asks the environment and the config file.
 #[cold]
-pub(crate) fn ask_sources<'d>(reader: &mut Reader<'d>, words: Words<'_>) {
-    reader.ask_sources(words);
+pub(crate) fn ask_sources(line: &mut Line<'_>) {
+    line.ask_sources();
 }
 
 /// Whether empty text is a value.
@@ -27,24 +26,24 @@ fn is_text(param: &Param<'_>) -> bool {
     matches!(param.kinds(), [kind] if kind.noun() == Noun::Text)
 }
 
-impl<'d> Reader<'d> {
+impl<'d> Line<'d> {
     /// Asks the environment and the config file for what was not typed.
     #[inline]
-    pub(super) fn ask_around(&mut self, words: Words<'_>) {
+    pub(super) fn ask_around(&mut self) {
         if self.around.world.is_some()
             && let Some(sources) = self.trail.brought(|command| command.sources())
         {
-            (sources.ask)(self, words);
+            (sources.ask)(self);
         }
     }
 
-    fn ask_sources(&mut self, words: Words<'_>) {
+    fn ask_sources(&mut self) {
         // Help and completion are there whatever a config file says.
         let leaf = self.command();
         if leaf.is_standard() {
             return;
         }
-        self.load_settings(words);
+        self.load_settings();
         let mut slots = std::mem::take(&mut self.slots);
         for slot in &mut slots {
             if slot.typed.count == 0 && !slot.param.variable().is_empty() {
@@ -84,13 +83,13 @@ impl<'d> Reader<'d> {
     }
 
     /// Reads the config file, once: the one that the line or a variable names, or the usual one.
-    fn load_settings(&mut self, words: Words<'_>) {
+    fn load_settings(&mut self) {
         let root = self.trail.root();
         let (Some(config), Some(world)) = (root.config_file(), self.around.world) else { return };
         if self.around.settings.is_some() || self.around.trial != Trial::No {
             return;
         }
-        let named = self.settings_file(config, world, words);
+        let named = self.settings_file(config, world);
         let file = named.as_ref().map(|named| Path::new(&named.0));
         let place = named.as_ref().map_or(Place::Nowhere, |named| named.1);
         let settings = match world.settings(config.file(), file) {
@@ -107,16 +106,11 @@ impl<'d> Reader<'d> {
     }
 
     /// The config file that the line names, or the variable of the option for it.
-    fn settings_file(
-        &self,
-        config: &Config<'_>,
-        world: &dyn World,
-        words: Words<'_>,
-    ) -> Option<(OsString, Place)> {
+    fn settings_file(&self, config: &Config<'_>, world: &dyn World) -> Option<(OsString, Place)> {
         let option = config.option_param()?;
         let slot = self.slots.iter().find(|slot| is(slot.param, option));
         if let Some(step) = slot.and_then(|slot| self.steps.get(slot.typed.last as usize)) {
-            return Some((convert::typed(step, words).into_owned(), step.place()));
+            return Some((convert::typed(step, self.words).into_owned(), step.place()));
         }
         let name = Some(option.variable()).filter(|name| !name.is_empty())?;
         let value = world.variable(name).filter(|value| !value.is_empty())?;
@@ -207,7 +201,7 @@ impl<'d> Reader<'d> {
         }
     }
 
-    pub(super) fn is_typed(&self, param: &Param<'_>) -> bool {
+    pub(crate) fn is_typed(&self, param: &Param<'_>) -> bool {
         self.slots.iter().any(|slot| is(slot.param, param) && slot.typed.count > 0)
     }
 }

@@ -1,13 +1,12 @@
 //! What only some parameters ask for beyond that their words convert: to be given so often, or once; not the
 //! same twice; to be warned of. Their records point here.
 
-use super::{Fault, Reader, Slot};
+use super::{Fault, Line, Slot};
 use std::ffi::OsStr;
 
 use super::convert;
 use super::fault::{FaultKind, Place};
 use super::relation::typed_places;
-use super::word::Words;
 use crate::declare::{Role, Times};
 // What says them.
 use crate::fault::{repeated, twice};
@@ -15,21 +14,21 @@ use crate::text::Listed;
 
 /// Has the value of such a parameter.
 #[cold]
-pub(crate) fn special<'d>(reader: &mut Reader<'d>, slot: &mut Slot<'d>, words: Words<'_>) {
-    reader.counts(slot, words);
-    reader.warns(slot, words);
+pub(crate) fn special<'d>(line: &mut Line<'d>, slot: &mut Slot<'d>) {
+    line.counts(slot);
+    line.warns(slot);
     // One in a file is read last.
-    if !reader.reads_file(slot) && reader.converts(slot, words) {
-        reader.value_twice(slot, words);
+    if !line.reads_file(slot) && line.converts(slot) {
+        line.value_twice(slot);
     }
 }
 
-impl<'d> Reader<'d> {
+impl<'d> Line<'d> {
     /// How often it is given.
-    fn counts(&mut self, slot: &Slot<'d>, words: Words<'_>) {
+    fn counts(&mut self, slot: &Slot<'d>) {
         let param = slot.param;
         if param.is_counted() {
-            self.count_values(slot, words);
+            self.count_values(slot);
         }
         if param.is_once()
             && slot.typed.count as usize > param.kinds().len().max(1)
@@ -40,7 +39,7 @@ impl<'d> Reader<'d> {
     }
 
     /// What is deprecated: the parameter, or some of its words.
-    fn warns(&mut self, slot: &Slot<'d>, words: Words<'_>) {
+    fn warns(&mut self, slot: &Slot<'d>) {
         let param = slot.param;
         let is_given = slot.typed.count > 0 || slot.outer.is_some();
         if !param.instead().is_empty() && is_given {
@@ -49,7 +48,7 @@ impl<'d> Reader<'d> {
         // Which word a secret was is told nobody.
         if is_given && !param.is_secret() && param.kinds().iter().any(|kind| kind.has_deprecated())
         {
-            for (at, piece) in convert::pieces(slot, &self.steps, words).iter().enumerate() {
+            for (at, piece) in convert::pieces(slot, &self.steps, self.words).iter().enumerate() {
                 let kind = param.kinds()[at % param.kinds().len()];
                 let offered = kind.all_offers().iter();
                 let offered = offered.filter(|offered| !offered.instead().is_empty());
@@ -64,9 +63,9 @@ impl<'d> Reader<'d> {
     }
 
     /// A value that stands twice in a list of distinct ones.
-    fn value_twice(&mut self, slot: &Slot<'d>, words: Words<'_>) {
+    fn value_twice(&mut self, slot: &Slot<'d>) {
         let Some(twin) = slot.param.twin() else { return };
-        let pieces = convert::pieces(slot, &self.steps, words);
+        let pieces = convert::pieces(slot, &self.steps, self.words);
         let each = slot.param.kinds().len().max(1);
         let texts: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).listed();
         let Some(at) = twin(&slot.cell, &texts, each) else { return };
@@ -76,14 +75,14 @@ impl<'d> Reader<'d> {
 
     /// A list that is given more or less often than it may be. For an operand without a delimiter
     /// that was seen when the words were handed out.
-    fn count_values(&mut self, slot: &Slot<'d>, words: Words<'_>) {
+    fn count_values(&mut self, slot: &Slot<'d>) {
         let (param, Times { min, max }) = (slot.param, slot.param.given_times());
         let each = param.kinds().len().max(1);
         let is_counted = param.role() == Role::Operand && param.delimiter().is_none();
         if is_counted && slot.typed.count > 0 || slot.typed.count == 0 && slot.outer.is_none() {
             return;
         }
-        let pieces = convert::pieces(slot, &self.steps, words);
+        let pieces = convert::pieces(slot, &self.steps, self.words);
         let count = pieces.len() / each;
         if (min as usize..=max as usize).contains(&count) {
             return;

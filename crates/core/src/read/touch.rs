@@ -1,13 +1,12 @@
 //! What touches the world, and so comes last, when nothing else is wrong with a line: secrets in
 //! files, and what must be at a path.
 
-use super::{Chain, Fault, Outer, Piece, Reader, Slot};
+use super::{Chain, Fault, Line, Outer, Piece, Slot};
 use std::path::Path;
 
 use super::convert;
 use super::fault::FaultKind;
 use super::step::Meaning;
-use super::word::Words;
 use super::world::{Presence, Trial, World};
 use crate::declare::{At, Reason};
 // What says it.
@@ -16,11 +15,11 @@ use crate::fault::unread as unread_file;
 /// Looks at what secrets and paths name. The records of these point here, as those of variables point to what asks
 /// for them.
 #[cold]
-pub(crate) fn touch<'d>(reader: &mut Reader<'d>, words: Words<'_>) {
-    reader.touch(words);
+pub(crate) fn touch(line: &mut Line<'_>) {
+    line.touch();
 }
 
-impl<'d> Reader<'d> {
+impl<'d> Line<'d> {
     /// Whether the value that counts is in a file that the line names.
     pub(super) fn reads_file(&self, slot: &Slot<'_>) -> bool {
         if slot.param.file_name().is_empty() {
@@ -31,33 +30,33 @@ impl<'d> Reader<'d> {
     }
 
     /// What touches the world comes last, when nothing else is wrong.
-    pub(super) fn touch_around(&mut self, words: Words<'_>) {
+    pub(super) fn touch_around(&mut self) {
         if self.around.world.is_some()
             && let Some(touch) = self.trail.brought(|command| command.brought().touches)
         {
-            touch(self, words);
+            touch(self);
         }
     }
 
     /// Secrets in files, and what must be at a path. A line that is only tried does not get here.
-    fn touch(&mut self, words: Words<'_>) {
+    fn touch(&mut self) {
         let Some(world) = self.around.world.filter(|_| self.around.trial == Trial::No) else {
             return;
         };
         let mut slots = std::mem::take(&mut self.slots);
         for slot in &mut slots {
             if self.reads_file(slot) {
-                self.read_secret(slot, world, words);
+                self.read_secret(slot, world);
             } else if slot.param.at() != At::Anything {
-                self.look_at_path(slot, world, words);
+                self.look_at_path(slot, world);
             }
         }
         self.slots = slots;
     }
 
-    fn read_secret(&mut self, slot: &mut Slot<'d>, world: &dyn World, words: Words<'_>) {
+    fn read_secret(&mut self, slot: &mut Slot<'d>, world: &dyn World) {
         let step = self.steps[slot.typed.last as usize];
-        let file = convert::typed(&step, words);
+        let file = convert::typed(&step, self.words);
         let place = step.place();
         match world.first_line(Path::new(&file)) {
             Ok(line) => {
@@ -65,7 +64,7 @@ impl<'d> Reader<'d> {
                     Outer { words: vec![Piece::new(line, place)], place, is_opposite: false };
                 let typed = std::mem::replace(&mut slot.typed, Chain::EMPTY);
                 slot.outer = Some(Box::new(outer));
-                self.converts(slot, words);
+                self.converts(slot);
                 (slot.typed, slot.outer) = (typed, None);
             }
             Err(unread) => {
@@ -76,8 +75,8 @@ impl<'d> Reader<'d> {
         }
     }
 
-    fn look_at_path(&mut self, slot: &Slot<'d>, world: &dyn World, words: Words<'_>) {
-        for piece in convert::pieces(slot, &self.steps, words) {
+    fn look_at_path(&mut self, slot: &Slot<'d>, world: &dyn World) {
+        for piece in convert::pieces(slot, &self.steps, self.words) {
             let presence = world.presence(Path::new(&piece.text));
             let reason = match (slot.param.at(), presence) {
                 (At::Nothing, Presence::Nothing) => continue,

@@ -3,7 +3,7 @@
 
 use super::reach::Usual;
 use super::step::Meaning;
-use super::{Faults, Reach, Reader, Reading, Slot, Step, Trace, Trail};
+use super::{Faults, Line, Reach, Reading, Slot, Step, Trace, Trail};
 use crate::declare::{Command, Param};
 use crate::text::Listed;
 
@@ -56,7 +56,7 @@ impl<'d> Trace<'d> {
     }
 }
 
-impl<'d> Reader<'d> {
+impl<'d> Line<'d> {
     /// Ends the reading of a line that is refused.
     pub(super) fn into_trace(self) -> Trace<'d> {
         Trace::new(self.trail, &self.slots, self.steps)

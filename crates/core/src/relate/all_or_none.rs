@@ -17,7 +17,7 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for AllOrNone {
-    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>) {
+    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if !line.given(rule).is_empty() {
             line.lack(rule);
         }

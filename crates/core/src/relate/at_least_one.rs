@@ -17,7 +17,7 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for AtLeastOne {
-    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>) {
+    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if rule.members().iter().all(|param| !line.is_met(param)) {
             line.lack(rule);
         }

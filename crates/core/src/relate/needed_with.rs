@@ -21,7 +21,7 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for NeededWith {
-    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>) {
+    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if rule.when().is_some_and(|(param, value)| line.has_value(param, value)) {
             line.lack(rule);
         }

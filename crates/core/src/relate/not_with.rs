@@ -17,7 +17,7 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for NotWith {
-    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>) {
+    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         let Some((param, _)) = rule.when() else { return };
         let mut given = line.given(rule);
         if !given.is_empty() && line.is_typed(param) {

@@ -17,7 +17,7 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for OnlyOne {
-    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>) {
+    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         let given = line.given(rule);
         if given.len() > 1 {
             line.exclude(rule, &given);

@@ -17,7 +17,7 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for OnlyWith {
-    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'_, 'd>) {
+    fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if rule.when().is_some_and(|when| line.is_typed(when.0)) {
             line.lack(rule);
         }

@@ -64,6 +64,8 @@ impl<'d> Reach<'d> {
 impl<'d> Reader<'d> {
     /// Starts at a program's root; `words` says for how many words to make room.
     pub fn new(root: &'d Command<'d>, words: usize) -> Self {
-        Reader::within(root, root.around(None), words)
+        let mut reader = Reader::within(root, root.around(None), words);
+        reader.add_slots(root);
+        reader
     }
 }

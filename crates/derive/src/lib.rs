@@ -5,39 +5,24 @@
 //!
 //! Read in this order:
 //!
-//! 1. `errors.rs`: every error, collected with its span; `docs.rs`, `names.rs`: documentation as help,
-//!    identifiers as names.
-//! 2. `details.rs`: what may stand in a mark's parentheses; `marks.rs`: which mark a field or an
-//!    argument has.
-//! 3. `param.rs`, `command.rs`: a parameter and a command as statics; `arguments.rs`: what a function is
-//!    called with.
-//! 4. `structs.rs`, `enums.rs`, `choice.rs`, `function.rs`, `block.rs`, `asked.rs`: one file for each
-//!    thing that is declared with.
-//!
-//! What is read before it is written, the model, stands at the end of this file, where each of the others sees
-//! into it.
-//!
-//! A declaration with mistakes leaves a stub (`stub.rs`).
+//! 1. `model/`: what is read. `errors.rs`: every error, collected with its span; `docs.rs`, `names.rs`: documentation
+//!    as help, identifiers as names; `table.rs`: the details that there are; `details.rs`: what stands in a mark's
+//!    parentheses; `marks.rs`: which mark a field or an argument has. Its types stand at the end of this file, where
+//!    each of the others sees into them.
+//! 2. `check.rs`: what is wrong with it that the compiler would tell worse.
+//! 3. `items/`: what is written. `param.rs`, `command.rs`: a parameter and a command as statics; `arguments.rs`: what
+//!    a function is called with; a file for each thing that is declared with: `structs.rs`, `enums.rs`, `choice.rs`,
+//!    `function.rs`, `block.rs`, `asked.rs`.
+//! 4. `stub.rs`: what a declaration with mistakes leaves.
 //!
 //! Generated code calls the hidden module `clavret::__` by its full path; its own names begin with
 //! two underscores and stand in an anonymous constant.
 
 #![forbid(unsafe_code)]
 
-mod arguments;
-mod asked;
-mod block;
-mod choice;
-mod command;
-mod details;
-mod docs;
-mod enums;
-mod errors;
-mod function;
-mod marks;
-mod names;
-mod param;
-mod structs;
+mod check;
+mod items;
+mod model;
 mod stub;
 
 use proc_macro::TokenStream;
@@ -45,9 +30,9 @@ use proc_macro2::{Ident, Span};
 use syn::punctuated::Punctuated;
 use syn::{Data, DeriveInput, Expr, Item, LitChar, LitInt, LitStr, Type, parse_macro_input};
 
-use crate::arguments::When;
-use crate::details::Setter;
-use crate::errors::ONE_STATIC;
+use crate::items::arguments::When;
+use crate::model::errors::ONE_STATIC;
+use crate::model::table::Setter;
 
 /// Declares a command by a type: a struct's fields are its parameters, an enum's variants its
 /// subcommands. See the crate `clavret`.
@@ -57,8 +42,8 @@ pub fn derive_declare(input: TokenStream) -> TokenStream {
     let mut errors = Errors::new();
     errors.refuse_generics(&input.generics, "a declared type", ONE_STATIC);
     let tokens = match &input.data {
-        Data::Struct(data) => structs::declare(&input, data, &mut errors),
-        Data::Enum(data) => enums::declare(&input, data, &mut errors),
+        Data::Struct(data) => items::structs::declare(&input, data, &mut errors),
+        Data::Enum(data) => items::enums::declare(&input, data, &mut errors),
         Data::Union(data) => {
             errors.at(data.union_token.span, "expected a struct or an enum, found a union");
             proc_macro2::TokenStream::new()
@@ -75,8 +60,8 @@ pub fn derive_choice(input: TokenStream) -> TokenStream {
     let input = parse_macro_input!(input as DeriveInput);
     let mut errors = Errors::new();
     errors.refuse_generics(&input.generics, "a choice", "its words are one list");
-    let tokens = choice::choice(&input, &mut errors);
-    errors.or(tokens, || choice::stub(&input)).into()
+    let tokens = items::choice::choice(&input, &mut errors);
+    errors.or(tokens, || items::choice::stub(&input)).into()
 }
 
 /// Declares a command by a function, or a group of commands by an `impl` block. See the crate
@@ -85,10 +70,10 @@ pub fn derive_choice(input: TokenStream) -> TokenStream {
 pub fn declare(details: TokenStream, item: TokenStream) -> TokenStream {
     let mut item = parse_macro_input!(item as Item);
     let mut errors = Errors::new();
-    let details = details::parse_list(details.into(), &mut errors);
+    let details = model::details::parse_list(details.into(), &mut errors);
     let tokens = match &mut item {
-        Item::Fn(function) => function::declare(function, details, &mut errors),
-        Item::Impl(block) => block::declare(block, details, &mut errors),
+        Item::Fn(function) => items::function::declare(function, details, &mut errors),
+        Item::Impl(block) => items::block::declare(block, details, &mut errors),
         other => {
             let message =
                 "expected a function or an `impl` block (a type has `#[derive(clavret::Declare)]`)";
@@ -106,7 +91,7 @@ pub fn declare(details: TokenStream, item: TokenStream) -> TokenStream {
 pub fn asked(input: TokenStream) -> TokenStream {
     let question = parse_macro_input!(input as Question);
     let mut errors = Errors::new();
-    let tokens = asked::ask(question, &mut errors);
+    let tokens = items::asked::ask(question, &mut errors);
     errors.or(tokens, proc_macro2::TokenStream::new).into()
 }
 

@@ -4,7 +4,7 @@ use proc_macro2::TokenStream;
 use quote::quote;
 use syn::{Generics, Item, ItemFn, ItemImpl};
 
-use crate::structs::{anonymous, declared, routes};
+use crate::items::structs::{anonymous, declared, routes};
 
 /// Of a type by `#[derive(Declare)]`.
 pub(crate) fn of_type(of: &TokenStream, generics: &Generics) -> TokenStream {
@@ -40,7 +40,7 @@ pub(crate) fn of_item(item: &Item) -> TokenStream {
 }
 
 fn routed(of: &TokenStream) -> TokenStream {
-    let command = crate::names::command(proc_macro2::Span::call_site());
+    let command = crate::model::names::command(proc_macro2::Span::call_site());
     let own = quote!(::clavret::__::Route::below(&#command, |_| Ok(())),);
     let (declared, routes) = (declared(of, &command), routes(of, &[], &own, &quote!()));
     quote! {

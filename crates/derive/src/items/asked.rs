@@ -12,7 +12,7 @@
 //! The type stands in the macro and not with the variable: what a word becomes, and what pages say of
 //! it, must be known of places that are never reached, and a static has no inferred type.
 
-use super::{Below, Detail, Docs, Errors, Given, Is, Node, Parameter, Question, Role};
+use crate::{Below, Detail, Docs, Errors, Given, Is, Node, Parameter, Question, Role};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::ext::IdentExt;
@@ -20,7 +20,7 @@ use syn::parse::{Parse, ParseStream};
 use syn::spanned::Spanned;
 use syn::{Expr, LitChar, LitInt, LitStr, Token, Type, parse_quote};
 
-use crate::details::parse_list;
+use crate::model::details::parse_list;
 
 impl Parse for Question {
     fn parse(input: ParseStream<'_>) -> syn::Result<Self> {

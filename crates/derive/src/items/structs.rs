@@ -1,20 +1,21 @@
 //! `#[derive(Declare)]` on a struct: a command whose parameters are the fields.
 
-use super::{Below, Contents, Detail, Docs, Errors, Is, Marked, Node, Parameter, Takes};
+use crate::{Below, Contents, Detail, Docs, Errors, Is, Marked, Node, Parameter, Takes};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{DataStruct, DeriveInput, Field, Fields, Type, Visibility};
 
-use crate::command::listed;
-use crate::details::{Setter, span_of};
-use crate::marks::read;
-use crate::names::upper;
+use crate::items::command::listed;
+use crate::model::details::span_of;
+use crate::model::marks::read;
+use crate::model::names::upper;
+use crate::model::table::Setter;
 
 /// The details of a container: those of each `#[declare(…)]` on it.
 pub(crate) fn container(attributes: &[syn::Attribute], errors: &mut Errors) -> Vec<Detail> {
     let own = attributes.iter().filter(|attribute| attribute.path().is_ident("declare"));
-    own.flat_map(|attribute| crate::details::of_mark(attribute, errors)).collect()
+    own.flat_map(|attribute| crate::model::details::of_mark(attribute, errors)).collect()
 }
 
 /// `owners` lead the names of the statics; `reading` is what the values are taken from.
@@ -103,7 +104,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
     let (parameters, bundles) = (contents.parameters, contents.bundles);
     let node =
         Node { ident, is: Is::Command, docs, details, parameters, bundles, below, more: MORE };
-    let command = crate::names::command(ident.span());
+    let command = crate::model::names::command(ident.span());
     let statics = node.to_statics(&command, errors);
     let keys = keys(ident, &input.vis, &node.parameters);
     let declared = declared(&quote!(#ident), &command);

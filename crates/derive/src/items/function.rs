@@ -4,15 +4,16 @@
 //! own in Rust), which carries the command: `inspect(…)` is the function, `inspect::COMMAND` its
 //! command, `Route::of::<inspect>()` its handler.
 
-use super::{Arguments, Below, Detail, Docs, Errors, Is, Node, Takes};
+use crate::{Arguments, Below, Detail, Docs, Errors, Is, Node, Takes};
 use proc_macro2::TokenStream;
 use quote::quote;
 use syn::ItemFn;
 
-use crate::arguments::{When, awaited};
-use crate::command::listed;
-use crate::details::{Setter, span_of};
-use crate::structs::{anonymous, declared, keys, of_type, routes};
+use crate::items::arguments::{When, awaited};
+use crate::items::command::listed;
+use crate::items::structs::{anonymous, declared, keys, of_type, routes};
+use crate::model::details::span_of;
+use crate::model::table::Setter;
 
 /// Beside the setters: what stands below the function's command, and when the function runs then.
 const MORE: &[Setter] = &[("commands", Takes::Special, false), ("before", Takes::Nothing, false)];
@@ -61,7 +62,7 @@ pub(crate) fn declare(
         below,
         more: MORE,
     };
-    let command = crate::names::command(ident.span());
+    let command = crate::model::names::command(ident.span());
     let statics = node.to_statics(&command, errors);
     let visibility = &function.vis;
     let (keys, declared) = (keys(&ident, visibility, &node.parameters), declared(&of, &command));

@@ -1,6 +1,6 @@
 //! Documentation as help: the first paragraph is the summary, what follows the description.
 
-use super::{Detail, Docs, Errors};
+use crate::{Detail, Docs, Errors};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::quote;
 use syn::{Attribute, Expr, ExprLit, Lit, Meta};

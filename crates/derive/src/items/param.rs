@@ -1,94 +1,14 @@
 //! A parameter as a static: its typed key, declared as a person would.
 
-use super::{Detail, Docs, Errors, Given, Parameter, Role, Takes};
-use proc_macro2::{Ident, Span, TokenStream, TokenTree};
-use quote::{ToTokens, quote, quote_spanned};
+use crate::{Detail, Docs, Errors, Given, Parameter, Role};
+use proc_macro2::{Ident, Span, TokenStream};
+use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Expr, ExprLit, ExprUnary, Lit, Type, UnOp};
 
-use crate::details::{Setter, known};
-use crate::names::{hidden, kebab};
-
-const ALL: &[Setter] = &[
-    ("name", Takes::Special, false),
-    ("help", Takes::Value, false),
-    ("description", Takes::Value, false),
-    ("hidden", Takes::Nothing, false),
-    ("deprecated", Takes::Value, false),
-];
-const NAMED: &[Setter] = &[
-    ("letter", Takes::Value, false),
-    ("aliases", Takes::Reference, false),
-    ("formerly", Takes::Reference, false),
-    ("throughout", Takes::Nothing, false),
-    ("anew", Takes::Nothing, false),
-];
-const ALONE: &[Setter] = &[("stands_alone", Takes::Reference, false)];
-const VARIABLE: &[Setter] = &[("variable", Takes::Value, false)];
-const ONCE: &[Setter] = &[("once", Takes::Nothing, false)];
-const VALUED: &[Setter] = &[
-    ("default", Takes::Special, false),
-    ("valid", Takes::Reference, false),
-    ("placeholder", Takes::Value, false),
-    ("refers", Takes::Value, false),
-    ("secret", Takes::Nothing, false),
-    ("times", Takes::Several(2), false),
-    ("distinct", Takes::Nothing, false),
-    ("joined_by", Takes::Value, false),
-    ("as_in_code", Takes::Nothing, false),
-    ("infinite", Takes::Nothing, false),
-    ("present", Takes::Nothing, false),
-    ("absent", Takes::Nothing, false),
-    ("file", Takes::Nothing, false),
-    ("directory", Takes::Nothing, false),
-    ("extensions", Takes::Reference, false),
-];
-const OPERAND: &[Setter] = &[("tail", Takes::Value, false)];
-const OPTION: &[Setter] = &[("secret_file", Takes::Value, false)];
-const FLAG: &[Setter] = &[
-    ("opposite", Takes::Value, false),
-    ("opposite_letter", Takes::Value, false),
-    ("worded", Takes::Nothing, false),
-];
-
-/// All details of parameters.
-#[cfg(test)]
-pub(crate) const fn details() -> [&'static [Setter]; 9] {
-    [ALL, NAMED, ALONE, VARIABLE, ONCE, VALUED, OPERAND, OPTION, FLAG]
-}
-
-impl Role {
-    /// The setters of its key.
-    const fn setters(self) -> &'static [&'static [Setter]] {
-        match self {
-            Role::Operand => &[ALL, VALUED, VARIABLE, OPERAND],
-            Role::Option => &[ALL, NAMED, VALUED, VARIABLE, ONCE, ALONE, OPTION],
-            Role::Flag => &[ALL, NAMED, VARIABLE, ONCE, ALONE, FLAG],
-            Role::Tally => &[ALL, NAMED],
-        }
-    }
-
-    const fn article(self) -> &'static str {
-        match self {
-            Role::Operand => "an operand",
-            Role::Option => "an option",
-            Role::Flag => "a flag",
-            Role::Tally => "a tally",
-        }
-    }
-
-    /// Who has the details that it has not.
-    const OTHERS: &'static [(&'static str, &'static [Setter])] = &[
-        ("an option", VALUED),
-        ("an option", NAMED),
-        ("an option", ONCE),
-        ("an option", ALONE),
-        ("an option", OPTION),
-        ("an option", VARIABLE),
-        ("an operand", OPERAND),
-        ("a flag", FLAG),
-    ];
-}
+use crate::check::{refuse_beyond, refuse_range_of_text};
+use crate::model::details::known;
+use crate::model::names::{hidden, kebab};
 
 impl Parameter {
     pub(crate) fn new(
@@ -232,54 +152,6 @@ fn default(detail: &Detail, ty: &Type, errors: &mut Errors) -> (TokenStream, Tok
     }
 }
 
-/// A default and a range, both of them literal numbers: whether the one lies in the other is seen here.
-fn refuse_beyond(details: &[Detail], errors: &mut Errors) {
-    let number = |value: &Expr| word(value)?.replace('_', "").parse::<f64>().ok();
-    let value = |detail: &Detail| match &detail.value {
-        Given::Value(value) => Some(value.clone()),
-        _ => None,
-    };
-    let default = details.iter().find(|detail| detail.is("default")).and_then(value);
-    let Some((default, given)) = default.and_then(|value| Some((number(&value)?, value))) else {
-        return;
-    };
-    for validator in details.iter().filter(|detail| detail.is("valid")).filter_map(value) {
-        let Expr::Call(call) = validator else { continue };
-        let is_range = matches!(&*call.func, Expr::Path(path)
-            if path.path.segments.last().is_some_and(|last| last.ident == "range"));
-        let (Some(low), Some(high)) = (call.args.first(), call.args.last()) else { continue };
-        let (Some(lowest), Some(highest)) = (number(low), number(high)) else { continue };
-        let shown = |value: &Expr| word(value).unwrap_or_default();
-        if is_range && default > highest {
-            errors.on(&given, format!("the default {} is above {}", shown(&given), shown(high)));
-        } else if is_range && default < lowest {
-            errors.on(&given, format!("the default {} is below {}", shown(&given), shown(low)));
-        }
-    }
-}
-
-/// A range is of numbers; of text it is the length that may be limited.
-fn refuse_range_of_text(details: &[Detail], ty: &Type, errors: &mut Errors) {
-    let is_text = ty.to_token_stream().into_iter().any(|token| match token {
-        TokenTree::Ident(ident) => ident == "String",
-        _ => false,
-    });
-    for detail in details.iter().filter(|detail| is_text && detail.is("valid")) {
-        if let Given::Value(Expr::Call(call)) = &detail.value
-            && let Expr::Path(path) = &*call.func
-            && path.path.segments.last().is_some_and(|last| last.ident == "range")
-            && call.args.iter().all(|limit| word(limit).is_some())
-        {
-            let limits = &call.args;
-            let message = format!(
-                "a range is of numbers: for the length of a text write `valid::length({})`",
-                quote!(#limits)
-            );
-            errors.on(&call.func, message);
-        }
-    }
-}
-
 /// `Form::Table`: a path whose last part is written as variants are.
 fn is_variant(value: &Expr) -> bool {
     let Expr::Path(path) = value else { return false };
@@ -290,7 +162,7 @@ fn is_variant(value: &Expr) -> bool {
 }
 
 /// A number, a letter or a truth as it would be typed; of a pair, both.
-fn word(value: &Expr) -> Option<String> {
+pub(crate) fn word(value: &Expr) -> Option<String> {
     match value {
         Expr::Lit(ExprLit { lit, .. }) => match lit {
             Lit::Int(number) => Some(number.base10_digits().to_owned()),
@@ -310,21 +182,5 @@ fn word(value: &Expr) -> Option<String> {
             _ => None,
         },
         _ => None,
-    }
-}
-
-/// Says which letters two parameters have: the compiler would say so of the whole list, and not where
-/// the letter stands.
-pub(crate) fn refuse_twins(parameters: &[&Parameter], errors: &mut Errors) {
-    let mut taken: Vec<(char, &Ident)> = Vec::new();
-    for parameter in parameters {
-        for &(letter, span) in &parameter.letters {
-            match taken.iter().find(|(other, _)| *other == letter) {
-                Some((_, owner)) => {
-                    errors.at(span, format!("`-{letter}` is a letter of `{owner}` already"));
-                }
-                None => taken.push((letter, &parameter.ident)),
-            }
-        }
     }
 }

@@ -1,6 +1,6 @@
 //! Every mistake in a declaration, each at the tokens at fault, all told at once.
 
-use super::Errors;
+use crate::Errors;
 use std::fmt::Display;
 
 use proc_macro2::{Span, TokenStream};

@@ -1,13 +1,14 @@
 //! `#[derive(Choice)]`: a plain enum as a closed list of words.
 
-use super::{Docs, Errors, Takes};
+use crate::{Docs, Errors, Takes};
 use proc_macro2::TokenStream;
 use quote::{quote, quote_spanned};
 use syn::{Data, DeriveInput, Fields, Variant};
 
-use crate::details::{Setter, known, of_mark};
-use crate::names::kebab;
-use crate::structs::anonymous;
+use crate::items::structs::anonymous;
+use crate::model::details::{known, of_mark};
+use crate::model::names::kebab;
+use crate::model::table::Setter;
 
 const SETTERS: &[Setter] = &[
     ("name", Takes::Special, false),

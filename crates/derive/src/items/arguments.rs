@@ -1,14 +1,14 @@
 //! The arguments of a function or method: the marked ones are parameters, the others borrow from the
 //! program.
 
-use super::{Arguments, Errors, Marked};
+use crate::{Arguments, Errors, Marked};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{format_ident, quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Attribute, FnArg, Pat, PatType, ReturnType, Signature, Type};
 
-use crate::errors::ONE_STATIC;
-use crate::marks::{read, strip};
+use crate::model::errors::ONE_STATIC;
+use crate::model::marks::{read, strip};
 
 /// When a function runs.
 #[derive(Clone, Copy, PartialEq, Eq)]

@@ -1,14 +1,14 @@
 //! `#[derive(Declare)]` on an enum: a command whose subcommands are the variants.
 
-use super::{Below, Docs, Errors, Is, Node};
+use crate::{Below, Docs, Errors, Is, Node};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{DataEnum, DeriveInput, Fields, Variant};
 
-use crate::command::listed;
-use crate::names::hidden;
-use crate::structs::{MORE, acting, anonymous, container, contents, declared, of_type};
+use crate::items::command::listed;
+use crate::items::structs::{MORE, acting, anonymous, container, contents, declared, of_type};
+use crate::model::names::hidden;
 
 pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors) -> TokenStream {
     let ident = &input.ident;
@@ -42,7 +42,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors)
         below: Below::Listed(commands),
         more: MORE,
     };
-    let command = crate::names::command(ident.span());
+    let command = crate::model::names::command(ident.span());
     let own = node.to_statics(&command, errors);
     let of = quote!(#ident);
     let (declared, routes) = (declared(&of, &command), acting(&of, &types));

@@ -1,7 +1,8 @@
 //! What stands in the parentheses of a mark: `letter = 'f', once, times(1, 3)`. Each detail is the
 //! setter of the values surface that is called so, and what it is given goes there as it stands.
 
-use super::{Detail, Errors, Given, Takes};
+use crate::model::table::Setter;
+use crate::{Detail, Errors, Given, Takes};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{ToTokens, quote, quote_spanned};
 use syn::ext::IdentExt;
@@ -70,9 +71,6 @@ pub(crate) fn of_mark(attribute: &Attribute, errors: &mut Errors) -> Vec<Detail>
         }
     }
 }
-
-/// A setter by its name, how it takes what it is given, and whether it may be called again.
-pub(crate) type Setter = (&'static str, Takes, bool);
 
 impl Detail {
     pub(crate) fn is(&self, name: &str) -> bool {
@@ -209,42 +207,4 @@ const TRADE: &[(&str, &str)] = &[
 /// The span of the last detail with a name, for what is wrong with it.
 pub(crate) fn span_of(details: &[Detail], name: &str) -> Option<Span> {
     details.iter().rev().find(|detail| detail.is(name)).map(|detail| detail.name.span())
-}
-
-#[cfg(test)]
-mod tests {
-    use super::Setter;
-
-    /// Where the core numbers its setters: those of parameters, then those of commands.
-    const SAID: &str = include_str!("../../core/src/declare/said.rs");
-
-    /// The names in the lists of setters.
-    fn setters() -> [Vec<&'static str>; 2] {
-        let lists = SAID.split("    setters! {\n").skip(1).map(|list| {
-            let names = list.split('}').next().unwrap().split('"').skip(1).step_by(2);
-            names.collect::<Vec<_>>()
-        });
-        lists.collect::<Vec<_>>().try_into().unwrap()
-    }
-
-    #[track_caller]
-    fn same(of_core: &[&str], details: &[&[Setter]], apart: &[&str], more: &[&str]) {
-        let mut details: Vec<&str> = details.iter().copied().flatten().map(|d| d.0).collect();
-        details.retain(|detail| !more.contains(detail));
-        let mut setters: Vec<&str> = of_core.to_vec();
-        setters.retain(|setter| !apart.contains(setter));
-        details.sort_unstable();
-        setters.sort_unstable();
-        assert_eq!(details, setters);
-    }
-
-    /// A setter that is added to the values surface is a detail of the marks too, and no detail is without one.
-    #[test]
-    fn each_setter_is_a_detail() {
-        let [of_params, of_commands] = setters();
-        same(&of_params, &crate::param::details(), &[], &["name"]);
-        // What a macro writes itself, and what stands elsewhere in a type.
-        let apart = ["named", "bundles", "commands", "package", "rules"];
-        same(&of_commands, &crate::command::details(), &apart, &["name"]);
-    }
 }

@@ -1,11 +1,11 @@
 //! Which mark a field or an argument has.
 
-use super::{Bundle, Docs, Errors, Marked, Parameter, Role};
+use crate::{Bundle, Docs, Errors, Marked, Parameter, Role};
 use proc_macro2::Ident;
 use syn::{Attribute, Type};
 
-use crate::details::of_mark;
-use crate::docs::is_doc;
+use crate::model::details::of_mark;
+use crate::model::docs::is_doc;
 
 const MARKS: [&str; 6] = ["operand", "option", "flag", "tally", "bundle", "commands"];
 

@@ -1,16 +1,16 @@
 //! `#[clavret::declare]` on an `impl` block: a group of commands, one for each function in it, that
 //! share a service: `self`.
 
-use super::{Arguments, Below, Detail, Docs, Errors, Is, Node};
+use crate::{Arguments, Below, Detail, Docs, Errors, Is, Node};
 use proc_macro2::{Ident, TokenStream};
 use quote::quote;
 use syn::{Attribute, ImplItem, ImplItemFn, ItemImpl, Type};
 
-use crate::arguments::{When, awaited};
-use crate::details::of_mark;
-use crate::errors::ONE_STATIC;
-use crate::names::hidden;
-use crate::structs::{anonymous, declared, routes};
+use crate::items::arguments::{When, awaited};
+use crate::items::structs::{anonymous, declared, routes};
+use crate::model::details::of_mark;
+use crate::model::errors::ONE_STATIC;
+use crate::model::names::hidden;
 
 pub(crate) fn declare(
     block: &mut ItemImpl,
@@ -52,7 +52,7 @@ pub(crate) fn declare(
         below: Below::Listed(commands),
         more: &[],
     };
-    let command = crate::names::command(ident.span());
+    let command = crate::model::names::command(ident.span());
     let group = node.to_statics(&command, errors);
     let of = quote!(#service);
     let (declared, routes) = (declared(&of, &command), routes(&of, &[], &own, &bounds));

@@ -1,53 +1,16 @@
 //! A command as a static, of what was declared with: its documentation, its details, its parameters,
 //! its subcommands.
 
-use super::{Below, Detail, Errors, Is, Node, Parameter, Takes};
+use crate::{Below, Detail, Errors, Is, Node, Parameter, Takes};
 use proc_macro2::{Ident, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Expr, ExprCall, Type};
 
-use crate::details::{Setter, known};
-use crate::names::kebab;
-use crate::param::refuse_twins;
-
-const SETTERS: &[Setter] = &[
-    ("name", Takes::Special, false),
-    ("summary", Takes::Value, false),
-    ("description", Takes::Value, false),
-    ("version", Takes::Value, false),
-    ("aliases", Takes::Reference, false),
-    ("formerly", Takes::Reference, false),
-    ("hidden", Takes::Nothing, false),
-    ("acts", Takes::Nothing, false),
-    ("takes", Takes::Special, false),
-    ("usual", Takes::Special, false),
-    ("default_command", Takes::Special, false),
-    ("operands_end_options", Takes::Nothing, false),
-    ("abbreviations", Takes::Nothing, false),
-    ("answers", Takes::Special, false),
-    ("examples", Takes::Reference, false),
-    ("statuses", Takes::Reference, false),
-    ("judged_by", Takes::Reference, false),
-    ("config", Takes::Reference, false),
-    ("wording", Takes::Reference, false),
-];
-
-/// Relations between parameters, by the constructors of `Rule`.
-const RULES: &[Setter] = &[
-    ("only_one", Takes::Special, true),
-    ("at_least_one", Takes::Special, true),
-    ("all_or_none", Takes::Special, true),
-    ("only_with", Takes::Special, true),
-    ("not_with", Takes::Special, true),
-    ("needed_with", Takes::Special, true),
-];
-
-/// All details of commands but their rules.
-#[cfg(test)]
-pub(crate) const fn details() -> [&'static [Setter]; 1] {
-    [SETTERS]
-}
+use crate::check::refuse_twins;
+use crate::model::details::known;
+use crate::model::names::kebab;
+use crate::model::table::{RULES, SETTERS};
 
 impl Is {
     const fn text(self) -> &'static str {
@@ -161,7 +124,7 @@ impl Node<'_> {
                     .filter(|text| !text.is_empty())
                     .map(|text| quote!(#text)),
             };
-            let name = crate::names::hidden(&[self.ident, field], field.span());
+            let name = crate::model::names::hidden(&[self.ident, field], field.span());
             let span = ty.span();
             let of = quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND);
             let heading = heading.unwrap_or_else(|| quote!(#of.summary_text()));

@@ -5,19 +5,18 @@
 //!
 //! * `say.rs`: a sentence for each fault; `refuse.rs`: what would be right instead of a refused value, and
 //!   what is amiss with this one.
-//! * `counts.rs`, `unread.rs`: the same for what only some programs can have, whose faults point there.
+//! * `unread.rs`: the same for a file, whose faults point there.
 //! * `known.rs`, `owners.rs`: what is known where a name is not, and which commands know the name.
 //! * `mistake.rs`: what is wrong with the program, and not with the line.
 //! * `told.rs`: which faults are told, and which of them in one sentence.
 //! * `mend/`: the line repaired, and read again before it is offered; `unmended.rs`: the same where a program
 //!   leaves that out.
 //! * `echo.rs`: the line as typed, and where each byte of it is shown; `outside.rs`: that of a variable, or of the
-//!   config file.
+//!   config file, and what is said of it.
 //! * `draw.rs`: head, line with carets, sentences, foot.
 
 use std::ops::Range;
 
-mod counts;
 mod draw;
 mod echo;
 mod known;
@@ -33,7 +32,6 @@ mod told;
 mod unmended;
 mod unread;
 
-pub(crate) use counts::{repeated, twice};
 pub(crate) use outside::{SOURCES, malformed, setting_unknown};
 pub(crate) use unread::unread;
 

@@ -103,17 +103,13 @@ impl<'d> Faults<'d> {
                 self.refused(group, &name, &typed())
             }
             FaultKind::ReadingRefused => reason(fault),
-            // These bring along what says them.
-            FaultKind::OptionRepeated
-            | FaultKind::ValueTwice
-            | FaultKind::FileUnread
-            | FaultKind::SettingMalformed
-            | FaultKind::SettingUnknown => String::new(),
+            // What only some programs can have was said by what it brings along.
+            _ => String::new(),
         }
     }
 
     /// The names of several faults; beyond the first few they are counted.
-    pub(super) fn listed(
+    pub(crate) fn listed(
         &self,
         group: &[&Fault<'d>],
         name: impl Fn(&Fault<'d>) -> String,
@@ -183,7 +179,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The parameter of a fault as it was named: by an option, a variable or a key.
-    pub(super) fn name(&self, fault: &Fault<'d>) -> String {
+    pub(crate) fn name(&self, fault: &Fault<'d>) -> String {
         let Some(param) = fault.param() else { return String::new() };
         match fault.place() {
             Place::Variable { .. } => "$".to_owned() + param.variable(),
@@ -198,7 +194,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The bytes that the fault is about, as a sentence shows them.
-    pub(super) fn typed(&self, fault: &Fault<'d>) -> String {
+    pub(crate) fn typed(&self, fault: &Fault<'d>) -> String {
         let bare = match fault.place() {
             // What is in a secret's file is a secret too.
             Place::At { .. } if reads_secret(fault) => DOTS.to_owned(),

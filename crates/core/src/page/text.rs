@@ -11,7 +11,7 @@ pub struct Inline {
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 #[non_exhaustive]
 pub enum What {
-    /// Words.
+    /// Words. Between two pieces of running text stands a space.
     Plain,
     /// A name that is typed as it stands: `--frames`, `add`.
     Name,

@@ -1,16 +1,15 @@
 //! What only some parameters ask for beyond that their words convert: to be given so often, or once; not the
 //! same twice; to be warned of. Their records point here.
 
-use super::{Fault, Line, Slot};
+use super::{Fault, Faults, Line, Slot};
 use std::ffi::OsStr;
 
 use super::convert;
 use super::fault::{FaultKind, Place};
 use super::relation::typed_places;
 use crate::declare::{Role, Times};
-// What says them.
-use crate::fault::{repeated, twice};
 use crate::text::Listed;
+use crate::wording::fill;
 
 /// Has the value of such a parameter.
 #[cold]
@@ -97,4 +96,17 @@ impl<'d> Line<'d> {
         let fault = Fault::of(FaultKind::ValuesMiscounted, place, param);
         self.faults.push(Fault { count, ..fault });
     }
+}
+
+/// What is said of what is given again and may not be.
+fn repeated<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
+    let names = faults.listed(group, |fault| faults.name(fault));
+    fill(faults.path().root().phrases().option_repeated(), &[&names])
+}
+
+/// What is said of a value that stands twice.
+fn twice<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
+    let name = group.first().map(|fault| faults.name(fault)).unwrap_or_default();
+    let typed = faults.listed(group, |fault| faults.typed(fault));
+    fill(faults.path().root().phrases().value_twice(), &[&name, &typed])
 }

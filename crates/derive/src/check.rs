@@ -6,7 +6,7 @@ use proc_macro2::{Ident, TokenTree};
 use quote::{ToTokens, quote};
 use syn::{Expr, Type};
 
-use crate::items::param::word;
+use crate::model::details::word;
 
 /// A default and a range, both of them literal numbers: whether the one lies in the other is seen here.
 pub(crate) fn refuse_beyond(details: &[Detail], errors: &mut Errors) {

@@ -4,10 +4,10 @@ use crate::{Detail, Docs, Errors, Given, Parameter, Role};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
-use syn::{Expr, ExprLit, ExprUnary, Lit, Type, UnOp};
+use syn::{Expr, ExprLit, Lit, Type};
 
 use crate::check::{refuse_beyond, refuse_range_of_text};
-use crate::model::details::known;
+use crate::model::details::{known, word};
 use crate::model::names::{hidden, kebab};
 
 impl Parameter {
@@ -159,28 +159,4 @@ fn is_variant(value: &Expr) -> bool {
     path.path.segments.len() > 1
         && last.starts_with(char::is_uppercase)
         && last.contains(char::is_lowercase)
-}
-
-/// A number, a letter or a truth as it would be typed; of a pair, both.
-pub(crate) fn word(value: &Expr) -> Option<String> {
-    match value {
-        Expr::Lit(ExprLit { lit, .. }) => match lit {
-            Lit::Int(number) => Some(number.base10_digits().to_owned()),
-            Lit::Float(number) => Some(number.base10_digits().to_owned()),
-            Lit::Char(letter) => Some(letter.value().to_string()),
-            Lit::Bool(truth) => Some(truth.value.to_string()),
-            _ => None,
-        },
-        Expr::Tuple(pair) if pair.elems.len() > 1 => {
-            let words: Vec<String> = pair.elems.iter().map(word).collect::<Option<_>>()?;
-            Some(words.join(" "))
-        }
-        Expr::Unary(ExprUnary { op: UnOp::Neg(_), expr, .. }) => match &**expr {
-            Expr::Lit(ExprLit { lit: Lit::Int(_) | Lit::Float(_), .. }) => {
-                word(expr).map(|word| "-".to_owned() + &word)
-            }
-            _ => None,
-        },
-        _ => None,
-    }
 }

@@ -9,7 +9,7 @@ use syn::ext::IdentExt;
 use syn::parse::discouraged::Speculative;
 use syn::parse::{Parse, ParseStream, Parser};
 use syn::punctuated::Punctuated;
-use syn::{Attribute, Expr, Meta, Token, parenthesized, token};
+use syn::{Attribute, Expr, ExprLit, ExprUnary, Lit, Meta, Token, UnOp, parenthesized, token};
 
 impl Parse for Detail {
     fn parse(input: ParseStream<'_>) -> syn::Result<Self> {
@@ -207,4 +207,28 @@ const TRADE: &[(&str, &str)] = &[
 /// The span of the last detail with a name, for what is wrong with it.
 pub(crate) fn span_of(details: &[Detail], name: &str) -> Option<Span> {
     details.iter().rev().find(|detail| detail.is(name)).map(|detail| detail.name.span())
+}
+
+/// A number, a letter or a truth as it would be typed; of a pair, both.
+pub(crate) fn word(value: &Expr) -> Option<String> {
+    match value {
+        Expr::Lit(ExprLit { lit, .. }) => match lit {
+            Lit::Int(number) => Some(number.base10_digits().to_owned()),
+            Lit::Float(number) => Some(number.base10_digits().to_owned()),
+            Lit::Char(letter) => Some(letter.value().to_string()),
+            Lit::Bool(truth) => Some(truth.value.to_string()),
+            _ => None,
+        },
+        Expr::Tuple(pair) if pair.elems.len() > 1 => {
+            let words: Vec<String> = pair.elems.iter().map(word).collect::<Option<_>>()?;
+            Some(words.join(" "))
+        }
+        Expr::Unary(ExprUnary { op: UnOp::Neg(_), expr, .. }) => match &**expr {
+            Expr::Lit(ExprLit { lit: Lit::Int(_) | Lit::Float(_), .. }) => {
+                word(expr).map(|word| "-".to_owned() + &word)
+            }
+            _ => None,
+        },
+        _ => None,
+    }
 }

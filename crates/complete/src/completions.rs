@@ -1,7 +1,7 @@
 //! How a completion script is asked for.
 
 use crate::shells::{All, Shells};
-use clavret_core::{Alone, Asked, Command, Operand, Param};
+use clavret_core::{Alone, Asked, Command, Operand, Param, Wording};
 
 /// `completions SHELL`, for the root's list: prints the completion script for a shell, one of all that there are.
 /// A program that wants only some makes its own by [`completions!`](crate::completions).
@@ -41,7 +41,7 @@ pub mod __ {
 
 /// The operand that a shell is named by.
 pub const fn operand<S: Shells>() -> Operand<'static, S> {
-    Operand::new("shell").help("the shell to write it for")
+    Operand::new("shell")
 }
 
 /// The command with its operand, and what it prints.
@@ -49,10 +49,7 @@ pub const fn command(
     params: &'static [&'static Param<'static>],
     prints: &'static dyn Alone,
 ) -> Command<'static> {
-    Command::new("completions")
-        .summary("print the completion script for a shell")
-        .takes(params)
-        .stands_alone(prints)
+    Command::new("completions").takes(params).stands_alone(prints)
 }
 
 /// Prints the script for the shell that an operand names.
@@ -63,5 +60,13 @@ impl<S: Shells> Alone for PrintScript<S> {
     fn text(&self, asked: &Asked<'_>) -> String {
         let shell = asked.get(self.0).map(S::shell);
         shell.map_or_else(String::new, |shell| shell.script(asked.path().root()))
+    }
+
+    fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
+        wording.of_scripts()[0].to_owned()
+    }
+
+    fn operand_help(&self, wording: &Wording<'_>) -> String {
+        wording.of_scripts()[1].to_owned()
     }
 }

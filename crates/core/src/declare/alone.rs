@@ -28,9 +28,15 @@ pub trait Alone: Sync {
     fn text(&self, asked: &Asked<'_>) -> String;
 
     /// What a page says of the parameter where its declaration has no help; `names` are those that it goes
-    /// by there, dashes included.
+    /// by there, dashes included. Of a command it is the summary, and there are no names.
     fn help(&self, names: &[String], wording: &Wording<'_>) -> String {
         _ = (names, wording);
+        String::new()
+    }
+
+    /// What a page says of an operand of the command where its declaration has no help.
+    fn operand_help(&self, wording: &Wording<'_>) -> String {
+        _ = wording;
         String::new()
     }
 

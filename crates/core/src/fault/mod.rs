@@ -1,4 +1,4 @@
-//! Stage 3, faults: what is wrong with a line, mended where that can be proved, and drawn.
+//! Stage 5, faults: what is wrong with a line, mended where that can be proved, and drawn.
 //!
 //! In come the facts of [`Faults`](crate::Faults), found by the reader; out goes the text for
 //! standard error.

@@ -14,7 +14,7 @@ const REFUSED: u8 = 2;
 pub(super) fn page<'d>(path: &CommandPath<'d>, length: PageLength) -> Page<'d> {
     let command = path.leaf();
     let wording = path.root().phrases();
-    let (title, summary) = (path.text(), command.summary_text());
+    let (title, summary) = (path.text(), command.told_summary(wording));
     let mut page = Page { title, summary, sections: Vec::new(), wording };
     page.add(wording.usage(), vec![Block::Synopsis(synopsis::pieces(command, wording))]);
     if length == PageLength::Full {
@@ -99,7 +99,7 @@ fn entries<'d>(path: &CommandPath<'d>, length: PageLength, wording: &'d Wording)
     let (mut commands, mut operands, mut options) = (Vec::new(), Vec::new(), Vec::new());
     for command in command.subcommands() {
         if !command.is_hidden() {
-            commands.push(Entry::plain(command.name(), command.summary_text()));
+            commands.push(Entry::plain(command.name(), &command.told_summary(wording)));
         }
     }
     let mut add = |param: &Param<'d>, options: &mut Vec<Entry>| {

@@ -1,7 +1,7 @@
 //! The help of a parameter, and what its declaration says of it: what the help says already is not said again.
 
 use super::{Block, Entry, Layout, Text, What};
-use crate::declare::{Command, FromWord, Kind, Noun, Param};
+use crate::declare::{Command, FromWord, Kind, Noun, Param, Role};
 use crate::read::PageLength;
 use crate::text::{Listed, Put, holds};
 use crate::wording::{Wording, fill};
@@ -13,7 +13,8 @@ pub(super) fn help(
     length: PageLength,
     wording: &Wording,
 ) -> Text {
-    let mut help = Help { param, wording, text: Text::of(What::Plain, param.help()) };
+    let own = own_help(param, command, wording);
+    let mut help = Help { param, own: &own, wording, text: Text::of(What::Plain, &own) };
     help.add_value(length);
     for fact in param.facts(command, wording) {
         if !help.is_said(fact.key()) {
@@ -21,6 +22,16 @@ pub(super) fn help(
         }
     }
     help.text
+}
+
+/// The help as it was declared; where it was not, in the words of what the command gives.
+fn own_help(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> String {
+    match command.alone() {
+        Some(alone) if param.help().is_empty() && param.role() == Role::Operand => {
+            alone.operand_help(wording)
+        }
+        _ => param.help().to_owned(),
+    }
 }
 
 /// Whether nothing is said of a parameter, or no more than its type.
@@ -36,6 +47,7 @@ pub(super) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wo
 /// Help that grows by facts.
 struct Help<'f> {
     param: &'f Param<'f>,
+    own: &'f str,
     wording: &'f Wording<'f>,
     text: Text,
 }
@@ -50,7 +62,7 @@ impl Help<'_> {
 
     /// Whether the help says something already, in these words.
     fn is_said(&self, fact: &str) -> bool {
-        let (help, fact) = (self.param.help().as_bytes(), fact.as_bytes());
+        let (help, fact) = (self.own.as_bytes(), fact.as_bytes());
         // Whatever is not ASCII is a letter here: tables of all letters are not worth their size.
         let is_letter =
             |byte: Option<&u8>| byte.is_some_and(|b| b.is_ascii_alphanumeric() || !b.is_ascii());
@@ -105,7 +117,7 @@ impl Help<'_> {
         }
         // Help with an example of its own needs none of the kind's.
         let such_as = fill(wording.such_as_phrase(), &["", ""]);
-        let has_example = self.is_said(&example) || holds(self.param.help(), such_as.trim_end());
+        let has_example = self.is_said(&example) || holds(self.own, such_as.trim_end());
         let example = if has_example { "" } else { &example };
         self.add_noun(&noun, &wording.such_as(String::new(), example));
     }

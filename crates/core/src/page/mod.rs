@@ -1,4 +1,4 @@
-//! Stage 5, pages: a command becomes a page, a page becomes text.
+//! Stage 6, pages: a command becomes a page, a page becomes text.
 //!
 //! In comes the [`CommandPath`](crate::CommandPath) to a command; out goes a [`Page`] of sections, blocks and pieces of text,
 //! each of which says what it is. Every medium is a drawing of that, and nothing in it is made for one.
@@ -19,6 +19,8 @@ mod text;
 
 pub(crate) use markdown::blocks;
 pub use text::{Inline, Text, What};
+
+use std::borrow::Cow;
 
 use crate::declare::Param;
 use crate::read::{CommandPath, PageLength};
@@ -49,7 +51,7 @@ use crate::wording::Wording;
 #[derive(Debug, Clone)]
 pub struct Page<'d> {
     title: String,
-    summary: &'d str,
+    summary: Cow<'d, str>,
     sections: Vec<Section<'d>>,
     wording: &'d Wording<'d>,
 }
@@ -146,8 +148,8 @@ impl<'d> Page<'d> {
     }
 
     /// What the command does, in a few words.
-    pub fn summary(&self) -> &'d str {
-        self.summary
+    pub fn summary(&self) -> &str {
+        &self.summary
     }
 
     /// The sections, in the order they stand.

@@ -53,7 +53,7 @@ impl Page<'_> {
         let sheet = &mut drawing.sheet;
         sheet.put(Ink::Name, &self.title);
         let beside = sheet.column() + GAP;
-        sheet.beside(if beside + NARROWEST <= look.width { beside } else { INDENT }, self.summary);
+        sheet.beside(if beside + NARROWEST <= look.width { beside } else { INDENT }, &self.summary);
         for section in &self.sections {
             drawing.sheet.end();
             drawing.sheet.put(Ink::Heading, section.heading);

@@ -1,4 +1,4 @@
-//! The facts of what is wrong with a command line. How it is mended and drawn is stage 3.
+//! The facts of what is wrong with a command line. How it is mended and drawn is stage 5.
 
 use super::reading::CommandPath;
 use super::word::Words;

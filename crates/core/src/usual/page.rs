@@ -9,17 +9,12 @@ use crate::wording::{Wording, fill};
 /// lists what is [usual](Command::usual) itself.
 pub static HELP_FLAG: Flag = Flag::new("help").letter('h').throughout().stands_alone(&ShowPage);
 
-static TOPIC: Operand<Vec<String>> = Operand::new("command")
-    .refers(Refers::Command)
-    .help("the command to explain; the program itself unless given");
+static TOPIC: Operand<Vec<String>> = Operand::new("command").refers(Refers::Command);
 
 /// `help [COMMAND...]`, for the root's list: shows the full page of a command.
 ///
 /// It may be adapted, such as for another language: `static AIDE: Command = HELP.adapted().summary("…");`.
-pub static HELP: Command = Command::new("help")
-    .summary("show the page of a command")
-    .takes(&[TOPIC.param()])
-    .stands_alone(&ShowTopic);
+pub static HELP: Command = Command::new("help").takes(&[TOPIC.param()]).stands_alone(&ShowTopic);
 
 /// Shows the page of the command that the line has reached, for a flag of any name.
 ///
@@ -55,6 +50,14 @@ struct ShowTopic;
 impl Alone for ShowTopic {
     fn text(&self, asked: &Asked<'_>) -> String {
         Page::of(&asked.topic(), PageLength::Full).draw(asked.look())
+    }
+
+    fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
+        wording.help_command().to_owned()
+    }
+
+    fn operand_help(&self, wording: &Wording<'_>) -> String {
+        wording.help_topic().to_owned()
     }
 
     fn gives(&self) -> Gives {

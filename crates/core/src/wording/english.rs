@@ -153,6 +153,15 @@ phrases! {
         Refused refused "the command line was refused"
         MoreEntries more_entries "and {0} more: {1}"
     }
+    // The commands that the library brings: for pages, and for scripts.
+    PAGES {
+        HelpCommand help_command "show the page of a command"
+        HelpTopic help_topic "the command to explain; the program itself unless given"
+    }
+    SCRIPTS {
+        ScriptCommand script_command "print the completion script for a shell"
+        ScriptShell script_shell "the shell to write it for"
+    }
     // What is in files: secrets, settings.
     FILES {
         FileUnread file_unread "{0} names a file that cannot be read"

@@ -72,6 +72,12 @@ impl<'d> Wording<'d> {
         self
     }
 
+    /// What the command for completion scripts does, and its operand is.
+    #[doc(hidden)]
+    pub fn of_scripts(&self) -> [&'d str; 2] {
+        [self.script_command(), self.script_shell()]
+    }
+
     /// What a sign is called that joins values.
     pub(crate) fn sign(&self, sign: char) -> String {
         let named = self.signs.iter().find(|named| named.0 == sign);

@@ -8,7 +8,8 @@ use clavret_core::{Command, CommandPath, Look, Page, PageLength, Param, Role, co
 /// What is missing or misleads on a command's page.
 pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
     let command = path.leaf();
-    if command.summary_text().is_empty() && !command.is_hidden() {
+    let wording = path.root().phrases();
+    if command.told_summary(wording).is_empty() && !command.is_hidden() {
         flaws.push("it has no summary".to_owned());
     }
     for param in command.params().filter(|param| !param.is_hidden()) {

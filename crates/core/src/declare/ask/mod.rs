@@ -6,6 +6,8 @@
 mod param;
 mod rest;
 
+use std::borrow::Cow;
+
 use crate::declare::brought::Judged;
 use crate::declare::command::Judge;
 use crate::declare::{Alone, Bundle, Command, Config, Package, Param, Rule, Tail};
@@ -27,9 +29,17 @@ impl<'d> Command<'d> {
         self.former
     }
 
-    /// What it does, in a few words.
+    /// What it does, in a few words, as it was declared.
     pub const fn summary_text(&self) -> &'d str {
         self.summary
+    }
+
+    /// The same as pages have it: where none was declared, in the words of what the command gives.
+    pub fn told_summary(&self, wording: &Wording<'_>) -> Cow<'d, str> {
+        match self.alone {
+            Some(alone) if self.summary.is_empty() => alone.help(&[], wording).into(),
+            _ => self.summary.into(),
+        }
     }
 
     /// The longer description, in Markdown.

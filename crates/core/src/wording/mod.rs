@@ -166,6 +166,9 @@ macro_rules! phrases {
         };)*
 
         impl Phrase {
+            /// All of them: what another language has a text for.
+            pub const ALL: &'static [Phrase] = &[$(Phrase::$first, $(Phrase::$name,)*)*];
+
             /// The text in English.
             pub const fn english(self) -> &'static str {
                 let group: &Group = match self {

@@ -12,7 +12,7 @@ use std::path::PathBuf;
 use clavret_complete::COMPLETIONS;
 use clavret_core::{
     Attached, Choice, Command, Flag, FromWord, HELP, Kind, Look, Named, Offer, Operand, Outcome,
-    Refusal, Tail, Tally, valid,
+    Phrase, Refusal, Tail, Tally, Wording, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -114,6 +114,7 @@ fn rows(lines: &[&str], expected: Expect) {
     for line in lines {
         let Outcome::Faults(faults) = APIARY.read(words(line)) else { panic!("`{line}` reads") };
         let drawn = faults.draw(Look::PLAIN);
+        says_only_what_is_declared(line);
         let said =
             drawn.lines().skip(2).filter(|line| !line.is_empty() && !line.contains("  page  "));
         for (at, line) in said.enumerate() {
@@ -123,8 +124,57 @@ fn rows(lines: &[&str], expected: Expect) {
     expected.assert_eq(&told);
 }
 
+/// Reads a line where each phrase is no more than its places: what is left of words is typed or declared.
+#[track_caller]
+fn says_only_what_is_declared(line: &str) {
+    let places = |phrase: &Phrase| {
+        let is_there = |place: &String| phrase.english().contains(place);
+        (*phrase, (0..4).map(|at| format!("{{{at}}}")).filter(is_there).collect::<Vec<_>>())
+    };
+    let texts: Vec<(Phrase, String)> = Phrase::ALL
+        .iter()
+        .map(places)
+        .map(|(phrase, places)| (phrase, format!("·{}·", places.join("·"))))
+        .collect();
+    let mute: Vec<(Phrase, &str)> =
+        texts.iter().map(|(phrase, text)| (*phrase, text.as_str())).collect();
+    let wording =
+        Wording::ENGLISH.with(&mute).count_words(&[]).nouns(&[("a hive's code", "")]).signs(&[]);
+    let root = APIARY.adapted().wording(&wording);
+    let told = match root.read(words(line)) {
+        Outcome::Faults(faults) => faults.draw(Look::PLAIN),
+        Outcome::Asked(asked) => asked.text(Look::PLAIN),
+        other => panic!("{other:?}"),
+    };
+    let mut known = line.to_owned();
+    for (_, command) in APIARY.tree() {
+        // What the library brings speaks in phrases, too.
+        let own = |text| if command.is_standard() { "" } else { text };
+        known += &format!(" {} {}", command.name(), own(command.summary_text()));
+        for param in command.params() {
+            known += &format!(" {} {} {}", param.name(), param.opposite(), own(param.help()));
+            known += &format!(" {} {}", param.placeholders(0), param.variable());
+            for (name, help) in param.kinds().iter().flat_map(|kind| kind.offers()) {
+                known += &format!(" {name} {help}");
+            }
+        }
+    }
+    // Names of what is usual, and the words and examples of kinds, which are typed as they stand.
+    known += " help version yes no true false on off white red blue csv toml bash eval program";
+    let known = known.to_lowercase();
+    // Letters may have been put together anew.
+    let words = told.split(|letter: char| !letter.is_ascii_alphabetic());
+    for word in words.filter(|word| word.len() > 2) {
+        assert!(known.contains(&word.to_lowercase()), "`{word}` is in no phrase: {told}");
+    }
+}
+
 #[test]
 fn a_page_says_each_fact_once() {
+    for line in ["-h", "--help", "hive -h", "hive add --help", "help --help", "completions --help"]
+    {
+        says_only_what_is_declared(line);
+    }
     let page = |line| match APIARY.read(words(line)) {
         Outcome::Asked(asked) => asked.text(Look::PLAIN),
         other => panic!("{other:?}"),

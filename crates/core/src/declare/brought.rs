@@ -1,5 +1,7 @@
 //! What records bring along to be done: a program links what its own declaration asks for, and no more.
 
+use std::fmt;
+
 use super::path::At;
 use super::{Command, Param};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
@@ -18,7 +20,15 @@ pub(crate) type Code = for<'d> fn(&mut Line<'d>);
 pub(crate) type Judged = for<'d> fn(Reading<'d>) -> Outcome<'d>;
 
 /// What is wrong, and what would be right, in a sentence: of one fault, or of several that differ in names alone.
-pub(crate) type Say = for<'d> fn(&Faults<'d>, &[&Fault<'d>]) -> String;
+#[derive(Clone, Copy)]
+pub(crate) struct Say(pub(crate) for<'d> fn(&Faults<'d>, &[&Fault<'d>]) -> String);
+
+/// Where it stands differs from run to run.
+impl fmt::Debug for Say {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        f.write_str("Say")
+    }
+}
 
 /// Values from the environment and the config file.
 #[derive(Debug)]

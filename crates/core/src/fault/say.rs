@@ -29,7 +29,7 @@ impl<'d> Faults<'d> {
         let wording = self.path().root().phrases();
         let Some(&fault) = group.first() else { return String::new() };
         if let Some(say) = fault.say() {
-            return say(self, group);
+            return (say.0)(self, group);
         }
         let name = self.name(fault);
         let typed = || self.listed(group, |fault| self.typed(fault));

@@ -182,7 +182,7 @@ impl Drawing<'_> {
         let wording = self.page.wording;
         let mut widest = 0;
         for entry in entries {
-            widest = widest.max(entry.columns(wording));
+            widest = widest.max(columns(&line(entry.names.inlines(), wording)));
         }
         for entry in entries {
             let name = line(entry.names.inlines(), wording);

@@ -234,8 +234,8 @@ impl<'d> Fault<'d> {
     }
 
     /// The same, said by what it brings along.
-    pub(super) fn said_by(self, say: Say) -> Self {
-        Fault { say: Some(say), ..self }
+    pub(super) fn said_by(self, say: for<'f> fn(&Faults<'f>, &[&Fault<'f>]) -> String) -> Self {
+        Fault { say: Some(Say(say)), ..self }
     }
 
     /// Why the conversion or a validator refuses, if one does.

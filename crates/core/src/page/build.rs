@@ -170,15 +170,15 @@ fn entry(
         && param.help().is_empty()
     {
         let names: Vec<String> = names.inlines().iter().map(|name| name.text().to_owned()).listed();
-        help = Text::of(What::Plain, &alone.help(&names, wording));
+        help = Text::of(What::Plain, alone.help(&names, wording));
     }
     if param.is_attached() {
         // Attached to the long name only.
         names.add(What::Sign, "[=");
-        names.add(What::Placeholder, &param.placeholder(0));
+        names.push(What::Placeholder, param.placeholder(0));
         names.add(What::Sign, "]");
     } else {
-        names.add(What::Placeholder, &param.placeholders(0));
+        names.push(What::Placeholder, param.placeholders(0));
     }
     let mut below = Vec::new();
     if length == PageLength::Full {

@@ -1,5 +1,7 @@
 //! The help of a parameter, and what its declaration says of it: what the help says already is not said again.
 
+use std::borrow::Cow;
+
 use super::{Block, Entry, Layout, Text, What};
 use crate::declare::{Command, FromWord, Kind, Noun, Param, Role};
 use crate::read::PageLength;
@@ -14,34 +16,38 @@ pub(super) fn help(
     wording: &Wording,
 ) -> Text {
     let own = own_help(param, command, wording);
-    let mut help = Help { param, own: &own, wording, text: Text::of(What::Plain, &own) };
+    let mut help = Help { param, own: &own, wording, text: Text::of(What::Plain, &*own) };
     help.add_value(length);
     for fact in param.facts(command, wording) {
         if !help.is_said(fact.key()) {
-            help.add(What::Fact, &fact.words(wording));
+            help.add(What::Fact, fact.words(wording));
         }
     }
     help.text
 }
 
 /// The help as it was declared; where it was not, in the words of what the command gives.
-fn own_help(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> String {
+fn own_help<'d>(param: &Param<'d>, command: &Command<'_>, wording: &Wording) -> Cow<'d, str> {
     match command.alone() {
         Some(alone) if param.help().is_empty() && param.role() == Role::Operand => {
-            alone.operand_help(wording)
+            alone.operand_help(wording).into()
         }
-        _ => param.help().to_owned(),
+        _ => param.help().into(),
     }
 }
 
 /// Whether nothing is said of a parameter, or no more than its type.
 pub(super) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> bool {
-    let said = help(param, command, PageLength::Full, wording);
+    let number = param.kinds().first().filter(|kind| kind.is_number());
+    let ty = number.map(|kind| wording.noun(kind).0);
+    // Help of its own is looked at no further.
+    if !param.help().is_empty() && ty.as_deref() != Some(param.help()) {
+        return false;
+    }
     let of_alone = param.alone().map_or_else(String::new, |alone| alone.help(&[], wording));
-    let is_type = |kind: &&Kind| {
-        kind.is_number() && matches!(said.inlines(), [only] if only.text() == wording.noun(kind).0)
-    };
-    of_alone.is_empty() && (said.is_empty() || param.kinds().first().is_some_and(is_type))
+    let said = help(param, command, PageLength::Full, wording);
+    let is_type = matches!(said.inlines(), [only] if Some(only.text()) == ty.as_deref());
+    of_alone.is_empty() && (said.is_empty() || is_type)
 }
 
 /// Help that grows by facts.
@@ -54,9 +60,9 @@ struct Help<'f> {
 
 impl Help<'_> {
     #[inline(never)]
-    fn add(&mut self, what: What, fact: &str) {
-        if !self.is_said(fact) {
-            self.text.add(what, fact);
+    fn add(&mut self, what: What, fact: String) {
+        if !self.is_said(&fact) {
+            self.text.push(what, fact);
         }
     }
 
@@ -84,18 +90,18 @@ impl Help<'_> {
         {
             // In full they are listed below, where they have help of their own.
             if length == PageLength::Short || !is_explained(kind) {
-                self.add(What::Value, &wording.noun(kind).0);
+                self.add(What::Value, wording.noun(kind).0);
             }
             return;
         }
         let limits = self.limits();
         match kinds {
-            _ if !limits.is_empty() => self.add(What::Value, &limits),
+            _ if !limits.is_empty() => self.add(What::Value, limits),
             [kind] => self.add_kind(kind),
             [first, rest @ ..]
                 if first.is_number() && rest.iter().all(|k| k.noun() == first.noun()) =>
             {
-                self.add(What::Value, &fill(wording.each(), &[&wording.noun(first).0]));
+                self.add(What::Value, fill(wording.each(), &[&wording.noun(first).0]));
             }
             _ => {}
         }
@@ -128,7 +134,7 @@ impl Help<'_> {
         match self.is_said(bare) {
             true if self.text.is_empty() || rest.is_empty() => {}
             true => self.text.go_on(rest),
-            false => self.add(What::Value, &(noun.to_owned() + rest)),
+            false => self.add(What::Value, noun.to_owned() + rest),
         }
     }
 

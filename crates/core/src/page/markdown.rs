@@ -82,8 +82,8 @@ fn text(words: &[&str]) -> Text {
         });
         match marked {
             Some((what, end)) => {
-                text.add(What::Plain, &std::mem::take(&mut plain));
-                text.add(what, &words[at..end].join(" "));
+                text.push(What::Plain, std::mem::take(&mut plain));
+                text.push(what, words[at..end].join(" "));
                 at = end;
             }
             None => {
@@ -93,7 +93,7 @@ fn text(words: &[&str]) -> Text {
             }
         }
     }
-    text.add(What::Plain, &plain);
+    text.push(What::Plain, plain);
     text
 }
 

@@ -113,7 +113,7 @@ fn bare(param: &Param<'_>) -> Text {
         // Attached to the long name only.
         text.add_name(None, param.long());
         text.add(What::Sign, "[=");
-        text.add(What::Placeholder, &param.placeholders(0));
+        text.push(What::Placeholder, param.placeholders(0));
         text.add(What::Sign, "]");
         return text;
     }
@@ -126,6 +126,6 @@ fn bare(param: &Param<'_>) -> Text {
     } else if param.tail() == Some(Tail::AfterDashes) {
         text.add(What::Name, "--");
     }
-    text.add(What::Placeholder, &param.placeholders(0));
+    text.push(What::Placeholder, param.placeholders(0));
     text
 }

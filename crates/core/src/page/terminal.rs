@@ -91,15 +91,20 @@ impl Entry {
             [names @ .., last] if last.what() == What::Placeholder => (names, last.text()),
             names => (names, ""),
         };
-        let is_long = names.first().is_some_and(|name| name.text().starts_with("--"));
-        let indent = " ".repeat(if is_long { LETTER } else { 0 });
-        (indent + &line(names, wording), placeholder)
+        let mut typed = " ".repeat(self.indent());
+        put_line(&mut typed, names, wording);
+        (typed, placeholder)
     }
 
+    /// How wide that is.
     fn columns(&self, wording: &Wording<'_>) -> usize {
-        let (names, placeholder) = self.typed(wording);
-        let space = usize::from(!names.is_empty() && !placeholder.is_empty());
-        columns(&names) + space + columns(placeholder)
+        self.indent() + wide(self.names.inlines(), wording)
+    }
+
+    /// The columns that are kept free for a letter.
+    fn indent(&self) -> usize {
+        let first = self.names.inlines().first();
+        if first.is_some_and(|name| name.text().starts_with("--")) { LETTER } else { 0 }
     }
 }
 
@@ -182,7 +187,7 @@ impl Drawing<'_> {
         let wording = self.page.wording;
         let mut widest = 0;
         for entry in entries {
-            widest = widest.max(columns(&line(entry.names.inlines(), wording)));
+            widest = widest.max(wide(entry.names.inlines(), wording));
         }
         for entry in entries {
             let name = line(entry.names.inlines(), wording);
@@ -208,20 +213,36 @@ impl Drawing<'_> {
 /// Pieces as a line, with what stands between them here.
 fn line(inlines: &[Inline], wording: &Wording<'_>) -> String {
     let mut line = String::new();
-    let mut before = What::Sign;
-    for inline in inlines {
-        line.put(match (before, inline.what()) {
-            _ if line.is_empty() => "",
-            (What::Name, What::Name) => ", ",
-            (What::Name | What::Placeholder, What::Placeholder) => " ",
-            (_, What::Value) => wording.colon(),
-            (_, What::Fact) => wording.semicolon(),
-            _ => "",
-        });
-        line.put(inline.text());
-        before = inline.what();
-    }
+    put_line(&mut line, inlines, wording);
     line
+}
+
+fn put_line(line: &mut String, inlines: &[Inline], wording: &Wording<'_>) {
+    for (at, inline) in inlines.iter().enumerate() {
+        line.put(between(&inlines[..at], inline, wording));
+        line.put(inline.text());
+    }
+}
+
+/// The columns of the same.
+fn wide(inlines: &[Inline], wording: &Wording<'_>) -> usize {
+    let mut wide = 0;
+    for (at, inline) in inlines.iter().enumerate() {
+        wide += columns(between(&inlines[..at], inline, wording)) + columns(inline.text());
+    }
+    wide
+}
+
+/// What stands between the pieces before one and that.
+fn between<'w>(before: &[Inline], inline: &Inline, wording: &Wording<'w>) -> &'w str {
+    match (before.last().map(Inline::what), inline.what()) {
+        (None, _) => "",
+        (Some(What::Name), What::Name) => ", ",
+        (Some(What::Name | What::Placeholder), What::Placeholder) => " ",
+        (_, What::Value) => wording.colon(),
+        (_, What::Fact) => wording.semicolon(),
+        _ => "",
+    }
 }
 
 fn ink(what: What) -> Ink {

@@ -58,17 +58,21 @@ impl Text {
         self.0.is_empty()
     }
 
-    pub(super) fn of(what: What, text: &str) -> Self {
+    pub(super) fn of(what: What, text: impl Into<String>) -> Self {
         let mut own = Text::default();
-        own.add(what, text);
+        own.push(what, text.into());
         own
+    }
+
+    pub(super) fn add(&mut self, what: What, text: &str) {
+        self.push(what, text.to_owned());
     }
 
     /// Adds a piece, unless it is empty.
     #[inline(never)]
-    pub(super) fn add(&mut self, what: What, text: &str) {
+    pub(super) fn push(&mut self, what: What, text: String) {
         if !text.is_empty() {
-            self.0.push(Inline { what, text: text.to_owned() });
+            self.0.push(Inline { what, text });
         }
     }
 
@@ -82,10 +86,10 @@ impl Text {
     /// Adds the names of an option: `-f`, `--frames`.
     pub(super) fn add_names(&mut self, letter: Option<char>, long: Option<&str>) {
         if let Some(letter) = letter {
-            self.add(What::Name, &format!("-{letter}"));
+            self.push(What::Name, String::from_iter(['-', letter]));
         }
         if let Some(long) = long {
-            self.add(What::Name, &("--".to_owned() + long));
+            self.push(What::Name, "--".to_owned() + long);
         }
     }
 

@@ -250,11 +250,17 @@ impl<'d> Param<'d> {
 
     /// Whether a word reads as a value of one word; of a flag, as one of truth.
     pub fn accepts(&self, word: impl AsRef<OsStr>) -> bool {
+        self.accepts_word(word.as_ref())
+    }
+
+    // One function for all that words may be.
+    #[inline(never)]
+    fn accepts_word(&self, word: &OsStr) -> bool {
         if self.kinds().is_empty() {
-            return bool::from_word(word.as_ref()).is_ok();
+            return bool::from_word(word).is_ok();
         }
         let (mut cell, mut wrong) = (Held::default(), Vec::new());
-        let words: &[&OsStr] = &[word.as_ref()];
+        let words: &[&OsStr] = &[word];
         self.fill(&mut cell, (0, words, None), &mut wrong);
         wrong.is_empty()
     }

@@ -32,14 +32,14 @@ impl<'d> Faults<'d> {
             return (say.0)(self, group);
         }
         let name = self.name(fault);
-        let typed = || self.listed(group, |fault| self.typed(fault));
+        let typed = || self.listed(group, &|fault| self.typed(fault));
         let several = |one, many| if group.len() > 1 { many } else { one };
         match fault.kind() {
             FaultKind::OptionUnknown if self.lone_letter(fault).is_some() => {
                 fill(wording.alone_apart(), &[&self.lone_letter(fault).unwrap_or_default()])
             }
             FaultKind::OptionUnknown => {
-                let names = self.listed(group, |fault| self.typed_option(fault));
+                let names = self.listed(group, &|fault| self.typed_option(fault));
                 let phrase = several(wording.option_unknown(), wording.options_unknown());
                 joined(wording, fill(phrase, &[&names]), self.known_option(fault, wording))
             }
@@ -48,7 +48,7 @@ impl<'d> Faults<'d> {
                 fill(wording.could_be(), &[typed().trim_matches('\''), &names])
             }
             FaultKind::OptionMissing if group.len() > 1 => {
-                fill(wording.options_missing(), &[&self.listed(group, |fault| self.name(fault))])
+                fill(wording.options_missing(), &[&self.listed(group, &|fault| self.name(fault))])
             }
             FaultKind::OptionMissing => {
                 with_help(wording, fill(wording.option_missing(), &[&name]), fault)
@@ -75,7 +75,7 @@ impl<'d> Faults<'d> {
                         let missing = fill(wording.operand_missing(), &[&placeholder(fault)]);
                         with_help(wording, missing, fault)
                     }
-                    _ => fill(wording.operands_missing(), &[&self.listed(group, placeholder)]),
+                    _ => fill(wording.operands_missing(), &[&self.listed(group, &placeholder)]),
                 }
             }
             FaultKind::OperandExtra => {
@@ -112,7 +112,7 @@ impl<'d> Faults<'d> {
     pub(crate) fn listed(
         &self,
         group: &[&Fault<'d>],
-        name: impl Fn(&Fault<'d>) -> String,
+        name: &dyn Fn(&Fault<'d>) -> String,
     ) -> String {
         let wording = self.path().root().phrases();
         let names: Vec<String> = group.iter().take(MOST_TYPED).map(|fault| name(fault)).listed();
@@ -133,7 +133,7 @@ impl<'d> Faults<'d> {
             let long = param.spelled() + "=" + &param.placeholder(0);
             return fill(wording.value_apart(), &[&self.letter_before(fault), &long]);
         }
-        let names = self.listed(group, |fault| self.name_before(fault));
+        let names = self.listed(group, &|fault| self.name_before(fault));
         if group.len() > 1 {
             return fill(wording.no_values(), &[&names]);
         }

@@ -115,7 +115,7 @@ pub(crate) fn setting_unknown<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> 
     let Some(&fault) = group.first() else { return String::new() };
     let near = faults.near_setting(fault, &faults.typed(fault));
     let near = near.map(|near| fill(wording.one_is(), &[&near]));
-    let typed = faults.listed(group, &|fault| faults.typed(fault));
+    let typed = faults.listed(group, Faults::typed);
     joined(wording, fill(wording.setting_unknown(), &[&typed]), near)
 }
 

@@ -32,14 +32,14 @@ impl<'d> Faults<'d> {
             return (say.0)(self, group);
         }
         let name = self.name(fault);
-        let typed = || self.listed(group, &|fault| self.typed(fault));
+        let typed = || self.listed(group, Self::typed);
         let several = |one, many| if group.len() > 1 { many } else { one };
         match fault.kind() {
             FaultKind::OptionUnknown if self.lone_letter(fault).is_some() => {
                 fill(wording.alone_apart(), &[&self.lone_letter(fault).unwrap_or_default()])
             }
             FaultKind::OptionUnknown => {
-                let names = self.listed(group, &|fault| self.typed_option(fault));
+                let names = self.listed(group, Self::typed_option);
                 let phrase = several(wording.option_unknown(), wording.options_unknown());
                 joined(wording, fill(phrase, &[&names]), self.known_option(fault, wording))
             }
@@ -48,7 +48,7 @@ impl<'d> Faults<'d> {
                 fill(wording.could_be(), &[typed().trim_matches('\''), &names])
             }
             FaultKind::OptionMissing if group.len() > 1 => {
-                fill(wording.options_missing(), &[&self.listed(group, &|fault| self.name(fault))])
+                fill(wording.options_missing(), &[&self.listed(group, Self::name)])
             }
             FaultKind::OptionMissing => {
                 with_help(wording, fill(wording.option_missing(), &[&name]), fault)
@@ -67,15 +67,15 @@ impl<'d> Faults<'d> {
                 wording.command_missing().to_owned() + colon + &listed
             }
             FaultKind::OperandMissing => {
-                let placeholder = |fault: &Fault<'d>| {
+                let placeholder = |_: &Self, fault: &Fault<'d>| {
                     fault.param().map(|param| param.placeholder(fault.count())).unwrap_or_default()
                 };
                 match group.len() {
                     1 => {
-                        let missing = fill(wording.operand_missing(), &[&placeholder(fault)]);
+                        let missing = fill(wording.operand_missing(), &[&placeholder(self, fault)]);
                         with_help(wording, missing, fault)
                     }
-                    _ => fill(wording.operands_missing(), &[&self.listed(group, &placeholder)]),
+                    _ => fill(wording.operands_missing(), &[&self.listed(group, placeholder)]),
                 }
             }
             FaultKind::OperandExtra => {
@@ -112,10 +112,11 @@ impl<'d> Faults<'d> {
     pub(crate) fn listed(
         &self,
         group: &[&Fault<'d>],
-        name: &dyn Fn(&Fault<'d>) -> String,
+        name: fn(&Self, &Fault<'d>) -> String,
     ) -> String {
         let wording = self.path().root().phrases();
-        let names: Vec<String> = group.iter().take(MOST_TYPED).map(|fault| name(fault)).listed();
+        let names: Vec<String> =
+            group.iter().take(MOST_TYPED).map(|fault| name(self, fault)).listed();
         let more = group.len().saturating_sub(MOST_TYPED);
         let last = if more > 0 { wording.comma() } else { wording.and() };
         let list = wording.list(names.iter().map(String::as_str), last);
@@ -133,7 +134,7 @@ impl<'d> Faults<'d> {
             let long = param.spelled() + "=" + &param.placeholder(0);
             return fill(wording.value_apart(), &[&self.letter_before(fault), &long]);
         }
-        let names = self.listed(group, &|fault| self.name_before(fault));
+        let names = self.listed(group, Self::name_before);
         if group.len() > 1 {
             return fill(wording.no_values(), &[&names]);
         }

@@ -140,7 +140,7 @@ fn pieces_of<'w>(
                 start: offset + start,
                 end: offset + end,
             };
-            pieces.extend(owned(parts(param, &word, &place)));
+            pieces.extend(owned(parts(param, &word, place)));
         } else if step.is_of_value() {
             pieces.push(Piece::new(typed(&step, words), step.place()));
         }
@@ -154,7 +154,7 @@ fn pieces_of<'w>(
             }
         }
         (None, Some(default)) => {
-            pieces.extend(owned(parts(param, default.as_ref(), &|_, _| Place::Nowhere)));
+            pieces.extend(owned(parts(param, default.as_ref(), |_, _| Place::Nowhere)));
         }
         (None, None) => {}
     }

@@ -100,13 +100,13 @@ impl<'d> Line<'d> {
 
 /// What is said of what is given again and may not be.
 fn repeated<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
-    let names = faults.listed(group, &|fault| faults.name(fault));
+    let names = faults.listed(group, Faults::name);
     fill(faults.path().root().phrases().option_repeated(), &[&names])
 }
 
 /// What is said of a value that stands twice.
 fn twice<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
     let name = group.first().map(|fault| faults.name(fault)).unwrap_or_default();
-    let typed = faults.listed(group, &|fault| faults.typed(fault));
+    let typed = faults.listed(group, Faults::typed);
     fill(faults.path().root().phrases().value_twice(), &[&name, &typed])
 }

@@ -2,10 +2,6 @@
 //! readline makes of them is looked at.
 #![cfg(unix)]
 
-#[allow(dead_code)] // the handlers of the program; only its declaration is looked at
-#[path = "../examples/apiary/app/mod.rs"]
-mod app;
-
 use std::fs;
 use std::io::{Read, Write};
 use std::path::{Path, PathBuf};
@@ -34,7 +30,7 @@ impl Bash {
         write(
             "rc",
             &format!(
-                "source ./script\n\
+                "unset HISTFILE\nsource ./script\n\
                  spy() {{ {function} \"$@\"; printf '%s\\n' \"${{COMPREPLY[@]}}\" >.offers.new; mv .offers.new .offers; }}\n\
                  complete -o nosort -F spy -- {program}\n\
                  {program}() {{ printf '%s\\n' \"$@\" >.words.new; mv .words.new .words; }}\n\
@@ -61,7 +57,7 @@ impl Bash {
     }
 
     fn apiary() -> Self {
-        Bash::with(&BASH.script(&app::APIARY), "_apiary", "apiary")
+        Bash::with(&BASH.script(&apiary::APIARY), "_apiary", "apiary")
     }
 
     fn file(&self, name: &str) -> PathBuf {
@@ -165,7 +161,7 @@ fn bash_offers_what_the_engine_offers() {
         let (before, prefix) = line.rsplit_once(' ').unwrap_or(("", line));
         let before = before.replace("\"A 7\"", "A7").replace("A\\ 7", "A7");
         let words: Vec<&str> = before.split(' ').filter(|word| !word.is_empty()).collect();
-        let engine = candidates(&app::APIARY, &words, prefix);
+        let engine = candidates(&apiary::APIARY, &words, prefix);
         assert_eq!(bash.offers(&format!("apiary {line}")), engine, "apiary {line}|");
     }
 }

@@ -7,6 +7,8 @@ use std::process::Command;
 use clavret::{prove, rehearse};
 use clavret_contributed::Station;
 
+#[path = "shared/built.rs"]
+mod built;
 #[allow(dead_code)]
 #[path = "../examples/files.rs"]
 mod files;
@@ -63,9 +65,8 @@ fn files_are_values_and_a_rehearsal_has_its_own_streams() {
 
 #[test]
 fn split_joins_files_by_a_line_each() {
-    let built = std::env::current_exe().unwrap();
-    let program = built.ancestors().nth(2).unwrap().join("examples/split");
-    let run = |line: &str| Command::new(&program).args(line.split(' ')).output().unwrap();
+    let run =
+        |line: &str| Command::new(built::example("split")).args(line.split(' ')).output().unwrap();
     assert_eq!(run("hives list").stdout, b"A7 B2\n");
     assert_eq!(run("inspect C1").stdout, b"C1, one of 2 hives\n");
     assert!(run("hives has A7").status.success());

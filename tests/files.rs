@@ -9,6 +9,8 @@ use std::process::Command;
 
 use clavret::{FromWord, Input, Output, Streams};
 
+#[path = "shared/built.rs"]
+mod built;
 #[path = "shared/nobody.rs"]
 mod nobody;
 
@@ -102,7 +104,7 @@ struct Sift(Folder);
 impl Sift {
     fn new() -> Self {
         let folder = Folder::new();
-        nobody::install("files", folder.0.path());
+        nobody::install(built::example("files"), folder.0.path());
         Sift(folder)
     }
 

@@ -1,5 +1,6 @@
-//! An example run by a user who may not do everything, whoever runs the tests.
+//! A program run by a user who may not do everything, whoever runs the tests.
 
+use std::ffi::OsStr;
 use std::os::unix::fs::{MetadataExt, chown};
 use std::os::unix::process::CommandExt;
 use std::path::Path;
@@ -7,12 +8,11 @@ use std::process::Command;
 
 const NOBODY: u32 = 65_534;
 
-/// Copies an example into a folder, as `.program`, and makes both the user's own.
-pub(crate) fn install(example: &str, folder: &Path) {
-    let built = std::env::current_exe().unwrap();
-    let program = built.ancestors().nth(2).unwrap().join("examples").join(example);
+/// Copies a program into a folder, as `.program`, and makes both the user's own.
+pub(crate) fn install(program: impl AsRef<OsStr>, folder: &Path) {
     // Another process writes it, so that no child of this one holds it open when it is run.
-    let copied = Command::new("cp").arg(program).arg(folder.join(".program")).status().unwrap();
+    let copied =
+        Command::new("cp").arg(program.as_ref()).arg(folder.join(".program")).status().unwrap();
     assert!(copied.success());
     own(folder, folder);
 }

@@ -142,7 +142,7 @@ enum Below {
     /// Each a `&'static Command`, and how `default_command` calls it.
     Listed(Vec<(proc_macro2::TokenStream, proc_macro2::TokenStream)>),
     /// Those of a field's type.
-    Of(Type),
+    Of(Box<Type>),
     /// Another command, which this one is a copy of.
     Copy(proc_macro2::TokenStream),
 }

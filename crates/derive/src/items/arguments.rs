@@ -5,7 +5,7 @@ use crate::{Arguments, Errors, Marked};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{format_ident, quote, quote_spanned};
 use syn::spanned::Spanned;
-use syn::{Attribute, FnArg, Pat, PatType, ReturnType, Signature, Type};
+use syn::{Attribute, FnArg, Pat, PatType, ReceiverKind, ReturnType, Signature, Type};
 
 use crate::model::errors::ONE_STATIC;
 use crate::model::marks::{read, strip};
@@ -43,7 +43,7 @@ impl Arguments {
             match input {
                 FnArg::Receiver(receiver) => match service {
                     Some(service)
-                        if receiver.reference.is_some() && receiver.mutability.is_none() =>
+                        if matches!(receiver.kind, ReceiverKind::Reference(_, _, None)) =>
                     {
                         arguments.lend(service);
                     }

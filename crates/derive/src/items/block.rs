@@ -18,7 +18,7 @@ pub(crate) fn declare(
     errors: &mut Errors,
 ) -> TokenStream {
     errors.refuse_generics(&block.generics, "a declared `impl` block", ONE_STATIC);
-    if let Some((_, path, _)) = &block.trait_ {
+    if let Some((path, _)) = &block.trait_ {
         errors.on(path, "expected an `impl` block of a type, not of a trait");
     }
     let service = (*block.self_ty).clone();

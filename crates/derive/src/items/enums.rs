@@ -91,7 +91,7 @@ fn declare_variant(
         fields @ Fields::Named(_) => {
             let found = contents(fields, &[ident], reading, errors);
             if let Some(ty) = found.commands {
-                below = Below::Of(ty);
+                below = Below::Of(Box::new(ty));
             }
             (parameters, bundles) = (found.parameters, found.bundles);
             let values = found.values;

@@ -91,7 +91,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
             if let Some(span) = span_of(&details, "commands") {
                 errors.at(span, "the commands are those of the field marked `#[commands]`");
             }
-            Below::Of(ty)
+            Below::Of(Box::new(ty))
         }
         None if types.is_empty() => Below::Nothing,
         None => Below::Listed(types.iter().cloned().map(of_type).collect()),

@@ -9,7 +9,7 @@ use crate::nobody;
 fn told(prepared: &str, line: &str) -> (i32, String) {
     let folder = tempfile::tempdir().unwrap();
     let path = |name: &str| folder.path().join(name);
-    nobody::install("apiary", folder.path());
+    nobody::install(env!("CARGO_BIN_EXE_apiary"), folder.path());
     std::fs::create_dir_all(path("theirs/apiary/yard")).unwrap();
     // Another user's, where the tests have two users; at any rate nothing to look into.
     Command::new("chmod").arg("0").arg(path("theirs")).status().unwrap();

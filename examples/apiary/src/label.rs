@@ -7,8 +7,8 @@ use email_address::EmailAddress;
 use glob::Pattern;
 use url::Url;
 
-use super::desk::Desk;
-use super::values::HiveCode;
+use crate::desk::Desk;
+use crate::values::HiveCode;
 
 /// print labels for jars of honey
 #[derive(Declare)]

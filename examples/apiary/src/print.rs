@@ -4,7 +4,7 @@ use std::error::Error;
 
 use serde::Serialize;
 
-use super::values::Form;
+use crate::values::Form;
 
 /// Rows under headings.
 pub(crate) struct Rows<const N: usize> {

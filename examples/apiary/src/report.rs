@@ -6,10 +6,10 @@ use clavret::{Act, Call, Declare, Done, Objection, Output, Reading};
 use jiff::civil::Date;
 use serde::Serialize;
 
-use super::desk::Desk;
-use super::print::Rows;
-use super::values::{Form, HiveCode};
-use super::yard::Hive;
+use crate::desk::Desk;
+use crate::print::Rows;
+use crate::values::{Form, HiveCode};
+use crate::yard::Hive;
 
 /// report on the hives over a time
 #[derive(Declare)]

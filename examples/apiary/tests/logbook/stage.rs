@@ -27,10 +27,7 @@ impl Stage {
     /// The same with a variable of the environment; an empty one counts as unset.
     #[track_caller]
     pub(crate) fn run_with(&self, variable: &str, value: &str, line: &str) -> Output {
-        // Examples are built beside the folder of the test binaries.
-        let built = std::env::current_exe().unwrap();
-        let program = built.ancestors().nth(2).unwrap().join("examples/apiary");
-        let mut command = Command::new(program);
+        let mut command = Command::new(env!("CARGO_BIN_EXE_apiary"));
         command.args(line.split(' ').filter(|word| !word.is_empty())).current_dir(self.path());
         command
             .env_remove("COLUMNS")

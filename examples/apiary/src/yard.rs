@@ -12,7 +12,7 @@ use clavret::{Failure, Input, Output, Streams};
 use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
-use super::values::{HiveCode, Queen};
+use crate::values::{HiveCode, Queen};
 
 /// A hive and what was found in it.
 #[derive(Debug, Clone, Serialize, Deserialize)]
@@ -134,6 +134,7 @@ impl Hives {
 pub(crate) struct Lock(#[expect(dead_code)] File);
 
 /// The folder of a logbook.
+#[derive(Debug)]
 pub(crate) struct Yard {
     folder: PathBuf,
     /// The user's own, which is filled from the shipped yard at the first write.
@@ -142,7 +143,7 @@ pub(crate) struct Yard {
 
 /// The made-up yard that comes with the example; it is only read.
 fn shipped() -> PathBuf {
-    Path::new(env!("CARGO_MANIFEST_DIR")).join("examples/apiary/yard")
+    Path::new(env!("CARGO_MANIFEST_DIR")).join("yard")
 }
 
 impl Yard {

@@ -1,10 +1,7 @@
 //! A walk through what one declaration gives: typed values, pages, faults and completion, on a
 //! copy of the shipped yard.
 //!
-//! `cargo run --example tour`
-
-#[path = "../apiary/app/mod.rs"]
-mod app;
+//! `cargo run -p apiary --example tour`
 
 use std::error::Error;
 use std::io::{IsTerminal, Write};
@@ -28,7 +25,7 @@ fn is_broken_pipe(error: &(dyn Error + 'static)) -> bool {
 fn walk() -> Result<(), Box<dyn Error>> {
     let folder = tempfile::tempdir()?;
     let yard = folder.path().join("yard");
-    copy(&Path::new(env!("CARGO_MANIFEST_DIR")).join("examples/apiary/yard"), &yard)?;
+    copy(&Path::new(env!("CARGO_MANIFEST_DIR")).join("yard"), &yard)?;
     let tour = Tour { yard: yard.to_str().ok_or("the temporary folder is no text")?.to_owned() };
 
     tour.part("One line records an inspection; its values arrive typed.")?;
@@ -92,22 +89,22 @@ impl Tour {
 
     /// What a line prints, and the status it ends with.
     fn shows(&self, line: &str) -> std::io::Result<()> {
-        let apiary = rehearse(&app::PROGRAM).color(self.out().is_terminal());
-        let told = apiary.words(line.split(' ')).run_with(app::Desk::of);
+        let apiary = rehearse(&apiary::PROGRAM).color(self.out().is_terminal());
+        let told = apiary.words(line.split(' ')).run_with(apiary::Desk::of);
         writeln!(self.out(), "$ apiary {line}\n{}{}[status {}]\n", told.out, told.err, told.status)
     }
 
     /// Runs a line on the copy of the yard.
     fn runs(&self, line: &str) -> std::io::Result<()> {
-        let run = rehearse(&app::PROGRAM).variable("APIARY_YARD", &self.yard);
-        let told = run.words(line.split(' ')).run_with(app::Desk::of);
+        let run = rehearse(&apiary::PROGRAM).variable("APIARY_YARD", &self.yard);
+        let told = run.words(line.split(' ')).run_with(apiary::Desk::of);
         writeln!(self.out(), "$ apiary {line}\n{}{}", told.out, told.err)
     }
 
     /// The table that a reading prints as.
     fn tells(&self, line: &str) -> std::io::Result<()> {
         let words: Vec<&str> = line.split(' ').collect();
-        match app::APIARY.read(&words) {
+        match apiary::APIARY.read(&words) {
             Outcome::Reading(reading) => writeln!(self.out(), "$ apiary {line}\n{reading:?}"),
             other => writeln!(self.out(), "{line} gave {other:?}"),
         }
@@ -116,7 +113,7 @@ impl Tour {
     fn completes(&self, line: &str) -> std::io::Result<()> {
         let (before, prefix) = line.rsplit_once(' ').unwrap_or(("", line));
         let words: Vec<&str> = before.split(' ').filter(|word| !word.is_empty()).collect();
-        let offers = candidates(&app::APIARY, &words, prefix).join("  ");
+        let offers = candidates(&apiary::APIARY, &words, prefix).join("  ");
         writeln!(self.out(), "$ apiary {line}TAB\n{offers}\n")
     }
 }

@@ -2,9 +2,9 @@
 
 use clavret::{Act, Call, Declare, Done, valid};
 
-use super::desk::Desk;
-use super::values::{HiveCode, today};
-use super::yard;
+use crate::desk::Desk;
+use crate::values::{HiveCode, today};
+use crate::yard;
 
 /// record honey taken from a hive
 #[derive(Declare)]

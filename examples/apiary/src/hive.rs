@@ -4,10 +4,10 @@ use std::io::Write;
 
 use clavret::{Act, Call, Choice, Declare, Done, Failure, valid};
 
-use super::desk::Desk;
-use super::print::Rows;
-use super::values::{Form, HiveCode, Queen, today};
-use super::yard::{self, Retired};
+use crate::desk::Desk;
+use crate::print::Rows;
+use crate::values::{Form, HiveCode, Queen, today};
+use crate::yard::{self, Retired};
 
 /// the hives of the yard
 #[derive(Declare)]

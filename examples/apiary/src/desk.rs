@@ -5,18 +5,20 @@ use std::io::Write;
 
 use clavret::{Call, Done};
 
-use super::yard::{Hive, Yard};
-use super::{QUIET, VERBOSITY, YARD};
+use crate::yard::{Hive, Yard};
+use crate::{QUIET, VERBOSITY, YARD};
 
 /// The context of the program, made from what the root takes.
-pub(crate) struct Desk {
-    pub yard: Yard,
+#[derive(Debug)]
+pub struct Desk {
+    pub(crate) yard: Yard,
     quiet: bool,
     verbosity: u32,
 }
 
 impl Desk {
-    pub(crate) fn of(call: &mut Call<'_>) -> Result<Self, Infallible> {
+    /// What a line makes it of.
+    pub fn of(call: &mut Call<'_>) -> Result<Self, Infallible> {
         let yard = match call.get(&YARD) {
             Some(folder) => Yard::at(folder),
             None => Yard::own(call.variable("XDG_DATA_HOME")),

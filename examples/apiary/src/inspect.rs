@@ -3,10 +3,10 @@
 use clavret::{Act, Call, Declare, Done, Failure, valid};
 use jiff::civil::Date;
 
-use super::desk::Desk;
-use super::hive::temper;
-use super::values::{HiveCode, today};
-use super::yard::Inspection;
+use crate::desk::Desk;
+use crate::hive::temper;
+use crate::values::{HiveCode, today};
+use crate::yard::Inspection;
 
 /// record what an inspection found
 #[derive(Declare)]

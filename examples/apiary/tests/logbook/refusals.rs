@@ -227,14 +227,12 @@ fn settings_and_the_environment_stand_in_for_words() {
 #[test]
 fn a_named_config_file_may_be_a_pipe() {
     let stage = Stage::new();
-    let built = std::env::current_exe().unwrap();
-    let program = built.ancestors().nth(2).unwrap().join("examples/apiary");
     let config = stage.path().join("pipe.toml");
     assert!(Command::new("mkfifo").arg(&config).status().unwrap().success());
     let line = format!(
         "echo 'quiet = true' > {0} & {1} --config {0} hive list --as csv",
         config.display(),
-        program.display()
+        env!("CARGO_BIN_EXE_apiary")
     );
     let bash = Command::new("bash").args(["-c", &line]).env("XDG_DATA_HOME", stage.path()).output();
     assert!(bash.unwrap().status.success());

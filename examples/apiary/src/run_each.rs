@@ -5,8 +5,8 @@ use std::process;
 
 use clavret::{Call, Command, Done, Failure, Operand, Refers, Tail};
 
-use super::desk::Desk;
-use super::yard::failed;
+use crate::desk::Desk;
+use crate::yard::failed;
 
 static PROGRAM: Operand<OsString> = Operand::new("program")
     .placeholder("CMD")

@@ -1,4 +1,4 @@
-//! The root of the program: what every command shares, and where each is handled.
+//! The logbook of a bee yard: what every command shares, and where each is handled.
 
 use std::path::PathBuf;
 
@@ -17,7 +17,7 @@ mod run_each;
 mod values;
 mod yard;
 
-pub(crate) use desk::Desk;
+pub use desk::Desk;
 use harvest::Harvest;
 use hive::Hive;
 use inspect::Inspect;
@@ -40,7 +40,8 @@ static VERBOSITY: Tally = Tally::new("v").throughout().help("say more");
 
 static CONFIG: Config = Config::new("apiary/config.toml").option(CONFIG_FILE.param());
 
-pub(crate) static APIARY: Command = Command::new("apiary")
+/// The whole declaration.
+pub static APIARY: Command = Command::new("apiary")
     .summary("the logbook of a bee yard")
     .description(
         "Keeps what is found in the hives of a yard, a file for each hive, and reports on it. \
@@ -65,7 +66,8 @@ pub(crate) static APIARY: Command = Command::new("apiary")
         ("the hives, those with the fewest frames first", "apiary hive list --sort frames"),
     ]);
 
-pub(crate) static PROGRAM: Program<Desk> = Program::new(
+/// The declaration with a handler for each command.
+pub static PROGRAM: Program<Desk> = Program::new(
     &APIARY,
     &[
         Route::of::<Hive>(),

@@ -6,29 +6,28 @@ mod stage;
 #[cfg(unix)]
 mod surroundings;
 
+#[path = "../../../../tests/shared/built.rs"]
+mod built;
 #[cfg(unix)]
-#[path = "../shared/nobody.rs"]
+#[path = "../../../../tests/shared/nobody.rs"]
 mod nobody;
-
-#[allow(dead_code)]
-#[path = "../../examples/apiary/app/mod.rs"]
-mod app;
 
 use std::process::Command;
 
+use apiary::{Desk, PROGRAM};
 use stage::Stage;
 
 #[test]
 fn the_declaration_holds_what_it_promises() {
-    clavret::prove(&app::PROGRAM);
+    clavret::prove(&PROGRAM);
 }
 
 #[test]
 fn it_is_rehearsed_in_process_too() {
     let stage = Stage::new();
     let rehearse = |line: &str| {
-        let apiary = clavret::rehearse(&app::PROGRAM).variable("XDG_DATA_HOME", stage.path());
-        apiary.words(line.split(' ')).config("quiet = true").run_with(app::Desk::of)
+        let apiary = clavret::rehearse(&PROGRAM).variable("XDG_DATA_HOME", stage.path());
+        apiary.words(line.split(' ')).config("quiet = true").run_with(Desk::of)
     };
     rehearse("inspect A7 -cf6 --on 2026-10-01").prints("").mentions("put 12 made-up hives into");
     rehearse("hive list --as csv").succeeds().mentions("A7,,green,10,2026-10-01,6,calm,\n");
@@ -40,7 +39,7 @@ fn it_is_rehearsed_in_process_too() {
 #[test]
 fn the_look_is_as_the_documents_show_it() {
     let stage = Stage::new();
-    let look = include_str!("../../docs/look.md");
+    let look = include_str!("../../../../docs/look.md");
     let mut shown = look.split("```console\n$ apiary ").skip(1).map(|block| {
         let (line, rest) = block.split_once('\n').unwrap();
         (line, rest.split_once("```").unwrap().0)
@@ -51,21 +50,17 @@ fn the_look_is_as_the_documents_show_it() {
         assert_eq!(said, expected, "`{line}`");
         let is_sentence = |text: &&str| text.starts_with("  1  ") || text.starts_with("  2  ");
         for sentence in expected.lines().filter(is_sentence) {
-            assert!(include_str!("../../README.md").contains(sentence), "{sentence}");
+            assert!(include_str!("../../../../README.md").contains(sentence), "{sentence}");
         }
     }
 }
 
 #[test]
-fn the_tour_and_the_smallest_program_run() {
-    let built = std::env::current_exe().unwrap();
-    let examples = built.ancestors().nth(2).unwrap().join("examples");
-    let tour = Command::new(examples.join("tour")).output().unwrap();
+fn the_tour_runs() {
+    let tour = Command::new(built::example("tour")).output().unwrap();
     let said = String::from_utf8(tour.stdout).unwrap();
     assert!(tour.status.success(), "{said}");
     for part in ["$ apiary inspect --help", "things to put right", "TAB", "--restless"] {
         assert!(said.contains(part), "no `{part}` in {said}");
     }
-    let smallest = Command::new(examples.join("smallest")).args(["A7", "-cf6"]).output().unwrap();
-    assert_eq!(String::from_utf8_lossy(&smallest.stdout), "A7: 6 frames of brood, calm\n");
 }

@@ -1,25 +1,20 @@
-//! A program in 25 lines: an operand, an option, a flag.
+//! The README's first program: a function whose arguments are an operand, an option and a flag.
 
-use clavret::{Command, Flag, Named, Operand, valid};
+use clavret::{Program, valid};
 
-static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
-static FRAMES: Named<u8> = Named::new("frames")
-    .letter('f')
-    .placeholder("COUNT")
-    .default("0")
-    .valid(&valid::range(0, 20))
-    .help("brood frames seen");
-static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
+/// record what an inspection found
+#[clavret::declare]
+fn inspect(
+    #[operand(help = "hive to inspect, such as A7")] hive: String,
+    #[option(letter = 'f', default = 0, valid = valid::range(0, 20), help = "brood frames seen")]
+    frames: u8,
+    #[flag(letter = 'c', help = "the colony was calm")] calm: bool,
+) -> String {
+    format!("{hive}: {frames} frames of brood, {}", if calm { "calm" } else { "restless" })
+}
 
-static INSPECT: Command = Command::new("inspect")
-    .summary("record what an inspection found")
-    .takes(&[HIVE.param(), FRAMES.param(), CALM.param()])
-    .examples(&[("a calm colony with six brood frames", "inspect A7 -cf6")]);
+static INSPECT: Program = Program::of::<inspect>();
 
 fn main() -> std::process::ExitCode {
-    clavret::run(&INSPECT, |reading| {
-        let (hive, frames) = (reading.get(&HIVE), reading.get(&FRAMES));
-        let mood = if *reading.get(&CALM) { "calm" } else { "restless" };
-        format!("{hive}: {frames} frames of brood, {mood}")
-    })
+    INSPECT.run()
 }

@@ -30,7 +30,15 @@ const REQUEST: &str = "CLAVRET";
 /// went away early is no error, and a full disk is one, told in a sentence, also where `println!` finds it.
 ///
 /// ```no_run
-#[doc = include_str!("../examples/smallest.rs")]
+/// use clavret::{Command, Operand};
+///
+/// static HIVE: Operand<String> = Operand::new("hive").help("code of the hive");
+/// static GREET: Command =
+///     Command::new("greet").summary("greet a hive").takes(&[HIVE.param()]);
+///
+/// fn main() -> std::process::ExitCode {
+///     clavret::run(&GREET, |call| format!("hello, {}", call.get(&HIVE)))
+/// }
 /// ```
 #[must_use = "`main` returns it, so that a refused line ends with status 2"]
 pub fn run<E: Ending>(

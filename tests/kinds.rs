@@ -6,17 +6,17 @@ use std::process::{Command, Output, Stdio};
 
 use expect_test::expect;
 
+#[path = "shared/built.rs"]
+mod built;
+
 fn run(folder: &Path, line: &str) -> Output {
     run_with(folder, line, "")
 }
 
 /// The same with something on standard input.
 fn run_with(folder: &Path, line: &str, input: &str) -> Output {
-    // Examples are built beside the folder of the test binaries.
-    let built = std::env::current_exe().unwrap();
-    let program = built.ancestors().nth(2).unwrap().join("examples/kinds");
     let words = line.split(' ').map(|word| word.replace('~', " "));
-    let mut command = Command::new(program);
+    let mut command = Command::new(built::example("kinds"));
     command.args(words).current_dir(folder).env_remove("STATION_TOKEN");
     let pipes = [Stdio::piped(), Stdio::piped(), Stdio::piped()];
     let [stdin, stdout, stderr] = pipes;

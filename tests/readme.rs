@@ -1,15 +1,25 @@
-//! What the README shows is what there is: its program is the smallest example, and its output is
-//! that program's. And names that were given up are nowhere.
+//! What the README shows is what there is: its first five minutes are lived through, in a folder of their own. And
+//! names that were given up are nowhere.
 
 use std::fs;
 use std::path::Path;
 use std::process::Command;
 
 const README: &str = include_str!("../README.md");
+const ROOT: &str = env!("CARGO_MANIFEST_DIR");
+
+/// The blocks of a kind, in order.
+fn blocks<const N: usize>(kind: &str) -> [&'static str; N] {
+    let fence = format!("```{kind}\n");
+    let mut rest = README.split(&fence).skip(1);
+    std::array::from_fn(|_| {
+        rest.next().and_then(|rest| rest.split("```").next()).expect("the README has the block")
+    })
+}
 
 fn block(kind: &str) -> &'static str {
-    let (_, rest) = README.split_once(&format!("```{kind}\n")).expect("the README has the block");
-    rest.split_once("```").expect("the block ends").0
+    let [block] = blocks(kind);
+    block
 }
 
 #[test]
@@ -19,17 +29,47 @@ fn the_program_is_the_smallest_example() {
     assert_eq!(block("rust,no_run"), program);
 }
 
+/// The first minutes of a stranger: a package is made, its program is run with each line that is shown, and its test.
+#[cfg(unix)]
 #[test]
-fn the_output_is_the_programs_own() {
-    let built = std::env::current_exe().unwrap();
-    let program = built.ancestors().nth(2).unwrap().join("examples/smallest");
-    let mut shown = String::new();
-    for line in block("console").lines().filter_map(|line| line.strip_prefix("$ inspect ")) {
-        let output = Command::new(&program).args(line.split(' ')).output().unwrap();
-        let text = [output.stdout, output.stderr].concat();
-        shown += &format!("$ inspect {line}\n{}\n", String::from_utf8(text).unwrap());
+fn the_first_five_minutes_are_as_shown() {
+    let folder = tempfile::tempdir().unwrap();
+    std::os::unix::fs::symlink(ROOT, folder.path().join("clavret")).unwrap();
+    let package = folder.path().join("inspect");
+    let run = |line: &str, place: &Path| {
+        let mut bash = Command::new("bash");
+        bash.args(["-c", line]).current_dir(place).env_remove("COLUMNS");
+        // What this workspace has fetched is there, and what it has built need not be built again.
+        bash.env("CARGO_NET_OFFLINE", "true")
+            .env("CARGO_TARGET_DIR", Path::new(ROOT).join("target/readme"));
+        let output = bash.output().unwrap();
+        let said = String::from_utf8([output.stdout, output.stderr].concat()).unwrap();
+        (said, output.status.code().unwrap())
+    };
+    let (said, status) = run(&("set -e\n".to_owned() + block("sh")), folder.path());
+    assert_eq!(status, 0, "{said}");
+    let [test, ways] = blocks("rust,ignore");
+    fs::copy(Path::new(ROOT).join("Cargo.lock"), package.join("Cargo.lock")).unwrap();
+    fs::write(package.join("src/main.rs"), block("rust,no_run").to_owned() + test).unwrap();
+
+    let mut shown = Vec::new();
+    for line in block("console").lines().filter_map(|line| line.strip_prefix("$ ")) {
+        let (said, status) = run(line, &package);
+        assert_eq!(status, if said.contains("to put right") { 2 } else { 0 }, "{said}");
+        shown.push(format!("$ {line}\n{said}"));
     }
-    assert_eq!(block("console").trim_end(), shown.trim_end());
+    assert_eq!(block("console"), shown.join("\n"));
+    let (said, status) = run("cargo test", &package);
+    assert!(status == 0 && said.contains("frames_have_a_limit ... ok"), "{said}");
+
+    // The other ways to declare, in one program.
+    let ways = format!("#![allow(unused)]\nfn main() {{\n{ways}println!(\"{{frames}}\");\n}}\n");
+    fs::write(package.join("src/main.rs"), ways).unwrap();
+    let (said, status) = run(
+        "cargo add -q clavret --path ../clavret --features asked && cargo run -q -- -f6",
+        &package,
+    );
+    assert_eq!((&*said, status), ("6\n", 0));
 }
 
 /// The text of each file below a folder that tells of the library.

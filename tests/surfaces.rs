@@ -2,13 +2,13 @@
 
 use std::process::{Command, Output};
 
+#[path = "shared/built.rs"]
+mod built;
+
 const SURFACES: [&str; 4] = ["values", "types", "functions", "in_place"];
 
 fn run(example: &str, request: Option<&str>, words: &[&str]) -> Output {
-    // Examples are built beside the folder of the test binaries.
-    let built = std::env::current_exe().unwrap();
-    let mut command =
-        Command::new(built.ancestors().nth(2).unwrap().join("examples").join(example));
+    let mut command = Command::new(built::example(example));
     command.args(words).env_remove("CLICOLOR_FORCE").env_remove("NO_COLOR");
     command.envs(request.map(|request| ("CLAVRET", request))).output().unwrap()
 }

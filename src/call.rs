@@ -15,8 +15,8 @@ use crate::declared::FromReading;
 use crate::end::Done;
 use crate::streams::Streams;
 
-/// A command that was called: its [`Reading`], which it is used as, the program's context, and the
-/// standard streams.
+/// A command that was called: its [`Reading`], the program's context, and the standard streams. It can be used
+/// as the reading is: `call.get(&HIVE)`.
 ///
 /// ```
 /// use std::io::Write;

@@ -16,7 +16,7 @@ pub type Done = Result<(), Box<dyn Error>>;
 
 /// What a program's own work may end with: nothing, a text, or a result of these with any error.
 ///
-/// A text goes to standard output, in a line of its own; an empty one is nothing. Where it cannot be
+/// A text is printed on standard output, in a line of its own, and an empty one is not. Where it cannot be
 /// written, as on a full disk, the program says so and ends with status 1.
 ///
 /// ```

@@ -19,7 +19,7 @@ use crate::route::{Route, awaited, route, unrouted};
 use crate::run::perform;
 use crate::streams::Streams;
 
-/// A declaration and its handlers, whose context is a `C`: what all of its commands share.
+/// A declaration and its handlers. What all of its commands share is their context, a `C`.
 ///
 /// ```
 /// use std::io::Write;
@@ -58,8 +58,9 @@ impl<C: 'static> Program<C> {
     ///
     /// # Panics
     ///
-    /// In a static, so that the build stops: when no route leads to a command, and when a handler is
-    /// `async`, as that needs [`new_async`](Program::new_async).
+    /// In a static, so that the build stops: when no route leads to a command; when a handler is
+    /// `async`, as that needs [`new_async`](Program::new_async); when a rule of the root is about no parameter
+    /// of its own, its default command is none of its commands, or a name of its parameters is a usual one.
     #[track_caller]
     pub const fn new(root: &'static Command<'static>, routes: &'static [Route<C>]) -> Self {
         if let Some(command) = awaited(routes) {
@@ -144,15 +145,15 @@ impl<C: 'static> Program<C> {
         CommandPath::tree(self.root).filter(is_unrouted).collect()
     }
 
-    /// Runs it with a context. The status is for `main` to return: 0; that of the
-    /// [`Failure`](crate::Failure) that a handler gave, or 1 for any other error, which is printed
-    /// with its causes; 2 when the line was refused.
+    /// Runs it with a context, and gives the status for `main` to return. It is 0 where all went well, 2 where the
+    /// line was refused, that of the [`Failure`](crate::Failure) that a handler gave, and 1 for any other
+    /// error. An error is printed with its causes.
     #[must_use = "`main` returns it, so that a refused line ends with status 2"]
     pub fn run_in(&self, context: &C) -> ExitCode {
         self.play(&Streams::SYSTEM, &begin(self.root), Context::Given(context)).into()
     }
 
-    /// Runs it with a context that is made from the line: of the values of the root, say.
+    /// Runs it with a context that is made from the line, such as from the values of the root.
     #[must_use = "`main` returns it, so that a refused line ends with status 2"]
     pub fn run_with<E: Into<Box<dyn Error>>>(
         &self,

@@ -14,9 +14,9 @@ use crate::program::{Context, Program, made_by};
 use crate::streams::{Kept, Stage, Streams, locked};
 use crate::system::{SYSTEM, first_line};
 
-/// Prepares a rehearsal of a program: it runs in-process, with the words, variables, settings and
-/// standard input that it is given, and no others. Nothing is shared, so rehearsals may run side by
-/// side. Files are the system's.
+/// Prepares a rehearsal of a program. It runs in this process, with the words, variables, settings and
+/// standard input that you give it, and no others. Rehearsals share nothing and may run side by
+/// side. Files are those of the system.
 ///
 /// ```
 /// use std::io::Write;
@@ -68,7 +68,7 @@ impl<C: 'static> Rehearsal<'_, C> {
         self
     }
 
-    /// What stands on standard input.
+    /// What is on standard input.
     pub fn input(mut self, input: impl Into<Vec<u8>>) -> Self {
         self.given.input = input.into();
         self
@@ -176,8 +176,8 @@ impl World for Own<'_> {
     }
 }
 
-/// What came of a rehearsal. Its methods assert; each gives it back, so that they read as one
-/// sentence. Their panics show all of it.
+/// What came of a rehearsal. Its methods assert, and each gives it back, so that they read as one
+/// sentence. A panic of theirs shows all of it.
 #[derive(Clone, PartialEq, Eq)]
 pub struct Rehearsed {
     /// The exit status.
@@ -189,7 +189,7 @@ pub struct Rehearsed {
 }
 
 impl Rehearsed {
-    /// The status is 0, and nothing stands on standard error.
+    /// The status is 0, and nothing is on standard error.
     #[track_caller]
     pub fn succeeds(&self) -> &Self {
         self.holds(self.status == 0 && self.err.is_empty(), "status 0 and an empty standard error")

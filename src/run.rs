@@ -21,13 +21,14 @@ const REFUSED: u8 = 2;
 /// The variable that a request is made by, to a program whose root [answers](Command::answers).
 const REQUEST: &str = "CLAVRET";
 
-/// Runs a program: reads the words of the process, answers a request for help, the version or a
+/// Runs a program. It reads the words of the process, answers a request for help, the version or a
 /// completion script, refuses what is wrong, and gives everything else to `handler`.
 ///
-/// What the handler gives is its [`Ending`]: nothing, a text to print, or an error. The result is for
-/// `main` to return: 0; that of the [`Failure`](crate::Failure) that the handler gave, or 1 for any other
-/// error, which is printed with its causes; 2 when the line was refused. A reader of standard output that
-/// went away early is no error, and a full disk is one, told in a sentence, also where `println!` finds it.
+/// What the handler gives is its [`Ending`]: nothing, a text to print, or an error. The result is the status for
+/// `main` to return. It is 0 where all went well, 2 where the line was refused, that of the
+/// [`Failure`](crate::Failure) that the handler gave, and 1 for any other error. An error is printed with its
+/// causes. A reader of standard output that went away early is no error. A full disk is one, and is told in a
+/// sentence even where `println!` met it.
 ///
 /// ```no_run
 /// use clavret::{Command, Operand};

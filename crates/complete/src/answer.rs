@@ -8,8 +8,8 @@ use clavret_core::{Command, FromWord, Put};
 /// `completions SHELL` with the script for a shell. An error says what is answered.
 ///
 /// ```
-/// use clavret_complete::answer;
-/// use clavret_core::{Command, Flag};
+/// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
+/// use clavret::{Command, Flag, answer};
 /// static CALM: Flag = Flag::new("calm");
 /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]).answers(answer);
 /// assert_eq!(INSPECT.answer("candidates", &["--c"]), Some(Ok("--calm\n".to_owned())));

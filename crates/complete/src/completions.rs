@@ -13,8 +13,8 @@ static PRINTS: PrintScript<All> = PrintScript(&SHELL);
 /// The command that prints the completion script for one of some shells; only their scripts are in the program.
 ///
 /// ```
-/// use clavret_complete::{BASH, completions};
-/// use clavret_core::{Command, Look, Outcome};
+/// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
+/// use clavret::{BASH, Command, Look, Outcome, completions};
 /// static COMPLETIONS: Command = completions![BASH];
 /// static APIARY: Command = Command::new("apiary").commands(&[&COMPLETIONS]);
 ///

@@ -30,8 +30,8 @@ use clavret_core::{Expects, Reader, Word, Words};
 /// options, choices. Paths are left to the shell. What is offered, the reader accepts.
 ///
 /// ```
-/// use clavret_complete::candidates;
-/// use clavret_core::{Command, Flag};
+/// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
+/// use clavret::{Command, Flag, candidates};
 /// static CALM: Flag = Flag::new("calm");
 /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
 /// assert_eq!(candidates(&INSPECT, &[] as &[&str], "--c"), ["--calm"]);

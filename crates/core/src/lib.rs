@@ -72,8 +72,9 @@ pub use wording::{Phrase, Wording};
 /// What a [`Page`] is made of, for a medium of one's own.
 ///
 /// ```
-/// use clavret_core::medium::{Block, What};
-/// use clavret_core::{Command, CommandPath, Flag, Page, PageLength};
+/// # use clavret_core as clavret;
+/// use clavret::medium::{Block, What};
+/// use clavret::{Command, CommandPath, Flag, Page, PageLength};
 /// static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
 /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
 ///
@@ -94,18 +95,21 @@ pub mod medium {
 /// What was called otherwise before: the names of today compile, the others do not.
 ///
 /// ```
-/// use clavret_core::{Command, Named};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, Named};
 /// static SORT: Named<Vec<String>> = Named::new("sort").joined_by(',');
 /// static LIST: Command = Command::new("list").takes(&[SORT.param()]).judged_by(&|_| Ok(()));
 /// ```
 ///
 /// ```compile_fail
-/// use clavret_core::Named;
+/// # use clavret_core as clavret;
+/// use clavret::Named;
 /// static SORT: Named<Vec<String>> = Named::new("sort").split(',');
 /// ```
 ///
 /// ```compile_fail
-/// use clavret_core::Command;
+/// # use clavret_core as clavret;
+/// use clavret::Command;
 /// static LIST: Command = Command::new("list").check(|_| Ok(()));
 /// ```
 #[cfg(doctest)]

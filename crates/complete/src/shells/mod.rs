@@ -36,8 +36,8 @@ impl Shell {
     /// The completion script of a program.
     ///
     /// ```
-    /// use clavret_complete::BASH;
-    /// use clavret_core::{Command, Flag};
+    /// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
+    /// use clavret::{BASH, Command, Flag};
     /// static CALM: Flag = Flag::new("calm");
     /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
     /// assert!(BASH.script(&INSPECT).contains("'--calm'"));

@@ -10,7 +10,8 @@ use crate::wording::Wording;
 /// its command does. A function from the request to the text is one.
 ///
 /// ```
-/// use clavret_core::{Asked, Command, Flag, Look, Operand, Outcome};
+/// # use clavret_core as clavret;
+/// use clavret::{Asked, Command, Flag, Look, Operand, Outcome};
 ///
 /// fn formats(_: &Asked<'_>) -> String {
 ///     "table\ncsv\njson\n".to_owned()

@@ -8,7 +8,8 @@ use super::{FromWord, Kind, Refusal};
 /// A type whose values are a closed list of words. It converts from a word by itself.
 ///
 /// ```
-/// use clavret_core::{Choice, FromWord, Offer};
+/// # use clavret_core as clavret;
+/// use clavret::{Choice, FromWord, Offer};
 ///
 /// #[derive(Clone, Copy, Debug, PartialEq)]
 /// enum Queen { White, Blue }

@@ -23,7 +23,7 @@ impl<'d> Command<'d> {
     /// # Panics
     ///
     /// In a static, so that the build stops: when the name is empty, begins with a dash, or has
-    /// `=`, white space or an upper-case letter in it.
+    /// `=`, white space or an upper-case letter in it. A setter that is called a second time stops it too.
     #[track_caller]
     pub const fn new(name: &'d str) -> Self {
         if let Some(why) = plain_name_fault(name) {
@@ -36,7 +36,8 @@ impl<'d> Command<'d> {
     /// [`problems`](Command::problems) tells what is wrong.
     ///
     /// ```
-    /// use clavret_core::{Command, Named};
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Named};
     /// let name = String::from("Frames");
     /// let frames: Named<u8> = Named::draft(&name);
     /// let params = [frames.param()];
@@ -90,7 +91,8 @@ impl<'d> Command<'d> {
     /// more.
     ///
     /// ```
-    /// use clavret_core::{Command, HELP};
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, HELP};
     /// static AIDE: Command = HELP.adapted().summary("montrer la page").aliases(&["aide"]);
     /// ```
     #[must_use]
@@ -109,11 +111,25 @@ impl<'d> Command<'d> {
 
     /// What it takes, in the order that pages show it; operands in the order they are typed.
     ///
+    /// ```
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Flag, Operand, Outcome};
+    /// static FROM: Operand<Vec<String>> = Operand::new("from").times(1, u32::MAX);
+    /// static TO: Operand<String> = Operand::new("to");
+    /// static QUIET: Flag = Flag::new("quiet").letter('q');
+    /// static MOVE: Command = Command::new("move").takes(&[FROM.param(), TO.param(), QUIET.param()]);
+    ///
+    /// let Outcome::Reading(reading) = MOVE.read(&["A1", "A2", "-q", "B7"]) else { panic!() };
+    /// assert_eq!((reading.get(&FROM).len(), &**reading.get(&TO)), (2, "B7"));
+    /// ```
+    ///
     /// # Panics
     ///
     /// In a static, so that the build stops, naming both culprits: when two parameters share a
     /// name, also with what is accepted throughout a command above; when two operands are
-    /// unbounded, or a needed one follows an optional one; when operands stand beside subcommands.
+    /// unbounded, or a needed one follows an optional one; when there are operands and subcommands;
+    /// when a default is no number of its type, or none of its choices; when a setter of a parameter was
+    /// called twice, or cannot go with another one.
     #[must_use]
     #[track_caller]
     pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
@@ -166,6 +182,19 @@ impl<'d> Command<'d> {
     /// Its subcommands, in the order that pages show them. A list in the order of the names is
     /// bisected, which is worth it for thousands.
     ///
+    /// ```
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Operand, Outcome};
+    /// static CODE: Operand<String> = Operand::new("code");
+    /// static ADD: Command = Command::new("add").takes(&[CODE.param()]);
+    /// static LIST: Command = Command::new("list");
+    /// static HIVE: Command = Command::new("hive").commands(&[&ADD, &LIST]);
+    ///
+    /// let Outcome::Reading(reading) = HIVE.read(&["add", "A7"]) else { panic!() };
+    /// assert!(reading.is(&ADD));
+    /// assert_eq!(reading.get(&CODE), "A7");
+    /// ```
+    ///
     /// # Panics
     ///
     /// In a static, so that the build stops: when two answer to one name, and as
@@ -201,8 +230,8 @@ impl<'d> Command<'d> {
         self.commands(other.commands)
     }
 
-    /// It does something without a subcommand too: a line that names none is no fault, and a
-    /// handler of its own gets the reading.
+    /// It does something without a subcommand too. A line that names none is no fault, and
+    /// the command's own handler gets the reading.
     #[must_use]
     #[track_caller]
     pub const fn acts(mut self) -> Self {
@@ -219,8 +248,8 @@ impl<'d> Command<'d> {
     ///
     /// # Panics
     ///
-    /// In a static, so that the build stops: when it is none of the [`commands`](Command::commands),
-    /// which are to be listed before.
+    /// In a static, so that the build stops where the command is listed or made a program: when it is none of
+    /// the [`commands`](Command::commands).
     #[must_use]
     #[track_caller]
     pub const fn default_command(mut self, command: &'d Command<'d>) -> Self {
@@ -239,7 +268,7 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// Beginnings of long names and of subcommands read as the names where only one begins so, here
+    /// The beginning of a long name or of a subcommand reads as that name if no other begins so, here
     /// and in every command below.
     #[must_use]
     #[track_caller]
@@ -249,12 +278,12 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// Relations between its parameters, and those of commands above. To be given after
-    /// [`takes`](Command::takes).
+    /// Relations between its parameters, and those of commands above.
     ///
     /// # Panics
     ///
-    /// In a static, so that the build stops: when no member of a rule is a parameter of the command.
+    /// In a static, so that the build stops where the command is listed or made a program: when no member of a
+    /// rule is a parameter of the command.
     #[must_use]
     #[track_caller]
     pub const fn rules(mut self, rules: &'d [Rule<'d>]) -> Self {
@@ -263,12 +292,13 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// A test of the whole reading, after everything else is found right. A line that is offered under
+    /// A test of the whole reading, made after everything else was found right. A line that is offered after
     /// `try` has passed it too, so it may be called a second time. What it says of a
     /// [secret](super::Named::secret) is not shown.
     ///
     /// ```
-    /// use clavret_core::{Command, Objection, Named, Outcome, Reading};
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Objection, Named, Outcome, Reading};
     /// static SINCE: Named<u16> = Named::new("since").default("2000");
     /// static UNTIL: Named<u16> = Named::new("until").default("2100");
     ///
@@ -307,16 +337,19 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// What every command of the program accepts, and what stands alone: a page, the version. Unless said these
-    /// are [`VERSION_FLAG`](crate::VERSION_FLAG) and [`HELP_FLAG`](crate::HELP_FLAG); what is not listed is
-    /// given up, and its names are free for something else. For the root.
+    /// What every command of the program accepts, and what stands alone: a page, the version. For the root.
+    ///
+    /// Without this setter these are [`VERSION_FLAG`](crate::VERSION_FLAG) and
+    /// [`HELP_FLAG`](crate::HELP_FLAG). With it, what is not listed is given up, and its names are free for
+    /// something else.
     ///
     /// The pages of commands below list those that are [`throughout`](super::Flag::throughout). A
     /// parameter of a command comes first where it has one of their names, which is told as a mistake: by
     /// `Program` while compiling, by `prove`, and at the start of a debug build.
     ///
     /// ```
-    /// use clavret_core::{Command, Flag, Look, Outcome, ShowPage};
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Flag, Look, Outcome, ShowPage};
     ///
     /// static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
     /// static APIARY: Command = Command::new("apiary").version("1.2.0").usual(&[AID.param()]);
@@ -341,7 +374,7 @@ impl<'d> Command<'d> {
         self.described()
     }
 
-    /// What it gives is printed, and it needs no handler: its work is that of a library. To be given after
+    /// What it gives is printed, and it needs no handler. Its work is that of a library. To be given after
     /// [`takes`](Command::takes), with which the work would be the program's again.
     #[must_use]
     pub const fn stands_alone(mut self, alone: &'d dyn Alone) -> Self {

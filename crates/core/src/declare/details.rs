@@ -15,8 +15,8 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// A longer description for the full page, in Markdown: an empty line starts a new paragraph,
-    /// lists and code keep their lines, and emphasis and code within a line their marks.
+    /// A longer description for the full page, in Markdown. An empty line starts a new paragraph,
+    /// lists and code keep their lines, and emphasis and code within a line keep their marks.
     #[must_use]
     #[track_caller]
     pub const fn description(mut self, description: &'d str) -> Self {
@@ -56,7 +56,7 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// Another name for it: what a command that is made from another one is called.
+    /// Another name, for a command that is made from another one.
     ///
     /// # Panics
     ///
@@ -70,6 +70,10 @@ impl<'d> Command<'d> {
     }
 
     /// Other names that mean the same.
+    ///
+    /// # Panics
+    ///
+    /// As [`new`](Command::new); two commands of one name are told by the [`commands`](Command::commands) above.
     #[must_use]
     #[track_caller]
     pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
@@ -80,6 +84,10 @@ impl<'d> Command<'d> {
 
     /// Names that it had before. They read, and a warning says what it is called now; pages and
     /// completion leave them out.
+    ///
+    /// # Panics
+    ///
+    /// As [`new`](Command::new).
     #[must_use]
     #[track_caller]
     pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
@@ -88,7 +96,7 @@ impl<'d> Command<'d> {
         self.well_called()
     }
 
-    /// Leaves it out of pages, fixes and completion; it still reads.
+    /// Leaves it out of pages, fixes and completion. It still reads.
     #[must_use]
     #[track_caller]
     pub const fn hidden(mut self) -> Self {

@@ -17,7 +17,8 @@ use super::{Kind, Refusal};
 /// A type that one word of a command line converts into.
 ///
 /// ```
-/// use clavret_core::{FromWord, Kind, Refusal};
+/// # use clavret_core as clavret;
+/// use clavret::{FromWord, Kind, Refusal};
 /// use std::ffi::OsStr;
 ///
 /// #[derive(Debug, PartialEq)]

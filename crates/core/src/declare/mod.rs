@@ -102,7 +102,8 @@ pub(crate) use shape::sides;
 /// A program, or a subcommand of one: its parameters or its subcommands, and what pages say of it.
 ///
 /// ```
-/// use clavret_core::{Command, Flag, Operand, Named, Outcome, valid};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, Flag, Operand, Named, Outcome, valid};
 ///
 /// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
 /// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0").valid(&valid::range(0, 20));
@@ -120,8 +121,8 @@ pub(crate) use shape::sides;
 /// assert!(matches!(INSPECT.read(&["A7", "-f", "many"]), Outcome::Faults(_)));
 /// ```
 ///
-/// A tree made at run time borrows its texts instead: start it with [`Command::draft`], and look at
-/// its [`problems`](Command::problems) before reading with it.
+/// A tree that is made at run time borrows its texts. Start it with [`Command::draft`], and look at
+/// its [`problems`](Command::problems) before you read with it.
 #[derive(Clone, Copy)]
 pub struct Command<'d> {
     said: Said,
@@ -205,10 +206,11 @@ pub(crate) struct Tails {
 }
 
 /// Parameters that several commands take together. Pages show their options under a heading of
-/// their own; their operands stand after the command's own ones.
+/// their own; their operands come after the command's own ones.
 ///
 /// ```
-/// use clavret_core::{Bundle, Command, Named, Rule};
+/// # use clavret_core as clavret;
+/// use clavret::{Bundle, Command, Named, Rule};
 /// static SINCE: Named<Option<String>> = Named::new("since");
 /// static UNTIL: Named<Option<String>> = Named::new("until");
 /// static PERIOD: Bundle = Bundle::new("period").takes(&[SINCE.param(), UNTIL.param()]);
@@ -251,8 +253,8 @@ pub struct Package<'d> {
 /// The config file of a program, for [`Command::config`](super::Command::config).
 ///
 /// Its sections follow the tree of commands, and its keys are the long names of options and flags:
-/// `sort = ["code"]` in the section `[hive.list]` stands for `apiary hive list --sort code`. Keys
-/// of the root stand at the top. A key that nothing is called is a fault.
+/// `sort = ["code"]` in the section `[hive.list]` means `apiary hive list --sort code`. Keys
+/// of the root come first, before any section. A key that is no name here is a fault.
 ///
 /// The file is the one that [`option`](Config::option) names, if it is given; else the first that
 /// is found by the name in the folders of the XDG base-directory rules: `$XDG_CONFIG_HOME`
@@ -360,7 +362,8 @@ pub struct Manner {
 /// conversion itself is [`FromWord`](super::FromWord).
 ///
 /// ```
-/// use clavret_core::Kind;
+/// # use clavret_core as clavret;
+/// use clavret::Kind;
 /// static HIVE_CODE: Kind = Kind::new("a hive's code: a letter and a number", "A7");
 /// assert_eq!(HIVE_CODE.example_word(), "A7");
 /// ```
@@ -431,7 +434,8 @@ pub struct Refusal {
 /// others. Only what is needed is met from anywhere but the default.
 ///
 /// ```
-/// use clavret_core::{Command, Flag, Named, Outcome, Rule};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, Flag, Named, Outcome, Rule};
 ///
 /// static JARS: Named<Option<u32>> = Named::new("jars");
 /// static BARREL: Flag = Flag::new("barrel");

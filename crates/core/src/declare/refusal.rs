@@ -74,7 +74,8 @@ impl Refusal {
     /// for somebody else: it stands in brackets after what would be right.
     ///
     /// ```
-    /// use clavret_core::{Command, FromWord, Kind, Refusal, Operand, Outcome};
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, FromWord, Kind, Refusal, Operand, Outcome};
     /// use std::ffi::OsStr;
     ///
     /// struct Weight(f32);

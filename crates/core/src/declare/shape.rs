@@ -236,7 +236,8 @@ impl<U: Unit> Shape for Vec<U> {
 /// POSIX guideline 7 has options with optional values refused; GNU long options take them attached.
 ///
 /// ```
-/// use clavret_core::{Attached, Command, Named, Outcome};
+/// # use clavret_core as clavret;
+/// use clavret::{Attached, Command, Named, Outcome};
 /// static LABELS: Named<Attached<u8>> = Named::new("labels");
 /// static PRINT: Command = Command::new("print").takes(&[LABELS.param()]);
 ///

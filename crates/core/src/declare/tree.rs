@@ -7,7 +7,8 @@ impl<'d> Command<'d> {
     /// levels it is below this one.
     ///
     /// ```
-    /// use clavret_core::Command;
+    /// # use clavret_core as clavret;
+    /// use clavret::Command;
     /// static ADD: Command = Command::new("add");
     /// static HIVE: Command = Command::new("hive").commands(&[&ADD]);
     /// static APIARY: Command = Command::new("apiary").commands(&[&HIVE]);

@@ -28,7 +28,8 @@ impl Choice for When {
 /// the type [`When`] is obeyed.
 ///
 /// ```
-/// use clavret_core::{Command, Named, When};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, Named, When};
 /// static PAINT: Named<When> = Named::new("paint").placeholder("WHEN").default("auto").throughout();
 /// static APIARY: Command = Command::new("apiary").takes(&[PAINT.param()]);
 /// ```

@@ -17,7 +17,8 @@ impl<'d> Faults<'d> {
     /// in `--frmes 6 A7` the last word is only one too many because the name in front is misspelt.
     ///
     /// ```
-    /// use clavret_core::{Command, Flag, Look, Outcome};
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Flag, Look, Outcome};
     /// static CALM: Flag = Flag::new("calm").letter('c');
     /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
     ///

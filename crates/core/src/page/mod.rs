@@ -29,7 +29,8 @@ use crate::wording::Wording;
 /// The help of one command, as sections; see [`Page::of`] and [`Page::draw`].
 ///
 /// ```
-/// use clavret_core::{Command, PageLength, Look, Operand, Page, CommandPath};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, PageLength, Look, Operand, Page, CommandPath};
 /// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
 /// static INSPECT: Command = Command::new("inspect")
 ///     .summary("record what an inspection found")

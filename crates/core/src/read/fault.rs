@@ -160,7 +160,8 @@ impl<'d> Fault<'d> {
     /// What else is known of it, by its kind.
     ///
     /// ```
-    /// use clavret_core::{Command, Facts, Operand, Outcome};
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Facts, Operand, Outcome};
     /// static COMBS: Operand<Vec<f64>> = Operand::new("kilograms").times(2, 3);
     /// static HARVEST: Command = Command::new("harvest").takes(&[COMBS.param()]);
     /// let Outcome::Faults(faults) = HARVEST.read(&["3.5"]) else { panic!() };

@@ -166,7 +166,8 @@ pub struct Reached<'d> {
 /// the making, such as completion and a trace.
 ///
 /// ```
-/// use clavret_core::{Command, Flag, Meaning, Operand, Reader};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, Flag, Meaning, Operand, Reader};
 /// static HIVE: Operand<String> = Operand::new("hive");
 /// static CALM: Flag = Flag::new("calm").letter('c');
 /// static INSPECT: Command = Command::new("inspect").takes(&[HIVE.param(), CALM.param()]);

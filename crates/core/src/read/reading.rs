@@ -99,7 +99,17 @@ impl fmt::Display for CommandPath<'_> {
 }
 
 impl<'d> Reading<'d> {
-    /// The value of a key, of the key's own type. A key of a command above is read as well.
+    /// The value of a key, of the key's own type. You may ask with a key of a command above too.
+    ///
+    /// ```
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Named, Outcome};
+    /// static FRAMES: Named<Option<u8>> = Named::new("frames");
+    /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
+    ///
+    /// let Outcome::Reading(reading) = INSPECT.read(&["--frames", "6"]) else { panic!() };
+    /// assert_eq!(*reading.get(&FRAMES), Some(6));
+    /// ```
     ///
     /// # Panics
     ///

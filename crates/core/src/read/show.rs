@@ -139,7 +139,8 @@ impl<'d> Reading<'d> {
     /// is of it: for whoever does not have its key, such as a tool that works on any declaration.
     ///
     /// ```
-    /// use clavret_core::{Command, Named, Origin, Outcome};
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Named, Origin, Outcome};
     /// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0");
     /// static NOTES: Named<Vec<String>> = Named::new("note");
     /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param(), NOTES.param()]);
@@ -190,7 +191,8 @@ impl<'d> Reading<'d> {
     /// each operand.
     ///
     /// ```
-    /// use clavret_core::{Command, Named, Outcome};
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Named, Outcome};
     /// static WITH: Named<Vec<String>> = Named::new("with");
     /// static WITHOUT: Named<Vec<String>> = Named::new("without");
     /// static LIST: Command = Command::new("list").takes(&[WITH.param(), WITHOUT.param()]);

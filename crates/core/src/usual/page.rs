@@ -19,7 +19,8 @@ pub static HELP: Command = Command::new("help").takes(&[TOPIC.param()]).stands_a
 /// Shows the page of the command that the line has reached, for a flag of any name.
 ///
 /// ```
-/// use clavret_core::{Flag, ShowPage};
+/// # use clavret_core as clavret;
+/// use clavret::{Flag, ShowPage};
 /// static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
 /// ```
 #[derive(Debug, Clone, Copy)]

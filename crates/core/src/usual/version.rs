@@ -12,7 +12,8 @@ pub static VERSION_FLAG: Flag = Flag::new("version").stands_alone(&ShowVersion);
 /// Shows the version, for a flag of any name.
 ///
 /// ```
-/// use clavret_core::{Flag, ShowVersion};
+/// # use clavret_core as clavret;
+/// use clavret::{Flag, ShowVersion};
 /// static VERSION: Flag = Flag::new("version").letter('V').stands_alone(&ShowVersion);
 /// ```
 #[derive(Debug, Clone, Copy)]

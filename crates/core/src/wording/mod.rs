@@ -16,7 +16,8 @@ pub(crate) use value::word_kind;
 /// by [`Command::wording`](crate::Command::wording). `{0}`, `{1}` and so on stand for what is filled in.
 ///
 /// ```
-/// use clavret_core::{Command, Phrase, Wording};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, Phrase, Wording};
 /// static DUTCH: Wording = Wording::ENGLISH.with(&[
 ///     (Phrase::OneFault, "iets klopt niet"),
 ///     (Phrase::OptionUnknown, "{0} is hier geen optie"),

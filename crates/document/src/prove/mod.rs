@@ -36,8 +36,8 @@ impl fmt::Display for Flaw {
 /// [`problems`](Command::problems). What is hidden needs no help.
 ///
 /// ```
-/// use clavret_core::{Command, Named};
-/// use clavret_document::flaws;
+/// # mod clavret { pub use clavret_core::*; pub use clavret_document::*; }
+/// use clavret::{Command, Named, flaws};
 /// static FRAMES: Named<f32> = Named::new("frames").default("many").help("frames seen");
 /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
 /// let told: Vec<String> = flaws(&INSPECT).iter().map(ToString::to_string).collect();

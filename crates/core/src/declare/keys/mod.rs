@@ -22,7 +22,7 @@ use super::shape::twin;
 use super::valid::Validator;
 use super::{FromWord, Refers, Shape, Unit, param};
 
-/// What a reading is asked with: `reading.get(&FRAMES)` gives what the key's type says.
+/// What you ask a reading with: `reading.get(&FRAMES)` gives what the key's type says.
 pub trait Key {
     /// The type of the value.
     type Value: 'static;
@@ -37,7 +37,8 @@ pub trait Key {
 /// A value by position. Its type says how many words: see [`Shape`].
 ///
 /// ```
-/// use clavret_core::Operand;
+/// # use clavret_core as clavret;
+/// use clavret::Operand;
 /// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
 /// static WEIGHTS: Operand<Vec<f64>> = Operand::new("kilograms").times(1, 3);
 /// ```
@@ -52,7 +53,8 @@ pub struct Operand<'d, T: Shape> {
 /// [`Shape`]. A name of one letter is that letter alone: `-n`.
 ///
 /// ```
-/// use clavret_core::{Named, valid};
+/// # use clavret_core as clavret;
+/// use clavret::{Named, valid};
 /// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0").valid(&valid::range(0, 20));
 /// static AT: Named<Option<(f64, f64)>> = Named::new("at").placeholder("LAT LON");
 /// static NOTES: Named<Vec<String>> = Named::new("note");
@@ -67,14 +69,16 @@ pub struct Named<'d, T: Shape> {
 /// A named thing without a value: on or off, and off unless given.
 ///
 /// ```
-/// use clavret_core::Flag;
+/// # use clavret_core as clavret;
+/// use clavret::Flag;
 /// static CALM: Flag = Flag::new("calm").letter('c').opposite("restless").opposite_letter('r');
 /// ```
 ///
 /// `Flag<Option<bool>>` tells a flag that is not given from one that is off:
 ///
 /// ```
-/// use clavret_core::{Command, Flag, Outcome};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, Flag, Outcome};
 /// static CALM: Flag<Option<bool>> = Flag::new("calm").opposite("restless");
 /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
 ///
@@ -126,7 +130,7 @@ impl<'d, T: Shape> Operand<'d, T> {
 /// The shapes that a [`tail`](Operand::tail) may have: lists of words. Sealed.
 pub trait TailShape: Shape + Sealed<Tails> {}
 
-/// A list, several of whose values may stand in a word. Sealed.
+/// A list, several of whose values may be in one word. Sealed.
 #[diagnostic::on_unimplemented(
     message = "`{Self}` is no list whose values a sign could join",
     label = "`joined_by` is for several values",

@@ -14,8 +14,8 @@ macro_rules! setters {
             self
         }
 
-        /// What it means, in a few words without a full stop. Facts that are declared (range,
-        /// default, opposite) are added by the pages: do not repeat them.
+        /// What it means, in a few words without a full stop. Pages add the facts that are declared, such as
+        /// its range, its default and its opposite; do not repeat them.
         #[must_use]
         #[track_caller]
         pub const fn help(mut self, help: &'d str) -> Self {
@@ -54,8 +54,18 @@ macro_rules! setters {
         }
     };
     (variable) => {
-        /// An environment variable that stands in for it where no word gives it. An empty one counts
+        /// An environment variable that gives the value where no word does. An empty one counts
         /// as unset, unless the value may be empty text.
+        ///
+        /// ```
+        /// # use clavret_core as clavret;
+        /// use clavret::{Command, Look, Named, Outcome};
+        /// static YARD: Named<Option<String>> = Named::new("yard").variable("APIARY_YARD");
+        /// static APIARY: Command = Command::new("apiary").takes(&[YARD.param()]);
+        ///
+        /// let Outcome::Asked(page) = APIARY.read(&["--help"]) else { panic!() };
+        /// assert!(page.text(Look::PLAIN).contains("--yard YARD    or set $APIARY_YARD"));
+        /// ```
         #[must_use]
         #[doc(alias("environment"))]
         #[track_caller]
@@ -66,8 +76,8 @@ macro_rules! setters {
         }
     };
     (alone) => {
-        /// Given it, nothing else is needed, and nothing else on the line counts: what it gives is printed
-        /// instead of the command's work, with status 0, as `--version` does it. See [`Alone`](crate::Alone).
+        /// Where it is given, nothing else is needed, and nothing else on the line counts. What it gives is printed
+        /// in place of the command's work, with status 0, as by `--version`. See [`Alone`](crate::Alone).
         ///
         /// A flag's letter counts among other letters only if each is known and takes no value. A
         /// [reading](crate::Reading) never has it.
@@ -86,6 +96,16 @@ macro_rules! setters {
     };
     (once) => {
         /// It may be given once: a second time is a fault. (Without this the last one wins.)
+        ///
+        /// ```
+        /// # use clavret_core as clavret;
+        /// use clavret::{Command, Look, Named, Outcome};
+        /// static DATE: Named<Option<String>> = Named::new("on").once();
+        /// static INSPECT: Command = Command::new("inspect").takes(&[DATE.param()]);
+        ///
+        /// let Outcome::Faults(faults) = INSPECT.read(&["--on", "2026-05-01", "--on", "2026-05-02"]) else { panic!() };
+        /// assert!(faults.draw(Look::PLAIN).contains("--on may be given only once"));
+        /// ```
         #[must_use]
         #[track_caller]
         pub const fn once(mut self) -> Self {
@@ -96,6 +116,10 @@ macro_rules! setters {
     (named) => {
         /// A letter that it is called by too, after one dash: an ASCII letter or digit (POSIX
         /// guideline 3), or one of `?`, `#` and `:`. Further letters are [`aliases`](Self::aliases).
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: when it is another character, or the name is a letter already.
         #[doc(alias("short"))]
         #[must_use]
         #[track_caller]
@@ -106,6 +130,11 @@ macro_rules! setters {
         }
 
         /// Other names that mean the same: long ones, and letters.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: when one is empty, begins with a dash, has `=` or white space
+        /// in it or, as a long name, an upper-case letter.
         #[must_use]
         #[track_caller]
         pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
@@ -116,6 +145,10 @@ macro_rules! setters {
 
         /// Long names that it had before. They read, and a warning says what it is called now; pages
         /// and completion leave them out.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: as [`aliases`](Self::aliases).
         #[must_use]
         #[track_caller]
         pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
@@ -124,11 +157,12 @@ macro_rules! setters {
             self.checked()
         }
 
-        /// It is meant that a command above it accepts another of one of its names throughout: from this
-        /// command on the name is this one's.
+        /// Says that the name is meant to hide that of a parameter which a command above accepts
+        /// throughout. From this command on the name is this one's.
         ///
         /// ```
-        /// use clavret_core::{Command, Flag, Named, Outcome};
+        /// # use clavret_core as clavret;
+        /// use clavret::{Command, Flag, Named, Outcome};
         /// static SORT: Named<String> = Named::new("sort").default("code").throughout();
         /// static SORTED: Flag = Flag::new("sort").anew();
         /// static LIST: Command = Command::new("list").takes(&[SORTED.param()]);
@@ -146,6 +180,19 @@ macro_rules! setters {
         }
 
         /// Every command below accepts it too.
+        ///
+        /// ```
+        /// # use clavret_core as clavret;
+        /// use clavret::{Command, Flag, Outcome};
+        /// static QUIET: Flag = Flag::new("quiet").letter('q').throughout();
+        /// static LIST: Command = Command::new("list");
+        /// static HIVE: Command = Command::new("hive").takes(&[QUIET.param()]).commands(&[&LIST]);
+        ///
+        /// for line in [["-q", "list"], ["list", "-q"]] {
+        ///     let Outcome::Reading(reading) = HIVE.read(&line) else { panic!() };
+        ///     assert!(*reading.get(&QUIET));
+        /// }
+        /// ```
         #[must_use]
         #[doc(alias("global"))]
         #[track_caller]
@@ -156,7 +203,24 @@ macro_rules! setters {
         }
     };
     (valued) => {
-        /// The value when it is not given, as a user would type it.
+        /// The value where none is given, as a user would type it.
+        ///
+        /// ```
+        /// # use clavret_core as clavret;
+        /// use clavret::{Command, Named, Outcome};
+        /// static FRAMES: Named<u8> = Named::new("frames").default("10");
+        /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
+        ///
+        /// let Outcome::Reading(reading) = INSPECT.read::<&str>(&[]) else { panic!() };
+        /// assert_eq!(*reading.get(&FRAMES), 10);
+        /// ```
+        ///
+        /// A list has several with [`joined_by`](Self::joined_by): `"code,place"`.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops where a command [takes](crate::Command::takes) it: when a whole
+        /// number does not read, or it is none of the choices. `prove` looks at what only running code can read.
         #[must_use]
         #[doc(alias("default value"))]
         #[track_caller]
@@ -175,9 +239,19 @@ macro_rules! setters {
             self
         }
 
-        /// Shows its value as dots, in pages, faults and traces; and on a line that is refused also what
-        /// may have been meant for it: what is attached to an unknown option or stands after one, after
+        /// Shows its value as dots in pages, faults and traces. On a line that is refused, so is what
+        /// may have been meant for it: what is attached to an unknown option, or comes after one, after
         /// an unknown command, or after a name near its own. Such a line is not offered repaired.
+        ///
+        /// ```
+        /// # use clavret_core as clavret;
+        /// use clavret::{Command, Look, Named, Outcome};
+        /// static PIN: Named<Option<u32>> = Named::new("pin").secret();
+        /// static UNLOCK: Command = Command::new("unlock").takes(&[PIN.param()]);
+        ///
+        /// let Outcome::Faults(faults) = UNLOCK.read(&["--pin", "12e4"]) else { panic!() };
+        /// assert!(!faults.draw(Look::PLAIN).contains("12e4"));
+        /// ```
         #[must_use]
         #[track_caller]
         pub const fn secret(mut self) -> Self {
@@ -188,6 +262,10 @@ macro_rules! setters {
 
         /// The text shown for its value; its name in upper case unless given. A value of several
         /// words has a text for each, with a space between: `"LAT LON"`.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: when it has not as many texts as a value has words.
         #[must_use]
         #[track_caller]
         pub const fn placeholder(mut self, placeholder: &'d str) -> Self {
@@ -198,6 +276,16 @@ macro_rules! setters {
     };
     (valid) => {
         /// A validator; several are put together by [`valid::all`](crate::valid::all).
+        ///
+        /// ```
+        /// # use clavret_core as clavret;
+        /// use clavret::{Command, Look, Named, Outcome, valid};
+        /// static FRAMES: Named<u8> = Named::new("frames").default("0").valid(&valid::range(0, 20));
+        /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
+        ///
+        /// let Outcome::Faults(faults) = INSPECT.read(&["--frames", "26"]) else { panic!() };
+        /// assert!(faults.draw(Look::PLAIN).contains("from 0 to 20; '26' is above that"));
+        /// ```
         #[must_use]
         #[track_caller]
         pub const fn valid<V: Validator<T::Item>>(mut self, validator: &'d V) -> Self {
@@ -208,6 +296,18 @@ macro_rules! setters {
     };
     (times) => {
         /// How often it must and may be given.
+        ///
+        /// ```
+        /// # use clavret_core as clavret;
+        /// use clavret::{Command, Operand, Outcome};
+        /// static WEIGHTS: Operand<Vec<f64>> = Operand::new("kilograms").times(1, 3);
+        /// static HARVEST: Command = Command::new("harvest").takes(&[WEIGHTS.param()]);
+        ///
+        /// let Outcome::Reading(reading) = HARVEST.read(&["12.5", "8"]) else { panic!() };
+        /// assert_eq!(reading.get(&WEIGHTS), &[12.5, 8.0]);
+        /// assert!(matches!(HARVEST.read::<&str>(&[]), Outcome::Faults(_)));
+        /// assert!(matches!(HARVEST.read(&["1", "2", "3", "4"]), Outcome::Faults(_)));
+        /// ```
         ///
         /// # Panics
         ///
@@ -221,8 +321,18 @@ macro_rules! setters {
         }
     };
     (joined $($bound:tt)*) => {
-        /// A word may hold several values, with this character between: `--sort code,place`. A
-        /// backslash in front takes the character for itself, and itself for a backslash.
+        /// A word may hold several values, with this character between them: `--sort code,place`. A
+        /// backslash before the character, or before a backslash, makes it part of a value.
+        ///
+        /// ```
+        /// # use clavret_core as clavret;
+        /// use clavret::{Command, Named, Outcome};
+        /// static SORT: Named<Vec<String>> = Named::new("sort").joined_by(',');
+        /// static LIST: Command = Command::new("list").takes(&[SORT.param()]);
+        ///
+        /// let Outcome::Reading(reading) = LIST.read(&["--sort", "code,place", "--sort=frames"]) else { panic!() };
+        /// assert_eq!(reading.get(&SORT), &["code", "place", "frames"]);
+        /// ```
         #[must_use]
         #[track_caller]
         pub const fn joined_by(mut self, delimiter: char) -> Self
@@ -255,6 +365,10 @@ macro_rules! setters {
     };
     (path) => {
         /// Something must be at the path.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: beside another setter that says what must be at the path.
         #[must_use]
         #[track_caller]
         pub const fn present(mut self) -> Self {
@@ -264,6 +378,10 @@ macro_rules! setters {
         }
 
         /// Nothing may be at the path yet.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: beside another setter that says what must be at the path.
         #[must_use]
         #[track_caller]
         pub const fn absent(mut self) -> Self {
@@ -273,6 +391,10 @@ macro_rules! setters {
         }
 
         /// A file must be at the path.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: beside another setter that says what must be at the path.
         #[must_use]
         #[track_caller]
         pub const fn file(mut self) -> Self {
@@ -282,6 +404,10 @@ macro_rules! setters {
         }
 
         /// A folder must be at the path.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: beside another setter that says what must be at the path.
         #[must_use]
         #[track_caller]
         pub const fn directory(mut self) -> Self {
@@ -315,6 +441,11 @@ macro_rules! setters {
         /// Another name for a secret, which takes a file whose first line is the value; `-` is standard
         /// input. What is typed at a command line is seen by others who use the machine, and is kept in
         /// the shell's history.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: when no option can have the name, as with
+        /// [`new`](crate::Named::new).
         #[must_use]
         #[track_caller]
         pub const fn secret_file(mut self, name: &'d str) -> Self {
@@ -326,6 +457,11 @@ macro_rules! setters {
     };
     (opposite) => {
         /// A name that turns it off: the last one given wins.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: when no option can have the name, as with
+        /// [`new`](crate::Named::new).
         #[must_use]
         #[track_caller]
         pub const fn opposite(mut self, opposite: &'d str) -> Self {
@@ -335,6 +471,11 @@ macro_rules! setters {
         }
 
         /// A letter for the opposite.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: when it is another character than
+        /// [`letter`](Self::letter) takes.
         #[must_use]
         #[track_caller]
         pub const fn opposite_letter(mut self, letter: char) -> Self {
@@ -359,7 +500,8 @@ macro_rules! setters {
         /// # Panics
         ///
         /// In a static, so that the build stops: when the name is empty, begins with a dash, or
-        /// has `=`, white space or an upper-case letter in it.
+        /// has `=`, white space or an upper-case letter in it. A setter that is called a second time
+        /// stops it too.
         #[track_caller]
         pub const fn $new(name: &'d str) -> Self {
             Self { param: Param::new($role, name, $form), $($made)* }
@@ -379,7 +521,7 @@ macro_rules! by_type {
         impl<'d, T: Unit> $key<'d, Vec<T>> {
             setters!(times);
 
-            /// No value may stand twice in the list.
+            /// No value may be in the list twice.
             #[must_use]
             #[track_caller]
             pub const fn distinct(mut self) -> Self

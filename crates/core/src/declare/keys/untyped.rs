@@ -9,7 +9,8 @@ use crate::declare::valid::Test;
 /// have; what does not go with what it is, is one of its [problems](crate::Command::problems).
 ///
 /// ```
-/// use clavret_core::{Command, Form, Kind, Offer, Outcome, Untyped};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, Form, Kind, Offer, Outcome, Untyped};
 ///
 /// // Read from somewhere, say.
 /// let queens = [Offer::new("white").help("years ending in 1 or 6"), Offer::new("blue")];

@@ -36,7 +36,8 @@ pub struct Pattern<'d> {
 /// Text that a regular expression matches as a whole, with an example that does.
 ///
 /// ```
-/// use clavret_core::{Named, valid};
+/// # use clavret_core as clavret;
+/// use clavret::{Named, valid};
 /// static BATCH: Named<Option<String>> = Named::new("batch")
 ///     .valid(&valid::pattern("[A-Z][0-9]+-[0-9]{4}", "A7-2026").says("a hive's code and a year"));
 /// ```

@@ -19,7 +19,8 @@ impl<T: 'static> Debug for All<'_, T> {
 /// The values that each of some validators accepts; what each says is said in turn.
 ///
 /// ```
-/// use clavret_core::{Command, Named, Outcome, valid};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, Named, Outcome, valid};
 /// static JARS: Named<u32> = Named::new("jars")
 ///     .valid(&valid::all(&[&valid::range(1, 600), &valid::multiple_of(6)]));
 /// static PACK: Command = Command::new("pack").takes(&[JARS.param()]);

@@ -109,7 +109,8 @@ pub struct Range<T> {
 /// Values from `low` to `high`, both included.
 ///
 /// ```
-/// use clavret_core::{Named, valid};
+/// # use clavret_core as clavret;
+/// use clavret::{Named, valid};
 /// static FRAMES: Named<u8> = Named::new("frames").default("0").valid(&valid::range(0, 20));
 /// ```
 pub const fn range<T: Copy>(low: T, high: T) -> Range<T> {
@@ -145,7 +146,8 @@ pub struct By<'d, T> {
 /// The values that a function accepts; its error tells the user what would be right.
 ///
 /// ```
-/// use clavret_core::{Named, valid};
+/// # use clavret_core as clavret;
+/// use clavret::{Named, valid};
 ///
 /// fn even(count: &u8) -> Result<(), String> {
 ///     if count % 2 == 0 { Ok(()) } else { Err(format!("boxes hold pairs; {count} is odd")) }
@@ -194,7 +196,8 @@ pub struct MultipleOf<T>(T);
 /// Values that `factor` divides. No value is a multiple of zero.
 ///
 /// ```
-/// use clavret_core::{Command, Named, Outcome, valid};
+/// # use clavret_core as clavret;
+/// use clavret::{Command, Named, Outcome, valid};
 /// static JARS: Named<u32> = Named::new("jars").valid(&valid::multiple_of(6));
 /// static PACK: Command = Command::new("pack").takes(&[JARS.param()]);
 /// assert!(matches!(PACK.read(&["--jars", "12"]), Outcome::Reading(_)));
@@ -243,7 +246,8 @@ pub struct Among<'d, T> {
 /// [`Choice`](super::Choice) is better.
 ///
 /// ```
-/// use clavret_core::{Named, valid};
+/// # use clavret_core as clavret;
+/// use clavret::{Named, valid};
 /// static FRAMES: Named<u8> = Named::new("frames").valid(&valid::one_of(&[5, 10, 20]));
 /// ```
 pub const fn one_of<T>(values: &[T]) -> Among<'_, T> {
@@ -253,7 +257,8 @@ pub const fn one_of<T>(values: &[T]) -> Among<'_, T> {
 /// All values but those of a list.
 ///
 /// ```
-/// use clavret_core::{Named, valid};
+/// # use clavret_core as clavret;
+/// use clavret::{Named, valid};
 /// static STAND: Named<u8> = Named::new("stand").valid(&valid::not_one_of(&[13]));
 /// ```
 pub const fn not_one_of<T>(values: &[T]) -> Among<'_, T> {
@@ -311,7 +316,8 @@ pub struct Length {
 /// Text of `least` to `most` characters (Unicode scalar values), both included.
 ///
 /// ```
-/// use clavret_core::{Named, valid};
+/// # use clavret_core as clavret;
+/// use clavret::{Named, valid};
 /// static NOTE: Named<Option<String>> = Named::new("note").valid(&valid::length(1, 80));
 /// ```
 pub const fn length(least: usize, most: usize) -> Length {

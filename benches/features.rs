@@ -59,7 +59,7 @@ static APIARY: Command = {
         true => apiary.commands(&[&HARVEST, &COMPLETIONS]),
         false => apiary.commands(&[&HARVEST]),
     };
-    if cfg!(feature = "answers") { apiary.answers(clavret::answer) } else { apiary }
+    if cfg!(feature = "answers") { apiary.answers() } else { apiary }
 };
 
 fn main() -> ExitCode {

@@ -7,6 +7,7 @@ use clavret::{Choice, Program, valid};
 #[clavret::declare(
     name = "inspect",
     answers,
+    usual(clavret::VERSION_FLAG, clavret::HELP_FLAG, clavret::COMPLETIONS_OPTION),
     examples = [("a calm colony with six brood frames", "inspect A7 -cf6")]
 )]
 fn inspect(

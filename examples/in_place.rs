@@ -13,6 +13,7 @@ enum Form {
 
 fn main() {
     asked!(program "inspect", "record what an inspection found", answers,
+        usual(clavret::VERSION_FLAG, clavret::HELP_FLAG, clavret::COMPLETIONS_OPTION),
         examples = [("a calm colony with six brood frames", "inspect A7 -cf6")]);
     let hive = asked!(operand 1 "hive": String, "hive to inspect, such as A7");
     let frames = asked!(option "frames" 'f': u8 = 0, "brood frames seen",

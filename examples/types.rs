@@ -8,6 +8,7 @@ use clavret::{Choice, Declare, valid};
 #[declare(
     name = "inspect",
     answers,
+    usual(clavret::VERSION_FLAG, clavret::HELP_FLAG, clavret::COMPLETIONS_OPTION),
     examples = [("a calm colony with six brood frames", "inspect A7 -cf6")]
 )]
 struct Inspect {

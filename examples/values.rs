@@ -1,7 +1,10 @@
 //! The values surface: keys and the command are statics, without a macro. `types`, `functions` and
 //! `in_place` are the same program.
 
-use clavret::{Call, Choice, Command, Flag, Named, Offer, Operand, Tally, package, valid};
+use clavret::{
+    COMPLETIONS_OPTION, Call, Choice, Command, Flag, HELP_FLAG, Named, Offer, Operand, Tally,
+    VERSION_FLAG, package, valid,
+};
 
 static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
 static FRAMES: Named<u8> = Named::new("frames")
@@ -48,7 +51,8 @@ static INSPECT: Command = Command::new("inspect")
         FORM.param(),
         VERBOSITY.param(),
     ])
-    .answers(clavret::answer)
+    .usual(&[VERSION_FLAG.param(), HELP_FLAG.param(), COMPLETIONS_OPTION.param()])
+    .answers()
     .examples(&[("a calm colony with six brood frames", "inspect A7 -cf6")]);
 
 fn main() -> std::process::ExitCode {

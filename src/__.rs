@@ -1,7 +1,5 @@
 //! What generated code calls. It is free to change with the macros, which are pinned to it.
 
-#[cfg(feature = "complete")]
-pub use clavret_complete::answer;
 #[cfg(feature = "asked")]
 pub use linkme;
 

@@ -90,20 +90,22 @@ mod terminal;
 
 pub use call::{Call, Executor, Lends, Work};
 #[cfg(feature = "complete")]
-pub use clavret_complete::{BASH, COMPLETIONS, Shell, answer, candidates, completions};
+pub use clavret_complete::{
+    Answer, AnyShell, BASH, Block, COMPLETIONS, COMPLETIONS_OPTION, Candidate, Cursor, FISH, Shell,
+    Typed, ZSH, candidates, complete, completions,
+};
 #[cfg(feature = "config")]
 pub use clavret_core::Config;
 #[cfg(feature = "idna")]
 pub use clavret_core::DomainName;
 pub use clavret_core::{
-    Alone, Answer, Asked, Attached, Bundle, COLOR, Choice, Command, CommandPath, Expects, Facts,
-    Fault, FaultKind, Faults, Flag, FlagShape, Form, Fraction, FromWord, Given, HELP, HELP_FLAG,
-    Held, Hit, Key, Kind, ListShape, Look, Malformed, Meaning, Named, Noun, Objection, Occurrence,
-    Offer, Operand, Origin, Outcome, Package, Page, PageLength, Param, Phrase, Place, Presence,
-    Problem, Reach, Reached, Reader, Reading, Refers, Refusal, Role, Rule, Setting, Settings,
-    Shape, Shared, ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Times, Tree, Unit, Unread,
-    Untyped, VERSION_FLAG, When, Whole, Word, Wording, Words, World, columns, medium, valid,
-    visible,
+    Alone, Asked, Attached, Bundle, COLOR, Choice, Command, CommandPath, Expects, Facts, Fault,
+    FaultKind, Faults, Flag, FlagShape, Form, Fraction, FromWord, Given, HELP, HELP_FLAG, Held,
+    Hit, Key, Kind, ListShape, Look, Malformed, Meaning, Named, Noun, Objection, Occurrence, Offer,
+    Operand, Origin, Outcome, Package, Page, PageLength, Param, Phrase, Place, Presence, Problem,
+    Reach, Reached, Reader, Reading, Refers, Refusal, Role, Rule, Setting, Settings, Shape, Shared,
+    ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Times, Tree, Unit, Unread, Untyped,
+    VERSION_FLAG, When, Whole, Word, Wording, Words, World, columns, medium, valid, visible,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it

@@ -1,8 +1,6 @@
 //! From words to an exit status: the answers that need no handler, the handler's own work, and what
 //! is said of its error.
 
-use std::borrow::Cow;
-use std::error::Error;
 use std::ffi::OsString;
 use std::io::Write;
 use std::process::ExitCode;
@@ -20,6 +18,8 @@ use crate::terminal::Stream;
 const REFUSED: u8 = 2;
 /// The variable that a request is made by, to a program whose root [answers](Command::answers).
 const REQUEST: &str = "CLAVRET";
+/// What parts its fields.
+const FIELD: char = '\u{1f}';
 
 /// Runs a program. It reads the words of the process, answers a request for help, the version or a
 /// completion script, refuses what is wrong, and gives everything else to `handler`.
@@ -83,9 +83,9 @@ pub(crate) fn perform<'p>(
     handle: &mut dyn FnMut(Reading<'p>) -> Done,
 ) -> u8 {
     if root.is_answering()
-        && let Some(request) = streams.world().variable(REQUEST)
+        && let Some(text) = answer(root, words, streams)
     {
-        return answer(root, &request.to_string_lossy(), words, streams);
+        return print(root, &text, streams);
     }
     if cfg!(debug_assertions) {
         let mut mistakes = root.wrong_defaults();
@@ -160,18 +160,12 @@ fn print(root: &Command<'_>, text: &str, streams: &Streams<'_>) -> u8 {
     }
 }
 
-/// Answers a request on standard output.
+/// The answer to a request of another program. It is made beside one word alone, so that a program of the same name
+/// which answers nothing says its version, and a child that inherits the variable runs as it should.
 #[cold]
-fn answer(root: &Command<'_>, request: &str, words: &[OsString], streams: &Streams<'_>) -> u8 {
-    let words: Vec<Cow<'_, str>> = words.iter().map(|word| word.to_string_lossy()).collect();
-    let words: Vec<&str> = words.iter().map(|word| &**word).collect();
-    match root.answer(request, &words).unwrap_or_else(|| Ok(String::new())) {
-        Ok(text) => print(root, &text, streams),
-        Err(answered) => {
-            let error: Box<dyn Error> =
-                format!("{REQUEST} asks for `{request}`; {answered}").into();
-            _ = streams.err().write_all(root.failure(&*error).as_bytes());
-            REFUSED
-        }
-    }
+fn answer(root: &Command<'_>, words: &[OsString], streams: &Streams<'_>) -> Option<String> {
+    let is_asked = matches!(words, [only] if only == "--version");
+    let request = streams.world().variable(REQUEST).filter(|_| is_asked)?;
+    let request = request.to_string_lossy();
+    root.answer(&request.split(FIELD).collect::<Vec<_>>())
 }

@@ -222,8 +222,10 @@ fn errors_end_with_their_status_and_causes() {
 
 #[test]
 fn nothing_is_answered_unless_the_root_says_so() {
-    let told = rehearse(&ends::PROGRAM).variable("CLAVRET", "candidates").variable("HOW", "").run();
-    told.succeeds().prints("begun\n");
+    let request = "1\u{1f}complete\u{1f}fish\u{1f}end -\u{1f}end -";
+    let ends = rehearse(&ends::PROGRAM).variable("CLAVRET", request).variable("HOW", "");
+    ends.run().succeeds().prints("begun\n");
+    ends.words(["--version"]).run().refuses("--version is not an option here");
 }
 
 mod given {

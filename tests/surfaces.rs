@@ -47,11 +47,33 @@ fn faults_are_the_same() {
 
 #[test]
 fn completion_is_the_same() {
-    let script = same(Some("completions bash"), "");
-    assert!(String::from_utf8(script.stdout).unwrap().contains("'--restless'"));
-    let candidates = |line| String::from_utf8(same(Some("candidates"), line).stdout).unwrap();
-    assert_eq!(candidates("A7 --as l"), "line\nlist\n");
-    assert_eq!(candidates("A7 --res"), "--restless\n");
-    let unknown = same(Some("tea"), "A7");
-    assert_eq!((unknown.status.code(), unknown.stdout.len()), (Some(2), 0));
+    for shell in ["bash", "zsh", "fish"] {
+        let script = same(None, &format!("--completions {shell}"));
+        assert!(script.status.success() && script.stdout.len() > 1000, "{script:?}");
+    }
+    let candidates = |line: &str| {
+        let (_, begun) = line.rsplit_once(' ').unwrap();
+        let words = line.split(' ').count();
+        let line = line.replace(' ', "\u{1f}");
+        let request = format!(
+            "1\u{1f}complete\u{1f}zsh\u{1f}{words}\u{1f}{begun}\u{1f}\u{1f}inspect\u{1f}{line}"
+        );
+        String::from_utf8(same(Some(&request), "--version").stdout).unwrap()
+    };
+    let all = "line  -- all of it in one line\u{1e}list  -- a line for each fact\u{1e}";
+    assert_eq!(
+        candidates("A7 --as l"),
+        format!(
+            "clavret 1\u{1e}words\u{1e} \u{1e}how to print it\u{1e}2\u{1e}line\u{1e}list\u{1e}{all}"
+        )
+    );
+    assert!(candidates("A7 --res").contains("\u{1e}--restless\u{1e}"));
+    // What is not known is no request, and neither is one beside other words.
+    assert!(
+        String::from_utf8(same(Some("tea"), "--version").stdout).unwrap().starts_with("inspect ")
+    );
+    assert_eq!(
+        same(Some("1\u{1f}complete\u{1f}zsh\u{1f}1\u{1f}\u{1f}\u{1f}x"), "A7").status.code(),
+        Some(0)
+    );
 }

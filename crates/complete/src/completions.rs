@@ -1,14 +1,29 @@
 //! How a completion script is asked for.
 
-use crate::shells::{All, Shells};
-use clavret_core::{Alone, Asked, Command, Operand, Param, Wording};
+use crate::shells::{AnyShell, Shells};
+use clavret_core::{Alone, Asked, Command, Named, Operand, Param, Wording};
 
 /// `completions SHELL`, for the root's list: prints the completion script for a shell, one of all that there are.
 /// A program that wants only some makes its own by [`completions!`](crate::completions).
 pub static COMPLETIONS: Command = command(&[SHELL.param()], &PRINTS);
 
-static SHELL: Operand<All> = operand();
-static PRINTS: PrintScript<All> = PrintScript(&SHELL);
+/// `--completions SHELL`, for a root without subcommands: the same as an option.
+///
+/// ```
+/// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
+/// use clavret::{COMPLETIONS_OPTION, Command, Operand, Outcome};
+/// static HIVE: Operand<String> = Operand::new("hive");
+/// static INSPECT: Command =
+///     Command::new("inspect").takes(&[HIVE.param(), COMPLETIONS_OPTION.param()]).answers();
+///
+/// assert!(matches!(INSPECT.read(&["--completions", "zsh"]), Outcome::Asked(_)));
+/// ```
+pub static COMPLETIONS_OPTION: Named<Option<AnyShell>> =
+    Named::new("completions").placeholder("SHELL").stands_alone(&PRINTS_OF_OPTION);
+static PRINTS_OF_OPTION: PrintsOfOption = PrintsOfOption;
+
+static SHELL: Operand<AnyShell> = operand();
+static PRINTS: PrintScript<AnyShell> = PrintScript(&SHELL);
 
 /// The command that prints the completion script for one of some shells; only their scripts are in the program.
 ///
@@ -58,8 +73,11 @@ pub struct PrintScript<S: Shells>(pub &'static Operand<'static, S>);
 
 impl<S: Shells> Alone for PrintScript<S> {
     fn text(&self, asked: &Asked<'_>) -> String {
-        let shell = asked.get(self.0).map(S::shell);
-        shell.map_or_else(String::new, |shell| shell.script(asked.path().root()))
+        script(asked, asked.get(self.0))
+    }
+
+    fn answer(&self, root: &Command<'_>, request: &[&str]) -> Option<String> {
+        answer::<S>(root, request)
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
@@ -69,4 +87,33 @@ impl<S: Shells> Alone for PrintScript<S> {
     fn operand_help(&self, wording: &Wording<'_>) -> String {
         wording.of_scripts()[1].to_owned()
     }
+}
+
+/// The same for an option.
+struct PrintsOfOption;
+
+impl Alone for PrintsOfOption {
+    fn text(&self, asked: &Asked<'_>) -> String {
+        script(asked, asked.get(&COMPLETIONS_OPTION).and_then(Option::as_ref))
+    }
+
+    fn answer(&self, root: &Command<'_>, request: &[&str]) -> Option<String> {
+        answer::<AnyShell>(root, request)
+    }
+
+    fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
+        wording.of_scripts()[0].to_owned()
+    }
+}
+
+/// The script of the shell that was named.
+fn script<S: Shells>(asked: &Asked<'_>, shell: Option<&S>) -> String {
+    shell.map_or_else(String::new, |shell| shell.shell().script(asked.path().root()))
+}
+
+/// The answer to the script of one of the shells.
+fn answer<S: Shells>(root: &Command<'_>, request: &[&str]) -> Option<String> {
+    let ["1", "complete", shell, fields @ ..] = request else { return None };
+    let is_asked = |known: &&S| known.shell().offer().name() == *shell;
+    S::VALUES.iter().find(is_asked)?.shell().answer(root, fields)
 }

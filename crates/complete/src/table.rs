@@ -1,6 +1,6 @@
 //! A declaration as numbered states, which any shell's walker can follow.
 
-use super::shown_names;
+use super::engine::shown_names;
 use super::{Name, Positional, State, Table, Value};
 use clavret_core::{Command, Kind, Param, Refers, Role, Tail};
 use clavret_core::{CommandPath, Reach};

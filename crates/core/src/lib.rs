@@ -52,10 +52,10 @@ pub use declare::DomainName;
 pub use declare::Gives;
 pub use declare::valid;
 pub use declare::{
-    Alone, Answer, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form,
-    Fraction, FromWord, Held, Hit, Key, Kind, ListShape, Manner, Named, Noun, Offer, Operand,
-    Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally,
-    Times, Tree, Unit, Untyped, When, Whole,
+    Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
+    FromWord, Held, Hit, Key, Kind, ListShape, Manner, Named, Noun, Offer, Operand, Package, Param,
+    Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally, Times, Tree, Unit,
+    Untyped, When, Whole,
 };
 pub use page::Page;
 pub use read::{

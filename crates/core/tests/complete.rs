@@ -26,7 +26,7 @@ fn each_position_offers_what_may_stand_there() {
     offers("inspect -- -", "");
     offers("help hive ", "add move");
     offers("help nosuch ", "");
-    offers("completions ", "bash");
+    offers("completions ", "bash zsh fish");
     offers("nosuch -", "--yard --quiet -v --color --version --help");
 }
 

@@ -2,6 +2,7 @@
 
 mod alone;
 mod complete;
+mod completing;
 mod conventions;
 mod declare;
 mod demo;

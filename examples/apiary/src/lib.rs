@@ -49,6 +49,7 @@ pub static APIARY: Command = Command::new("apiary")
          made-up hives at the first thing that is recorded.",
     )
     .package(package!())
+    .answers()
     .takes(&[CONFIG_FILE.param(), YARD.param(), QUIET.param(), VERBOSITY.param(), COLOR.param()])
     .commands(&[
         Hive::COMMAND,

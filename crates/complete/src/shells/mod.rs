@@ -3,19 +3,31 @@
 //! A program links those that it lists: by [`COMPLETIONS`](crate::COMPLETIONS) all that there are here.
 
 mod bash;
+mod fish;
+mod zsh;
 
 pub use bash::BASH;
+pub use fish::FISH;
+pub use zsh::ZSH;
 
-use clavret_core::{Choice, Command, Offer};
+use clavret_core::{Choice, Command, Offer, Put};
 
-crate::shells!(pub(crate) All: BASH);
+crate::shells!(
+    /// One of the shells that completion is written for.
+    pub AnyShell: BASH, ZSH, FISH
+);
 
 /// A shell that completion is written for, such as [`BASH`](crate::BASH).
 #[derive(Debug, Clone, Copy)]
 pub struct Shell {
     offer: Offer<'static>,
     script: fn(&Command<'_>) -> String,
+    answer: Answer,
+    whole: Option<fn(&Command<'_>) -> String>,
 }
+
+/// What a shell gets that asks by its fields; nothing where it does not ask so.
+pub type Answer = fn(&Command<'_>, &[&str]) -> Option<String>;
 
 impl Shell {
     /// A shell by its name; what is said of it, such as how its script is loaded; and what writes the script of
@@ -25,7 +37,34 @@ impl Shell {
         help: &'static str,
         script: fn(&Command<'_>) -> String,
     ) -> Self {
-        Shell { offer: Offer::new(name).help(help), script }
+        Shell { offer: Offer::new(name).help(help), script, answer: |_, _| None, whole: None }
+    }
+
+    /// The same with what answers its script, where that asks the program: see
+    /// [`Command::answers`](clavret_core::Command::answers).
+    #[must_use]
+    pub const fn answers(mut self, answer: Answer) -> Self {
+        self.answer = answer;
+        self
+    }
+
+    /// The same with what writes a script that starts nothing.
+    #[must_use]
+    pub const fn whole(mut self, whole: fn(&Command<'_>) -> String) -> Self {
+        self.whole = Some(whole);
+        self
+    }
+
+    /// A script that starts nothing, where there is one for the shell: for packagers, and for programs that do not
+    /// [answer](clavret_core::Command::answers). It knows no more than a table of the declaration: not what the line has
+    /// already, for one.
+    pub fn whole_script(&self, root: &Command<'_>) -> Option<String> {
+        self.whole.map(|whole| whole(root))
+    }
+
+    /// The answer to its script, which asks by some fields.
+    pub(crate) fn answer(&self, root: &Command<'_>, fields: &[&str]) -> Option<String> {
+        (self.answer)(root, fields)
     }
 
     /// The word that it is called by where one is chosen, with what is said of it.
@@ -33,7 +72,8 @@ impl Shell {
         self.offer
     }
 
-    /// The completion script of a program.
+    /// The completion script of a program: one that asks it, where the root
+    /// [answers](clavret_core::Command::answers), else the whole one.
     ///
     /// ```
     /// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
@@ -43,7 +83,10 @@ impl Shell {
     /// assert!(BASH.script(&INSPECT).contains("'--calm'"));
     /// ```
     pub fn script(&self, root: &Command<'_>) -> String {
-        (self.script)(root)
+        match self.whole {
+            Some(whole) if !root.is_answering() => whole(root),
+            _ => (self.script)(root),
+        }
     }
 }
 
@@ -57,10 +100,12 @@ pub trait Shells: Choice {
 #[doc(hidden)]
 #[macro_export]
 macro_rules! shells {
-    ($visible:vis $name:ident: $($shell:path),+ $(,)?) => {
+    ($(#[$doc:meta])* $visible:vis $name:ident: $($shell:path),+ $(,)?) => {
+        $(#[$doc])*
         #[derive(Debug, Clone, Copy)]
         $visible struct $name(&'static $crate::Shell);
 
+        #[diagnostic::do_not_recommend]
         impl $crate::__::Choice for $name {
             const OFFERS: &'static [$crate::__::Offer<'static>] = &[$($shell.offer()),+];
             const VALUES: &'static [Self] = &[$($name(&$shell)),+];
@@ -72,4 +117,33 @@ macro_rules! shells {
             }
         }
     };
+}
+
+/// A script with a program's name put in: `§§` is the name, quoted, and `§` what functions are called by it.
+fn named(script: &str, root: &Command<'_>) -> String {
+    let mut name = String::new();
+    push_quoted(&mut name, root.program_name());
+    script.replace("§§", &name).replace('§', &identifier(root.program_name()))
+}
+
+/// A text between single quotes.
+#[inline(never)]
+fn push_quoted(out: &mut String, text: &str) {
+    out.push('\'');
+    for letter in text.chars() {
+        match letter {
+            '\'' => out.put("'\\''"),
+            letter => out.push(letter),
+        }
+    }
+    out.push('\'');
+}
+
+/// A program's name as a part of a function's name.
+fn identifier(name: &str) -> String {
+    let mut identifier = String::new();
+    for letter in name.chars() {
+        identifier.push(if letter.is_ascii_alphanumeric() { letter } else { '_' });
+    }
+    identifier
 }

@@ -47,6 +47,14 @@ pub trait Alone: Sync {
         true
     }
 
+    /// What another program gets that asks this one for something, such as a shell's script for candidates:
+    /// see [`Command::answers`]. Nothing where it is not asked for what this gives.
+    #[doc(hidden)]
+    fn answer(&self, root: &Command<'_>, request: &[&str]) -> Option<String> {
+        _ = (root, request);
+        None
+    }
+
     /// What the library itself leads its users to.
     #[doc(hidden)]
     fn gives(&self) -> Gives {

@@ -208,7 +208,7 @@ impl<'d> Param<'d> {
     }
 
     /// What the `at`-th word of a value may be; for a flag, the word that may be attached.
-    pub(crate) fn word_kind(&self, at: usize) -> Option<&'d Kind<'d>> {
+    pub fn word_kind(&self, at: usize) -> Option<&'d Kind<'d>> {
         match self.kinds().get(at) {
             None if self.worded => Some(bool::KIND),
             kind => kind.copied(),

@@ -14,9 +14,6 @@ use crate::read::{Objection, Reading, judged};
 /// A developer's own test of a whole reading.
 pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
 
-/// Answers a request that another program makes, with the words after it.
-pub type Answer = fn(&Command<'_>, &str, &[&str]) -> Result<String, String>;
-
 impl<'d> Command<'d> {
     /// Declares a command by its name, in lower case.
     ///
@@ -52,7 +49,7 @@ impl<'d> Command<'d> {
             hidden: false,
             sorted: false,
             acts: false,
-            answers: None,
+            answers: false,
             operands_end: false,
             abbreviations: false,
             childless: false,
@@ -382,14 +379,15 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// The program answers requests that are made by the environment variable `CLAVRET`, before its words are
-    /// looked at; for the root. One that does not answer carries no code for it. What answers is a function,
-    /// such as that of the crate for completion.
+    /// The program answers requests that are made by the environment variable `CLAVRET` beside the single word
+    /// `--version`, before anything else is looked at; for the root. What knows an answer is listed among its
+    /// commands or parameters: `COMPLETIONS` answers the scripts of its shells. A program that does not answer runs as it would
+    /// without the variable, and so does one that is asked for what it does not know.
     #[must_use]
     #[track_caller]
-    pub const fn answers(mut self, answer: Answer) -> Self {
+    pub const fn answers(mut self) -> Self {
         self.note(said::ANSWERS);
-        self.answers = Some(answer);
+        self.answers = true;
         self
     }
 }

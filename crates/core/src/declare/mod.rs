@@ -76,7 +76,6 @@ mod when;
 
 pub use alone::{Alone, Gives};
 pub use choice::Choice;
-pub use command::Answer;
 pub use from_word::{Fraction, FromWord, Whole};
 pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally, Untyped};
 pub use kind::{Noun, Refers};
@@ -132,7 +131,7 @@ pub struct Command<'d> {
     /// It does something without a subcommand too.
     acts: bool,
     /// Answers requests made by an environment variable.
-    answers: Option<Answer>,
+    answers: bool,
     /// From the first operand on no word is an option, here and below.
     operands_end: bool,
     /// Unique beginnings of names mean the names, here and below.

@@ -166,10 +166,13 @@ fn pieces_of<'w>(
 fn units(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
     let Slot { param, typed: chain, outer, cell } = slot;
     if param.is_attached() && chain.count > 0 {
-        for (at, step) in chain.steps(steps).enumerate() {
+        // Where it was given bare there is no piece that a fault could be about.
+        let mut piece = 0;
+        for step in chain.steps(steps) {
             let word = typed(&step, words);
             let words: &[&OsStr] = if step.is_of_value() { &[&word] } else { &[] };
-            fill_cell(param, cell, at, words, wrong);
+            fill_cell(param, cell, piece, words, wrong);
+            piece += words.len();
         }
         return;
     }

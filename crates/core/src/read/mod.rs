@@ -28,6 +28,7 @@
 //!   `outcome.rs`: what a line that reads turns out to be; `asked.rs`: one that asks for something else.
 //! * `reach.rs`: what names may mean at a place.
 //! * `meant.rs`: words of a refused line that were meant as names.
+//! * `making.rs`: what completion asks of a line in the making.
 //! * `special.rs`: what only some parameters ask for.
 //! * `relation.rs`: rules between parameters; `judge.rs`: the developer's test of the whole.
 //! * `world.rs`: what a reading asks of its surroundings; `unread.rs`: why a file cannot be read.
@@ -48,6 +49,7 @@ mod convert;
 mod fault;
 mod finish;
 mod judge;
+mod making;
 mod meant;
 mod operands;
 mod options;

@@ -5,7 +5,7 @@ use super::{Chain, Fault, Reader, Step};
 use super::fault::{FaultKind, Place};
 use super::step::{Meaning, NONE};
 use super::word::Words;
-use crate::declare::{Param, Role, Tail, Times};
+use crate::declare::{Command, Param, Role, Tail, Times};
 use crate::text::Listed;
 
 impl<'d> Reader<'d> {
@@ -40,15 +40,15 @@ impl<'d> Reader<'d> {
     /// after it what they need: `SRC... DST` gives the last word to `DST`.
     fn assign_operands(&mut self) {
         let leaf = self.line.trail.leaf();
-        let mut left = self.operands.count;
-        let mut needed = leaf.command.fewest_operands();
-        let is_lean = left < needed;
+        let mut shares =
+            Shares { left: self.operands.count, needed: leaf.command.fewest_operands() };
+        let is_lean = shares.is_short();
         if is_lean {
             let least = leaf.command.operands().map(|param| self.least(param));
-            needed = least.fold(0, u32::saturating_add);
+            shares.needed = least.fold(0, u32::saturating_add);
         }
         // With too few for all, the last ones go without: `move A7` lacks the place, not the code.
-        let is_short = left < needed;
+        let is_short = shares.is_short();
         let mut at = self.operands.first;
         let mut tails = Vec::new();
         for (slot, param) in (leaf.base as usize..).zip(leaf.command.params()) {
@@ -61,19 +61,14 @@ impl<'d> Reader<'d> {
             }
             let Times { min, max } = param.word_count();
             let least = if is_lean { self.least(param) } else { min };
-            needed = needed.saturating_sub(least);
-            let share = match is_short {
-                true => left.min(least),
-                false => whole_units(param, left.saturating_sub(needed).min(max)),
-            };
+            let share = shares.next(param, (least, max), is_short);
             at = self.hand_out(slot, at, share);
-            left -= share;
             if share < min {
                 self.operand_missing(param, share);
             }
         }
-        if left > 0 {
-            self.extra_operands(at, left);
+        if shares.left > 0 {
+            self.extra_operands(at, shares.left);
         }
         for (slot, param) in tails {
             let behind = param.tail() == Some(Tail::AfterDashes);
@@ -169,6 +164,43 @@ impl<'d> Reader<'d> {
         let kind = if is_list { FaultKind::ValuesMiscounted } else { FaultKind::OperandMissing };
         let fault = Fault::of(kind, place, param);
         self.line.faults.push(Fault { count: given as usize, ..fault });
+    }
+}
+
+/// Words that are handed out to operands: how many are left, and how many those to come need.
+pub(super) struct Shares {
+    left: u32,
+    needed: u32,
+}
+
+impl Shares {
+    fn is_short(&self) -> bool {
+        self.left < self.needed
+    }
+
+    /// How many words the next operand gets.
+    #[inline(always)]
+    fn next(&mut self, param: &Param<'_>, (least, max): (u32, u32), is_short: bool) -> u32 {
+        self.needed = self.needed.saturating_sub(least);
+        let share = match is_short {
+            true => self.left.min(least),
+            false => whole_units(param, self.left.saturating_sub(self.needed).min(max)),
+        };
+        self.left -= share;
+        share
+    }
+
+    /// The operands of a command, and how many of so many words each gets.
+    pub(super) fn of<'d>(
+        command: &Command<'d>,
+        words: u32,
+    ) -> impl Iterator<Item = (&'d Param<'d>, u32)> {
+        let mut shares = Shares { left: words, needed: command.fewest_operands() };
+        let is_short = shares.is_short();
+        command.operands().map(move |param| {
+            let Times { min, max } = param.word_count();
+            (param, shares.next(param, (min, max), is_short))
+        })
     }
 }
 

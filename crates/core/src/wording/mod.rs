@@ -79,6 +79,12 @@ impl<'d> Wording<'d> {
         [self.script_command(), self.script_shell()]
     }
 
+    /// The headings of subcommands and of options.
+    #[doc(hidden)]
+    pub fn of_blocks(&self) -> [&'d str; 2] {
+        [self.commands(), self.options()]
+    }
+
     /// What a sign is called that joins values.
     pub(crate) fn sign(&self, sign: char) -> String {
         let named = self.signs.iter().find(|named| named.0 == sign);

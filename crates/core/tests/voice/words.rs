@@ -39,7 +39,7 @@ fn a_command_or_a_word_that_is_missing_or_one_too_many() {
 
             $ apiary completions tcsh
                                  ^^^^
-              SHELL can only be bash here, not 'tcsh'
+              SHELL takes bash, zsh or fish; 'tcsh' is not among them
               like  apiary completions SHELL
         "#]],
     );

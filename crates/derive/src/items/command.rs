@@ -50,10 +50,6 @@ impl Node<'_> {
                 let usual: Vec<TokenStream> = keys.map(|key| self.member(key, errors)).collect();
                 let span = detail.name.span();
                 setters.extend(quote_spanned!(span=> .usual(&[#(#usual),*])));
-            } else if detail.is("answers") {
-                // What answers is there where completion is.
-                let span = detail.name.span();
-                setters.extend(quote_spanned!(span=> .answers(::clavret::__::answer)));
             } else if detail.is("default_command") {
                 last = self.default_command(detail, errors);
             } else if RULES.iter().any(|rule| detail.is(rule.0)) {

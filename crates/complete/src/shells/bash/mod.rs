@@ -1,177 +1,85 @@
-//! A table in bash's own words. Everything from the declaration stands between single quotes, and
-//! the walker never has any of it expanded or evaluated.
+//! bash: a script that asks the program, and for packagers a whole one that starts nothing.
 
-use super::Shell;
-use crate::{Name, State, Table, Value};
-use clavret_core::{Command, Put, digits};
+mod quote;
+mod whole;
+
+use clavret_core::Command;
+
+use super::{Shell, named};
+use crate::engine::{Block, complete};
+use crate::live::line::{Line, Quote, Syntax};
+use crate::live::{Records, one_line, runs};
+use quote::quoted;
 
 /// GNU bash, from 4.4 on.
-pub static BASH: Shell =
-    Shell::new("bash", "eval \"$(PROGRAM completions bash)\" in ~/.bashrc", script);
+pub static BASH: Shell = Shell::new("bash", "eval what is printed in ~/.bashrc", script)
+    .answers(answer)
+    .whole(whole::script);
 
-/// The walker, with `§` for the program's name in function names.
-const WALKER: &str = include_str!("walker.bash");
+/// How bash asks where it only lists what there is.
+const LISTING: &str = "63";
+/// How it asks where one candidate after the other is put in place.
+const IN_TURN: &str = "37";
 
 fn script(root: &Command<'_>) -> String {
-    let table = Table::new(root);
-    let program = &identifier(root.program_name());
-    let mut out = String::from("# bash completion for ");
-    for piece in [root.program_name(), "\n_", program, "_state() {\n  case $1 in\n"] {
-        out.put(piece);
-    }
-    for (at, state) in table.states.iter().enumerate() {
-        push_state(&mut out, at, state);
-    }
-    for piece in ["  esac\n}\n_", program, "_choices() {\n  case $1 in\n"] {
-        out.put(piece);
-    }
-    for (at, choices) in table.choices.iter().enumerate() {
-        out.put("  ");
-        out.put(&digits(at));
-        out.put(") found=(");
-        for choice in choices {
-            push_quoted(&mut out, choice);
-            out.push(' ');
-        }
-        out.put(") ;;\n");
-    }
-    out.put("  *) found=() ;;\n  esac\n}\n");
-    for (at, piece) in WALKER.split('§').enumerate() {
-        out.put(if at > 0 { program } else { "" });
-        out.put(piece);
-    }
-    for piece in ["complete -o nosort -F _", program, " -- "] {
-        out.put(piece);
-    }
-    push_quoted(&mut out, root.program_name());
-    out.push('\n');
-    out
+    named(include_str!("live.bash"), root)
 }
 
-/// A state's row. A list that is empty is left out: the walker clears them all before it asks.
-fn push_state(out: &mut String, at: usize, state: &State) {
-    out.put("  ");
-    out.put(&digits(at));
-    out.push(')');
-    let before = out.len();
-    open(out, "commands", state.commands.len());
-    for (name, is_shown, at) in &state.commands {
-        push_quoted(out, name);
-        out.put(if *is_shown { " " } else { " h" });
-        out.put(&digits(*at));
-        out.push(' ');
+/// The fields are how it asks, the text that is replaced, the line up to the cursor, the rest of it, and what breaks
+/// words.
+fn answer(root: &Command<'_>, fields: &[&str]) -> Option<String> {
+    let [asked, replaced, before, after, ..] = fields else { return None };
+    let line = Line::of(before, after, Syntax::Posix);
+    let mut records = Records::new('\u{1e}');
+    // What readline keeps of the word, and what that means: the rest is replaced.
+    let kept = line.raw.strip_suffix(replaced).unwrap_or_default();
+    let kept = Line::of(&("_ ".to_owned() + kept), "", Syntax::Posix).cursor.begun.text;
+    let kept = kept.to_string_lossy();
+    let inserted = |text: &str| quoted(text.strip_prefix(&*kept).unwrap_or(text), line.quote);
+    let quote = match line.quote {
+        Quote::None => "",
+        Quote::Double => "\"",
+        Quote::Single | Quote::Escaping => "'",
+    };
+    if line.is_redirected {
+        let begun = line.cursor.begun.text.to_string_lossy();
+        records.look(clavret_core::Refers::Path, quote, "", (&[], &begun));
+        return Some(records.text());
     }
-    close(out, state.commands.len());
-    for (list, names) in [("own", &state.own), ("wide", &state.throughout)] {
-        open(out, list, names.len());
-        for named in names {
-            push_name(out, named);
-        }
-        close(out, names.len());
-    }
-    open(out, "operands", state.operands.len());
-    for operand in &state.operands {
-        push_code(out, operand.value);
-        push_delimiter(out, operand.delimiter);
-        match operand.words {
-            Some(words) => {
-                out.push(' ');
-                out.put(&digits(words as usize));
+    let blocks = complete(root, &line.cursor);
+    let count: usize = blocks
+        .iter()
+        .map(|block| if let Block::Words { words, .. } = block { words.len() } else { 0 })
+        .sum();
+    let lists = *asked == LISTING && count > 1;
+    // Neither within a quote, which readline closes, nor in front of the rest of the word does a space follow.
+    let ends =
+        line.quote == Quote::None && !after.starts_with(|letter: char| !letter.is_whitespace());
+    for block in &blocks {
+        match block {
+            Block::Words { group, words } => {
+                for run in runs(words) {
+                    let mut texts = Vec::new();
+                    for word in run {
+                        let mut text = inserted(&word.text);
+                        if lists {
+                            text = one_line(&text);
+                            if !word.help.is_empty() {
+                                text = text + "  (" + &one_line(&word.help) + ")";
+                            }
+                        } else if word.is_whole && ends && *asked != IN_TURN {
+                            text.push(' ');
+                        }
+                        texts.push(text);
+                    }
+                    records.words("", group, &texts, &[]);
+                }
             }
-            None => out.put(" '*'"),
-        }
-        out.push(' ');
-    }
-    close(out, state.operands.len());
-    if let Some(behind) = state.behind {
-        out.put(" behind=");
-        push_code(out, behind);
-    }
-    if state.ends {
-        out.put(" ends=1");
-    }
-    if let Some(at) = state.default_command {
-        out.put(" default=");
-        out.put(&digits(at));
-    }
-    out.put(if out.len() == before { " : ;;\n" } else { " ;;\n" });
-}
-
-#[inline(never)]
-fn open(out: &mut String, list: &str, count: usize) {
-    if count > 0 {
-        for piece in [" ", list, "=("] {
-            out.put(piece);
+            Block::Look { what, before, ends, begun } => {
+                records.look(*what, quote, &inserted(before), (ends, begun));
+            }
+            Block::Hint(sentence) => records.hint(sentence),
         }
     }
-}
-
-#[inline(never)]
-fn close(out: &mut String, count: usize) {
-    if count > 0 {
-        out.push(')');
-    }
-}
-
-fn push_name(out: &mut String, named: &Name) {
-    push_quoted(out, &named.name);
-    out.put(if named.is_shown { " :" } else { " h:" });
-    out.put(if named.is_attached { "=" } else { "" });
-    for (at, value) in named.values.iter().enumerate() {
-        if at > 0 {
-            out.push('+');
-        }
-        push_code(out, *value);
-    }
-    push_delimiter(out, named.delimiter);
-    out.push(' ');
-}
-
-/// What parts several values in a word, after the code of the value.
-fn push_delimiter(out: &mut String, delimiter: Option<char>) {
-    if let Some(delimiter) = delimiter {
-        let mut text = String::from("@");
-        text.push(delimiter);
-        push_quoted(out, &text);
-    }
-}
-
-/// A value as the walker knows it.
-#[inline(never)]
-fn push_code(out: &mut String, value: Value) {
-    out.put(match value {
-        Value::Free => "n",
-        Value::Choice(_) => "c",
-        Value::Path => "p",
-        Value::File(_) => "f",
-        Value::Directory => "d",
-        Value::Program => "x",
-        Value::Account => "u",
-        Value::Host => "o",
-        Value::Topic => "t",
-    });
-    if let Value::Choice(at) | Value::File(at) = value {
-        out.put(&digits(at));
-    }
-}
-
-#[inline(never)]
-fn push_quoted(out: &mut String, text: &str) {
-    out.push('\'');
-    for letter in text.chars() {
-        match letter {
-            '\'' => out.put("'\\''"),
-            letter => out.push(letter),
-        }
-    }
-    out.push('\'');
-}
-
-/// A program's name as a part of a function's name.
-fn identifier(name: &str) -> String {
-    let mut identifier = String::new();
-    for letter in name.chars() {
-        identifier.push(if letter.is_ascii_alphanumeric() { letter } else { '_' });
-    }
-    identifier
+    Some(records.text())
 }

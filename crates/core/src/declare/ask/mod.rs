@@ -162,12 +162,18 @@ impl<'d> Command<'d> {
 
     /// Whether the program answers requests.
     pub const fn is_answering(&self) -> bool {
-        self.answers.is_some()
+        self.answers
     }
 
-    /// The answer to a request, where the root [answers](Command::answers) any; an error says which.
-    pub fn answer(&self, request: &str, words: &[&str]) -> Option<Result<String, String>> {
-        self.answers.map(|answer| answer(self, request, words))
+    /// The answer to a request by its fields, where the root [answers](Command::answers) and lists something that
+    /// knows it.
+    #[cold]
+    pub fn answer(&self, request: &[&str]) -> Option<String> {
+        let commands = self.subcommands().iter().filter_map(|command| command.alone());
+        let params = self.params().filter_map(|param| param.alone());
+        let usual = self.usual_params().params().filter_map(|param| param.alone());
+        let mut listed = commands.chain(params).chain(usual).filter(|_| self.answers);
+        listed.find_map(|alone| alone.answer(self, request))
     }
 
     pub(crate) const fn judge(&self) -> Option<(&'d Judge<'d>, Judged)> {

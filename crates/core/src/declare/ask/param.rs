@@ -6,6 +6,9 @@ use crate::declare::param::Twin;
 use crate::declare::path::At;
 use crate::declare::said::param as said;
 use crate::declare::{Alone, Feed, Held, Kind, Param, Role, Tail, Times, Wrong};
+// What is said of it; nothing else of a later stage is called here.
+use crate::wording::Wording;
+
 impl<'d> Param<'d> {
     /// The name it was declared with, without dashes.
     pub const fn name(&self) -> &'d str {
@@ -156,6 +159,22 @@ impl<'d> Param<'d> {
     /// Whether nothing is needed beside it, and it is answered in the place of its command.
     pub const fn stands_alone(&self) -> bool {
         self.alone.is_some()
+    }
+
+    /// What a name of it means, dashes included, where no help was declared: in the words of what it gives.
+    pub fn told_help(&self, name: &str, wording: &Wording<'_>) -> String {
+        self.alone.map_or_else(String::new, |alone| alone.help(&[name.to_owned()], wording))
+    }
+
+    /// Whether there is more to a value than its kind.
+    pub fn has_tests(&self) -> bool {
+        self.tests().next().is_some() || !self.extensions().is_empty()
+    }
+
+    /// What its `at`-th word may be, as a fault says it: "a whole number from 0 to 20".
+    pub fn wanted(&self, at: usize, wording: &Wording<'_>) -> String {
+        let (noun, example) = wording.takes(self, at, None);
+        wording.such_as(noun, &example)
     }
 
     /// Where a path must lead.

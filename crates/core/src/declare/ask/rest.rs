@@ -40,6 +40,11 @@ impl<'d> Rule<'d> {
         self.when
     }
 
+    /// Whether it says what may not be given together.
+    pub fn forbids(&self) -> bool {
+        self.relation.excludes()
+    }
+
     pub(crate) const fn relation(&self) -> &'d dyn Relation {
         self.relation
     }

@@ -1,0 +1,156 @@
+//! What the line has already, before the cursor and after it, and what cannot be given beside that.
+
+use clavret_core::{Command, Expects, Meaning, Param, Reached, Reader, Role, Rule, Step};
+
+use super::{Cursor, Typed, stepped};
+
+/// What a line gives, the word at the cursor left aside.
+#[derive(Default)]
+pub(super) struct Given<'d> {
+    reader: Option<Reader<'d>>,
+    words: Vec<Typed>,
+    /// What a rule says may not stand beside what is typed.
+    excluded: Vec<&'d Param<'d>>,
+    /// Operand words after the cursor.
+    pub(super) operands_after: u32,
+    /// The word at the cursor, where that counts.
+    cursor: Option<usize>,
+}
+
+impl<'d> Given<'d> {
+    /// Of a cursor. At the value of an option the word at the cursor `counts`, so that those after it are not
+    /// taken for it. What is offered may lead to so many default commands first.
+    pub(super) fn of(
+        root: &'d Command<'d>,
+        cursor: &Cursor,
+        counts: bool,
+        defaults: usize,
+    ) -> Self {
+        let mut words = cursor.before.clone();
+        let mut reader = stepped(root, &words, None);
+        let was_waiting = matches!(reader.expects(), Expects::Value(..));
+        if counts {
+            reader.step(&cursor.begun.text);
+            words.push(cursor.begun.clone());
+        }
+        // A name at the cursor gets its value before what comes after it.
+        while counts && !was_waiting && matches!(reader.expects(), Expects::Value(..)) {
+            reader.step("".as_ref());
+            words.push(Typed::default());
+        }
+        for _ in 0..defaults {
+            reader.step_into_default();
+        }
+        let before = reader.operand_steps().len();
+        for word in &cursor.after {
+            reader.step(&word.text);
+        }
+        words.extend_from_slice(&cursor.after);
+        let mut excluded = Vec::new();
+        for command in reader.path().commands() {
+            for rule in command.relations().filter(|rule| rule.forbids()) {
+                exclude(rule, &reader, &mut excluded);
+            }
+        }
+        let operands_after = reader.operand_steps().len().saturating_sub(before) as u32;
+        let cursor = counts.then_some(cursor.before.len());
+        Given { reader: Some(reader), words, excluded, operands_after, cursor }
+    }
+
+    /// Whether something that is typed keeps a parameter from being given.
+    pub(super) fn excludes(&self, param: &Param<'_>) -> bool {
+        self.excluded.iter().any(|excluded| excluded.is(param))
+    }
+
+    /// Whether an option may be given here. What would only take the place of what is there may not.
+    pub(super) fn leaves(&self, reached: &Reached<'d>) -> bool {
+        let param = reached.param();
+        let Some(reader) = &self.reader else { return true };
+        if self.excludes(param) {
+            return false;
+        }
+        if !param.is_once() && param.role() == Role::Tally {
+            return true;
+        }
+        let typed = reader.typed(reached);
+        if param.role() == Role::Option && param.is_list() && !param.is_once() {
+            return (self.values(param, &typed).len() as u32) < param.given_times().max;
+        }
+        // What still waits for its value is given too.
+        typed.is_empty() && !reader.has_typed(param)
+    }
+
+    /// The values that were typed for a parameter, those within a word each for itself. The word at the cursor is
+    /// not one of them.
+    pub(super) fn values_of(&self, param: &Param<'d>) -> Vec<String> {
+        let Some(reader) = &self.reader else { return Vec::new() };
+        let mut typed = match param.role() {
+            Role::Operand => reader.operand_words(param).collect(),
+            _ => reader.typed_for(param),
+        };
+        typed.retain(|step| Some(step.word()) != self.cursor);
+        self.values(param, &typed)
+    }
+
+    fn values(&self, param: &Param<'_>, typed: &[Step]) -> Vec<String> {
+        let mut values = Vec::new();
+        for step in typed {
+            let Some(word) = self.words.get(step.word()) else { continue };
+            let is_value = matches!(step.meaning(), Meaning::Value | Meaning::Operand);
+            match word.text.as_encoded_bytes().get(step.bytes()).filter(|_| is_value) {
+                Some(text) => {
+                    values.extend(pieces(&String::from_utf8_lossy(text), param.delimiter()).1);
+                }
+                None => values.push(String::new()),
+            }
+        }
+        let words = param.kinds().len().max(1);
+        if words > 1 { values.into_iter().step_by(words).collect() } else { values }
+    }
+}
+
+/// Adds what a rule says may not be given beside what is typed.
+fn exclude<'d>(rule: &Rule<'d>, reader: &Reader<'d>, excluded: &mut Vec<&'d Param<'d>>) {
+    let is_typed = |param: &&&Param<'d>| reader.has_typed(param);
+    let members = || rule.members().iter();
+    match rule.when() {
+        Some((param, _)) => {
+            if reader.has_typed(param) {
+                excluded.extend(members());
+            }
+            if members().any(|member| reader.has_typed(member)) {
+                excluded.push(param);
+            }
+        }
+        None => {
+            for &member in members() {
+                if members().filter(is_typed).any(|param| !param.is(member)) {
+                    excluded.push(member);
+                }
+            }
+        }
+    }
+}
+
+/// The values within a word, and where the last one begins. A backslash takes the delimiter for itself.
+pub(super) fn pieces(text: &str, delimiter: Option<char>) -> (usize, Vec<String>) {
+    let (mut start, mut pieces, mut piece) = (0, Vec::new(), String::new());
+    let mut characters = text.char_indices();
+    while let Some((at, character)) = characters.next() {
+        if character == '\\'
+            && delimiter.is_some()
+            && let Some(next) = text[at + 1..].chars().next()
+            && (Some(next) == delimiter || next == '\\')
+        {
+            characters.next();
+            piece.push(next);
+        } else if Some(character) == delimiter {
+            start = at + character.len_utf8();
+            pieces.push(std::mem::take(&mut piece));
+        } else {
+            piece.push(character);
+        }
+    }
+    pieces.push(piece);
+    (start, pieces)
+}

@@ -1,0 +1,261 @@
+//! What may be typed at the cursor: the one reader is stepped through the words before it, and asked what it would
+//! accept next.
+//!
+//! In come the words around the cursor, their quoting undone; out go [`Block`]s: words with their help, something that
+//! the shell looks up by its own means, or a sentence where nothing can be listed.
+//!
+//! * `given.rs`: what the line has already, and what cannot be given beside it.
+//! * `names.rs`: subcommands, options, clusters of letters.
+//! * `values.rs`: values of options and of operands, also within a word.
+
+mod given;
+mod names;
+mod values;
+
+use std::ffi::{OsStr, OsString};
+
+use clavret_core::{Command, Expects, Meaning, Reader, Refers, Step, Word, Wording, Words};
+
+use given::Given;
+pub(crate) use names::shown_names;
+
+/// The words around the cursor, as the program would get them. The program's own name is not among them.
+///
+/// ```
+/// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
+/// use clavret::{Block, Command, Cursor, Flag, complete};
+/// static CALM: Flag = Flag::new("calm").help("the colony was calm");
+/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+///
+/// let [Block::Words { words, .. }] = &complete(&INSPECT, &Cursor::new(&[] as &[&str], "--c"))[..] else { panic!() };
+/// assert_eq!((&*words[0].text, &*words[0].help), ("--calm", "the colony was calm"));
+/// ```
+#[derive(Debug, Clone, Default)]
+pub struct Cursor {
+    /// The words before the one that the cursor is in.
+    pub before: Vec<Typed>,
+    /// That word up to the cursor; empty between two words.
+    pub begun: Typed,
+    /// The words after it.
+    pub after: Vec<Typed>,
+}
+
+/// A word of a line in the making.
+#[derive(Debug, Clone, Default, PartialEq, Eq)]
+pub struct Typed {
+    /// Its text, without the quotes of the shell.
+    pub text: OsString,
+    /// The shell will make something else of it: a variable, a command's output, a pattern. It is taken for one
+    /// word, and what it will be is not looked at.
+    pub is_open: bool,
+}
+
+impl Typed {
+    /// A word without anything for the shell to expand.
+    pub fn new(text: impl Into<OsString>) -> Self {
+        Typed { text: text.into(), is_open: false }
+    }
+}
+
+impl Cursor {
+    /// The end of a line: the words before the last one, and what there is of that.
+    pub fn new<W: Word>(before: &[W], begun: &str) -> Self {
+        let mut cursor = Cursor { begun: Typed::new(begun), ..Cursor::default() };
+        let words = Words::new(before);
+        for at in 0..words.count() {
+            cursor.before.push(Typed::new(words.word(at)));
+        }
+        cursor
+    }
+}
+
+/// What may stand at the cursor.
+#[derive(Debug, Clone, PartialEq, Eq)]
+#[non_exhaustive]
+pub enum Block {
+    /// Words to choose from, under a heading.
+    Words {
+        /// What they are, in a word or two; it may be empty.
+        group: String,
+        /// They, in the order of the declaration.
+        words: Vec<Candidate>,
+    },
+    /// Something that a shell looks up by its own means.
+    Look {
+        /// What.
+        what: Refers,
+        /// What is in the word before it, such as `--out=`.
+        before: String,
+        /// The extensions that a file may have, without a dot; any where there are none.
+        ends: Vec<String>,
+        /// How it begins.
+        begun: String,
+    },
+    /// What would be right, where it cannot be listed: "a whole number from 0 to 20".
+    Hint(String),
+}
+
+/// A word to choose.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Candidate {
+    /// The whole word.
+    pub text: String,
+    /// What it means, in a line; it may be empty.
+    pub help: String,
+    /// Nothing more of the word is to come: a space follows.
+    pub is_whole: bool,
+}
+
+/// What may be typed at the cursor of a line. The reader accepts all of it, and of what it would accept only that is
+/// left out which `docs/completion.md` lists.
+pub fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
+    let Some(begun) = cursor.begun.text.to_str().filter(|_| !cursor.begun.is_open) else {
+        return Vec::new();
+    };
+    let reader = stepped(root, &cursor.before, None);
+    let wording = root.phrases();
+    let mut completing = Completing {
+        cursor,
+        begun,
+        wording,
+        root,
+        given: Given::default(),
+        found: Vec::new(),
+        is_topic: false,
+    };
+    if let Expects::Value(param, at) = reader.expects() {
+        completing.given = Given::of(root, cursor, true, 0);
+        let is_file = last_meaning(reader.steps()) == Some(Meaning::File);
+        completing.add_values((param, at), is_file, ("", begun));
+        return completing.found;
+    }
+    if begun.starts_with('-') && !reader.is_past_options() {
+        completing.dashed();
+    } else {
+        completing.plain(reader.is_past_options());
+    }
+    completing.found
+}
+
+/// The texts that [`complete`] offers as the next word after `words`, when it begins with `prefix`. Paths are left to
+/// the shell.
+///
+/// ```
+/// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
+/// use clavret::{Command, Flag, candidates};
+/// static CALM: Flag = Flag::new("calm");
+/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+/// assert_eq!(candidates(&INSPECT, &[] as &[&str], "--c"), ["--calm"]);
+/// ```
+pub fn candidates<W: Word>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec<String> {
+    let mut texts = Vec::new();
+    for block in complete(root, &Cursor::new(words, prefix)) {
+        if let Block::Words { words, .. } = block {
+            for word in words {
+                texts.push(word.text);
+            }
+        }
+    }
+    texts
+}
+
+/// A position that is being completed, and what was found for it.
+struct Completing<'d, 'c> {
+    root: &'d Command<'d>,
+    cursor: &'c Cursor,
+    /// The text of the word at the cursor.
+    begun: &'c str,
+    wording: &'d Wording<'d>,
+    given: Given<'d>,
+    found: Vec<Block>,
+    /// A command of the program is wanted; where none can be, nothing else is offered either.
+    is_topic: bool,
+}
+
+impl<'d> Completing<'d, '_> {
+    /// A word without a dash, or one that is no option here.
+    fn plain(&mut self, is_past_options: bool) {
+        self.at_each_level(|completing, reader| match reader.expects() {
+            Expects::Command(command) => completing.add_commands(command),
+            _ => completing.add_operands(reader),
+        });
+        // Where only free text or nothing is wanted, the options are what can be offered.
+        if self.begun.is_empty() && !self.has_any() && !is_past_options {
+            self.add_all_names(shown_names);
+        } else if !self.begun.is_empty() && !self.has_any() {
+            self.at_each_level(Completing::add_other_commands);
+        }
+    }
+
+    /// What may be at the cursor for the command that the words have reached, and then for the default subcommands
+    /// below it.
+    fn at_each_level(&mut self, mut add: impl FnMut(&mut Self, &Reader<'d>)) {
+        let mut reader = stepped(self.root, &self.cursor.before, None);
+        for defaults in 0.. {
+            self.given = Given::of(self.root, self.cursor, false, defaults);
+            add(self, &reader);
+            if !reader.step_into_default() {
+                break;
+            }
+        }
+    }
+
+    /// Whether there is something to choose from.
+    fn has_any(&self) -> bool {
+        self.is_topic || self.found.iter().any(|block| !matches!(block, Block::Hint(_)))
+    }
+
+    /// Puts words down that begin as the word at the cursor does, and are not there yet.
+    fn add_words(&mut self, group: &str, words: Vec<Candidate>) {
+        let begun = self.begun;
+        let mut kept: Vec<Candidate> = Vec::new();
+        for word in words {
+            let is_shown = word.text.starts_with(begun) && !word.text.chars().any(is_never_typed);
+            if is_shown
+                && !self.has(&word.text)
+                && !kept.iter().any(|known| known.text == word.text)
+            {
+                kept.push(word);
+            }
+        }
+        if kept.is_empty() {
+            return;
+        }
+        for block in &mut self.found {
+            if let Block::Words { group: known, words } = block
+                && known == group
+            {
+                return words.append(&mut kept);
+            }
+        }
+        self.found.push(Block::Words { group: group.to_owned(), words: kept });
+    }
+
+    fn has(&self, text: &str) -> bool {
+        self.found.iter().any(|block| match block {
+            Block::Words { words, .. } => words.iter().any(|known| known.text == text),
+            _ => false,
+        })
+    }
+}
+
+/// Control characters that nobody types into a word: of these a shell could show nothing.
+fn is_never_typed(character: char) -> bool {
+    character.is_control() && !matches!(character, '\n' | '\t')
+}
+
+/// A reader that has stepped through some words, and then one more.
+fn stepped<'d>(root: &'d Command<'d>, words: &[Typed], last: Option<&OsStr>) -> Reader<'d> {
+    let mut reader = Reader::new(root, words.len() + 1);
+    for word in words {
+        reader.step(&word.text);
+    }
+    if let Some(last) = last {
+        reader.step(last);
+    }
+    reader
+}
+
+fn last_meaning(steps: &[Step]) -> Option<Meaning> {
+    steps.last().map(Step::meaning)
+}

@@ -1,0 +1,184 @@
+//! Values that may stand at the cursor: choices, what a shell looks up, or a sentence of what would be right.
+
+use clavret_core::{Kind, Meaning, Param, Reader, Refers};
+
+use super::given::pieces;
+use super::{Block, Candidate, Completing, stepped};
+
+impl<'d> Completing<'d, '_> {
+    /// What an operand may be here. Which one the word is for may depend on how many follow.
+    pub(super) fn add_operands(&mut self, reader: &Reader<'d>) {
+        let begun = self.begun;
+        for (param, at) in reader.next_operands(self.given.operands_after) {
+            if self.given.excludes(param) {
+                continue;
+            }
+            if param.names_commands() {
+                self.add_topics(reader);
+            } else {
+                self.add_values((param, at), false, ("", begun));
+            }
+        }
+    }
+
+    /// What the `at`-th word of a parameter's value may be; `head` is what the word has in front of it.
+    pub(super) fn add_values(
+        &mut self,
+        (param, at): (&'d Param<'d>, usize),
+        is_file: bool,
+        (head, begun): (&str, &str),
+    ) {
+        if is_file {
+            return self.add_look(Refers::Path, &[], (head, begun));
+        }
+        // What was typed of a secret is not said again.
+        if param.is_secret() {
+            return;
+        }
+        let (start, mut before) = pieces(begun, param.delimiter());
+        before.pop();
+        let typed = self.given.values_of(param);
+        let is_full = |more: usize| {
+            param.is_list()
+                && (typed.len() + before.len() + more) as u64 > u64::from(param.given_times().max)
+        };
+        if is_full(1) {
+            return;
+        }
+        // What is wrong before it does not get right by more.
+        let is_double = |(at, piece): (usize, &String)| {
+            param.is_distinct() && (before[..at].contains(piece) || typed.contains(piece))
+        };
+        if !before.iter().all(|piece| param.accepts(piece))
+            || before.iter().enumerate().any(is_double)
+        {
+            return;
+        }
+        let used = |text: &str| {
+            before.iter().any(|known| known == text)
+                || param.is_distinct() && typed.iter().any(|known| known == text)
+        };
+        let (head, begun) = (head.to_owned() + &begun[..start], &begun[start..]);
+        let Some(kind) = param.word_kind(at) else { return };
+        if let Some((key, value)) = kind.sides() {
+            return match begun.split_once('=') {
+                Some((key, begun)) => {
+                    self.add_of(param, (value, at), &(head + key + "="), begun, &|_| false, "")
+                }
+                None => self.add_of(param, (key, at), &head, begun, &used, "="),
+            };
+        }
+        let more = if param.delimiter().is_some() && !is_full(2) { "," } else { "" };
+        self.add_of(param, (kind, at), &head, begun, &used, more);
+    }
+
+    /// The words of a kind, those left out that are used already; `more` is what may follow in the same word.
+    fn add_of(
+        &mut self,
+        param: &Param<'_>,
+        (kind, at): (&Kind<'_>, usize),
+        head: &str,
+        begun: &str,
+        is_used: &dyn Fn(&str) -> bool,
+        more: &str,
+    ) {
+        let is_entry = more == "=";
+        let mut words = Vec::new();
+        for (offer, help) in kind.offers() {
+            if is_used(offer) || !self.reads(param, kind, offer) {
+                continue;
+            }
+            let mut text = head.to_owned() + &escaped(offer, param.delimiter());
+            if is_entry {
+                text.push('=');
+            }
+            words.push(Candidate { text, help: help.to_owned(), is_whole: more.is_empty() });
+        }
+        let is_closed = !words.is_empty() || kind.offers().next().is_some();
+        if head.is_empty() && words.iter().any(|word| word.text.starts_with('-')) {
+            words.retain(|word| self.is_value(&word.text));
+        }
+        self.add_words(param.help(), words);
+        if is_closed {
+            return;
+        }
+        let refers = if param.word_kind(at).is_some_and(|own| std::ptr::eq(own, kind)) {
+            param.refers(at)
+        } else {
+            kind.looks_up()
+        };
+        match refers {
+            Refers::Nothing | Refers::Command => {
+                let wanted = param.wanted(at, self.wording);
+                if !wanted.is_empty() && !self.found.contains(&Block::Hint(wanted.clone())) {
+                    self.found.push(Block::Hint(wanted));
+                }
+            }
+            what => self.add_look(what, param.extensions(), (head, begun)),
+        }
+    }
+
+    /// Whether a choice reads: a validator may leave it out.
+    fn reads(&self, param: &Param<'_>, kind: &Kind<'_>, offer: &str) -> bool {
+        let is_own = param.kinds().len() == 1 && kind.sides().is_none();
+        !(is_own && param.has_tests()) || param.accepts(offer)
+    }
+
+    /// Whether a word with a dash is a value here, and not an option.
+    fn is_value(&self, text: &str) -> bool {
+        if !text.starts_with('-') {
+            return true;
+        }
+        let reader = stepped(self.root, &self.cursor.before, Some(text.as_ref()));
+        let last = reader.steps().last().map(clavret_core::Step::meaning);
+        matches!(last, Some(Meaning::Operand | Meaning::Value))
+    }
+
+    fn add_look(&mut self, what: Refers, ends: &[&str], (head, begun): (&str, &str)) {
+        // No shell reads the home folder's sign within a word.
+        if !head.is_empty() && begun.starts_with('~') {
+            return;
+        }
+        let mut names = Vec::new();
+        for &end in ends {
+            if end.bytes().all(|byte| byte.is_ascii_alphanumeric() || b"_+-".contains(&byte)) {
+                names.push(end.to_owned());
+            }
+        }
+        // One that no shell can be asked for leaves all files.
+        if names.len() < ends.len() {
+            names.clear();
+        }
+        let look =
+            Block::Look { what, before: head.to_owned(), ends: names, begun: begun.to_owned() };
+        if !self.found.contains(&look) {
+            self.found.push(look);
+        }
+    }
+
+    /// The commands below the one that the operand words lead to.
+    fn add_topics(&mut self, reader: &Reader<'d>) {
+        self.is_topic = true;
+        let mut command = self.root;
+        for step in reader.operand_steps() {
+            let word = &self.cursor.before[step.word()].text;
+            match command.subcommand(word.as_encoded_bytes()) {
+                Some(next) => command = next,
+                None => return,
+            }
+        }
+        self.add_commands(command);
+    }
+}
+
+/// A value as it is typed among others in a word.
+fn escaped(text: &str, delimiter: Option<char>) -> String {
+    let mut escaped = String::new();
+    for character in text.chars() {
+        if delimiter.is_some() && (Some(character) == delimiter || character == '\\') {
+            escaped.push('\\');
+        }
+        escaped.push(character);
+    }
+    escaped
+}

@@ -1,0 +1,311 @@
+//! A line as a shell has it, taken apart: its words without their quotes, and how the word at the cursor is quoted.
+//!
+//! In comes the text of one command up to the cursor, and what is after it; out goes a [`Line`]. Redirections, variables
+//! that are set for the command, and the command's own name are not among the words.
+
+use std::ops::Range;
+
+use crate::engine::{Cursor, Typed};
+
+/// A line, taken apart.
+#[derive(Debug, Default)]
+pub(crate) struct Line {
+    /// The words of the program.
+    pub(crate) cursor: Cursor,
+    /// The word at the cursor as it was typed.
+    pub(crate) raw: String,
+    /// The quote that is open at the cursor.
+    pub(crate) quote: Quote,
+    /// The word at the cursor is the file of a redirection, and none of the program's.
+    pub(crate) is_redirected: bool,
+}
+
+/// A quote that is open.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+pub(crate) enum Quote {
+    #[default]
+    None,
+    Single,
+    Double,
+    /// `$'…'`, where a backslash means more.
+    Escaping,
+}
+
+/// What differs between shells.
+#[derive(Clone, Copy, PartialEq, Eq, Default)]
+pub(crate) enum Syntax {
+    /// bash and zsh.
+    #[default]
+    Posix,
+    Fish,
+}
+
+/// A word as it was typed, and what it means.
+#[derive(Debug, Default, Clone)]
+struct Word {
+    typed: Typed,
+    text: String,
+    raw: Range<usize>,
+    quote: Quote,
+    is_redirected: bool,
+}
+
+impl Line {
+    /// Of the text up to the cursor, and of what is after it.
+    pub(crate) fn of(before: &str, after: &str, syntax: Syntax) -> Self {
+        let mut words = split(before, syntax);
+        let last = words.pop().unwrap_or_default();
+        let mut line = Line {
+            raw: before[last.raw.clone()].to_owned(),
+            quote: last.quote,
+            is_redirected: last.is_redirected,
+            ..Line::default()
+        };
+        line.cursor.before =
+            words.into_iter().filter(|word| !word.is_redirected).map(Word::typed).collect();
+        drop_command(&mut line.cursor.before);
+        line.cursor.begun = last.typed();
+        // The rest of the word at the cursor stays where it is.
+        let rest = after.find(|letter: char| letter.is_whitespace()).map_or("", |at| &after[at..]);
+        let mut words = split(rest, syntax);
+        words.retain(|word| !word.is_redirected && !word.raw.is_empty());
+        line.cursor.after = words.into_iter().map(Word::typed).collect();
+        line
+    }
+}
+
+/// Takes off variables that are set for a command, and its name.
+fn drop_command(words: &mut Vec<Typed>) {
+    let is_set = |word: &Typed| {
+        let text = word.text.to_string_lossy();
+        let name = text.split_once('=').map_or("", |(name, _)| name);
+        let is_letter = |letter: char| letter.is_ascii_alphanumeric() || letter == '_';
+        !name.is_empty()
+            && !name.starts_with(|letter: char| letter.is_ascii_digit())
+            && name.chars().all(is_letter)
+    };
+    let set = words.iter().take_while(|word| is_set(word)).count();
+    words.drain(..(set + 1).min(words.len()));
+}
+
+/// A word of its own without its quotes, as zsh hands it out.
+pub(crate) fn unquoted(raw: &str) -> Typed {
+    let mut words = Words { text: raw, syntax: Syntax::Posix, is_one: true, ..Words::default() };
+    words.split();
+    words.word.typed()
+}
+
+/// The words of a command; the last one is that at the end, and empty after white space.
+fn split(text: &str, syntax: Syntax) -> Vec<Word> {
+    let mut words = Words { text, syntax, ..Words::default() };
+    words.split();
+    let last = std::mem::take(&mut words.word);
+    words.done.push(last);
+    words.done
+}
+
+impl Word {
+    fn typed(mut self) -> Typed {
+        // A brace is one only with a list or a range in it.
+        let is_brace = self.typed.is_open && self.text.contains('{');
+        self.typed.text = self.text.into();
+        self.typed.is_open |= is_brace;
+        self.typed
+    }
+}
+
+#[derive(Default)]
+struct Words<'t> {
+    text: &'t str,
+    syntax: Syntax,
+    /// White space is a part of the word.
+    is_one: bool,
+    word: Word,
+    has_begun: bool,
+    /// The next word is the file of a redirection.
+    redirects: bool,
+    done: Vec<Word>,
+}
+
+impl Words<'_> {
+    fn split(&mut self) {
+        let mut at = 0;
+        self.word.raw = 0..0;
+        while let Some(letter) = self.text[at..].chars().next() {
+            let next = at + letter.len_utf8();
+            at = match self.word.quote {
+                Quote::None => self.plain(letter, at, next),
+                Quote::Single => self.single(letter, next),
+                Quote::Double => self.double(letter, next),
+                Quote::Escaping => self.escaping(letter, next),
+            };
+            self.word.raw.end = at;
+        }
+        if !self.has_begun {
+            self.word = Word { raw: at..at, is_redirected: self.redirects, ..Word::default() };
+        }
+    }
+
+    fn put(&mut self, letter: char) {
+        self.word.text.push(letter);
+    }
+
+    fn begin(&mut self, at: usize) {
+        if !self.has_begun {
+            self.has_begun = true;
+            self.word = Word { raw: at..at, is_redirected: self.redirects, ..Word::default() };
+            self.redirects = false;
+        }
+    }
+
+    fn end(&mut self) {
+        if self.has_begun {
+            self.done.push(std::mem::take(&mut self.word));
+            self.has_begun = false;
+        }
+    }
+
+    /// A letter outside of quotes; gives where the next one is.
+    fn plain(&mut self, letter: char, at: usize, next: usize) -> usize {
+        let rest = &self.text[next..];
+        match letter {
+            _ if self.is_one && letter.is_whitespace() => {
+                self.begin(at);
+                self.put(letter);
+            }
+            ' ' | '\t' => self.end(),
+            // Another command begins.
+            ';' | '|' | '&' | '\n' | '(' | ')' if !self.is_one && !self.is_open(letter, rest) => {
+                if letter == '&' && rest.starts_with('>') {
+                    self.end();
+                    return next;
+                }
+                self.end();
+                self.done.clear();
+                self.redirects = false;
+            }
+            '<' | '>' if !self.is_one => {
+                // The number in front of it is that of a stream.
+                let is_stream =
+                    self.has_begun && self.word.text.bytes().all(|byte| byte.is_ascii_digit());
+                if is_stream {
+                    self.has_begun = false;
+                    self.word = Word::default();
+                }
+                self.end();
+                self.redirects = true;
+                let signs = rest
+                    .find(|sign| !matches!(sign, '<' | '>' | '&' | '|' | '?'))
+                    .unwrap_or(rest.len());
+                return next + signs;
+            }
+            '\\' => {
+                self.begin(at);
+                return self.escaped(next);
+            }
+            '\'' | '"' => {
+                self.begin(at);
+                self.word.quote = if letter == '"' { Quote::Double } else { Quote::Single };
+            }
+            '$' if self.syntax == Syntax::Posix && rest.starts_with('\'') => {
+                self.begin(at);
+                self.word.quote = Quote::Escaping;
+                return next + 1;
+            }
+            _ => {
+                self.begin(at);
+                self.word.typed.is_open |= self.is_open(letter, rest);
+                self.put(letter);
+            }
+        }
+        next
+    }
+
+    /// Whether the shell makes something else of a letter outside of quotes.
+    fn is_open(&self, letter: char, rest: &str) -> bool {
+        match (self.syntax, letter) {
+            (Syntax::Posix, '$' | '`' | '*' | '?' | '[')
+            | (Syntax::Fish, '$' | '*' | '?' | '(') => true,
+            (_, '{') => {
+                let inner = rest.split([' ', '}']).next().unwrap_or_default();
+                inner.contains(',') || inner.contains("..")
+            }
+            _ => false,
+        }
+    }
+
+    /// What comes after a backslash outside of quotes.
+    fn escaped(&mut self, at: usize) -> usize {
+        let Some(letter) = self.text[at..].chars().next() else { return at };
+        match (self.syntax, letter) {
+            // A line that goes on.
+            (_, '\n') => {}
+            (Syntax::Fish, 'n') => self.put('\n'),
+            (Syntax::Fish, 't') => self.put('\t'),
+            _ => self.put(letter),
+        }
+        at + letter.len_utf8()
+    }
+
+    fn single(&mut self, letter: char, next: usize) -> usize {
+        match letter {
+            '\'' => self.word.quote = Quote::None,
+            '\\' if self.syntax == Syntax::Fish => return self.escaped_in(next, "\\'"),
+            _ => self.put(letter),
+        }
+        next
+    }
+
+    fn double(&mut self, letter: char, next: usize) -> usize {
+        match letter {
+            '"' => self.word.quote = Quote::None,
+            '\\' if self.syntax == Syntax::Fish => return self.escaped_in(next, "\\\"$"),
+            '\\' => return self.escaped_in(next, "\\\"$`"),
+            _ => {
+                self.word.typed.is_open |=
+                    letter == '$' || letter == '`' && self.syntax == Syntax::Posix;
+                self.put(letter);
+            }
+        }
+        next
+    }
+
+    /// What comes after a backslash within quotes: it is only taken off in front of some letters.
+    fn escaped_in(&mut self, at: usize, letters: &str) -> usize {
+        match self.text[at..].chars().next() {
+            Some('\n') => at + 1,
+            Some(letter) if letters.contains(letter) => {
+                self.put(letter);
+                at + letter.len_utf8()
+            }
+            _ => {
+                self.put('\\');
+                at
+            }
+        }
+    }
+
+    fn escaping(&mut self, letter: char, next: usize) -> usize {
+        match letter {
+            '\'' => self.word.quote = Quote::None,
+            '\\' => {
+                let Some(letter) = self.text[next..].chars().next() else { return next };
+                match letter {
+                    'n' => self.put('\n'),
+                    't' => self.put('\t'),
+                    'r' => self.put('\r'),
+                    'e' | 'E' => self.put('\u{1b}'),
+                    '\\' | '\'' | '"' | '?' => self.put(letter),
+                    // Numbers of characters are seldom typed by hand: what they mean is left to the shell.
+                    _ => {
+                        self.word.typed.is_open = true;
+                        self.put(letter);
+                    }
+                }
+                return next + letter.len_utf8();
+            }
+            _ => self.put(letter),
+        }
+        next
+    }
+}

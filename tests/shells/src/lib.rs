@@ -1,0 +1,109 @@
+//! A program whose texts a shell would read as something else: quotes, variables, commands, patterns.
+
+use std::path::PathBuf;
+
+use clavret::{
+    Attached, COMPLETIONS, Choice, Command, Flag, HELP, Named, Offer, Operand, Tail, When,
+};
+
+/// Words that are hard on a shell; each begins as no other one does.
+pub const HOSTILE: [&str; 30] = [
+    "aa plain words",
+    "ab'quote",
+    "ac\"double",
+    "ad$HOME",
+    "ae`touch stung`",
+    "af$(touch stung)",
+    "ag*star",
+    "ah?mark",
+    "ai[b]",
+    "aj{x,y}",
+    "ak;touch stung",
+    "al&touch stung",
+    "am|touch stung",
+    "an>stung",
+    "ao<none",
+    "ap(paren)",
+    "aq back\\slash",
+    "ar!bang",
+    "as#hash",
+    "at~tilde",
+    "au=equals",
+    "av:colon",
+    "aw@at",
+    "ax,comma",
+    "ay%percent",
+    "az^caret",
+    "ba\u{fc}\u{8702}",
+    "bb  two  blanks ",
+    "bc-ends/",
+    "bd.a.",
+];
+
+const WORDS: [Offer<'static>; 30] = {
+    let mut words = [Offer::new(""); 30];
+    let mut at = 0;
+    while at < words.len() {
+        words[at] = Offer::new(HOSTILE[at]).help("$(touch stung) `touch stung` 'x' \"%d\" \\n;");
+        at += 1;
+    }
+    words
+};
+
+/// One of the hostile words.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
+pub struct Hostile(usize);
+
+impl Choice for Hostile {
+    const OFFERS: &'static [Offer<'static>] = &WORDS;
+    const VALUES: &'static [Self] = &{
+        let mut values = [Hostile(0); 30];
+        let mut at = 0;
+        while at < values.len() {
+            values[at] = Hostile(at);
+            at += 1;
+        }
+        values
+    };
+}
+
+static WORD: Operand<Vec<Hostile>> =
+    Operand::new("word").placeholder("$(touch`stung`)").help("'$(touch stung)'");
+static SAY: Command =
+    Command::new("say").summary("$(touch stung); `touch stung`").takes(&[WORD.param()]);
+
+static AS: Named<Option<Hostile>> = Named::new("as").help("\"`touch stung`\"");
+static LIST: Named<Vec<Hostile>> = Named::new("list").joined_by(';').help("%F{red} $(touch stung)");
+static OUT: Named<Option<PathBuf>> = Named::new("out").letter('o').help("a file");
+static INTO: Named<Option<PathBuf>> = Named::new("into").directory();
+static TEXT: Named<Option<PathBuf>> = Named::new("text").extensions(&["txt", "m*d"]);
+static NOTES: Named<Option<PathBuf>> = Named::new("notes").extensions(&["txt"]);
+static COLOR: Named<Attached<When>> = Named::new("color").help("when");
+static NUMBER: Named<Option<u8>> = Named::new("number").help("a number");
+static AT: Named<Option<(i8, When)>> = Named::new("at").placeholder("N WHEN");
+static ODD: Flag = Flag::new("$(touch&stung)").help("a name");
+static CAFE: Flag = Flag::new("caf\u{e9}").help("\u{fc}ber");
+static MANY: Command = Command::new("options").summary("options").takes(&[
+    AS.param(),
+    LIST.param(),
+    OUT.param(),
+    INTO.param(),
+    TEXT.param(),
+    NOTES.param(),
+    COLOR.param(),
+    NUMBER.param(),
+    AT.param(),
+    ODD.param(),
+    CAFE.param(),
+]);
+
+static PROGRAM: Operand<String> = Operand::new("program").refers(clavret::Refers::Program);
+static REST: Operand<Vec<String>> = Operand::new("rest").tail(Tail::Raw);
+static RUN: Command = Command::new("run").takes(&[PROGRAM.param(), REST.param()]);
+
+/// The program.
+pub static TORTURE: Command = Command::new("torture")
+    .version("1.0.0")
+    .summary("hard on a shell")
+    .commands(&[&SAY, &MANY, &RUN, &HELP, &COMPLETIONS])
+    .answers();

@@ -55,11 +55,10 @@ static HARVEST: Command = {
 
 static APIARY: Command = {
     let apiary = Command::new("apiary").summary("the logbook of a bee yard");
-    let apiary = match cfg!(feature = "completions") {
-        true => apiary.commands(&[&HARVEST, &COMPLETIONS]),
+    match cfg!(feature = "completions") {
+        true => apiary.commands(&[&HARVEST, &COMPLETIONS]).answers(),
         false => apiary.commands(&[&HARVEST]),
-    };
-    if cfg!(feature = "answers") { apiary.answers() } else { apiary }
+    }
 };
 
 fn main() -> ExitCode {

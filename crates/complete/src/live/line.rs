@@ -227,8 +227,10 @@ impl Words<'_> {
             (Syntax::Posix, '$' | '`' | '*' | '?' | '[')
             | (Syntax::Fish, '$' | '*' | '?' | '(') => true,
             (_, '{') => {
-                let inner = rest.split([' ', '}']).next().unwrap_or_default();
-                inner.contains(',') || inner.contains("..")
+                let end = rest.find([' ', '}']).unwrap_or(rest.len());
+                let inner = &rest[..end];
+                inner.bytes().any(|byte| byte == b',')
+                    || inner.as_bytes().windows(2).any(|two| two == b"..")
             }
             _ => false,
         }

@@ -13,7 +13,7 @@
 
 pub(crate) mod line;
 
-use clavret_core::{Refers, columns, digits};
+use clavret_core::{Put, Refers, columns, digits};
 
 use crate::engine::{Block, Candidate};
 
@@ -64,7 +64,12 @@ impl Records {
             Refers::Program => "programs",
             _ => "files",
         };
-        for record in [what, quote, before, &*ends.join(" "), begun] {
+        let mut listed = String::new();
+        for (at, end) in ends.iter().enumerate() {
+            listed.put(if at > 0 { " " } else { "" });
+            listed.put(end);
+        }
+        for record in [what, quote, before, &*listed, begun] {
             self.put(record);
         }
     }
@@ -86,8 +91,19 @@ pub(crate) fn runs(words: &[Candidate]) -> impl Iterator<Item = &[Candidate]> {
 
 /// A text that is shown, and never typed: in one line, without control characters.
 pub(crate) fn one_line(text: &str) -> String {
-    let spaced = text.replace(|letter: char| letter.is_control(), " ");
-    spaced.split_whitespace().collect::<Vec<_>>().join(" ")
+    let mut line = String::new();
+    let mut is_apart = false;
+    for letter in text.chars() {
+        if letter.is_control() || letter.is_whitespace() {
+            is_apart = !line.is_empty();
+            continue;
+        }
+        if std::mem::take(&mut is_apart) {
+            line.push(' ');
+        }
+        line.push(letter);
+    }
+    line
 }
 
 /// The widest of some candidates as they are shown, in columns.

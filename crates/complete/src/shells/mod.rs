@@ -123,7 +123,17 @@ macro_rules! shells {
 fn named(script: &str, root: &Command<'_>) -> String {
     let mut name = String::new();
     push_quoted(&mut name, root.program_name());
-    script.replace("§§", &name).replace('§', &identifier(root.program_name()))
+    let identifier = identifier(root.program_name());
+    let mut out = String::new();
+    let mut letters = script.chars().peekable();
+    while let Some(letter) = letters.next() {
+        match letter {
+            '§' if letters.next_if_eq(&'§').is_some() => out.put(&name),
+            '§' => out.put(&identifier),
+            letter => out.push(letter),
+        }
+    }
+    out
 }
 
 /// A text between single quotes.

@@ -71,6 +71,15 @@ fn table() {
         let command = options(count);
         seconds(|| assert!(command.problems().is_empty()))
     });
+    row("options that TAB offers", 50, 50_000, |count| {
+        let command = options(count);
+        seconds(|| assert!(clavret::candidates(command, &[] as &[&str], "--op").len() == count))
+    });
+    row("options that TAB looks through for one", 50, 50_000, |count| {
+        let command = options(count);
+        let last = format!("--option-{:05}", count - 1);
+        seconds(|| assert!(clavret::candidates(command, &[] as &[&str], &last).len() == 1))
+    });
     row("options in reach of a misspelt name", 10, 10_000, |count| {
         let command = options(count);
         seconds(|| {

@@ -157,4 +157,5 @@ pub mod __;
 #[cfg(doctest)]
 #[doc = include_str!("../README.md")]
 #[doc = include_str!("../docs/guide.md")]
+#[doc = include_str!("../docs/completion.md")]
 struct Documents;

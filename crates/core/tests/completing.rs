@@ -1,7 +1,9 @@
 //! Completion against the reader itself: what is offered reads, and what would read is offered, but for what is held
 //! back on purpose. For generated declarations and lines.
 
-use clavret_complete::{Block, Candidate, Cursor, Typed, candidates, complete};
+use std::path::PathBuf;
+
+use clavret_complete::{Block, COMPLETIONS, Candidate, Cursor, Typed, candidates, complete};
 use clavret_core::{
     Attached, Choice, Command, CommandPath, Expects, Fault, FaultKind, Flag, Look, Meaning, Named,
     Offer, Operand, Outcome, Page, PageLength, Param, Place, Reader, Role, Rule, Step, Tail, Tally,
@@ -423,6 +425,24 @@ proptest! {
                     prop_assert!(has(offer), "{before:?} `{begun}` lacks `{offer}`: {offered:?}");
                 }
             }
+        }
+    }
+
+    /// Whatever a shell says of its line, it gets an answer or none.
+    #[test]
+    fn any_request_is_borne(shell in 0..3_usize, fields in prop::collection::vec("[a-z0-9 '\"$(){}<>|&;=,~*\\\\\u{e9}\u{1e}\n-]{0,24}", 0..6), at in 0..4_u8) {
+        static HUES: Named<Vec<Hue>> = Named::new("hue").joined_by(',');
+        static PAIR: Named<Option<(Hue, i8)>> = Named::new("at");
+        static FILE: Operand<PathBuf> = Operand::new("file");
+        static ADD: Command = Command::new("add").takes(&[HUES.param(), PAIR.param(), FILE.param()]);
+        static ROOT: Command = Command::new("apiary").commands(&[&ADD, &COMPLETIONS]).answers();
+        let shell = ["bash", "zsh", "fish"][shell];
+        let at = at.to_string();
+        let mut request = vec!["1", "complete", shell];
+        request.extend((shell == "zsh").then_some(&*at));
+        request.extend(fields.iter().map(String::as_str));
+        if let Some(answer) = ROOT.answer(&request) {
+            prop_assert!(answer.starts_with("clavret 1"), "{answer:?}");
         }
     }
 }

@@ -290,6 +290,8 @@ fn text_of_a_declaration_is_never_executed() {
     // Within quotes that are not closed, too.
     assert_eq!(bash.words("sting 'it\t"), ["it's \"*\" a\\b"]);
     assert_eq!(bash.words("sting '$(\t"), ["$(touch stung)"]);
+    assert_eq!(bash.words("sting \"it\t"), ["it's \"*\" a\\b"]);
+    assert_eq!(bash.words("sting \"\\$(\t"), ["$(touch stung)"]);
     assert_eq!(bash.words("sting --\\$\t")[0], "--$(touch&stung)");
     assert!(!bash.file("stung").exists());
 }

@@ -77,7 +77,7 @@ impl<'d> Given<'d> {
             return (self.values(param, &typed).len() as u32) < param.given_times().max;
         }
         // What still waits for its value is given too.
-        typed.is_empty() && !reader.has_typed(param)
+        typed.is_empty() && !reader.waits_for(reached)
     }
 
     /// The values that were typed for a parameter, those within a word each for itself. The word at the cursor is

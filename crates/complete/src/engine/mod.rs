@@ -12,6 +12,7 @@ mod given;
 mod names;
 mod values;
 
+use std::collections::HashSet;
 use std::ffi::{OsStr, OsString};
 
 use clavret_core::{Command, Expects, Meaning, Reader, Refers, Step, Word, Wording, Words};
@@ -121,6 +122,7 @@ pub fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
         root,
         given: Given::default(),
         found: Vec::new(),
+        seen: HashSet::new(),
         is_topic: false,
     };
     if let Expects::Value(param, at) = reader.expects() {
@@ -168,6 +170,8 @@ struct Completing<'d, 'c> {
     wording: &'d Wording<'d>,
     given: Given<'d>,
     found: Vec<Block>,
+    /// The texts of all words in it.
+    seen: HashSet<String>,
     /// A command of the program is wanted; where none can be, nothing else is offered either.
     is_topic: bool,
 }
@@ -211,10 +215,7 @@ impl<'d> Completing<'d, '_> {
         let mut kept: Vec<Candidate> = Vec::new();
         for word in words {
             let is_shown = word.text.starts_with(begun) && !word.text.chars().any(is_never_typed);
-            if is_shown
-                && !self.has(&word.text)
-                && !kept.iter().any(|known| known.text == word.text)
-            {
+            if is_shown && self.seen.insert(word.text.clone()) {
                 kept.push(word);
             }
         }
@@ -229,13 +230,6 @@ impl<'d> Completing<'d, '_> {
             }
         }
         self.found.push(Block::Words { group: group.to_owned(), words: kept });
-    }
-
-    fn has(&self, text: &str) -> bool {
-        self.found.iter().any(|block| match block {
-            Block::Words { words, .. } => words.iter().any(|known| known.text == text),
-            _ => false,
-        })
     }
 }
 

@@ -170,13 +170,24 @@ impl<'d> Completing<'d, '_> {
         self.add_words(self.wording.of_blocks()[1], words);
     }
 
-    /// What a name means: the help of its parameter, or what it gives.
+    /// What a name means: the help of its parameter, what it gives, or what its value may be.
     fn help_of(&self, param: &Param<'_>, name: &str) -> String {
-        if param.help().is_empty() {
-            param.told_help(name, self.wording)
-        } else {
-            param.help().to_owned()
+        let is_opposite = match name.as_bytes() {
+            [b'-', b'-', long @ ..] => long == param.opposite().as_bytes(),
+            [.., letter] => param.opposite_letter() == Some(char::from(*letter)),
+            [] => false,
+        };
+        if is_opposite {
+            return self.wording.opposite_name(&param.spelled());
         }
+        if !param.help().is_empty() {
+            return param.help().to_owned();
+        }
+        let told = param.told_help(name, self.wording);
+        if told.is_empty() && !param.kinds().is_empty() && !param.is_secret() {
+            return param.wanted(0, self.wording);
+        }
+        told
     }
 }
 

@@ -106,13 +106,31 @@ pub(crate) fn one_line(text: &str) -> String {
     line
 }
 
-/// The widest of some candidates as they are shown, in columns.
-pub(crate) fn widest(blocks: &[Block]) -> usize {
+/// Columns that texts are made up to at most, so that their help is below each other.
+const MOST: usize = 40;
+
+/// A text with its help after it, `between` these; texts are made up to a width.
+pub(crate) fn explained(text: &str, help: &str, width: usize, between: [&str; 2]) -> String {
+    let mut line = one_line(text);
+    if !help.is_empty() {
+        for _ in columns(&line)..width {
+            line.push(' ');
+        }
+        line.put(between[0]);
+        line.put(&one_line(help));
+        line.put(between[1]);
+    }
+    line
+}
+
+/// The widest of some candidates as they are shown, in columns, but for those that are too wide to wait for.
+pub(crate) fn widest(blocks: &[Block], shown: &dyn Fn(&str) -> String) -> usize {
     let mut widest = 0;
     for block in blocks {
         if let Block::Words { words, .. } = block {
             for word in words {
-                widest = widest.max(columns(&one_line(&word.text)));
+                let width = columns(&one_line(&shown(&word.text)));
+                widest = widest.max(if width > MOST { 0 } else { width });
             }
         }
     }

@@ -38,6 +38,12 @@ impl<'d> Reader<'d> {
         slot.map_or_else(Vec::new, |slot| self.steps_from(slot.typed.first))
     }
 
+    /// Whether the next word is a value of a parameter in reach.
+    pub fn waits_for(&self, reached: &Reached<'d>) -> bool {
+        let waiting = self.line.pending.map(|pending| &self.line.slots[pending.slot as usize]);
+        waiting.is_some_and(|slot| is_record(slot.param, reached.param))
+    }
+
     /// Whether a parameter was typed: an option's value may still be missing.
     pub fn has_typed(&self, param: &Param<'_>) -> bool {
         let waits = self.line.pending.map(|pending| pending.slot as usize);

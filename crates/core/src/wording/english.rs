@@ -161,6 +161,8 @@ phrases! {
     SCRIPTS {
         ScriptCommand script_command "print the completion script for a shell"
         ScriptShell script_shell "the shell to write it for"
+        // What completion says of a flag's other name.
+        OppositeOf opposite_of "the opposite of {0}"
     }
     // What is in files: secrets, settings.
     FILES {

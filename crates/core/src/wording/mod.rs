@@ -79,6 +79,12 @@ impl<'d> Wording<'d> {
         [self.script_command(), self.script_shell()]
     }
 
+    /// What a flag's other name is, by the one that it is the opposite of.
+    #[doc(hidden)]
+    pub fn opposite_name(&self, name: &str) -> String {
+        fill(self.opposite_of(), &[name])
+    }
+
     /// The headings of subcommands and of options.
     #[doc(hidden)]
     pub fn of_blocks(&self) -> [&'d str; 2] {

@@ -83,6 +83,7 @@ impl Shell {
             "with space.txt",
             "no\u{fc}n.md",
             "place/within.txt",
+            "CAPS.TXT",
             "my files/deep one.txt",
         ] {
             fs::write(path(file), "").unwrap();

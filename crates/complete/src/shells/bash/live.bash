@@ -25,7 +25,9 @@ _§() {
   return 0
 }
 _§_look() { # what, the open quote, what is in the word before it, extensions, how it begins
-  local IFS=$'\n' one end all begun=$5 home=
+  local IFS=$'\n' one end all begun=$5 home= cased=
+  # An extension in capitals is one too.
+  shopt -q nocasematch || { cased=1 && shopt -s nocasematch; }
   case $1 in
   users) all=$(compgen -A user -- "$5") ;;
   hosts) all=$(compgen -A hostname -- "$5") ;;
@@ -57,5 +59,6 @@ _§_look() { # what, the open quote, what is in the word before it, extensions, 
     esac
     COMPREPLY+=("$home$3$one$end")
   done <<<"$all"
+  [[ -z $cased ]] || shopt -u nocasematch
 }
 complete -o nospace -o nosort -F _§ -- §§ 2>/dev/null || complete -o nospace -F _§ -- §§

@@ -8,7 +8,7 @@ use clavret_core::Command;
 use super::{Shell, named};
 use crate::engine::{Block, complete};
 use crate::live::line::{Line, Quote, Syntax};
-use crate::live::{Records, one_line, runs};
+use crate::live::{Records, explained, runs, widest};
 use quote::quoted;
 
 /// GNU bash, from 4.4 on.
@@ -55,6 +55,7 @@ fn answer(root: &Command<'_>, fields: &[&str]) -> Option<String> {
     // Neither within a quote, which readline closes, nor in front of the rest of the word does a space follow.
     let ends =
         line.quote == Quote::None && !after.starts_with(|letter: char| !letter.is_whitespace());
+    let width = if lists { widest(&blocks, &inserted) } else { 0 };
     for block in &blocks {
         match block {
             Block::Words { group, words } => {
@@ -63,10 +64,7 @@ fn answer(root: &Command<'_>, fields: &[&str]) -> Option<String> {
                     for word in run {
                         let mut text = inserted(&word.text);
                         if lists {
-                            text = one_line(&text);
-                            if !word.help.is_empty() {
-                                text = text + "  (" + &one_line(&word.help) + ")";
-                            }
+                            text = explained(&text, &word.help, width, ["  (", ")"]);
                         } else if word.is_whole && ends && *asked != IN_TURN {
                             text.push(' ');
                         }

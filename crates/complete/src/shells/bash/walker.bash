@@ -61,7 +61,7 @@ _§_words() { # the words up to the cursor, as the program would get them; sets 
     # The word at the cursor ends there.
     [[ ${line:0:${#word}} == "$word" ]] || word=$line
     line=${line:${#word}}
-    if ((i == 0)) || [[ -n $gap ]]; then words+=("$word"); else words[-1]+=$word; fi
+    if ((i == 0)) || [[ -n $gap ]]; then words+=("$word"); else words[${#words[@]}-1]+=$word; fi
   done
   for i in "${!words[@]}"; do
     open=
@@ -113,6 +113,8 @@ _§_offer() { # offers those of found that begin with $2, each behind $1
     full=${full#"$cut"}
     if [[ $quote == "'" ]]; then
       full=${full//"'"/"'\\''"}
+    elif [[ $quote == '"' ]]; then
+      full=${full//\\/\\\\} full=${full//\"/\\\"} full=${full//\$/\\\$} full=${full//\`/\\\`}
     elif [[ $full == *[!A-Za-z0-9_@%+=:,./-]* ]]; then
       printf -v full %q "$full"
     fi
@@ -120,13 +122,15 @@ _§_offer() { # offers those of found that begin with $2, each behind $1
   done
 }
 _§_ending() { # keeps folders, and what ends in an extension of the list $1
-  local all=("${found[@]}") kept=() word end
+  local all=("${found[@]}") kept=() word end cased=
   _§_choices "$1"
+  shopt -q nocasematch || { cased=1 && shopt -s nocasematch; }
   for word in "${all[@]}"; do
     for end in "${found[@]}"; do
-      [[ -d ${word/#\~\//$HOME/} || ${word,,} == *."${end,,}" ]] && { kept+=("$word"); break; }
+      [[ -d ${word/#\~\//$HOME/} || $word == *."$end" ]] && { kept+=("$word"); break; }
     done
   done
+  [[ -z $cased ]] || shopt -u nocasematch
   found=("${kept[@]}")
 }
 _§_value() { # offers values of the code $1 that begin with $3, each behind $2
@@ -149,7 +153,10 @@ _§_value() { # offers values of the code $1 that begin with $3, each behind $2
   o) action=hostname ;;
   esac
   if [[ -n $action ]]; then
-    mapfile -t found < <(compgen -A "$action" -- "$3")
+    local IFS=$'\n' one all
+    all=$(compgen -A "$action" -- "$3")
+    while IFS= read -r one; do [[ -z $one ]] || found+=("$one"); done <<<"$all"
+    # From 4.0 on readline is told that these are files, and quotes them and marks folders.
     [[ $action == [chu]* ]] || compopt -o filenames 2>/dev/null
     [[ $1 == f* ]] && _§_ending "${1#f}"
     found=("${found[@]/#/"$2"}")
@@ -173,12 +180,11 @@ _§_names() { # offers the subcommands that begin with $1
   _§_offer '' "$1"
 }
 _§_once() { # leaves out what is offered twice
-  local -A seen=()
-  local word all=("${COMPREPLY[@]}")
+  local word seen=$'\n' all=("${COMPREPLY[@]}")
   COMPREPLY=()
   for word in "${all[@]}"; do
-    [[ -n ${seen["x$word"]} ]] || COMPREPLY+=("$word")
-    seen["x$word"]=1
+    [[ $seen == *$'\n'"$word"$'\n'* ]] || COMPREPLY+=("$word")
+    seen+=$word$'\n'
   done
 }
 _§_operand() { # offers what the next operand may be
@@ -209,7 +215,7 @@ _§() {
   _§_words
   _§_enter 0
   _§_walk
-  local last=${words[-1]} at
+  local last=${words[${#words[@]}-1]} at
   # bash completes from behind the = or : that it broke the word at.
   local piece=$2
   [[ $piece == [=:] ]] && piece=
@@ -223,11 +229,12 @@ _§() {
       _§_value "${code#=}" "${last%%=*}=" "${last#*=}"
   elif [[ -z $ended && $last == -* ]]; then
     _§_options "$last"
+    at=$default
     while [[ -n $default ]]; do
       _§_enter "$default"
       _§_options "$last"
     done
-    _§_once
+    [[ -z $at ]] || _§_once
   elif [[ -z $ended && ${#commands[@]} -gt 0 ]]; then
     # What the default subcommand knows may stand here too.
     _§_names "$last"

@@ -36,11 +36,14 @@ pub(super) fn script(root: &Command<'_>) -> String {
         out.put(if at > 0 { program } else { "" });
         out.put(piece);
     }
-    for piece in ["complete -o nosort -F _", program, " -- "] {
-        out.put(piece);
+    // The order is kept from 4.4 on.
+    for (how, end) in [("complete -o nosort -F _", " 2>/dev/null || "), ("complete -F _", "\n")] {
+        for piece in [how, program, " -- "] {
+            out.put(piece);
+        }
+        push_quoted(&mut out, root.program_name());
+        out.put(end);
     }
-    push_quoted(&mut out, root.program_name());
-    out.push('\n');
     out
 }
 

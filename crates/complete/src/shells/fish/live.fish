@@ -31,7 +31,7 @@ function __§_look --argument-names what quote stem ends begun
                 set -l path (string split -m1 \t -- $one)[1]
                 if not string match -q -- '*/' $path
                     test $what != folders; or continue
-                    test -z "$ends"; or contains -- (string replace -r '.*\.' '' -- $path) (string split ' ' -- $ends); or continue
+                    test -z "$ends"; or contains -- (string replace -r '.*\.' '' -- $path | string lower) (string lower -- $ends | string split ' '); or continue
                 end
                 printf '%s%s\0' $stem $path
             end

@@ -29,7 +29,10 @@ _§() {
       (folders) _files -/ && ret=0 ;;
       (*)
         if [[ -n $said_all[at+3] ]]; then
-          _files -g "*.(${said_all[at+3]// /|})(-.)" && ret=0
+          # Where none ends so, there is none: `_files` would show all.
+          _description files expl file
+          _path_files "$expl[@]" -g "*.(#i)(${said_all[at+3]// /|})(-.)" && ret=0
+          _path_files "$expl[@]" -/ && ret=0
         else
           _files && ret=0
         fi

@@ -1,11 +1,11 @@
 //! zsh: a script that asks the program. zsh undoes no quoting of what it hands out, and makes that of what it inserts.
 
-use clavret_core::{Command, columns};
+use clavret_core::Command;
 
 use super::{Shell, named};
 use crate::engine::{Block, Cursor, Typed, complete};
 use crate::live::line::unquoted;
-use crate::live::{Records, one_line, runs, widest};
+use crate::live::{Records, explained, one_line, runs, widest};
 
 /// zsh, from 5.0 on.
 pub static ZSH: Shell =
@@ -29,7 +29,7 @@ fn answer(root: &Command<'_>, fields: &[&str]) -> Option<String> {
     let after = typed(words.get(at + 1..).unwrap_or_default());
     let cursor = Cursor { before, begun: unquoted(begun), after };
     let blocks = complete(root, &cursor);
-    let width = widest(&blocks);
+    let width = widest(&blocks, &str::to_owned);
     let mut records = Records::new('\u{1e}');
     for block in &blocks {
         match block {
@@ -37,13 +37,8 @@ fn answer(root: &Command<'_>, fields: &[&str]) -> Option<String> {
                 for run in runs(words) {
                     let (mut texts, mut shown) = (Vec::new(), Vec::new());
                     for word in run {
-                        let mut show = one_line(&word.text);
-                        if !word.help.is_empty() {
-                            show.push_str(&" ".repeat(width - columns(&show)));
-                            show = show + "  -- " + &one_line(&word.help);
-                        }
                         texts.push(word.text.clone());
-                        shown.push(show);
+                        shown.push(explained(&word.text, &word.help, width, ["  -- ", ""]));
                     }
                     // In front of the rest of the word no space follows.
                     let end = if run[0].is_whole && rest.is_empty() { " " } else { "" };

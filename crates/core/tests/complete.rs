@@ -1,7 +1,10 @@
 //! Candidates, from the reader's own states.
 
-use clavret_complete::{BASH, candidates};
-use clavret_core::{Choice, Command, Named, Offer};
+use std::collections::BTreeMap;
+use std::path::PathBuf;
+
+use clavret_complete::{BASH, Block, Candidate, Cursor, Typed, candidates, complete};
+use clavret_core::{Attached, Choice, Command, Flag, Named, Offer, Operand, Rule, valid};
 
 use crate::demo::{APIARY, words};
 
@@ -45,4 +48,148 @@ fn text_of_a_declaration_is_data_in_a_script() {
     let script = BASH.script(&ROOT);
     assert!(script.contains(r"'--$(sting)`sting`;'\''sting'\'''"), "{script}");
     assert!(script.contains(r"_a_b__sting_()"), "{script}");
+}
+
+/// What is offered at the end of a line, a block after the other.
+fn blocks(root: &Command<'_>, line: &str) -> String {
+    let (before, begun) = line.rsplit_once(' ').unwrap_or(("", line));
+    let cursor = Cursor::new(&words(before), begun);
+    told(complete(root, &cursor))
+}
+
+fn told(blocks: Vec<Block>) -> String {
+    let told = blocks.into_iter().map(|block| match block {
+        Block::Words { group, words } => {
+            let word = |word: Candidate| {
+                let space = if word.is_whole { "" } else { "…" };
+                format!("{}{space}", word.text)
+            };
+            format!("{group}[{}]", words.into_iter().map(word).collect::<Vec<_>>().join(" "))
+        }
+        Block::Look { what, before, ends, begun } => format!("{what:?} {before}|{begun} {ends:?}"),
+        Block::Hint(sentence) => format!("({sentence})"),
+        other => format!("{other:?}"),
+    });
+    told.collect::<Vec<_>>().join(" ")
+}
+
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash)]
+enum Hue {
+    Blue,
+    Black,
+}
+
+impl Choice for Hue {
+    const OFFERS: &'static [Offer<'static>] = &[Offer::new("blue"), Offer::new("black")];
+    const VALUES: &'static [Self] = &[Hue::Blue, Hue::Black];
+}
+
+static HUES: Named<Vec<Hue>> = Named::new("hues").letter('u').joined_by(',').help("hues");
+static PAINT: Named<BTreeMap<Hue, Hue>> = Named::new("paint").help("paints");
+static PAIR: Named<Option<(i8, Hue)>> = Named::new("pair").help("pairs");
+static WHEN: Named<Attached<Hue>> = Named::new("when").help("hue of it");
+static FRAMES: Named<u8> = Named::new("frames").default("0").valid(&valid::range(0, 20));
+static OUT: Named<Option<PathBuf>> = Named::new("out").extensions(&["csv", "json"]);
+static INTO: Named<Option<PathBuf>> = Named::new("into").directory();
+static KEY: Named<Option<String>> = Named::new("key").secret().secret_file("key-file");
+static CALM: Flag = Flag::new("calm").letter('c').opposite("restless").aliases(&["quiet"]);
+static HOT: Flag = Flag::new("hot").letter('h');
+static DEGREES: Operand<Option<i8>> = Operand::new("degrees");
+static HUE: Operand<Vec<Hue>> = Operand::new("hue").help("hue");
+static ODD: Command = Command::new("odd")
+    .aliases(&["queer"])
+    .takes(&[
+        HUES.param(),
+        PAINT.param(),
+        PAIR.param(),
+        WHEN.param(),
+        FRAMES.param(),
+        OUT.param(),
+        INTO.param(),
+        KEY.param(),
+        CALM.param(),
+        HOT.param(),
+        DEGREES.param(),
+        HUE.param(),
+    ])
+    .rules(&[Rule::not_with(CALM.param(), &[HOT.param()])]);
+static EVEN: Command = Command::new("even").hidden();
+static FORMS: Command = Command::new("forms").commands(&[&ODD, &EVEN]).usual(&[]);
+
+#[test]
+fn each_form_is_completed_in_its_own_way() {
+    let mut wrong = Vec::new();
+    for (line, expected) in [
+        // A choice in a list is not offered again, and one more may follow.
+        ("odd --hues ", "hues[blue… black…]"),
+        ("odd --hues blue,", "hues[blue,black…]"),
+        ("odd --hues=blue,bl", "hues[--hues=blue,black…]"),
+        ("odd -ublue,", "hues[-ublue,black…]"),
+        ("odd --hues pink,", ""),
+        // Entries of a map.
+        ("odd --paint ", "paints[blue=… black=…]"),
+        ("odd --paint bl", "paints[blue=… black=…]"),
+        ("odd --paint blue=", "paints[blue=blue blue=black]"),
+        ("odd --paint=black=bla", "paints[--paint=black=black]"),
+        // Of a pair each word for itself.
+        ("odd --pair ", "(a whole number)"),
+        ("odd --pair -5 ", "pairs[blue black]"),
+        ("odd --pair=", ""),
+        // What may be attached.
+        ("odd --wh", "options[--when=… --when]"),
+        ("odd --when=", "hue of it[--when=blue --when=black]"),
+        (
+            "odd --when ",
+            "(a whole number) options[--hues --paint --pair --frames --out --into --key --key-file --calm --restless --hot]",
+        ),
+        // What a shell looks up, and what nobody can list.
+        ("odd --frames ", "(a whole number from 0 to 20)"),
+        ("odd --out re", "Path |re [\"csv\", \"json\"]"),
+        ("odd --out=~/re", ""),
+        ("odd --into=a/", "Directory --into=|a/ []"),
+        ("odd --key ", ""),
+        ("odd --key-file k", "Path |k []"),
+        // Letters, and what rules leave of them.
+        ("odd -c", "options[-c -cu]"),
+        ("odd --calm --h", "options[--hues]"),
+        ("odd --hot --c", ""),
+        (
+            "odd --restless --",
+            "options[--hues --paint --pair --when=… --when --frames --out --into --key --key-file]",
+        ),
+        // Other names where nothing else begins so.
+        ("odd --q", "options[--quiet]"),
+        ("q", "commands[queer]"),
+        ("e", ""),
+        // Operands by position, and numbers below zero.
+        (
+            "odd ",
+            "(a whole number) options[--hues --paint --pair --when=… --when --frames --out --into --key --key-file --calm --restless --hot]",
+        ),
+        ("odd -5 ", "hue[blue black]"),
+        ("odd -5 bla", "hue[black]"),
+        ("odd -- -5 bl", "hue[blue black]"),
+    ] {
+        let offered = blocks(&FORMS, line);
+        if offered != expected {
+            wrong.push(format!("`{line}` offers {offered}, not {expected}"));
+        }
+    }
+    assert!(wrong.is_empty(), "{}", wrong.join("\n"));
+}
+
+/// Words after the cursor count as well, and what the shell will make something else of is one word that says nothing.
+#[test]
+fn what_is_around_the_cursor_counts() {
+    let mut cursor = Cursor::new(&["odd"], "--c");
+    assert_eq!(told(complete(&FORMS, &cursor)), "options[--calm]");
+    cursor.after = vec![Typed::new("--hot")];
+    assert_eq!(told(complete(&FORMS, &cursor)), "");
+    let open = |text: &str| Typed { is_open: true, ..Typed::new(text) };
+    let mut cursor =
+        Cursor { before: ["odd", "-5", "--hues"].map(Typed::new).to_vec(), ..Cursor::default() };
+    cursor.before.push(open("$hues"));
+    assert_eq!(told(complete(&FORMS, &cursor)), "hue[blue black]");
+    cursor.begun = open("$h");
+    assert_eq!(told(complete(&FORMS, &cursor)), "");
 }

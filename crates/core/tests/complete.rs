@@ -53,7 +53,7 @@ fn text_of_a_declaration_is_data_in_a_script() {
 /// What is offered at the end of a line, a block after the other.
 fn blocks(root: &Command<'_>, line: &str) -> String {
     let (before, begun) = line.rsplit_once(' ').unwrap_or(("", line));
-    let cursor = Cursor::new(&words(before), begun);
+    let cursor = Cursor::new(words(before), begun);
     told(complete(root, &cursor))
 }
 

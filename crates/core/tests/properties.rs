@@ -3,7 +3,7 @@
 use std::ffi::OsString;
 
 use clavret_complete::candidates;
-use clavret_core::{CommandPath, FaultKind, Look, Outcome, Page, PageLength, Place, Reader, Words};
+use clavret_core::{CommandPath, Look, Outcome, Page, PageLength, Place, Reader, Words};
 use proptest::prelude::*;
 
 use crate::demo::{APIARY, FRAMES, HIVE, INSPECT, NOTES, TEMP};
@@ -161,31 +161,6 @@ proptest! {
         prop_assert_eq!(*reading.get(&TEMP), temp);
         prop_assert_eq!(reading.get(&NOTES), &notes);
     }
-
-    /// What completion offers, the reader accepts: never an unknown name, never a misfit.
-    #[test]
-    fn what_is_offered_is_accepted(line in line(), prefix in "-{0,2}[a-z]?") {
-        let mut reader = Reader::new(&APIARY, line.len());
-        reader.step_all(Words::new(&line));
-        // What a shorter line has wrong already is not the offer's doing: a value that is missing
-        // after it hides that `help` has no such command.
-        let before = (0..=line.len()).map(|end| unknown(&line[..end])).max().unwrap_or(0);
-        for offer in candidates(&APIARY, &line, &prefix) {
-            prop_assert!(offer.starts_with(&prefix));
-            let with = [line.clone(), vec![offer.clone().into()]].concat();
-            prop_assert!(unknown(&with) <= before, "{} behind {:?}", offer, line);
-        }
-    }
-}
-
-/// How many words are not known, or not of their kind.
-fn unknown(line: &[OsString]) -> usize {
-    use FaultKind::{CommandUnknown, OperandExtra, OptionUnknown, ValueMisfit, ValueUnwanted};
-    let Outcome::Faults(faults) = APIARY.read(line) else { return 0 };
-    let of_kind = |kind| {
-        matches!(kind, CommandUnknown | OperandExtra | OptionUnknown | ValueMisfit | ValueUnwanted)
-    };
-    faults.iter().filter(|fault| of_kind(fault.kind())).count()
 }
 
 /// Pages of any width: no line is wider, but for what cannot be broken.

@@ -5,9 +5,9 @@ mod stage;
 
 use std::fs;
 
-use clavret::candidates;
+use clavret::{Attached, BASH, Command, Named, Operand, Tail, When, candidates};
 use clavret_shells::HOSTILE;
-use stage::{ALL, Setting, Shell, Sort};
+use stage::{LIVE, Setting, Shell, Sort, printed};
 
 const DEMO: &str = env!("CARGO_BIN_EXE_demo");
 const TORTURE: &str = env!("CARGO_BIN_EXE_torture");
@@ -18,7 +18,7 @@ const LINES: &str = include_str!("lines.txt");
 /// Every hostile word, without a quote and in each that may be open, arrives as it is.
 #[test]
 fn every_text_arrives_unchanged_whichever_quote_is_open() {
-    for sort in ALL {
+    for sort in LIVE.into_iter().chain([Sort::Whole]) {
         let shell = Shell::new(sort, "torture", TORTURE, Setting::default());
         let mut wrong = Vec::new();
         for text in HOSTILE {
@@ -41,7 +41,7 @@ fn every_text_arrives_unchanged_whichever_quote_is_open() {
 #[test]
 fn what_is_inserted_is_what_the_engine_offers() {
     let mut all = Vec::new();
-    for sort in ALL {
+    for sort in LIVE.into_iter().chain([Sort::Whole]) {
         let demo = Shell::new(sort, "apiary", DEMO, Setting::default());
         let torture = Shell::new(sort, "torture", TORTURE, Setting::default());
         let mut wrong = Vec::new();
@@ -50,7 +50,9 @@ fn what_is_inserted_is_what_the_engine_offers() {
         for row in rows {
             let (line, expected) = row.split_once(" => ").unwrap();
             let (expected, but) = expected.split_once(" !").unwrap_or((expected, ""));
-            if but.split(' ').any(|name| name == sort.name()) {
+            let is_whole = sort == Sort::Whole;
+            let is_but = |name| name == sort.name() || is_whole && name == "whole";
+            if but.split(' ').any(is_but) {
                 continue;
             }
             count += 1;
@@ -94,7 +96,7 @@ fn what_is_listed_is_what_the_engine_offers() {
         "inspect -- -",
     ];
     let mut wrong = Vec::new();
-    for sort in ALL {
+    for sort in LIVE {
         let shell = Shell::new(sort, "apiary", DEMO, Setting::default());
         for line in lines {
             let (before, begun) = line.rsplit_once(' ').unwrap_or(("", line));
@@ -115,10 +117,9 @@ fn what_is_listed_is_what_the_engine_offers() {
 fn a_foreign_program_sees_only_a_question_for_its_version() {
     let foreign =
         "#!/bin/sh\nprintf '%s\\n' \"$@\" >>\"$HOME/.started\"\necho words; echo apiary 1.0\n";
-    for sort in ALL {
-        let script =
-            std::process::Command::new(DEMO).args(["completions", sort.name()]).output().unwrap();
-        let shell = Shell::with(sort, "apiary", foreign, &script.stdout, Setting::default());
+    for sort in LIVE {
+        let script = printed(DEMO, sort);
+        let shell = Shell::with(sort, "apiary", foreign, &script, Setting::default());
         assert_eq!(
             shell.completes("apiary hive --secret x⇥").trim_end(),
             "apiary hive --secret x",
@@ -171,7 +172,7 @@ fn settings_of_the_user_change_nothing() {
 /// Texts with a shell's syntax in them are shown, and neither run nor printed elsewhere.
 #[test]
 fn texts_of_a_declaration_are_data() {
-    for sort in ALL {
+    for sort in LIVE {
         let shell = Shell::new(sort, "torture", TORTURE, Setting::default());
         for line in [
             "",
@@ -204,11 +205,7 @@ fn texts_of_a_declaration_are_data() {
             assert!(!screen.contains(told), "{sort:?} prints `{told}`: {screen}");
         }
         // The script alone says nothing, and succeeds.
-        let script = std::process::Command::new(TORTURE)
-            .args(["completions", sort.name()])
-            .output()
-            .unwrap()
-            .stdout;
+        let script = printed(TORTURE, sort);
         fs::write(shell.file("alone"), script).unwrap();
         let mut load = std::process::Command::new(sort.name());
         let load = load
@@ -244,13 +241,92 @@ fn the_scripts_for_bash_have_nothing_newer_than_3_2() {
         "coproc",
         ";&",
     ];
-    let live = clavret::BASH.script(&apiary::APIARY);
-    let whole = clavret::BASH.whole_script(&apiary::APIARY).unwrap();
+    let live = BASH.script(&apiary::APIARY);
+    let whole = BASH.whole_script(&apiary::APIARY).unwrap();
     for script in [&live, &whole] {
         for newer in newer {
             assert!(!script.contains(newer), "`{newer}` is newer");
         }
     }
     // The same bytes each time, and without a process of its own.
-    assert_eq!(clavret::BASH.whole_script(&apiary::APIARY), Some(whole));
+    assert_eq!(BASH.whole_script(&apiary::APIARY), Some(whole));
+}
+
+/// The whole script knows what may be at a place, and not what the line has already: it is never narrower than the engine,
+/// and wider by names and by what is in the line.
+#[test]
+fn the_whole_script_is_wider_by_what_only_a_line_tells() {
+    static WHEN: Named<Attached<When>> = Named::new("when");
+    static TOKEN: Named<Option<String>> = Named::new("token").secret_file("token-file");
+    static OLD: Named<Option<u8>> = Named::new("old").deprecated("--token");
+    static SIDE: Operand<Vec<When>> = Operand::new("side");
+    static REST: Operand<Vec<String>> = Operand::new("rest").tail(Tail::AfterDashes);
+    static LIST: Command = Command::new("list").formerly(&["ls"]).takes(&[
+        WHEN.param(),
+        TOKEN.param(),
+        OLD.param(),
+        SIDE.param(),
+        REST.param(),
+    ]);
+    static ADD: Command = Command::new("add");
+    static HIVE: Command = Command::new("hive").commands(&[&ADD, &LIST]).default_command(&LIST);
+    let of_hive = [
+        "",
+        "list --",
+        "ls --to",
+        "list --when ",
+        "list --when -- ",
+        "auto ",
+        "list a",
+        "--",
+        "a",
+        "--token x ",
+        "-- ",
+        "-- auto ",
+        "--when=auto a",
+        "list --when=a",
+    ];
+    let of_apiary = [
+        "h",
+        "hive ",
+        "hive add D1 --at 1 2 --",
+        "-q list --as ",
+        "hive list --sort code --sort ",
+        "inspect A7 -",
+        "inspect -- -",
+        "--color a",
+        "help ",
+        "help hive ",
+        "help nosuch ",
+        "nosuch --",
+        "report --as ",
+        "hive drop A7 --b",
+        "run-each echo -",
+        "--yard=x hive ",
+    ];
+    let script = |root| BASH.whole_script(root).unwrap().into_bytes();
+    let rows: [(&str, &Command<'_>, &[&str]); 2] =
+        [("hive", &HIVE, &of_hive), ("apiary", &apiary::APIARY, &of_apiary)];
+    for (name, root, lines) in rows {
+        let shell =
+            Shell::with(Sort::Whole, name, "#!/bin/sh\n", &script(root), Setting::default());
+        for line in lines {
+            let (before, begun) = line.rsplit_once(' ').unwrap_or(("", line));
+            let words: Vec<&str> = before.split(' ').filter(|word| !word.is_empty()).collect();
+            let mut engine = candidates(root, &words, begun);
+            // What may be attached, and letters that go on a cluster, are no words of a table.
+            engine.retain(|word| !word.ends_with('='));
+            let offered = shell.offers(&format!("{name} {line}⇥"));
+            // What readline keeps of a word is not among what it gets.
+            let has = |word: &String| offered.iter().any(|known| word.ends_with(known.as_str()));
+            assert!(engine.iter().all(has), "`{line}`: {offered:?} lacks some of {engine:?}");
+            let is_more = |word: &&String| {
+                !engine.iter().any(|known| known.ends_with(word.as_str()))
+                    && !word.starts_with('-')
+                    && !line.contains(word.as_str())
+            };
+            let more: Vec<&String> = offered.iter().filter(is_more).collect();
+            assert!(more.is_empty(), "`{line}` offers {more:?} too");
+        }
+    }
 }

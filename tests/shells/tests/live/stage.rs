@@ -7,21 +7,25 @@ use std::path::PathBuf;
 use std::sync::Arc;
 use std::time::{Duration, Instant};
 
+use clavret::BASH;
 use pty_process::blocking::{Command, Pty, open};
 
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub(crate) enum Sort {
     Bash,
+    /// bash, with the script that starts nothing.
+    Whole,
     Zsh,
     Fish,
 }
 
-pub(crate) const ALL: [Sort; 3] = [Sort::Bash, Sort::Zsh, Sort::Fish];
+/// Those whose script asks the program.
+pub(crate) const LIVE: [Sort; 3] = [Sort::Bash, Sort::Zsh, Sort::Fish];
 
 impl Sort {
     pub(crate) fn name(self) -> &'static str {
         match self {
-            Sort::Bash => "bash",
+            Sort::Bash | Sort::Whole => "bash",
             Sort::Zsh => "zsh",
             Sort::Fish => "fish",
         }
@@ -54,13 +58,21 @@ fn program(binary: &str) -> String {
     )
 }
 
+/// The script that a program prints.
+pub(crate) fn printed(binary: &str, sort: Sort) -> Vec<u8> {
+    let script = std::process::Command::new(binary).args(["completions", sort.name()]).output();
+    script.unwrap().stdout
+}
+
 impl Shell {
     /// A shell with the script of a program, which is a binary of this workspace.
     pub(crate) fn new(sort: Sort, name: &str, binary: &str, setting: Setting) -> Self {
-        let script =
-            std::process::Command::new(binary).args(["completions", sort.name()]).output().unwrap();
-        assert!(script.status.success(), "{script:?}");
-        Shell::with(sort, name, &program(binary), &script.stdout, setting)
+        let script = match (sort, name) {
+            (Sort::Whole, "apiary") => BASH.whole_script(&apiary::APIARY).unwrap().into_bytes(),
+            (Sort::Whole, _) => BASH.whole_script(&clavret_shells::TORTURE).unwrap().into_bytes(),
+            _ => printed(binary, sort),
+        };
+        Shell::with(sort, name, &program(binary), &script, setting)
     }
 
     /// The same with a program and a script as they are.
@@ -92,15 +104,15 @@ impl Shell {
         let first = setting.first;
         // The buffer is written down by a key of its own, which comes after TAB has been worked on.
         match sort {
-            Sort::Bash => {
+            Sort::Bash | Sort::Whole => {
                 fs::write(path("script"), script).unwrap();
                 let rc = format!(
                     "PS1='ready> '\nunset HISTFILE\n{first}\nsource ~/script\n\
                      dump() {{ printf '%s' \"$READLINE_LINE\" >~/.line.new; mv ~/.line.new ~/.line; }}\n\
                      bind -x '\"\\C-g\": dump'\nbind 'set bell-style none'\nbind 'set completion-query-items 0'\n\
                      bind 'set page-completions off'\nbind 'set show-all-if-ambiguous on'\nset +o histexpand\n\
-                     spy() {{ _{name} \"$@\"; printf '%s\\0' \"${{COMPREPLY[@]}}\" >~/.offered; }}\n\
-                     complete -o nospace -o nosort -F spy {name}\n"
+                     eval \"real$(declare -f _{name})\"\n\
+                     _{name}() {{ real_{name} \"$@\"; printf '%s\\0' \"${{COMPREPLY[@]}}\" >~/.offered; }}\n"
                 );
                 fs::write(path("rc"), rc).unwrap();
                 command = command.args(["--noprofile", "--rcfile", "rc", "-i"]);

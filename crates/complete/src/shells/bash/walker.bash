@@ -63,6 +63,19 @@ _§_words() { # the words up to the cursor, as the program would get them; sets 
     line=${line:${#word}}
     if ((i == 0)) || [[ -n $gap ]]; then words+=("$word"); else words[${#words[@]}-1]+=$word; fi
   done
+  # A redirection is none of the program's words, nor is the file behind it.
+  local all=("${words[@]}") skip= last=$((${#words[@]} - 1))
+  words=()
+  for i in "${!all[@]}"; do
+    word=${all[i]}
+    if ((i < last)) && [[ -n $skip ]]; then
+      skip=
+    elif ((i < last)) && [[ ${word#"${word%%[!0-9]*}"} == [\<\>]* ]]; then
+      [[ $word == *[!0-9\<\>\&\|]* ]] || skip=1
+    else
+      words+=("$word")
+    fi
+  done
   for i in "${!words[@]}"; do
     open=
     [[ ${words[i]} == *[\'\"\\]* ]] && { _§_bare "${words[i]}"; words[i]=$bare; }
@@ -228,6 +241,14 @@ _§() {
     _§_option "${last%%=*}" && [[ -n $code && $code != *+* ]] &&
       _§_value "${code#=}" "${last%%=*}=" "${last#*=}"
   elif [[ -z $ended && $last == -* ]]; then
+    # A value that is attached to a letter.
+    for ((at = 1; at < ${#last} && ${#last} > 2; at++)); do
+      [[ $last != --* ]] && _§_option "-${last:at:1}" || break
+      [[ -n $code ]] || continue
+      [[ $code == [=]* || $code == *+* ]] || ((at + 1 == ${#last})) ||
+        { _§_value "$code" "${last:0:at+1}" "${last:at+1}" && return 0; }
+      break
+    done
     _§_options "$last"
     at=$default
     while [[ -n $default ]]; do

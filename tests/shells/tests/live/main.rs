@@ -5,7 +5,10 @@ mod stage;
 
 use std::fs;
 
-use clavret::{Attached, BASH, Command, Named, Operand, Tail, When, candidates};
+use clavret::{
+    Attached, BASH, COMPLETIONS, Command, Form, Kind, Named, Offer, Operand, Tail, Untyped, When,
+    candidates,
+};
 use clavret_shells::HOSTILE;
 use stage::{LIVE, Setting, Shell, Sort, printed};
 
@@ -329,4 +332,52 @@ fn the_whole_script_is_wider_by_what_only_a_line_tells() {
             assert!(more.is_empty(), "`{line}` offers {more:?} too");
         }
     }
+}
+
+/// Any text, in whichever quote is open: what bash makes of what is inserted is that text.
+#[test]
+fn bash_reads_back_any_text() {
+    let letters: Vec<char> =
+        "ab \t\n'\"\\$`!*?[]{}()<>|&;#~=:,.^%@-\u{e9}\u{8702}".chars().collect();
+    let mut seed = 7_u32;
+    let mut next = |most: usize| {
+        seed = seed.wrapping_mul(1_664_525).wrapping_add(1_013_904_223);
+        (seed >> 8) as usize % most
+    };
+    let (mut script, mut texts) = (String::new(), Vec::new());
+    for _ in 0..500 {
+        let text: String = (0..1 + next(10)).map(|_| letters[next(letters.len())]).collect();
+        let offers: &'static [Offer<'static>] = vec![Offer::new(text.clone().leak())].leak();
+        let kinds = vec![&*Box::leak(Box::new(Kind::choice(offers)))].leak();
+        let word =
+            Box::leak(Box::new(Untyped::operand("word", Box::leak(Box::new(Form::words(kinds))))));
+        let say = Command::draft("say").takes(vec![word.param()].leak());
+        let root = Command::draft("root")
+            .usual(&[])
+            .commands(vec![&*Box::leak(Box::new(say)), &COMPLETIONS].leak())
+            .answers();
+        for quote in ["", "'", "\""] {
+            let line = format!("root say {quote}");
+            let answer = root
+                .answer(&["1", "complete", "bash", "9", "", &line, "", " \"'><=;|&(:"])
+                .unwrap();
+            let Some(inserted) = answer.split('\u{1e}').nth(5) else { continue };
+            let inserted =
+                inserted.strip_suffix(' ').filter(|_| quote.is_empty()).unwrap_or(inserted);
+            script += &format!("printf '%s\\0' {quote}{inserted}{quote}\n");
+            texts.push(text.clone());
+        }
+    }
+    let bash = std::process::Command::new("bash").args(["-c", &script]).output().unwrap();
+    let read = String::from_utf8(bash.stdout).unwrap();
+    let read: Vec<&str> = read.split_terminator('\0').collect();
+    assert!(
+        texts.len() > 1000 && bash.stderr.is_empty(),
+        "{}",
+        String::from_utf8_lossy(&bash.stderr)
+    );
+    for (read, text) in read.iter().zip(&texts) {
+        assert_eq!(read, text);
+    }
+    assert_eq!(read.len(), texts.len());
 }

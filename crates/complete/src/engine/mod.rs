@@ -12,7 +12,6 @@ mod given;
 mod names;
 mod values;
 
-use std::collections::HashSet;
 use std::ffi::{OsStr, OsString};
 
 use clavret_core::{Command, Expects, Meaning, Reader, Refers, Step, Word, Wording, Words};
@@ -122,7 +121,7 @@ pub fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
         root,
         given: Given::default(),
         found: Vec::new(),
-        seen: HashSet::new(),
+        earlier: Vec::new(),
         is_topic: false,
     };
     if let Expects::Value(param, at) = reader.expects() {
@@ -170,8 +169,9 @@ struct Completing<'d, 'c> {
     wording: &'d Wording<'d>,
     given: Given<'d>,
     found: Vec<Block>,
-    /// The texts of all words in it.
-    seen: HashSet<String>,
+    /// The texts that were in it before the command, the operand or the cluster at hand was looked at: what these
+    /// have themselves is different from each other.
+    earlier: Vec<String>,
     /// A command of the program is wanted; where none can be, nothing else is offered either.
     is_topic: bool,
 }
@@ -197,9 +197,20 @@ impl<'d> Completing<'d, '_> {
         let mut reader = stepped(self.root, &self.cursor.before, None);
         for defaults in 0.. {
             self.given = Given::of(self.root, self.cursor, false, defaults);
+            self.settle();
             add(self, &reader);
             if !reader.step_into_default() {
                 break;
+            }
+        }
+    }
+
+    /// What is found so far is not to be found again.
+    fn settle(&mut self) {
+        self.earlier.clear();
+        for block in &self.found {
+            if let Block::Words { words, .. } = block {
+                self.earlier.extend(words.iter().map(|word| word.text.clone()));
             }
         }
     }
@@ -215,7 +226,7 @@ impl<'d> Completing<'d, '_> {
         let mut kept: Vec<Candidate> = Vec::new();
         for word in words {
             let is_shown = word.text.starts_with(begun) && !word.text.chars().any(is_never_typed);
-            if is_shown && self.seen.insert(word.text.clone()) {
+            if is_shown && !self.earlier.contains(&word.text) {
                 kept.push(word);
             }
         }

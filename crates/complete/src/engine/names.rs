@@ -68,6 +68,7 @@ impl<'d> Completing<'d, '_> {
         if is_cluster
             && meanings.iter().all(|meaning| matches!(meaning, Meaning::Name | Meaning::Opposite))
         {
+            self.settle();
             self.add_cluster(&read, begun, &steps);
         }
         if last.meaning() == Meaning::Operand {

@@ -13,6 +13,7 @@ impl<'d> Completing<'d, '_> {
             if self.given.excludes(param) {
                 continue;
             }
+            self.settle();
             if param.names_commands() {
                 self.add_topics(reader);
             } else {

@@ -74,6 +74,8 @@ mod declared;
 mod end;
 #[cfg(feature = "files")]
 mod files;
+mod kept;
+mod list;
 mod package;
 mod process;
 mod program;
@@ -92,20 +94,21 @@ pub use call::{Call, Executor, Lends, Work};
 #[cfg(feature = "complete")]
 pub use clavret_complete::{
     Answer, AnyShell, BASH, Block, COMPLETIONS, COMPLETIONS_OPTION, Candidate, Cursor, FISH, Shell,
-    Typed, ZSH, candidates, complete, completions,
+    Typed, ZSH, candidates, candidates_in, complete, complete_in, completions,
 };
 #[cfg(feature = "config")]
 pub use clavret_core::Config;
 #[cfg(feature = "idna")]
 pub use clavret_core::DomainName;
 pub use clavret_core::{
-    Alone, Asked, Attached, Bundle, COLOR, Choice, Command, CommandPath, Expects, Facts, Fault,
-    FaultKind, Faults, Flag, FlagShape, Form, Fraction, FromWord, Given, HELP, HELP_FLAG, Held,
-    Hit, Key, Kind, ListShape, Look, Malformed, Meaning, Named, Noun, Objection, Occurrence, Offer,
-    Operand, Origin, Outcome, Package, Page, PageLength, Param, Phrase, Place, Presence, Problem,
-    Reach, Reached, Reader, Reading, Refers, Refusal, Role, Rule, Setting, Settings, Shape, Shared,
-    ShowPage, ShowVersion, Step, Tail, TailShape, Tally, Times, Tree, Unit, Unread, Untyped,
-    VERSION_FLAG, When, Whole, Word, Wording, Words, World, columns, medium, valid, visible,
+    Alone, Asked, Attached, Bundle, COLOR, Choice, Command, CommandPath, Environment, Expects,
+    Facts, Fault, FaultKind, Faults, Flag, FlagShape, Form, Fraction, FromWord, Given, HELP,
+    HELP_FLAG, Held, Hit, Key, Kind, Known, ListShape, Lister, Look, Malformed, Meaning, Named,
+    Noun, Objection, Occurrence, Offer, Operand, Origin, Outcome, Package, Page, PageLength, Param,
+    Phrase, Place, Presence, Problem, Reach, Reached, Reader, Reading, Refers, Refusal, Role, Rule,
+    Setting, Settings, Shape, Shared, ShowPage, ShowVersion, SoFar, Step, Tail, TailShape, Tally,
+    Times, Tree, Unit, Unread, Untyped, VERSION_FLAG, When, Whole, Word, Wording, Words, World,
+    columns, medium, valid, visible,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it
@@ -140,6 +143,7 @@ pub use declared::{Act, Declare, FromReading, Help, Routed};
 pub use end::{Done, Ending, Failure};
 #[cfg(feature = "files")]
 pub use files::{Input, Output, Writing};
+pub use list::{List, Values};
 pub use program::Program;
 #[cfg(feature = "prove")]
 pub use prove::{Flaw, Provable, flaws, prove};

@@ -7,7 +7,7 @@ use std::io::{Cursor, Read};
 use std::path::Path;
 use std::sync::Mutex;
 
-use clavret_core::{Look, Presence, Settings, Unread, World};
+use clavret_core::{Environment, Look, Presence, Settings, Unread, World};
 
 use crate::call::Call;
 use crate::program::{Context, Program, made_by};
@@ -100,6 +100,15 @@ impl<C: 'static> Rehearsal<'_, C> {
         self.play(Context::Made(&mut made_by(make)))
     }
 
+    /// What completion offers as the next word, when it begins so. Values that are known at run time are listed
+    /// in the rehearsal's own world.
+    #[cfg(feature = "complete")]
+    pub fn offers(&self, begun: &str) -> Vec<String> {
+        let input = Mutex::default();
+        let world = Own { given: &self.given, input: &input };
+        clavret_complete::candidates_in(self.program.root(), &self.words, begun, &world)
+    }
+
     fn play(&self, context: Context<'_, C>) -> Rehearsed {
         // Each run has the whole input before it.
         let input = Mutex::new(Cursor::new(self.given.input.clone()));
@@ -142,8 +151,7 @@ struct Own<'r> {
 
 impl World for Own<'_> {
     fn variable(&self, name: &str) -> Option<OsString> {
-        let set = self.given.variables.iter().rev().find(|(set, _)| set == name);
-        set.map(|(_, value)| value.clone())
+        set(&self.given.variables, name)
     }
 
     fn presence(&self, path: &Path) -> Presence {
@@ -156,6 +164,11 @@ impl World for Own<'_> {
             true => first_line(&mut Kept(self.input).bytes()),
             false => SYSTEM.first_line(file),
         }
+    }
+
+    fn environment(&self) -> Option<Environment> {
+        let variables = self.given.variables.clone();
+        Some(Environment::new(move |name| set(&variables, name)))
     }
 
     #[cfg(feature = "config")]
@@ -174,6 +187,12 @@ impl World for Own<'_> {
     fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread> {
         SYSTEM.settings(name, file)
     }
+}
+
+/// What a variable was set to last.
+fn set(variables: &[(String, OsString)], name: &str) -> Option<OsString> {
+    let set = variables.iter().rev().find(|(set, _)| set == name);
+    set.map(|(_, value)| value.clone())
 }
 
 /// What came of a rehearsal. Its methods assert, and each gives it back, so that they read as one

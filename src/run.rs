@@ -4,6 +4,7 @@
 use std::ffi::OsString;
 use std::io::Write;
 use std::process::ExitCode;
+use std::sync::atomic::Ordering;
 
 use clavret_core::{Command, Outcome, Page, PageLength, Reader, Reading, When, Words};
 
@@ -12,12 +13,11 @@ use crate::declared::FromReading;
 use crate::end::{Done, Ending, FAILED, failed};
 use crate::process::begin;
 use crate::streams::Streams;
+use crate::system::{IS_ANSWERING, REQUEST};
 use crate::terminal::Stream;
 
 /// The status of a refused line.
 const REFUSED: u8 = 2;
-/// The variable that a request is made by, to a program whose root [answers](Command::answers).
-const REQUEST: &str = "CLAVRET";
 /// What parts its fields.
 const FIELD: char = '\u{1f}';
 
@@ -85,7 +85,7 @@ pub(crate) fn perform<'p>(
     if root.is_answering()
         && let Some(text) = answer(root, words, streams)
     {
-        return print(root, &text, streams);
+        return print_answer(root, &text, streams);
     }
     if cfg!(debug_assertions) {
         let mut mistakes = root.wrong_defaults();
@@ -167,5 +167,16 @@ fn answer(root: &Command<'_>, words: &[OsString], streams: &Streams<'_>) -> Opti
     let is_asked = matches!(words, [only] if only == "--version");
     let request = streams.world().variable(REQUEST).filter(|_| is_asked)?;
     let request = request.to_string_lossy();
-    root.answer(&request.split(FIELD).collect::<Vec<_>>())
+    if streams.are_of_system() {
+        IS_ANSWERING.store(true, Ordering::Relaxed);
+    }
+    root.answer(&request.split(FIELD).collect::<Vec<_>>(), streams.world())
+}
+
+/// Prints an answer. From when nobody else can write on, it is not late any more.
+#[cold]
+fn print_answer(root: &Command<'_>, text: &str, streams: &Streams<'_>) -> u8 {
+    let _lock = std::io::stdout().lock();
+    IS_ANSWERING.store(false, Ordering::Relaxed);
+    print(root, text, streams)
 }

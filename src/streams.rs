@@ -96,6 +96,11 @@ impl<'s> Streams<'s> {
         self.look(Stream::Out, When::Auto).columns()
     }
 
+    /// Whether they are those of the process.
+    pub(crate) const fn are_of_system(&self) -> bool {
+        matches!(self.0, Kind::System)
+    }
+
     pub(crate) fn world(&self) -> &'s dyn World {
         match self.0 {
             Kind::System => &SYSTEM,

@@ -3,8 +3,9 @@
 use std::ffi::OsString;
 use std::io::{self, Read};
 use std::path::Path;
+use std::sync::atomic::{AtomicBool, Ordering};
 
-use clavret_core::{Presence, Settings, Unread, World};
+use clavret_core::{Environment, Presence, Settings, Unread, World};
 
 /// The world that [`run`](crate::run) reads in: the environment of the process, and the files of the
 /// system.
@@ -13,6 +14,12 @@ pub static SYSTEM: System = System;
 /// See [`SYSTEM`].
 #[derive(Debug)]
 pub struct System;
+
+/// The variable that a request is made by, to a program whose root [answers](clavret_core::Command::answers).
+pub(crate) const REQUEST: &str = "CLAVRET";
+
+/// The process does nothing but answer a request.
+pub(crate) static IS_ANSWERING: AtomicBool = AtomicBool::new(false);
 
 /// The longest first line of a secret's file that is read.
 const LONGEST: usize = 1 << 20;
@@ -40,6 +47,17 @@ impl World for System {
             return first_line(&mut io::stdin().bytes());
         }
         first_line(&mut std::fs::File::open(file)?.bytes())
+    }
+
+    fn environment(&self) -> Option<Environment> {
+        let environment = Environment::new(|name| std::env::var_os(name));
+        // A process that was started while another one answers may have been started by a list: one that asks lists
+        // too could go on for ever.
+        match std::env::var_os(REQUEST) {
+            None => Some(environment),
+            Some(_) if IS_ANSWERING.load(Ordering::Relaxed) => Some(environment.of_answer()),
+            Some(_) => None,
+        }
     }
 
     #[cfg(feature = "config")]

@@ -1,7 +1,7 @@
 //! How a completion script is asked for.
 
 use crate::shells::{AnyShell, Shells};
-use clavret_core::{Alone, Asked, Command, Named, Operand, Param, Wording};
+use clavret_core::{Alone, Asked, Command, Named, Operand, Param, Wording, World};
 
 /// `completions SHELL`, for the root's list: prints the completion script for a shell, one of all that there are.
 /// A program that wants only some makes its own by [`completions!`](crate::completions).
@@ -76,8 +76,8 @@ impl<S: Shells> Alone for PrintScript<S> {
         script(asked, asked.get(self.0))
     }
 
-    fn answer(&self, root: &Command<'_>, request: &[&str]) -> Option<String> {
-        answer::<S>(root, request)
+    fn answer(&self, root: &Command<'_>, request: &[&str], world: &dyn World) -> Option<String> {
+        answer::<S>(root, request, world)
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
@@ -97,8 +97,8 @@ impl Alone for PrintsOfOption {
         script(asked, asked.get(&COMPLETIONS_OPTION).and_then(Option::as_ref))
     }
 
-    fn answer(&self, root: &Command<'_>, request: &[&str]) -> Option<String> {
-        answer::<AnyShell>(root, request)
+    fn answer(&self, root: &Command<'_>, request: &[&str], world: &dyn World) -> Option<String> {
+        answer::<AnyShell>(root, request, world)
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
@@ -112,8 +112,8 @@ fn script<S: Shells>(asked: &Asked<'_>, shell: Option<&S>) -> String {
 }
 
 /// The answer to the script of one of the shells.
-fn answer<S: Shells>(root: &Command<'_>, request: &[&str]) -> Option<String> {
+fn answer<S: Shells>(root: &Command<'_>, request: &[&str], world: &dyn World) -> Option<String> {
     let ["1", "complete", shell, fields @ ..] = request else { return None };
     let is_asked = |known: &&S| known.shell().offer().name() == *shell;
-    S::VALUES.iter().find(is_asked)?.shell().answer(root, fields)
+    S::VALUES.iter().find(is_asked)?.shell().answer(root, fields, world)
 }

@@ -22,7 +22,9 @@ mod table;
 #[doc(hidden)]
 pub use completions::__;
 pub use completions::{COMPLETIONS, COMPLETIONS_OPTION};
-pub use engine::{Block, Candidate, Cursor, Typed, candidates, complete};
+pub use engine::{
+    Block, Candidate, Cursor, Typed, candidates, candidates_in, complete, complete_in,
+};
 pub use shells::*;
 
 /// The states of a program; the first is its root.

@@ -53,15 +53,17 @@ pub use declare::Gives;
 pub use declare::valid;
 pub use declare::{
     Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
-    FromWord, Held, Hit, Key, Kind, ListShape, Manner, Named, Noun, Offer, Operand, Package, Param,
-    Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally, Times, Tree, Unit,
-    Untyped, When, Whole,
+    FromWord, Held, Hit, Key, Kind, Known, ListShape, Lister, Manner, Named, Noun, Offer, Operand,
+    Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally,
+    Times, Tree, Unit, Untyped, When, Whole,
 };
 pub use page::Page;
+#[doc(hidden)]
+pub use read::Wanted;
 pub use read::{
-    Asked, CommandPath, Expects, Facts, Fault, FaultKind, Faults, Given, Malformed, Meaning,
-    Objection, Occurrence, Origin, Outcome, PageLength, Place, Presence, Reach, Reached, Reader,
-    Reading, Setting, Settings, Step, Unread, Word, Words, World, message,
+    Asked, CommandPath, Environment, Expects, Facts, Fault, FaultKind, Faults, Given, Malformed,
+    Meaning, Objection, Occurrence, Origin, Outcome, PageLength, Place, Presence, Reach, Reached,
+    Reader, Reading, Setting, Settings, SoFar, Step, Unread, Word, Words, World, message,
 };
 pub use text::{Look, columns, visible};
 #[doc(hidden)]

@@ -12,6 +12,7 @@ mod forms;
 mod generated;
 mod invitations;
 mod kinds;
+mod listed;
 mod misread;
 mod page;
 mod properties;

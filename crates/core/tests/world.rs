@@ -6,8 +6,8 @@ use std::io;
 use std::path::{Path, PathBuf};
 
 use clavret_core::{
-    Command, Config, Flag, Look, Malformed, Named, Operand, Origin, Outcome, Presence, Reading,
-    Rule, Setting, Settings, Tally, Unread, Words, World, valid,
+    Command, Config, Environment, Flag, Look, Malformed, Named, Operand, Origin, Outcome, Presence,
+    Reading, Rule, Setting, Settings, Tally, Unread, Words, World, valid,
 };
 use expect_test::{Expect, expect};
 
@@ -46,6 +46,11 @@ impl World for Small {
             Some(_) => return Err(io::Error::from(io::ErrorKind::NotFound).into()),
         }
         Ok(self.settings.clone())
+    }
+
+    fn environment(&self) -> Option<Environment> {
+        let variables = self.variables.clone();
+        Some(Environment::new(move |name| variables.get(name).map(|&value| value.into())))
     }
 }
 

@@ -3,6 +3,7 @@
 use clavret::{Act, Call, Declare, Done, valid};
 
 use crate::desk::Desk;
+use crate::lists::STANDING;
 use crate::values::{HiveCode, today};
 use crate::yard;
 
@@ -14,7 +15,7 @@ use crate::yard;
 #[declare(statuses = [(0, "recorded"), (1, "could not be recorded")])]
 pub(crate) struct Harvest {
     /// hive that it came from
-    #[operand]
+    #[operand(listed_by = STANDING)]
     hive: HiveCode,
     /// weight of the honey, comb by comb or in one
     #[operand(times(1, 20), valid = valid::range(0.1, 60.0))]

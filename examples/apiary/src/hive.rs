@@ -5,6 +5,7 @@ use std::io::Write;
 use clavret::{Act, Call, Choice, Declare, Done, Failure, valid};
 
 use crate::desk::Desk;
+use crate::lists::STANDING;
 use crate::print::Rows;
 use crate::values::{Form, HiveCode, Queen, today};
 use crate::yard::{self, Retired};
@@ -18,7 +19,7 @@ pub(crate) enum Hive {
     #[declare(examples = [("into the orchard", "apiary hive move A7 orchard")])]
     Move {
         /// hive that is moved
-        #[operand]
+        #[operand(listed_by = STANDING)]
         code: HiveCode,
         /// where it stands from now on, in a few words
         #[operand(valid = valid::length(1, 40))]
@@ -29,7 +30,7 @@ pub(crate) enum Hive {
     #[declare(examples = [("lost in the winter", "apiary hive retire C2 --because 'no bees in March'")])]
     Retire {
         /// hive that is given up
-        #[operand]
+        #[operand(listed_by = STANDING)]
         code: HiveCode,
         /// why, for the logbook
         #[option(placeholder = "TEXT", valid = valid::length(3, 200))]

@@ -5,6 +5,7 @@ use jiff::civil::Date;
 
 use crate::desk::Desk;
 use crate::hive::temper;
+use crate::lists::STANDING;
 use crate::values::{HiveCode, today};
 use crate::yard::Inspection;
 
@@ -14,7 +15,7 @@ use crate::yard::Inspection;
 #[declare(statuses = [(0, "recorded"), (1, "could not be recorded")])]
 pub(crate) struct Inspect {
     /// hive to inspect, such as A7
-    #[operand]
+    #[operand(listed_by = STANDING)]
     hive: HiveCode,
     /// the colony was calm
     #[flag(letter = 'c', opposite = "restless", opposite_letter = 'r')]

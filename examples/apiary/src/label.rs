@@ -8,6 +8,7 @@ use glob::Pattern;
 use url::Url;
 
 use crate::desk::Desk;
+use crate::lists::{BATCHES, HIVES};
 use crate::values::HiveCode;
 
 /// print labels for jars of honey
@@ -17,10 +18,10 @@ use crate::values::HiveCode;
 #[declare(statuses = [(0, "printed"), (1, "no batch is called so")])]
 pub(crate) struct Label {
     /// hive that the honey came from
-    #[operand]
+    #[operand(listed_by = HIVES)]
     hive: HiveCode,
     /// batches to print a label for, such as 'A7-2026-*'
-    #[option(placeholder = "PATTERN")]
+    #[option(placeholder = "PATTERN", listed_by = BATCHES)]
     batch: Pattern,
     /// where to write to, printed below
     #[option(placeholder = "EMAIL")]

@@ -11,6 +11,7 @@ mod harvest;
 mod hive;
 mod inspect;
 mod label;
+mod lists;
 mod print;
 mod report;
 mod run_each;

@@ -163,6 +163,17 @@ impl Yard {
         &self.folder
     }
 
+    /// The codes of the hives, each with the hive where its file holds one.
+    pub(crate) fn codes(&self) -> Result<Vec<(HiveCode, Option<Hive>)>, Failure> {
+        let mut codes = Vec::new();
+        for path in self.files()? {
+            let code = path.file_stem().and_then(OsStr::to_str).and_then(HiveCode::parse);
+            codes.extend(code.map(|code| (code, read(&path).ok())));
+        }
+        codes.sort_by(|a, b| a.0.cmp(&b.0));
+        Ok(codes)
+    }
+
     /// The hives, by their codes; and what is said of files that hold none.
     pub(crate) fn hives(&self) -> Result<Hives, Failure> {
         let mut hives = Hives { whole: Vec::new(), damaged: Vec::new() };
@@ -201,10 +212,8 @@ impl Yard {
         match of(&code.to_string()) {
             Some(file) => read(file).map_err(|damage| Failure::new(1, damage)),
             None => {
-                let codes = files.iter().filter_map(|file| file.file_stem()?.to_str());
-                let mut known: Vec<HiveCode> = codes.filter_map(HiveCode::parse).collect();
-                known.sort();
-                let known: Vec<String> = known.iter().map(HiveCode::to_string).collect();
+                let known: Vec<String> =
+                    self.codes()?.iter().map(|(code, _)| code.to_string()).collect();
                 let known = if known.is_empty() { "none".to_owned() } else { known.join(", ") };
                 Err(Failure::new(1, format!("no hive {code} in the yard; here are {known}")))
             }

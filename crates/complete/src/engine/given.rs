@@ -84,15 +84,18 @@ impl<'d> Given<'d> {
     /// not one of them.
     pub(super) fn values_of(&self, param: &Param<'d>) -> Vec<String> {
         let Some(reader) = &self.reader else { return Vec::new() };
-        let mut typed = match param.role() {
-            Role::Operand => reader.operand_words(param).collect(),
-            _ => reader.typed_for(param),
-        };
+        let mut typed = reader.typed_for(param);
         typed.retain(|step| Some(step.word()) != self.cursor);
         self.values(param, &typed)
     }
 
-    fn values(&self, param: &Param<'_>, typed: &[Step]) -> Vec<String> {
+    /// The operand words behind so many of them.
+    pub(super) fn operands_behind(&self, before: usize) -> Vec<Step> {
+        let steps = self.reader.as_ref().map(Reader::operand_steps).unwrap_or_default();
+        steps.get(before..).unwrap_or_default().to_vec()
+    }
+
+    pub(super) fn values(&self, param: &Param<'_>, typed: &[Step]) -> Vec<String> {
         let mut values = Vec::new();
         for step in typed {
             let Some(word) = self.words.get(step.word()) else { continue };

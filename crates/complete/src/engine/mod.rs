@@ -6,17 +6,19 @@
 //!
 //! * `given.rs`: what the line has already, and what cannot be given beside it.
 //! * `names.rs`: subcommands, options, clusters of letters.
-//! * `values.rs`: values of options and of operands, also within a word.
+//! * `values.rs`: values of options and of operands, also within a word; `listed.rs`: those that are known at run time.
 
 mod given;
+mod listed;
 mod names;
 mod values;
 
 use std::ffi::{OsStr, OsString};
 
-use clavret_core::{Command, Expects, Meaning, Reader, Refers, Step, Word, Wording, Words};
+use clavret_core::{Command, Expects, Meaning, Reader, Refers, Step, Word, Wording, Words, World};
 
 use given::Given;
+use listed::Lists;
 pub(crate) use names::shown_names;
 
 /// The words around the cursor, as the program would get them. The program's own name is not among them.
@@ -107,8 +109,17 @@ pub struct Candidate {
 }
 
 /// What may be typed at the cursor of a line. The reader accepts all of it, and of what it would accept only that is
-/// left out which `docs/completion.md` lists.
+/// left out which `docs/completion.md` lists. Values that are known at run time need a world: see [`complete_in`].
 pub fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
+    found(root, cursor, None)
+}
+
+/// The same with values that are known at run time, each list asked once in the environment of a world.
+pub fn complete_in(root: &Command<'_>, cursor: &Cursor, world: &dyn World) -> Vec<Block> {
+    found(root, cursor, Some(world))
+}
+
+fn found<'d>(root: &'d Command<'d>, cursor: &Cursor, world: Option<&'d dyn World>) -> Vec<Block> {
     let Some(begun) = cursor.begun.text.to_str().filter(|_| !cursor.begun.is_open) else {
         return Vec::new();
     };
@@ -119,6 +130,9 @@ pub fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
         begun,
         wording,
         root,
+        world,
+        defaults: 0,
+        lists: Lists::default(),
         given: Given::default(),
         found: Vec::new(),
         earlier: Vec::new(),
@@ -149,8 +163,22 @@ pub fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
 /// assert_eq!(candidates(&INSPECT, &[] as &[&str], "--c"), ["--calm"]);
 /// ```
 pub fn candidates<W: Word>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec<String> {
+    texts(complete(root, &Cursor::new(words, prefix)))
+}
+
+/// The same with values that are known at run time: see [`complete_in`].
+pub fn candidates_in<W: Word>(
+    root: &Command<'_>,
+    words: &[W],
+    prefix: &str,
+    world: &dyn World,
+) -> Vec<String> {
+    texts(complete_in(root, &Cursor::new(words, prefix), world))
+}
+
+fn texts(blocks: Vec<Block>) -> Vec<String> {
     let mut texts = Vec::new();
-    for block in complete(root, &Cursor::new(words, prefix)) {
+    for block in blocks {
         if let Block::Words { words, .. } = block {
             for word in words {
                 texts.push(word.text);
@@ -163,6 +191,12 @@ pub fn candidates<W: Word>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec
 /// A position that is being completed, and what was found for it.
 struct Completing<'d, 'c> {
     root: &'d Command<'d>,
+    /// What lists of values are asked in.
+    world: Option<&'d dyn World>,
+    /// Default subcommands that what is offered leads to first.
+    defaults: usize,
+    /// What lists have given.
+    lists: Lists,
     cursor: &'c Cursor,
     /// The text of the word at the cursor.
     begun: &'c str,
@@ -196,6 +230,7 @@ impl<'d> Completing<'d, '_> {
     fn at_each_level(&mut self, mut add: impl FnMut(&mut Self, &Reader<'d>)) {
         let mut reader = stepped(self.root, &self.cursor.before, None);
         for defaults in 0.. {
+            self.defaults = defaults;
             self.given = Given::of(self.root, self.cursor, false, defaults);
             self.settle();
             add(self, &reader);

@@ -9,7 +9,7 @@ impl<'d> Completing<'d, '_> {
     /// What an operand may be here. Which one the word is for may depend on how many follow.
     pub(super) fn add_operands(&mut self, reader: &Reader<'d>) {
         let begun = self.begun;
-        for (param, at) in reader.next_operands(self.given.operands_after) {
+        for (param, own) in reader.next_operands(self.given.operands_after) {
             if self.given.excludes(param) {
                 continue;
             }
@@ -17,7 +17,11 @@ impl<'d> Completing<'d, '_> {
             if param.names_commands() {
                 self.add_topics(reader);
             } else {
-                self.add_values((param, at), false, ("", begun));
+                let at = own % param.kinds().len().max(1);
+                let before = reader.operand_steps();
+                let typed = self.given.values(param, &before[before.len().saturating_sub(own)..]);
+                let behind = self.given.values(param, &self.given.operands_behind(before.len()));
+                self.add_value((param, at), (typed, behind), ("", begun));
             }
         }
     }
@@ -32,13 +36,23 @@ impl<'d> Completing<'d, '_> {
         if is_file {
             return self.add_look(Refers::Path, &[], (head, begun));
         }
+        let typed = self.given.values_of(param);
+        self.add_value((param, at), (typed, Vec::new()), (head, begun));
+    }
+
+    /// The same of no file; these values were typed for it, and those behind the cursor may be its own too.
+    fn add_value(
+        &mut self,
+        (param, at): (&'d Param<'d>, usize),
+        (typed, behind): (Vec<String>, Vec<String>),
+        (head, begun): (&str, &str),
+    ) {
         // What was typed of a secret is not said again.
         if param.is_secret() {
             return;
         }
         let (start, mut before) = pieces(begun, param.delimiter());
         before.pop();
-        let typed = self.given.values_of(param);
         let is_full = |more: usize| {
             param.is_list()
                 && (typed.len() + before.len() + more) as u64 > u64::from(param.given_times().max)
@@ -57,7 +71,7 @@ impl<'d> Completing<'d, '_> {
         }
         let used = |text: &str| {
             before.iter().any(|known| known == text)
-                || param.is_distinct() && typed.iter().any(|known| known == text)
+                || param.is_distinct() && typed.iter().chain(&behind).any(|known| known == text)
         };
         let (head, begun) = (head.to_owned() + &begun[..start], &begun[start..]);
         let Some(kind) = param.word_kind(at) else { return };
@@ -73,10 +87,11 @@ impl<'d> Completing<'d, '_> {
         self.add_of(param, (kind, at), &head, begun, &used, more);
     }
 
-    /// The words of a kind, those left out that are used already; `more` is what may follow in the same word.
+    /// The words of a kind, or of a list that is known at run time, those left out that are used already; `more` is
+    /// what may follow in the same word.
     fn add_of(
         &mut self,
-        param: &Param<'_>,
+        param: &'d Param<'d>,
         (kind, at): (&Kind<'_>, usize),
         head: &str,
         begun: &str,
@@ -84,9 +99,13 @@ impl<'d> Completing<'d, '_> {
         more: &str,
     ) {
         let is_entry = more == "=";
-        let mut words = Vec::new();
-        for (offer, help) in kind.offers() {
-            if is_used(offer) || !self.reads(param, kind, offer) {
+        let listed = self.add_listed(param, (head, begun), is_used, more.is_empty());
+        let is_listed = listed.is_known && param.list().is_some_and(|list| list.is_closed());
+        let mut words = listed.words;
+        let is_full = !words.is_empty();
+        for (offer, help) in kind.offers().filter(|_| !is_listed) {
+            let is_there = words.iter().any(|word| word.text == offer);
+            if is_there || is_used(offer) || !self.reads(param, kind, offer) {
                 continue;
             }
             let mut text = head.to_owned() + &escaped(offer, param.delimiter());
@@ -95,11 +114,15 @@ impl<'d> Completing<'d, '_> {
             }
             words.push(Candidate { text, help: help.to_owned(), is_whole: more.is_empty() });
         }
-        let is_closed = !words.is_empty() || kind.offers().next().is_some();
+        let is_closed =
+            is_listed || !words.is_empty() && !is_full || kind.offers().next().is_some();
         if head.is_empty() && words.iter().any(|word| word.text.starts_with('-')) {
             words.retain(|word| self.is_value(&word.text));
         }
         self.add_words(param.help(), words);
+        if listed.more > 0 {
+            self.found.push(Block::Hint(self.wording.of_more(listed.more)));
+        }
         if is_closed {
             return;
         }
@@ -109,6 +132,7 @@ impl<'d> Completing<'d, '_> {
             kind.looks_up()
         };
         match refers {
+            Refers::Nothing | Refers::Command if is_full => {}
             Refers::Nothing | Refers::Command => {
                 let wanted = param.wanted(at, self.wording);
                 if !wanted.is_empty() && !self.found.contains(&Block::Hint(wanted.clone())) {
@@ -131,8 +155,9 @@ impl<'d> Completing<'d, '_> {
             return true;
         }
         let reader = stepped(self.root, &self.cursor.before, Some(text.as_ref()));
-        let last = reader.steps().last().map(clavret_core::Step::meaning);
-        matches!(last, Some(Meaning::Operand | Meaning::Value))
+        // What is attached to a name is a value too.
+        let last = reader.steps().last().filter(|step| step.bytes().start == 0);
+        matches!(last.map(clavret_core::Step::meaning), Some(Meaning::Operand | Meaning::Value))
     }
 
     fn add_look(&mut self, what: Refers, ends: &[&str], (head, begun): (&str, &str)) {
@@ -173,7 +198,7 @@ impl<'d> Completing<'d, '_> {
 }
 
 /// A value as it is typed among others in a word.
-fn escaped(text: &str, delimiter: Option<char>) -> String {
+pub(super) fn escaped(text: &str, delimiter: Option<char>) -> String {
     let mut escaped = String::new();
     for character in text.chars() {
         if delimiter.is_some() && (Some(character) == delimiter || character == '\\') {

@@ -10,7 +10,7 @@ pub use bash::BASH;
 pub use fish::FISH;
 pub use zsh::ZSH;
 
-use clavret_core::{Choice, Command, Offer, Put};
+use clavret_core::{Choice, Command, Offer, Put, World};
 
 crate::shells!(
     /// One of the shells that completion is written for.
@@ -26,8 +26,9 @@ pub struct Shell {
     whole: Option<fn(&Command<'_>) -> String>,
 }
 
-/// What a shell gets that asks by its fields; nothing where it does not ask so.
-pub type Answer = fn(&Command<'_>, &[&str]) -> Option<String>;
+/// What a shell gets that asks by its fields; nothing where it does not ask so. Lists of values that are known at run
+/// time are asked in the world.
+pub type Answer = fn(&Command<'_>, &[&str], &dyn World) -> Option<String>;
 
 impl Shell {
     /// A shell by its name; what is said of it, such as how its script is loaded; and what writes the script of
@@ -37,7 +38,7 @@ impl Shell {
         help: &'static str,
         script: fn(&Command<'_>) -> String,
     ) -> Self {
-        Shell { offer: Offer::new(name).help(help), script, answer: |_, _| None, whole: None }
+        Shell { offer: Offer::new(name).help(help), script, answer: |_, _, _| None, whole: None }
     }
 
     /// The same with what answers its script, where that asks the program: see
@@ -63,8 +64,13 @@ impl Shell {
     }
 
     /// The answer to its script, which asks by some fields.
-    pub(crate) fn answer(&self, root: &Command<'_>, fields: &[&str]) -> Option<String> {
-        (self.answer)(root, fields)
+    pub(crate) fn answer(
+        &self,
+        root: &Command<'_>,
+        fields: &[&str],
+        world: &dyn World,
+    ) -> Option<String> {
+        (self.answer)(root, fields, world)
     }
 
     /// The word that it is called by where one is chosen, with what is said of it.

@@ -3,7 +3,7 @@
 
 use super::{Command, Param};
 // What an answer is made of; nothing of the next stage is called here.
-use crate::read::Asked;
+use crate::read::{Asked, World};
 use crate::wording::Wording;
 
 /// What is printed when a parameter that [stands alone](super::Flag::stands_alone) is given, instead of what
@@ -50,8 +50,8 @@ pub trait Alone: Sync {
     /// What another program gets that asks this one for something, such as a shell's script for candidates:
     /// see [`Command::answers`]. Nothing where it is not asked for what this gives.
     #[doc(hidden)]
-    fn answer(&self, root: &Command<'_>, request: &[&str]) -> Option<String> {
-        _ = (root, request);
+    fn answer(&self, root: &Command<'_>, request: &[&str], world: &dyn World) -> Option<String> {
+        _ = (root, request, world);
         None
     }
 

@@ -3,13 +3,14 @@
 use std::fmt;
 
 use super::path::At;
-use super::{Command, Param};
+use super::{Command, Known, Param};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
 use crate::facts::{Fact, manners};
 use crate::fault::{Echo, SOURCES};
-use crate::page::{Block, blocks};
+use crate::page::{Block, LISTS, blocks};
 use crate::read::{
-    Dark, Fault, Faults, Line, Outcome, Reading, SECRECY, Slot, Trace, Usual, Words, special, touch,
+    CommandPath, Dark, Fault, Faults, Line, Outcome, PageLength, Reading, SECRECY, Slot, Trace,
+    Usual, Words, special, touch,
 };
 use crate::wording::Wording;
 
@@ -56,6 +57,17 @@ pub(crate) struct Secrecy {
     pub(crate) told: for<'d> fn(&Reading<'d>, &str) -> Option<&'d Param<'d>>,
 }
 
+/// Values that are known at run time.
+#[derive(Debug)]
+pub(crate) struct Lists {
+    /// Looks whether what closed lists have is what the line has.
+    pub(crate) check: Code,
+    /// Asks the closed lists of a command, for its page.
+    pub(crate) learn: for<'d> fn(Reading<'d>, &CommandPath<'d>) -> Reading<'d>,
+    /// What a page says of the values of a parameter: in its help, and below that.
+    pub(crate) told: fn(&[Known], PageLength, &Wording<'_>) -> (String, Vec<Block>),
+}
+
 /// What the parameters of a command bring along; a config file brings sources too.
 #[derive(Debug, Clone, Copy)]
 pub(crate) struct Brought {
@@ -67,6 +79,8 @@ pub(crate) struct Brought {
     pub(crate) special: Option<Special>,
     /// Where a parameter is a secret.
     pub(crate) secrecy: Option<&'static Secrecy>,
+    /// Where values of a parameter are known at run time.
+    pub(crate) lists: Option<&'static Lists>,
     /// Where a parameter is read in a manner of its own.
     pub(crate) manners: Option<Tell>,
     /// A description in blocks of a page, where the command has one, or a parameter.
@@ -79,6 +93,7 @@ impl Brought {
         touches: None,
         special: None,
         secrecy: None,
+        lists: None,
         manners: None,
         described: None,
     };
@@ -95,6 +110,9 @@ impl Brought {
         }
         if param.secret {
             self.secrecy = Some(&SECRECY);
+        }
+        if param.list.is_some() {
+            self.lists = Some(&LISTS);
         }
         if param.has_manners() {
             self.manners = Some(manners);

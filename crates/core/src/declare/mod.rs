@@ -16,6 +16,7 @@
 //!   the type.
 //! * `kind.rs`, `from_word.rs`, `choice.rs`: what one word may be, and its conversion.
 //! * `kinds/`: the types of other crates that convert from a word, each behind a feature.
+//! * `list.rs`: values that are known at run time.
 //! * `path.rs`: what a path must lead to.
 //! * `valid.rs`: extra tests of a converted value; `rule.rs`: relations between parameters.
 //! * `config.rs`: where a config file is; `package.rs`: what a program's package says of it.
@@ -54,6 +55,7 @@ mod from_word;
 mod keys;
 mod kind;
 mod kinds;
+mod list;
 mod message;
 mod names;
 mod node;
@@ -81,12 +83,13 @@ pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally
 pub use kind::{Noun, Refers};
 #[cfg(feature = "idna")]
 pub use kinds::idna::DomainName;
+pub use list::{Known, Lister};
 pub use param::{Role, Tail};
 pub use problem::{Problem, Shared};
 pub use shape::{Attached, Shape, Unit};
 pub use when::{COLOR, When};
 
-pub(crate) use brought::{Say, Secrecy, Sources};
+pub(crate) use brought::{Lists, Say, Secrecy, Sources};
 pub use called::Hit;
 pub use cell::Held;
 pub(crate) use keys::is_key;
@@ -309,6 +312,8 @@ pub struct Param<'d> {
     path: PathTest<'d>,
     twin: Option<Twin>,
     test: Option<&'d dyn Test>,
+    /// What lists its values at run time.
+    list: Option<&'d dyn Lister>,
     /// What is printed where it is given, if nothing else is needed then.
     alone: Option<&'d dyn Alone>,
     form: &'d Form<'d>,

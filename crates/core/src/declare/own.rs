@@ -47,6 +47,9 @@ pub(super) const fn clashes<'d, const ROOM: usize>(
         let setters = [said::NAMES[first], said::NAMES[second]];
         finder.show(Problem::Clash { name, setters });
     }
+    if said.has(said::LISTED_BY) {
+        listed(param, finder);
+    }
     let mut i = 0;
     while i < param.no_letters.len() {
         if let Some(letter) = param.no_letters[i]
@@ -85,6 +88,19 @@ pub(super) const fn clashes<'d, const ROOM: usize>(
             let placeholder = param.placeholder;
             finder.show(Problem::Placeholder { name, placeholder, texts, words });
         }
+    }
+}
+
+/// A list is of words that are values each, and shown.
+const fn listed<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
+    let (name, setter) = (param.name, "listed_by");
+    if let [first, rest @ ..] = param.kinds()
+        && (!rest.is_empty() || first.sides.is_some())
+    {
+        finder.show(Problem::Misplaced { name, setter });
+    }
+    if param.said.has(said::SECRET) {
+        finder.show(Problem::Clash { name, setters: ["secret", setter] });
     }
 }
 

@@ -84,6 +84,7 @@ impl<'d> Param<'d> {
             path: PathTest::ANY,
             twin: None,
             test: None,
+            list: None,
             alone: None,
             form,
         }

@@ -82,7 +82,7 @@ pub(crate) mod param {
         AS_IN_CODE "as_in_code" INFINITE "infinite" PRESENT "present" ABSENT "absent" FILE "file"
         DIRECTORY "directory" EXTENSIONS "extensions" TAIL "tail" SECRET_FILE "secret_file"
         OPPOSITE "opposite" OPPOSITE_LETTER "opposite_letter" WORDED "worded"
-        STANDS_ALONE "stands_alone" ANEW "anew"
+        STANDS_ALONE "stands_alone" ANEW "anew" LISTED_BY "listed_by"
     }
 
     /// Where a path must lead: one of these at most.
@@ -92,7 +92,7 @@ pub(crate) mod param {
     /// What has a name after dashes.
     pub(crate) const OF_NAMES: u64 = LETTER | ALIASES | FORMERLY | THROUGHOUT | ANEW;
     /// What takes words.
-    pub(crate) const OF_VALUES: u64 = DEFAULT | VALID | REFERS | SECRET | PLACEHOLDER;
+    pub(crate) const OF_VALUES: u64 = DEFAULT | VALID | REFERS | SECRET | PLACEHOLDER | LISTED_BY;
     pub(crate) const OF_FLAGS: u64 = OPPOSITE | OPPOSITE_LETTER | WORDED;
     /// What may be said of one that stands alone: its own value is all that is read.
     pub(crate) const OF_ALONE: u64 = OF_ALL

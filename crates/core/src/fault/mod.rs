@@ -5,7 +5,7 @@
 //!
 //! * `say.rs`: a sentence for each fault; `refuse.rs`: what would be right instead of a refused value, and
 //!   what is amiss with this one.
-//! * `unread.rs`: the same for a file, whose faults point there.
+//! * `unread.rs`, `unlisted.rs`: the same for a file, and for a value of a closed list, whose faults point there.
 //! * `known.rs`, `owners.rs`: what is known where a name is not, and which commands know the name.
 //! * `mistake.rs`: what is wrong with the program, and not with the line.
 //! * `told.rs`: which faults are told, and which of them in one sentence.
@@ -28,11 +28,13 @@ mod owners;
 mod refuse;
 mod say;
 mod told;
+mod unlisted;
 #[cfg(not(feature = "mend"))]
 mod unmended;
 mod unread;
 
 pub(crate) use outside::{SOURCES, malformed, setting_unknown};
+pub(crate) use unlisted::unlisted;
 pub(crate) use unread::unread;
 
 /// A line as it is shown, and the columns that faults are about, in the order of the line.

@@ -2,7 +2,7 @@
 
 use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
 use crate::declare::{Command, Param, Role};
-use crate::read::{CommandPath, PageLength, Reach};
+use crate::read::{CommandPath, KnownValues, PageLength, Reach};
 use crate::text::{Listed, Put, digits, in_order};
 use crate::wording::{Wording, fill};
 
@@ -11,7 +11,11 @@ const MOST: usize = 12;
 /// The status of a refused line.
 const REFUSED: u8 = 2;
 
-pub(super) fn page<'d>(path: &CommandPath<'d>, length: PageLength) -> Page<'d> {
+pub(super) fn page<'d>(
+    path: &CommandPath<'d>,
+    length: PageLength,
+    known: Option<&KnownValues>,
+) -> Page<'d> {
     let command = path.leaf();
     let wording = path.root().phrases();
     let (title, summary) = (path.text(), command.told_summary(wording));
@@ -20,7 +24,7 @@ pub(super) fn page<'d>(path: &CommandPath<'d>, length: PageLength) -> Page<'d> {
     if length == PageLength::Full {
         page.add(wording.about(), described(path, command.description_text()));
     }
-    let entries = entries(path, length, wording);
+    let entries = entries(&Told { path, length, wording, known });
     match length {
         PageLength::Short => page.add_first(entries, path, wording),
         PageLength::Full => {
@@ -35,6 +39,15 @@ pub(super) fn page<'d>(path: &CommandPath<'d>, length: PageLength) -> Page<'d> {
         }
     }
     page
+}
+
+/// What entries are told by.
+struct Told<'t, 'd> {
+    path: &'t CommandPath<'d>,
+    length: PageLength,
+    wording: &'d Wording<'d>,
+    /// The values of closed lists.
+    known: Option<&'t KnownValues>,
 }
 
 type Group<'d> = (&'d str, Vec<Entry>);
@@ -94,8 +107,8 @@ impl<'d> Page<'d> {
     }
 }
 
-fn entries<'d>(path: &CommandPath<'d>, length: PageLength, wording: &'d Wording) -> Vec<Group<'d>> {
-    let command = path.leaf();
+fn entries<'d>(told: &Told<'_, 'd>) -> Vec<Group<'d>> {
+    let (command, wording) = (told.path.leaf(), told.wording);
     let (mut commands, mut operands, mut options) = (Vec::new(), Vec::new(), Vec::new());
     for command in command.subcommands() {
         if !command.is_hidden() {
@@ -107,7 +120,7 @@ fn entries<'d>(path: &CommandPath<'d>, length: PageLength, wording: &'d Wording)
             let is_operand = param.role() == Role::Operand;
             let list = if is_operand { &mut operands } else { options };
             let names = (param.letter(), param.long());
-            list.push(entry(param, names, (path, command), length, wording));
+            list.push(told.entry(param, names, command));
         }
     };
     for param in command.own_params() {
@@ -125,13 +138,14 @@ fn entries<'d>(path: &CommandPath<'d>, length: PageLength, wording: &'d Wording)
     let option = if options.len() == 1 { wording.option() } else { wording.options() };
     let mut groups = vec![(wording.commands(), commands), (operand, operands), (option, options)];
     groups.append(&mut bundles);
-    groups.push((wording.anywhere(), anywhere(path, length, wording)));
+    groups.push((wording.anywhere(), anywhere(told)));
     groups
 }
 
 /// What every command of the path accepts, the root's own first, and then what is usual. A name that a
 /// nearer command has for something else is left out.
-fn anywhere(path: &CommandPath<'_>, length: PageLength, wording: &Wording) -> Vec<Entry> {
+fn anywhere(told: &Told<'_, '_>) -> Vec<Entry> {
+    let path = told.path;
     let reach = Reach::at(path);
     let is_root = path.0.len() == 1;
     let mut entries = Vec::new();
@@ -146,46 +160,53 @@ fn anywhere(path: &CommandPath<'_>, length: PageLength, wording: &Wording) -> Ve
             let letter = reach.letter(at);
             let long = param.long().filter(|long| reach.has_name(at, long));
             if letter.is_some() || long.is_some() {
-                entries.push(entry(param, (letter, long), (path, command), length, wording));
+                entries.push(told.entry(param, (letter, long), command));
             }
         }
     }
     entries
 }
 
-/// The entry of a parameter that goes by these names, and that this command takes.
-fn entry(
-    param: &Param<'_>,
-    (letter, long): (Option<char>, Option<&str>),
-    (path, command): (&CommandPath<'_>, &Command<'_>),
-    length: PageLength,
-    wording: &Wording,
-) -> Entry {
-    let mut names = Text::default();
-    if param.role() != Role::Operand {
-        names.add_names(letter, long);
+impl Told<'_, '_> {
+    /// The entry of a parameter that goes by these names, and that this command takes.
+    fn entry(
+        &self,
+        param: &Param<'_>,
+        (letter, long): (Option<char>, Option<&str>),
+        command: &Command<'_>,
+    ) -> Entry {
+        let Told { path, length, wording, known } = *self;
+        let mut names = Text::default();
+        if param.role() != Role::Operand {
+            names.add_names(letter, long);
+        }
+        let values = known.and_then(|known| known.of(param)).zip(command.brought().lists);
+        let values = values.map(|(values, lists)| (lists.told)(values, length, wording));
+        let (value, listed) = values.unwrap_or_default();
+        let mut help = help::help(param, command, (length, value), wording);
+        if let Some(alone) = param.alone()
+            && param.help().is_empty()
+        {
+            let names: Vec<String> =
+                names.inlines().iter().map(|name| name.text().to_owned()).listed();
+            help = Text::of(What::Plain, alone.help(&names, wording));
+        }
+        if param.is_attached() {
+            // Attached to the long name only.
+            names.add(What::Sign, "[=");
+            names.push(What::Placeholder, param.placeholder(0));
+            names.add(What::Sign, "]");
+        } else {
+            names.push(What::Placeholder, param.placeholders(0));
+        }
+        let mut below = Vec::new();
+        if length == PageLength::Full {
+            below = described(path, param.description());
+            below.extend(help::offers(param));
+        }
+        below.extend(listed);
+        Entry { names, help, below }
     }
-    let mut help = help::help(param, command, length, wording);
-    if let Some(alone) = param.alone()
-        && param.help().is_empty()
-    {
-        let names: Vec<String> = names.inlines().iter().map(|name| name.text().to_owned()).listed();
-        help = Text::of(What::Plain, alone.help(&names, wording));
-    }
-    if param.is_attached() {
-        // Attached to the long name only.
-        names.add(What::Sign, "[=");
-        names.push(What::Placeholder, param.placeholder(0));
-        names.add(What::Sign, "]");
-    } else {
-        names.push(What::Placeholder, param.placeholders(0));
-    }
-    let mut below = Vec::new();
-    if length == PageLength::Full {
-        below = described(path, param.description());
-        below.extend(help::offers(param));
-    }
-    Entry { names, help, below }
 }
 
 /// A description in blocks.

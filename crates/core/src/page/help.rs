@@ -8,16 +8,21 @@ use crate::read::PageLength;
 use crate::text::{Listed, Put, holds};
 use crate::wording::{Wording, fill};
 
-/// The help of a parameter, and the facts that are declared. `command` is the one that takes it.
+/// The help of a parameter, and the facts that are declared. `command` is the one that takes it; `listed` says which
+/// values it has, where these are known at run time.
 pub(super) fn help(
     param: &Param<'_>,
     command: &Command<'_>,
-    length: PageLength,
+    (length, listed): (PageLength, String),
     wording: &Wording,
 ) -> Text {
     let own = own_help(param, command, wording);
     let mut help = Help { param, own: &own, wording, text: Text::of(What::Plain, &*own) };
-    help.add_value(length);
+    if listed.is_empty() {
+        help.add_value(length);
+    } else {
+        help.add(What::Value, listed);
+    }
     for fact in param.facts(command, wording) {
         if !help.is_said(fact.key()) {
             help.add(What::Fact, fact.words(wording));
@@ -45,7 +50,7 @@ pub(super) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wo
         return false;
     }
     let of_alone = param.alone().map_or_else(String::new, |alone| alone.help(&[], wording));
-    let said = help(param, command, PageLength::Full, wording);
+    let said = help(param, command, (PageLength::Full, String::new()), wording);
     let is_type = matches!(said.inlines(), [only] if Some(only.text()) == ty.as_deref());
     of_alone.is_empty() && (said.is_empty() || is_type)
 }

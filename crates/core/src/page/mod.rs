@@ -6,24 +6,27 @@
 //! * `build.rs`: which sections there are, and their entries.
 //! * `synopsis.rs`: the usage line, in POSIX notation.
 //! * `help.rs`: the help of a parameter, and the facts that its declaration has.
+//! * `listed.rs`: values that are known at run time.
 //! * `markdown.rs`: descriptions, which may have paragraphs, lists and code.
 //! * `text.rs`: text in pieces.
 //! * `terminal.rs`: the medium of a terminal or a pipe: sections in a gutter, wrapped to a width.
 
 mod build;
 mod help;
+mod listed;
 mod markdown;
 mod synopsis;
 mod terminal;
 mod text;
 
+pub(crate) use listed::LISTS;
 pub(crate) use markdown::blocks;
 pub use text::{Inline, Text, What};
 
 use std::borrow::Cow;
 
 use crate::declare::Param;
-use crate::read::{CommandPath, PageLength};
+use crate::read::{CommandPath, KnownValues, PageLength};
 use crate::wording::Wording;
 
 /// The help of one command, as sections; see [`Page::of`] and [`Page::draw`].
@@ -140,7 +143,16 @@ impl<'d> Section<'d> {
 impl<'d> Page<'d> {
     /// The page of the command that a path leads to.
     pub fn of(path: &CommandPath<'d>, length: PageLength) -> Self {
-        build::page(path, length)
+        build::page(path, length, None)
+    }
+
+    /// The same where the values of closed lists were asked for.
+    pub(crate) fn known(
+        path: &CommandPath<'d>,
+        length: PageLength,
+        known: Option<&KnownValues>,
+    ) -> Self {
+        build::page(path, length, known)
     }
 
     /// The names that lead to the command, from the program's own on.

@@ -1,6 +1,6 @@
 //! A line that asks for something instead of its command's work: it is answered whatever else is on it.
 
-use super::{Asked, Line, Reach, Reached, Reader, Reading, Request, Trace};
+use super::{Asked, KnownValues, Line, Reach, Reached, Reader, Reading, Request, Trace};
 use std::fmt;
 
 use super::reading::{CommandPath, Outcome};
@@ -11,6 +11,13 @@ impl<'d> Asked<'d> {
     /// What is to be printed, for a stream that looks so.
     pub fn text(mut self, look: Look) -> String {
         self.look = look;
+        if self.gives(Gives::Page) {
+            let path = if self.param.is_some() { self.path() } else { self.topic() };
+            let lists = path.commands().iter().find_map(|command| command.brought().lists);
+            if let Some(lists) = lists {
+                *self.reading = (lists.learn)(*self.reading, &path);
+            }
+        }
         self.alone().map_or_else(String::new, |alone| alone.text(&self))
     }
 
@@ -38,6 +45,11 @@ impl<'d> Asked<'d> {
     /// key, as the rest of the line is not looked at.
     pub fn get<K: Key>(&self, key: &K) -> Option<&K::Value> {
         self.reading.try_get(key)
+    }
+
+    /// The values of closed lists that its page tells of.
+    pub(crate) fn known(&self) -> Option<&KnownValues> {
+        self.reading.around.known.as_deref()
     }
 
     /// What was understood of the line.

@@ -72,8 +72,8 @@ impl<'d> Reader<'d> {
         self.operand_steps().into_iter().skip(from).take(count)
     }
 
-    /// The operands that the next word may be for, if at least so many operand words come after it; and which of the
-    /// words of its unit it is then. Which it is depends on how many follow: the last word of `SRC... DST` is `DST`'s.
+    /// The operands that the next word may be for, if at least so many operand words come after it; and how many of
+    /// the words in front of it may be for the same one then. Which it is depends on how many follow: the last word of `SRC... DST` is `DST`'s.
     pub fn next_operands(&self, after: u32) -> Vec<(&'d Param<'d>, usize)> {
         let command = self.command();
         if self.line.lost || !self.ended && !command.subcommands().is_empty() {
@@ -95,9 +95,13 @@ impl<'d> Reader<'d> {
             let mut first = 0;
             for (operand, share) in Shares::of(command, total) {
                 if (first..first + share).contains(&at) {
-                    let place = (at - first) as usize % operand.kinds().len().max(1);
-                    if !found.iter().any(|(known, at)| known.is(operand) && *at == place) {
-                        found.push((operand, place));
+                    let (own, each) = ((at - first) as usize, operand.kinds().len().max(1));
+                    let is_it = |known: &&mut (&Param<'_>, usize)| {
+                        known.0.is(operand) && known.1 % each == own % each
+                    };
+                    match found.iter_mut().find(is_it) {
+                        Some(known) => known.1 = known.1.max(own),
+                        None => found.push((operand, own)),
                     }
                 }
                 first += share;

@@ -28,6 +28,7 @@
 //!   `outcome.rs`: what a line that reads turns out to be; `asked.rs`: one that asks for something else.
 //! * `reach.rs`: what names may mean at a place.
 //! * `meant.rs`: words of a refused line that were meant as names.
+//! * `so_far.rs`: what a line says so far, for what lists values at run time; `listed.rs`: values of closed lists.
 //! * `making.rs`: what completion asks of a line in the making.
 //! * `special.rs`: what only some parameters ask for.
 //! * `relation.rs`: rules between parameters; `judge.rs`: the developer's test of the whole.
@@ -49,6 +50,7 @@ mod convert;
 mod fault;
 mod finish;
 mod judge;
+mod listed;
 mod making;
 mod meant;
 mod operands;
@@ -62,6 +64,7 @@ mod secret;
 #[cfg(feature = "serde")]
 mod serialise;
 mod show;
+mod so_far;
 mod source;
 mod special;
 mod step;
@@ -76,12 +79,14 @@ pub use fault::{Facts, FaultKind, Place};
 pub use reader::Expects;
 pub use reading::{CommandPath, Outcome, PageLength};
 pub use show::{Given, Occurrence, Origin};
+pub use so_far::{Environment, SoFar, Wanted};
 pub use step::Meaning;
 pub use unread::message;
 pub use word::{Word, Words};
 pub use world::{Malformed, Presence, Setting, Settings, World};
 
 pub(crate) use judge::judged;
+pub(crate) use listed::{KnownValues, check_lists, learn};
 pub(crate) use meant::bare;
 pub(crate) use reach::Usual;
 pub(crate) use secret::SECRECY;
@@ -98,6 +103,8 @@ pub(crate) struct Around<'d> {
     usual: Usual<'d>,
     world: Option<&'d dyn World>,
     settings: Option<Arc<Settings>>,
+    /// The values of closed lists that were asked for.
+    known: Option<Arc<KnownValues>>,
     trial: Trial,
     /// In a second reading, what was meant as a name is taken for one.
     is_second: bool,

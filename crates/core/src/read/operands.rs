@@ -38,7 +38,7 @@ impl<'d> Reader<'d> {
 
     /// Gives the operand words to the operands. Each takes as many as it may, but leaves those
     /// after it what they need: `SRC... DST` gives the last word to `DST`.
-    fn assign_operands(&mut self) {
+    pub(super) fn assign_operands(&mut self) {
         let leaf = self.line.trail.leaf();
         let mut shares =
             Shares { left: self.operands.count, needed: leaf.command.fewest_operands() };

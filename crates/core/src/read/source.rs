@@ -30,7 +30,9 @@ impl<'d> Line<'d> {
     /// Asks the environment and the config file for what was not typed.
     #[inline]
     pub(super) fn ask_around(&mut self) {
+        // Help and completion are there whatever a config file says.
         if self.around.world.is_some()
+            && !self.command().is_standard()
             && let Some(sources) = self.trail.brought(|command| command.sources())
         {
             (sources.ask)(self);
@@ -38,11 +40,6 @@ impl<'d> Line<'d> {
     }
 
     fn ask_sources(&mut self) {
-        // Help and completion are there whatever a config file says.
-        let leaf = self.command();
-        if leaf.is_standard() {
-            return;
-        }
         self.load_settings();
         let mut slots = std::mem::take(&mut self.slots);
         for slot in &mut slots {

@@ -29,12 +29,18 @@ impl<'d> Line<'d> {
         slot.typed.count > 0 && last > 0 && self.steps[last - 1].meaning == Meaning::File
     }
 
-    /// What touches the world comes last, when nothing else is wrong.
+    /// What touches the world comes last, when nothing else is wrong: files, then lists.
     pub(super) fn touch_around(&mut self) {
-        if self.around.world.is_some()
-            && let Some(touch) = self.trail.brought(|command| command.brought().touches)
-        {
+        if self.around.world.is_none() {
+            return;
+        }
+        if let Some(touch) = self.trail.brought(|command| command.brought().touches) {
             touch(self);
+        }
+        if self.faults.is_empty()
+            && let Some(lists) = self.trail.brought(|command| command.brought().lists)
+        {
+            (lists.check)(self);
         }
     }
 

@@ -1,7 +1,7 @@
 //! What a reading asks of the world around it, behind a trait: the core itself touches nothing.
 
 use super::reach::Usual;
-use super::{Around, Unread};
+use super::{Around, Environment, Unread};
 use std::ffi::OsString;
 use std::ops::Range;
 use std::path::Path;
@@ -31,6 +31,12 @@ pub trait World: Sync {
     ///
     /// Why it cannot be read.
     fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread>;
+
+    /// What a list of values that are known at run time is asked in; with `None` no list is asked. Unless
+    /// said, an environment without variables.
+    fn environment(&self) -> Option<Environment> {
+        Some(Environment::new(|_| None))
+    }
 }
 
 /// What is at a path.
@@ -102,7 +108,7 @@ pub(crate) enum Trial {
 impl<'d> Around<'d> {
     /// A world, if there is one, and what is accepted everywhere in it.
     pub(crate) fn new(world: Option<&'d dyn World>, usual: Usual<'d>) -> Self {
-        Around { usual, world, settings: None, trial: Trial::No, is_second: false }
+        Around { usual, world, settings: None, known: None, trial: Trial::No, is_second: false }
     }
 
     /// The value of a parameter's environment variable.

@@ -30,7 +30,7 @@ impl Alone for ShowPage {
     fn text(&self, asked: &Asked<'_>) -> String {
         let is_short = asked.is_by_letter() && asked.has_both_names();
         let length = if is_short { PageLength::Short } else { PageLength::Full };
-        Page::of(&asked.path(), length).draw(asked.look())
+        Page::known(&asked.path(), length, asked.known()).draw(asked.look())
     }
 
     fn help(&self, names: &[String], wording: &Wording<'_>) -> String {
@@ -50,7 +50,7 @@ struct ShowTopic;
 
 impl Alone for ShowTopic {
     fn text(&self, asked: &Asked<'_>) -> String {
-        Page::of(&asked.topic(), PageLength::Full).draw(asked.look())
+        Page::known(&asked.topic(), PageLength::Full, asked.known()).draw(asked.look())
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {

@@ -1,7 +1,7 @@
 //! What is composed of the table's phrases: lists, counts, and phrases filled in.
 
 use super::Wording;
-use crate::text::{Put, digits};
+use crate::text::{Listed, Put, digits, quoted};
 
 impl<'d> Wording<'d> {
     /// A count in a sentence.
@@ -36,6 +36,23 @@ impl<'d> Wording<'d> {
             list.put(&fill(self.more_faults(), &[&self.count(more)]));
         }
         list
+    }
+
+    /// The same of values that are typed, in the quotes that a shell needs.
+    pub(crate) fn values(&self, values: &[&str], last: &str) -> String {
+        // Beyond those that are shown they are only counted.
+        let shown = values.iter().take(Self::MOST_LISTED).map(|value| quoted(value.as_ref()));
+        let mut shown: Vec<String> = shown.listed();
+        shown.resize(values.len(), String::new());
+        self.choices(&shown, last)
+    }
+
+    /// A noun of a program's own, in this language.
+    pub(crate) fn own_noun<'n>(&self, noun: &'n str) -> &'n str
+    where
+        'd: 'n,
+    {
+        self.nouns.iter().find(|other| other.0 == noun).map_or(noun, |other| other.1)
     }
 
     /// Things that a sentence lists when none of them is near.

@@ -183,6 +183,11 @@ phrases! {
         SettingUnknown setting_unknown "{0} is not a setting here"
         OrSet or_set "or set ${0}"
     }
+    // Values that are known at run time.
+    LISTED {
+        ValueUnlisted value_unlisted "no {0} is called {1}"
+        NoneListed none_listed "there is none"
+    }
     // What may be given once.
     COUNTS {
         OptionRepeated option_repeated "{0} may be given only once"

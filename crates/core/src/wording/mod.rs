@@ -91,6 +91,12 @@ impl<'d> Wording<'d> {
         [self.commands(), self.options()]
     }
 
+    /// That there are so many more than are shown.
+    #[doc(hidden)]
+    pub fn of_more(&self, count: usize) -> String {
+        fill(self.more_faults(), &[&self.count(count)])
+    }
+
     /// What a sign is called that joins values.
     pub(crate) fn sign(&self, sign: char) -> String {
         let named = self.signs.iter().find(|named| named.0 == sign);

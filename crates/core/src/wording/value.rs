@@ -18,10 +18,7 @@ impl<'d> Wording<'d> {
             Noun::Path => alone(self.any_path()),
             Noun::Choice | Noun::Truth => alone(&self.offers(kind)),
             Noun::Entry => (self.entry().to_owned(), kind.example_word().into_owned()),
-            Noun::Own(noun) => {
-                let other = self.nouns.iter().find(|other| other.0 == noun);
-                (other.map_or(noun, |other| other.1).to_owned(), kind.example_word().into_owned())
-            }
+            Noun::Own(noun) => (self.own_noun(noun).to_owned(), kind.example_word().into_owned()),
         }
     }
 

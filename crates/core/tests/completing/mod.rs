@@ -4,15 +4,27 @@
 mod tree;
 
 use std::path::PathBuf;
+use std::sync::LazyLock;
 
-use clavret_complete::{Block, COMPLETIONS, Candidate, Cursor, Typed, candidates, complete};
+use clavret_complete::{Block, COMPLETIONS, Candidate, Cursor, Typed, candidates_in, complete_in};
 use clavret_core::{
     Command, Expects, Fault, FaultKind, Meaning, Named, Operand, Outcome, Param, Place, Reader,
-    Role, Rule, Step,
+    Role, Rule, Step, Words,
 };
 use proptest::prelude::*;
 
-use tree::{Hue, Position, names, position};
+use crate::world::Small;
+use tree::{Hue, Listed, Position, names, position};
+
+static WORLD: LazyLock<Small> = LazyLock::new(Small::default);
+
+fn read<'d>(root: &'d Command<'d>, words: &'d [String]) -> Outcome<'d> {
+    root.read_in(Words::new(words), &*WORLD)
+}
+
+fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
+    complete_in(root, cursor, &*WORLD)
+}
 
 /// Which parameter it is, of those that have one name.
 fn place(param: &Param<'_>) -> usize {
@@ -23,7 +35,12 @@ fn place(param: &Param<'_>) -> usize {
 /// fault is about the word.
 fn read_as(root: &Command<'_>, before: &[String], text: &str) -> Option<(Meaning, Option<usize>)> {
     // The first example may be in a list already, or not together with what is there.
-    (0..5).find_map(|nth| read_with(root, before, text, nth))
+    (0..5).find_map(|nth| read_with(root, (before, &[]), text, nth))
+}
+
+/// Whether it reads if another operand follows: the last word of `FIRST... SECOND` is not of the first.
+fn reads_before(root: &Command<'_>, before: &[String], text: &str) -> bool {
+    (0..5).any(|nth| read_with(root, (before, &["blue".to_owned()]), text, nth).is_some())
 }
 
 /// The words that the last option of a line waits for: the `nth` choice of each, or an example.
@@ -32,8 +49,9 @@ fn missing(root: &Command<'_>, words: &[String], nth: usize) -> Vec<String> {
     words.iter().for_each(|word| reader.step(word.as_ref()));
     let mut missing = Vec::new();
     while let Expects::Value(param, at) = reader.expects() {
-        let offer = param.kinds()[at].offers().nth(nth);
-        let example = offer.map_or_else(|| param.example(at), |offer| offer.0.to_owned());
+        let listed = param.list().map(|_| Listed::WORDS[nth]);
+        let offer = listed.or(param.kinds()[at].offers().nth(nth).map(|offer| offer.0));
+        let example = offer.map_or_else(|| param.example(at), str::to_owned);
         reader.step(example.as_ref());
         missing.push(example);
     }
@@ -43,7 +61,7 @@ fn missing(root: &Command<'_>, words: &[String], nth: usize) -> Vec<String> {
 /// The same with the `nth` of the values that it may wait for.
 fn read_with(
     root: &Command<'_>,
-    before: &[String],
+    (before, after): (&[String], &[String]),
     text: &str,
     nth: usize,
 ) -> Option<(Meaning, Option<usize>)> {
@@ -57,6 +75,7 @@ fn read_with(
     let step = *reader.steps().iter().rfind(is_own)?;
     let param = reader.param_of(&step).map(place);
     words.extend(missing(root, &words, nth));
+    words.extend_from_slice(after);
     let is_about = |fault: &Fault<'_>| {
         let mends_later = fault.rule().is_some_and(|rule| !rule.forbids());
         let is_here = |place| matches!(place, Place::At { word, .. } if word >= before.len());
@@ -65,7 +84,7 @@ fn read_with(
             fault.kind() == FaultKind::ValuesMiscounted && fault.param().map(place) == param;
         !mends_later && (fault.places().any(is_here) || is_long)
     };
-    match root.read(&words) {
+    match read(root, &words) {
         Outcome::Faults(faults) if faults.iter().any(is_about) => None,
         _ => Some((step.meaning(), param)),
     }
@@ -108,9 +127,9 @@ proptest! {
             // A word that is to go on is finished by the value that it waits for.
             let text = if word.is_whole || word.text.ends_with(|sign| sign != '=') { word.text } else { word.text + "blue" };
             prop_assert!(
-                read_as(root, &before, &text).is_some(),
+                read_as(root, &before, &text).is_some() || reads_before(root, &before, &text),
                 "{before:?} `{begun}` offers `{text}`: {:?}",
-                root.read(&[&before[..], std::slice::from_ref(&text)].concat())
+                read(root, &[&before[..], std::slice::from_ref(&text)].concat())
             );
         }
     }
@@ -129,15 +148,21 @@ proptest! {
                     && fault.rule().is_none_or(Rule::forbids)
                     && fault.places().any(|place| matches!(place, Place::At { word, .. } if word == before.len()))
             };
-            let read = root.read(&words);
-            let is_wrong = matches!(&read, Outcome::Faults(faults) if faults.iter().any(is_about));
-            prop_assert!(!is_wrong, "{before:?} `{begun}` {after:?} offers `{}`: {read:?}", words[before.len()]);
+            let is_wrong = |words: &[String]| {
+                matches!(read(root, words), Outcome::Faults(faults) if faults.iter().any(is_about))
+            };
+            // Of `FIRST... SECOND` another word may follow.
+            let one_more = [&words[..], &["blue".to_owned()]].concat();
+            prop_assert!(
+                !is_wrong(&words) || !is_wrong(&one_more),
+                "{before:?} `{begun}` {after:?} offers `{}`: {:?}", words[before.len()], read(root, &words)
+            );
         }
     }
 
     #[test]
     fn what_reads_is_offered(Position { root, before, begun, .. } in position()) {
-        let offered = candidates(root, &before, &begun);
+        let offered = candidates_in(root, &before, &begun, &*WORLD);
         let has = |text: &str| offered.iter().any(|word| word == text);
         // What is held back: see docs/completion.md.
         let mut reader = Reader::new(root, before.len());
@@ -147,7 +172,7 @@ proptest! {
             fault.kind() != FaultKind::ValueMissing
                 && fault.places().any(|place| matches!(place, Place::At { .. }))
         };
-        if matches!(root.read(&before), Outcome::Faults(faults) if faults.iter().any(is_wrong)) {
+        if matches!(read(root, &before), Outcome::Faults(faults) if faults.iter().any(is_wrong)) {
             return Ok(());
         }
         for (name, param) in in_reach(root, &before) {
@@ -179,6 +204,16 @@ proptest! {
                 }
             }
         }
+        // What a list has for the line as it is then.
+        if let Expects::Value(param, _) = reader.expects() && param.list().is_some() && param.delimiter().is_none() {
+            for word in Listed::WORDS.into_iter().filter(|word| word.starts_with(&begun) && *word != "black") {
+                let line = [&before[..], &[word.to_owned()]].concat();
+                let line = [&line[..], &missing(root, &line, 0)].concat();
+                if matches!(read(root, &line), Outcome::Reading(_)) {
+                    prop_assert!(has(word), "{before:?} `{begun}` lacks `{word}`: {offered:?}");
+                }
+            }
+        }
         // Operands, where each takes a word of one list.
         let operands: Vec<&Param<'_>> = reader.command().operands().collect();
         let is_hue = |param: &&Param<'_>| param.kinds().len() == 1 && param.kinds()[0].offers().count() > 2;
@@ -207,7 +242,7 @@ proptest! {
         let mut request = vec!["1", "complete", shell];
         request.extend((shell == "zsh").then_some(&*at));
         request.extend(fields.iter().map(String::as_str));
-        if let Some(answer) = ROOT.answer(&request) {
+        if let Some(answer) = ROOT.answer(&request, &Small::default()) {
             prop_assert!(answer.starts_with("clavret 1"), "{answer:?}");
         }
     }

@@ -1,8 +1,8 @@
 //! Declarations, lines for them, and places on these.
 
 use clavret_core::{
-    Attached, Choice, Command, CommandPath, Flag, Look, Named, Offer, Operand, Page, PageLength,
-    Param, Role, Rule, Tail, Tally, valid,
+    Attached, Choice, Command, CommandPath, Flag, Known, Lister, Look, Named, Offer, Operand, Page,
+    PageLength, Param, Role, Rule, SoFar, Tail, Tally, valid,
 };
 use proptest::prelude::*;
 use proptest::sample::Index;
@@ -29,6 +29,32 @@ fn no_black(hue: &Hue) -> Result<(), String> {
     if *hue == Hue(1) { Err("any hue but black".to_owned()) } else { Ok(()) }
 }
 
+/// What lists hang on, throughout a tree.
+pub(crate) static YARD: Named<Option<String>> = Named::new("yard").throughout();
+
+/// A closed list that hangs on a value that is typed, before or after.
+pub(crate) struct Listed;
+
+impl Listed {
+    pub(crate) const WORDS: [&'static str; 6] = ["blue", "black", "brown", "apiary", "x", "-dark"];
+}
+
+impl Lister for Listed {
+    fn list(&self, so_far: SoFar) -> Option<Vec<Known>> {
+        Some(match so_far.get(&YARD)? {
+            Some(yard) => {
+                let hidden = Known::new("black").hidden();
+                vec![yard.as_str().into(), "blue".into(), "-dark".into(), hidden]
+            }
+            None => vec!["blue".into(), "black".into(), "apiary".into()],
+        })
+    }
+
+    fn is_closed(&self) -> bool {
+        true
+    }
+}
+
 const NAMES: [&str; 10] =
     ["calm", "calmer", "color", "count", "no-calm", "note", "notes", "bl", "blue", "x"];
 
@@ -52,7 +78,7 @@ fn param(
         }};
     }
     let aliases: &'static [&'static str] = leak(vec![leak(format!("{name}-too")).as_str()]);
-    match sort % 15 {
+    match sort % 18 {
         0 => named!(Flag::<bool>::draft(name)),
         1 => named!(Flag::<bool>::draft(name).opposite(leak(format!("un{name}")))),
         2 => named!(Tally::draft(name)),
@@ -67,12 +93,15 @@ fn param(
         11 => named!(Flag::<bool>::draft(name).hidden()),
         12 => named!(Flag::<bool>::draft(name).worded().aliases(aliases)),
         13 => named!(Named::<Vec<Hue>>::draft(name).joined_by(',').distinct().times(1, 2)),
-        _ => named!(Flag::<Option<bool>>::draft(name).deprecated("--blue")),
+        14 => named!(Flag::<Option<bool>>::draft(name).deprecated("--blue")),
+        15 => named!(Named::<Option<String>>::draft(name).listed_by(&Listed)),
+        16 => named!(Named::<Vec<String>>::draft(name).joined_by(',').listed_by(&Listed)),
+        _ => named!(Named::<Vec<String>>::draft(name).distinct().listed_by(&Listed).times(0, 2)),
     }
 }
 
 fn operand(sort: u8, name: &'static str) -> &'static Param<'static> {
-    match sort % 9 {
+    match sort % 11 {
         0 => leak(Operand::<String>::draft(name)).param(),
         1 => leak(Operand::<Hue>::draft(name)).param(),
         2 => leak(Operand::<Vec<Hue>>::draft(name)).param(),
@@ -81,7 +110,9 @@ fn operand(sort: u8, name: &'static str) -> &'static Param<'static> {
         5 => leak(Operand::<Option<i8>>::draft(name)).param(),
         6 => leak(Operand::<Vec<String>>::draft(name).tail(Tail::Raw)).param(),
         7 => leak(Operand::<Vec<String>>::draft(name).tail(Tail::AfterDashes)).param(),
-        _ => leak(Operand::<Option<Hue>>::draft(name)).param(),
+        8 => leak(Operand::<Option<Hue>>::draft(name)).param(),
+        9 => leak(Operand::<String>::draft(name).listed_by(&Listed)).param(),
+        _ => leak(Operand::<Vec<String>>::draft(name).listed_by(&Listed).distinct()).param(),
     }
 }
 
@@ -122,6 +153,9 @@ impl Node {
         let mut params: Vec<&'static Param<'static>> = Vec::new();
         for (sort, at, letter, throughout) in &self.params {
             params.push(param(*sort, NAMES[at.index(NAMES.len())], *letter, *throughout));
+        }
+        if !below.is_empty() || name == "apiary" {
+            params.push(YARD.param());
         }
         let options = params.clone();
         if below.is_empty() {
@@ -177,10 +211,22 @@ fn tree() -> impl Strategy<Value = &'static Command<'static>> {
 
 /// All that may be typed somewhere, and some that may not.
 fn pool(root: &Command<'_>) -> Vec<String> {
-    let mut words: Vec<String> =
-        ["--", "-5", "-", "x", "blue", "black", "yes", "", "--nothing", "-c", "black,blue"]
-            .map(str::to_owned)
-            .to_vec();
+    let mut words: Vec<String> = [
+        "--",
+        "-5",
+        "-",
+        "x",
+        "blue",
+        "black",
+        "yes",
+        "",
+        "--nothing",
+        "-c",
+        "black,blue",
+        "--yard=brown",
+    ]
+    .map(str::to_owned)
+    .to_vec();
     for (_, command) in root.tree() {
         words.push(command.name().to_owned());
         for param in command.params().filter(|param| param.role() != Role::Operand) {

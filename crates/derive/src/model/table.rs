@@ -27,6 +27,7 @@ const VALUED: &[Setter] = &[
     ("valid", Takes::Reference, false),
     ("placeholder", Takes::Value, false),
     ("refers", Takes::Value, false),
+    ("listed_by", Takes::Reference, false),
     ("secret", Takes::Nothing, false),
     ("times", Takes::Several(2), false),
     ("distinct", Takes::Nothing, false),

@@ -359,7 +359,10 @@ fn bash_reads_back_any_text() {
         for quote in ["", "'", "\""] {
             let line = format!("root say {quote}");
             let answer = root
-                .answer(&["1", "complete", "bash", "9", "", &line, "", " \"'><=;|&(:"])
+                .answer(
+                    &["1", "complete", "bash", "9", "", &line, "", " \"'><=;|&(:"],
+                    &clavret::SYSTEM,
+                )
                 .unwrap();
             let Some(inserted) = answer.split('\u{1e}').nth(5) else { continue };
             let inserted =

@@ -3,10 +3,10 @@
 mod quote;
 mod whole;
 
-use clavret_core::Command;
+use clavret_core::{Command, World};
 
 use super::{Shell, named};
-use crate::engine::{Block, complete};
+use crate::engine::{Block, complete_in};
 use crate::live::line::{Line, Quote, Syntax};
 use crate::live::{Records, explained, runs, widest};
 use quote::quoted;
@@ -27,7 +27,7 @@ fn script(root: &Command<'_>) -> String {
 
 /// The fields are how it asks, the text that is replaced, the line up to the cursor, the rest of it, and what breaks
 /// words.
-fn answer(root: &Command<'_>, fields: &[&str]) -> Option<String> {
+fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<String> {
     let [asked, replaced, before, after, ..] = fields else { return None };
     let line = Line::of(before, after, Syntax::Posix);
     let mut records = Records::new('\u{1e}');
@@ -46,7 +46,7 @@ fn answer(root: &Command<'_>, fields: &[&str]) -> Option<String> {
         records.look(clavret_core::Refers::Path, quote, "", (&[], &begun));
         return Some(records.text());
     }
-    let blocks = complete(root, &line.cursor);
+    let blocks = complete_in(root, &line.cursor, world);
     let count: usize = blocks
         .iter()
         .map(|block| if let Block::Words { words, .. } = block { words.len() } else { 0 })

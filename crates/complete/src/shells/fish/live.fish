@@ -1,7 +1,8 @@
 # fish completion for §§: asks the program itself. Records end in NUL here, as fish splits all else at newlines.
 function __§_ask
     set -l ask (string join -- \x1f 1 complete fish (commandline -pc | string collect) (commandline -p | string collect) | string collect)
-    set -l said (CLAVRET="$ask" command §§ --version </dev/null 2>/dev/null | string split0)
+    # The dot is for the one process that is asked: what that starts finds none.
+    set -l said (printf . | CLAVRET="$ask" command §§ --version 2>/dev/null | string split0)
     test "$said[1]" = 'clavret 1'; or return
     set -l at 2
     while set -q said[$at]

@@ -1,9 +1,9 @@
 //! fish: a script that asks the program. fish hands out its line as it was typed, and quotes what it inserts.
 
-use clavret_core::{Command, Refers};
+use clavret_core::{Command, Refers, World};
 
 use super::{Shell, named};
-use crate::engine::{Block, complete};
+use crate::engine::{Block, complete_in};
 use crate::live::line::{Line, Syntax};
 use crate::live::{Records, one_line};
 
@@ -17,7 +17,7 @@ fn script(root: &Command<'_>) -> String {
 }
 
 /// The fields are the command up to the cursor, and the whole command.
-fn answer(root: &Command<'_>, fields: &[&str]) -> Option<String> {
+fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<String> {
     let [before, whole] = fields else { return None };
     let after = whole.strip_prefix(before).unwrap_or_default();
     let line = Line::of(before, after, Syntax::Fish);
@@ -27,7 +27,7 @@ fn answer(root: &Command<'_>, fields: &[&str]) -> Option<String> {
         records.look(Refers::Path, "", "", (&[], &begun));
         return Some(records.text());
     }
-    for block in complete(root, &line.cursor) {
+    for block in complete_in(root, &line.cursor, world) {
         match block {
             Block::Words { group, words } => {
                 let mut texts = Vec::new();

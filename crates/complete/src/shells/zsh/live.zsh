@@ -4,7 +4,8 @@ _§() {
   local -a ask said_all expl texts shows end
   local -i at=2 n ret=1
   ask=(1 complete zsh $((CURRENT - 1)) "$PREFIX" "$SUFFIX" "${words[@]}")
-  said="$(CLAVRET="${(pj:\x1f:)ask}" command §§ --version </dev/null 2>/dev/null)"
+  # The dot is for the one process that is asked: what that starts finds none.
+  said="$(print -n . | CLAVRET="${(pj:\x1f:)ask}" command §§ --version 2>/dev/null)"
   said_all=("${(@ps:\x1e:)${said%$'\x1e'}}")
   [[ $said_all[1] == 'clavret 1' ]] || return 1
   [[ -z $SUFFIX ]] || compset -S '*'

@@ -1,9 +1,9 @@
 //! zsh: a script that asks the program. zsh undoes no quoting of what it hands out, and makes that of what it inserts.
 
-use clavret_core::Command;
+use clavret_core::{Command, World};
 
 use super::{Shell, named};
-use crate::engine::{Block, Cursor, Typed, complete};
+use crate::engine::{Block, Cursor, Typed, complete_in};
 use crate::live::line::unquoted;
 use crate::live::{Records, explained, one_line, runs, widest};
 
@@ -21,14 +21,14 @@ fn script(root: &Command<'_>) -> String {
 }
 
 /// The fields are which of the words the cursor is in, that word up to the cursor and from there on, and all words.
-fn answer(root: &Command<'_>, fields: &[&str]) -> Option<String> {
+fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<String> {
     let [at, begun, rest, words @ ..] = fields else { return None };
     let at: usize = at.parse().ok()?;
     let typed = |words: &[&str]| words.iter().map(|word| unquoted(word)).collect::<Vec<Typed>>();
     let before = typed(words.get(1..at)?);
     let after = typed(words.get(at + 1..).unwrap_or_default());
     let cursor = Cursor { before, begun: unquoted(begun), after };
-    let blocks = complete(root, &cursor);
+    let blocks = complete_in(root, &cursor, world);
     let width = widest(&blocks, &str::to_owned);
     let mut records = Records::new('\u{1e}');
     for block in &blocks {

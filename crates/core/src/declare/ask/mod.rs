@@ -11,6 +11,8 @@ use std::borrow::Cow;
 use crate::declare::brought::Judged;
 use crate::declare::command::Judge;
 use crate::declare::{Alone, Bundle, Command, Config, Package, Param, Rule, Tail};
+// What it is answered in; nothing else of a later stage is called here.
+use crate::read::World;
 use crate::wording::Wording;
 
 impl<'d> Command<'d> {
@@ -166,14 +168,14 @@ impl<'d> Command<'d> {
     }
 
     /// The answer to a request by its fields, where the root [answers](Command::answers) and lists something that
-    /// knows it.
+    /// knows it. Lists of values that are known at run time are asked in the world.
     #[cold]
-    pub fn answer(&self, request: &[&str]) -> Option<String> {
+    pub fn answer(&self, request: &[&str], world: &dyn World) -> Option<String> {
         let commands = self.subcommands().iter().filter_map(|command| command.alone());
         let params = self.params().filter_map(|param| param.alone());
         let usual = self.usual_params().params().filter_map(|param| param.alone());
         let mut listed = commands.chain(params).chain(usual).filter(|_| self.answers);
-        listed.find_map(|alone| alone.answer(self, request))
+        listed.find_map(|alone| alone.answer(self, request, world))
     }
 
     pub(crate) const fn judge(&self) -> Option<(&'d Judge<'d>, Judged)> {

@@ -5,7 +5,7 @@ use std::ffi::OsStr;
 use crate::declare::param::Twin;
 use crate::declare::path::At;
 use crate::declare::said::param as said;
-use crate::declare::{Alone, Feed, Held, Kind, Param, Role, Tail, Times, Wrong};
+use crate::declare::{Alone, Feed, Held, Kind, Lister, Param, Role, Tail, Times, Wrong};
 // What is said of it; nothing else of a later stage is called here.
 use crate::wording::Wording;
 
@@ -114,6 +114,11 @@ impl<'d> Param<'d> {
     /// Whether pages, fixes and completion leave it out: it is hidden or deprecated.
     pub const fn is_hidden(&self) -> bool {
         self.hidden || !self.instead.is_empty()
+    }
+
+    /// What lists its values at run time.
+    pub const fn list(&self) -> Option<&'d dyn Lister> {
+        self.list
     }
 
     /// Whether it is shown as dots.

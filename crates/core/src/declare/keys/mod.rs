@@ -15,6 +15,7 @@ pub use untyped::Untyped;
 use super::alone::Alone;
 use super::cell::Held;
 use super::from_word::{Fraction, Whole};
+use super::list::Lister;
 use super::param::{NO_WORDS, Role, Tail};
 use super::said::param as said;
 use super::sealed::{Flags, Lists, Sealed, Tails};

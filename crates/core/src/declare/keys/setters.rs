@@ -260,6 +260,21 @@ macro_rules! setters {
             self
         }
 
+        /// What lists its values at run time: for completion; and where the list is closed, for pages, faults and
+        /// fixes too, and what it does not have is refused. See the facade's `List`.
+        ///
+        /// # Panics
+        ///
+        /// In a static, so that the build stops: for a value of several words, or of a key and a value; and
+        /// beside `secret`, as what is listed is shown.
+        #[must_use]
+        #[track_caller]
+        pub const fn listed_by(mut self, list: &'d dyn Lister) -> Self {
+            self.param.note(said::LISTED_BY);
+            self.param.list = Some(list);
+            self.checked()
+        }
+
         /// The text shown for its value; its name in upper case unless given. A value of several
         /// words has a text for each, with a space between: `"LAT LON"`.
         ///

@@ -1,6 +1,6 @@
 //! A key whose type is known only at run time: of a declaration that is read from a file, say.
 
-use super::{Alone, Held, Key, NO_WORDS, Param, Refers, Role, Tail, said};
+use super::{Alone, Held, Key, Lister, NO_WORDS, Param, Refers, Role, Tail, said};
 use crate::declare::Form;
 use crate::declare::shape::twin_words;
 use crate::declare::valid::Test;

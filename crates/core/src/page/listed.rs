@@ -1,0 +1,27 @@
+//! What a page says of values that are known at run time: the first of them, and how many more there are.
+
+use super::{Block, Entry, Layout};
+use crate::declare::{Known, Lists};
+use crate::read::{PageLength, check_lists, learn};
+use crate::text::{Listed, quoted, visible};
+use crate::wording::Wording;
+
+/// Values that are known at run time. The records of lists point here.
+pub(crate) static LISTS: Lists = Lists { check: check_lists, learn, told };
+
+/// Values that stand below a parameter, each with its help: of more the first ones are named beside it.
+const MOST: usize = 12;
+
+/// What is said in the help of a parameter, and below it.
+fn told(known: &[Known], length: PageLength, wording: &Wording<'_>) -> (String, Vec<Block>) {
+    let words: Vec<&str> = known.iter().filter_map(Known::shown).listed();
+    let is_helped = known.iter().any(|known| !known.told_help().is_empty());
+    if length == PageLength::Short || !is_helped || words.len() > MOST {
+        return (wording.values(&words, wording.or()), Vec::new());
+    }
+    let mut entries = Vec::new();
+    for known in known.iter().filter(|known| known.shown().is_some()) {
+        entries.push(Entry::plain(&quoted(known.word()), &visible(known.told_help())));
+    }
+    (String::new(), vec![Block::Entries(Layout::Close, entries)])
+}

@@ -1,0 +1,60 @@
+//! What is known of the yard that a line names, for completion, pages and faults: its hives, and what was harvested.
+
+use clavret::{Failure, Known, List, SoFar};
+
+use crate::YARD;
+use crate::label::Label;
+use crate::yard::{Hive, Yard};
+
+/// Every hive of the yard, its place as help.
+pub(crate) static HIVES: List = List::new(&hives).noun("hive").closed();
+
+/// The same, and only those are offered that still stand: what is done with another one says when it was retired.
+pub(crate) static STANDING: List = List::new(&standing).noun("hive").closed();
+
+/// What was harvested, of the hive that the line names if it does.
+pub(crate) static BATCHES: List = List::new(&batches);
+
+fn hives(so_far: &SoFar) -> Result<Vec<Known>, Failure> {
+    let hives = Yard::so_far(so_far)?.codes()?;
+    let known = |(code, hive): (_, Option<Hive>)| {
+        Known::new(format!("{code}")).help(hive.and_then(|hive| hive.place).unwrap_or_default())
+    };
+    Ok(hives.into_iter().map(known).collect())
+}
+
+fn standing(so_far: &SoFar) -> Result<Vec<Known>, Failure> {
+    let hives = Yard::so_far(so_far)?.codes()?;
+    let known = |(code, hive): (_, Option<Hive>)| {
+        let known = Known::new(format!("{code}"));
+        match hive {
+            Some(hive) if hive.retired.is_none() => known.help(hive.place.unwrap_or_default()),
+            _ => known.hidden(),
+        }
+    };
+    Ok(hives.into_iter().map(known).collect())
+}
+
+fn batches(so_far: &SoFar) -> Result<Vec<Known>, Failure> {
+    let mut known = Vec::new();
+    for (code, hive) in Yard::so_far(so_far)?.codes()? {
+        if so_far.get(Label::HIVE).is_none_or(|meant| *meant == code) {
+            for harvest in hive.into_iter().flat_map(|hive| hive.harvests) {
+                let help = format!("{} kg", harvest.weight());
+                known.push(Known::new(harvest.batch(&code)).help(help));
+            }
+        }
+    }
+    Ok(known)
+}
+
+impl Yard {
+    /// The yard that a line names, which may be in the making.
+    fn so_far(so_far: &SoFar) -> Result<Self, Failure> {
+        match so_far.get(&YARD) {
+            Some(Some(folder)) => Ok(Yard::at(folder)),
+            Some(None) => Ok(Yard::own(so_far.variable("XDG_DATA_HOME"))),
+            None => Err(Failure::new(1, "the yard is not known yet")),
+        }
+    }
+}

@@ -1,0 +1,172 @@
+//! Lists of values that are kept in the user's cache folder, each with what it followed from.
+//!
+//! A file for each parameter of each command. Its records end in U+001E, their fields are parted by U+001F: first what the
+//! file is of; then for each list when it was made (seconds since 1970), a hash of all that it followed from, how many things
+//! that was, their names, and three fields for each value. Whatever is not so is no list, and is made again.
+
+use std::ffi::OsString;
+use std::fs;
+use std::hash::{DefaultHasher, Hash, Hasher};
+use std::io::{self, Write};
+use std::path::{Path, PathBuf};
+use std::time::{Duration, SystemTime, UNIX_EPOCH};
+
+use clavret_core::{Known, SoFar, Wanted};
+
+use crate::list::List;
+
+/// Lists of one parameter that are kept: of several yards, say.
+const MOST: usize = 16;
+/// What a file may take; a list that takes more is not kept.
+const LARGEST: usize = 4 << 20;
+const RECORD: char = '\u{1e}';
+const FIELD: char = '\u{1f}';
+/// What stands before the name of something that was asked for.
+const VALUE: char = '=';
+const VARIABLE: char = '$';
+const FILE: char = '@';
+
+/// A list as it was kept, or asked for and kept.
+pub(crate) fn kept(list: &List<'_>, time: Duration, so_far: SoFar) -> Option<Vec<Known>> {
+    let file = file(&so_far);
+    let title = format!("clavret list 1 {} {}", so_far.path(), so_far.wanted());
+    let text = file.as_ref().and_then(|file| fs::read_to_string(file).ok()).unwrap_or_default();
+    let now = now();
+    let mut records = text.split_terminator(RECORD);
+    let is_own = records.next() == Some(&title);
+    // One that was made in time to come was made by another clock.
+    let is_fresh = |record: &&str| {
+        let made = record.split(FIELD).next().and_then(|made| made.parse().ok());
+        made.is_some_and(|made: u64| made <= now && now - made < time.as_secs())
+    };
+    let records: Vec<&str> = records.filter(|_| is_own).filter(is_fresh).collect();
+    // What checks a line must not lag behind.
+    let known = so_far.is_begun().then(|| records.iter().find_map(|record| found(record, &so_far)));
+    if let Some(known) = known.flatten() {
+        return Some(known);
+    }
+    let (known, so_far) = list.ask(so_far)?;
+    if let Some(file) = file
+        && let Some(record) = record(&known, &so_far, now)
+    {
+        let mut text = title + &String::from(RECORD) + &record;
+        for record in records.iter().take(MOST - 1) {
+            text.push_str(record);
+            text.push(RECORD);
+        }
+        // A list that cannot be kept is asked for again.
+        _ = write(&file, &text);
+    }
+    Some(known)
+}
+
+/// The file of the parameter that values are wanted for.
+fn file(so_far: &SoFar) -> Option<PathBuf> {
+    let folder = |name| so_far.unnoted(name).map(PathBuf::from).filter(|path| path.is_absolute());
+    let home = if cfg!(windows) { folder("LOCALAPPDATA") } else { None };
+    let home = home.or_else(|| folder("HOME").map(|home| home.join(".cache")));
+    let folder = folder("XDG_CACHE_HOME").or(home)?;
+    let plain = |text: &str| -> String {
+        text.chars().map(|c| if c.is_ascii_alphanumeric() { c } else { '_' }).collect()
+    };
+    let program = so_far.path().split(' ').next().unwrap_or_default();
+    let name = plain(&(so_far.path().to_owned() + " " + so_far.wanted()));
+    Some(folder.join(plain(program)).join("lists").join(name))
+}
+
+/// The values of a record, if what they followed from is the same today.
+fn found(record: &str, so_far: &SoFar) -> Option<Vec<Known>> {
+    let mut fields = record.split(FIELD);
+    let hash = fields.nth(1)?;
+    let count: usize = fields.next()?.parse().ok()?;
+    let mut asked = Vec::new();
+    for _ in 0..count {
+        let field = fields.next()?;
+        let name = field.get(1..)?.to_owned();
+        asked.push(match field.chars().next()? {
+            VALUE => Wanted::Value(name),
+            VARIABLE => Wanted::Variable(name),
+            FILE => Wanted::File(name.into()),
+            _ => return None,
+        });
+    }
+    if hash != digest(&asked, so_far)? {
+        return None;
+    }
+    let mut known = Vec::new();
+    while let Some(word) = fields.next() {
+        let value = Known::new(word).help(fields.next()?);
+        known.push(if fields.next()? == "hidden" { value.hidden() } else { value });
+    }
+    Some(known)
+}
+
+/// A list and what it follows from; nothing where it may not be kept, or cannot.
+fn record(known: &[Known], so_far: &SoFar, now: u64) -> Option<String> {
+    let asked = so_far.asked();
+    let mut fields = vec![now.to_string(), digest(&asked, so_far)?, asked.len().to_string()];
+    for asked in &asked {
+        fields.push(match asked {
+            Wanted::Value(name) => format!("{VALUE}{name}"),
+            Wanted::Variable(name) => format!("{VARIABLE}{name}"),
+            Wanted::File(path) => format!("{FILE}{}", path.to_str()?),
+            Wanted::Secret => return None,
+        });
+    }
+    for known in known {
+        fields.push(known.word().to_str()?.to_owned());
+        fields.push(known.told_help().to_owned());
+        fields.push(if known.is_hidden() { "hidden" } else { "" }.to_owned());
+    }
+    let is_parted = |field: &String| field.contains([FIELD, RECORD]);
+    let text = fields.join(&String::from(FIELD));
+    let is_kept = text.len() < LARGEST && !fields.iter().any(is_parted);
+    is_kept.then(|| text + &String::from(RECORD))
+}
+
+/// A hash of what a list follows from, so that no value of the line stands in the file. It may differ between versions of
+/// the standard library: then the list is made again.
+fn digest(asked: &[Wanted], so_far: &SoFar) -> Option<String> {
+    let mut hasher = DefaultHasher::new();
+    for asked in asked {
+        match asked {
+            Wanted::Secret => return None,
+            Wanted::File(path) => state(path).hash(&mut hasher),
+            asked => so_far.words_of(asked).hash(&mut hasher),
+        }
+    }
+    Some(format!("{:016x}", hasher.finish()))
+}
+
+/// When a file was changed last, and how long it is; nothing where there is none.
+fn state(path: &Path) -> Option<(u64, Option<Duration>)> {
+    let found = fs::metadata(path).ok()?;
+    let changed = found.modified().ok().and_then(|time| time.duration_since(UNIX_EPOCH).ok());
+    Some((found.len(), changed))
+}
+
+fn now() -> u64 {
+    SystemTime::now().duration_since(UNIX_EPOCH).map_or(0, |time| time.as_secs())
+}
+
+/// Writes a file that only the user reads: beside its place, then moved there, so that no half of it is ever read.
+fn write(file: &Path, text: &str) -> io::Result<()> {
+    let folder = file.parent().unwrap_or(file);
+    let (mut folders, mut new) = (fs::DirBuilder::new(), fs::File::options());
+    #[cfg(unix)]
+    {
+        use std::os::unix::fs::{DirBuilderExt, OpenOptionsExt};
+        folders.mode(0o700);
+        new.mode(0o600);
+    }
+    folders.recursive(true).create(folder)?;
+    let mut aside: OsString = file.into();
+    aside.push(format!(".{}", std::process::id()));
+    let written = new.write(true).create_new(true).open(&aside);
+    let written = written.and_then(|mut new| new.write_all(text.as_bytes()));
+    let moved = written.and_then(|()| fs::rename(&aside, file));
+    if moved.is_err() {
+        _ = fs::remove_file(&aside);
+    }
+    moved
+}

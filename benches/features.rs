@@ -3,7 +3,9 @@
 
 use std::process::ExitCode;
 
-use clavret::{COMPLETIONS, Call, Command, Flag, Named, Objection, Operand, Reading, Rule};
+use clavret::{
+    COMPLETIONS, Call, Command, Flag, List, Named, Objection, Operand, Reading, Rule, SoFar,
+};
 
 static YARD: Named<Option<String>> = {
     let yard = Named::new("yard").letter('y').help("folder of the logbook");
@@ -26,7 +28,15 @@ static NOTES: Named<Vec<String>> = {
     let notes = Named::new("note").help("a remark");
     if cfg!(feature = "counts") { notes.times(0, 3) } else { notes }
 };
-static HIVE: Operand<String> = Operand::new("hive").help("hive to harvest, such as A7");
+static HIVE: Operand<String> = {
+    let hive = Operand::new("hive").help("hive to harvest, such as A7");
+    if cfg!(feature = "lists") { hive.listed_by(&HIVES) } else { hive }
+};
+
+fn hives(_: &SoFar) -> Vec<&'static str> {
+    vec!["A7", "B2"]
+}
+static HIVES: List = List::new(&hives).closed();
 
 static RULES: [Rule; 1] = [Rule::only_one(&[JARS.param(), BARREL.param()])];
 

@@ -4,9 +4,9 @@
 //! `scale` prints the table; `scale memory` the bytes of a word, in a process that did nothing before;
 //! `scale tree SHAPE LOOPS` only reads, for a count of instructions.
 
-use std::time::Instant;
+use std::time::{Duration, Instant};
 
-use clavret::{Command, Look, Named, Operand, Outcome, Param};
+use clavret::{Command, List, Look, Named, Operand, Outcome, Param, SYSTEM, SoFar, Words};
 
 static NUMBERS: Operand<Vec<u8>> = Operand::new("number");
 static FRAMES: Named<Vec<u8>> = Named::new("frames").letter('f');
@@ -80,6 +80,21 @@ fn table() {
         let last = format!("--option-{:05}", count - 1);
         seconds(|| assert!(clavret::candidates(command, &[] as &[&str], &last).len() == 1))
     });
+    row("listed values, made and offered", 1_000, 1_000_000, |count| {
+        let command = listed(count);
+        let offered = |begun| clavret::candidates_in(command, &[] as &[&str], begun, &SYSTEM).len();
+        seconds(|| assert_eq!((offered(""), offered("hive-0000007")), (1_000, 1)))
+    });
+    row("listed values, made, one misspelt", 1_000, 1_000_000, |count| {
+        let command = listed(count);
+        seconds(|| {
+            let words = ["hive-00000x7"];
+            let Outcome::Faults(faults) = command.read_in(Words::new(&words), &SYSTEM) else {
+                panic!("a line that reads")
+            };
+            assert!(faults.draw(Look::PLAIN).contains("try"));
+        })
+    });
     row("options in reach of a misspelt name", 10, 10_000, |count| {
         let command = options(count);
         seconds(|| {
@@ -131,6 +146,14 @@ fn resident(field: &str) -> f64 {
 
 fn leak<T>(value: T) -> &'static T {
     Box::leak(Box::new(value))
+}
+
+/// A command with a closed list of so many values.
+fn listed(count: usize) -> &'static Command<'static> {
+    let values = move |_: &SoFar| (0..count).map(|at| format!("hive-{at:07}")).collect::<Vec<_>>();
+    let list = leak(List::new(leak(values)).closed().within(Duration::from_secs(60)));
+    let hive = leak(Operand::<String>::draft("hive").listed_by(list));
+    leak(Command::draft("inspect").takes(leak(vec![hive.param()])))
 }
 
 fn options(count: usize) -> &'static Command<'static> {

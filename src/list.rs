@@ -3,17 +3,17 @@
 
 use std::cell::Cell;
 use std::fmt;
-use std::io::Read;
 use std::panic::{AssertUnwindSafe, catch_unwind, set_hook, take_hook};
 use std::process::exit;
 use std::sync::atomic::Ordering;
-use std::sync::{Once, OnceLock, mpsc};
+use std::sync::{Arc, Condvar, Mutex, Once};
 use std::thread::{Builder, park, sleep};
 use std::time::Duration;
 
 use clavret_core::{Known, Lister, SoFar};
 
 use crate::kept::kept;
+use crate::streams::locked;
 use crate::system::IS_ANSWERING;
 
 /// How long a list is waited for unless said.
@@ -50,8 +50,8 @@ const GRACE: Duration = Duration::from_millis(25);
 /// then, and nothing is checked. A list that is late goes on in its thread until the process ends; it is asked for once,
 /// when all else of a line reads.
 ///
-/// Below a program that is asked for completion no list is asked: one that runs its own program would be asked again by
-/// that. While a line is read, it would be: a list is not to run a line that asks for the same list.
+/// A program that is started while another one is asked for completion asks no lists: one that runs its own program
+/// would be asked again by that. While a line is read, it would be: a list is not to run a line that asks for it.
 #[derive(Clone, Copy)]
 pub struct List<'d> {
     of: &'d dyn Work,
@@ -107,26 +107,44 @@ impl<'d> List<'d> {
     }
 
     /// Lists the values; gives back what they follow from.
-    pub(crate) fn ask(&self, so_far: SoFar) -> Option<(Vec<Known>, SoFar)> {
+    pub(crate) fn ask(&self, so_far: SoFar) -> Option<Listed> {
         static QUIET: Once = Once::new();
         QUIET.call_once(quiet);
-        let (send, receive) = mpsc::sync_channel(1);
-        let (work, is_answer) = (self.of.apart(), so_far.is_for_answer());
-        if is_answer {
+        let work = self.of.apart();
+        if so_far.is_for_answer() {
             end_after(self.within + GRACE);
         }
+        let given = Arc::new(Given::default());
+        let giving = Arc::clone(&given);
         let listing = Builder::new().name("list".to_owned()).spawn(move || {
             LISTS.set(true);
-            if is_answer && !may_ask() {
-                return;
-            }
             let known = catch_unwind(AssertUnwindSafe(|| work.list(&so_far)));
-            if let Ok(Some(known)) = known {
-                _ = send.send((known, so_far));
-            }
+            giving.give(known.ok().flatten().map(|known| (known, so_far)));
         });
-        listing.ok()?;
-        receive.recv_timeout(self.within).ok()
+        listing.ok().and_then(|_| given.within(self.within))
+    }
+}
+
+type Listed = (Vec<Known>, SoFar);
+
+/// What a list has given, if it is done, and who waits for it. (A channel is 30 KB of code.)
+#[derive(Default)]
+struct Given {
+    listed: Mutex<Option<Option<Listed>>>,
+    is_there: Condvar,
+}
+
+impl Given {
+    fn give(&self, listed: Option<Listed>) {
+        *locked(&self.listed) = Some(listed);
+        self.is_there.notify_one();
+    }
+
+    /// Waits for so long.
+    fn within(&self, limit: Duration) -> Option<Listed> {
+        let listed = locked(&self.listed);
+        let waited = self.is_there.wait_timeout_while(listed, limit, |listed| listed.is_none());
+        waited.map_or(None, |(mut listed, _)| listed.take().flatten())
     }
 }
 
@@ -216,16 +234,6 @@ fn quiet() {
             park();
         }
     }));
-}
-
-/// Whether lists may be asked in a process that answers a request: by whoever has the dot on standard input, that the
-/// script wrote there. A program that a list starts inherits the request, and finds no second one.
-fn may_ask() -> bool {
-    static MAY: OnceLock<bool> = OnceLock::new();
-    *MAY.get_or_init(|| {
-        let mut dot = [0];
-        matches!(std::io::stdin().read(&mut dot), Ok(1)) && dot == *b"."
-    })
 }
 
 /// Ends a process whose answer is late, with an empty one: a list may keep it from writing, or from ending.

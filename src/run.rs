@@ -2,7 +2,7 @@
 //! is said of its error.
 
 use std::ffi::OsString;
-use std::io::Write;
+use std::io::{IsTerminal, Read, Write};
 use std::process::ExitCode;
 use std::sync::atomic::Ordering;
 
@@ -168,9 +168,20 @@ fn answer(root: &Command<'_>, words: &[OsString], streams: &Streams<'_>) -> Opti
     let request = streams.world().variable(REQUEST).filter(|_| is_asked)?;
     let request = request.to_string_lossy();
     if streams.are_of_system() {
+        if !has_dot() {
+            return None;
+        }
         IS_ANSWERING.store(true, Ordering::Relaxed);
     }
     root.answer(&request.split(FIELD).collect::<Vec<_>>(), streams.world())
+}
+
+/// Whether standard input has the dot that a script writes there: a process that is started by the one that it is for
+/// inherits the variable, and finds no second dot.
+#[cold]
+fn has_dot() -> bool {
+    let (mut input, mut dot) = (std::io::stdin(), [0]);
+    !input.is_terminal() && matches!(input.read(&mut dot), Ok(1)) && dot == *b"."
 }
 
 /// Prints an answer. From when nobody else can write on, it is not late any more.

@@ -108,7 +108,8 @@ mod ways {
     use super::*;
 
     fn hives(so_far: &SoFar) -> Vec<&'static str> {
-        let yard = so_far.get(Weigh::YARD).or(so_far.get(weigh::YARD)).and_then(|yard| yard.clone());
+        let yard =
+            so_far.get(Weigh::YARD).or(so_far.get(weigh::YARD)).and_then(|yard| yard.clone());
         if yard.as_deref() == Some("north") { vec!["A7", "A9"] } else { vec!["A7"] }
     }
 
@@ -177,10 +178,8 @@ fn a_tree_made_at_run_time_has_a_list_that_owns_what_it_needs() {
 fn a_request_is_answered_in_the_world_of_a_rehearsal() {
     static ROOT: Command =
         Command::new("apiary").commands(&[&LABEL, &INSPECT, &COMPLETIONS]).answers();
-    static APIARY: Program = Program::new(
-        &ROOT,
-        &[Route::new(&LABEL, |_| Ok(())), Route::new(&INSPECT, |_| Ok(()))],
-    );
+    static APIARY: Program =
+        Program::new(&ROOT, &[Route::new(&LABEL, |_| Ok(())), Route::new(&INSPECT, |_| Ok(()))]);
     let request = "1\u{1f}complete\u{1f}zsh\u{1f}2\u{1f}A\u{1f}\u{1f}apiary\u{1f}inspect\u{1f}A";
     let apiary = rehearse(&APIARY).words(["--version"]).variable("CLAVRET", request);
     apiary.run().succeeds().mentions("A7\u{1e}A9\u{1e}");

@@ -1,9 +1,12 @@
 //! A program whose texts a shell would read as something else: quotes, variables, commands, patterns.
 
+use std::io::Write;
 use std::path::PathBuf;
+use std::time::Duration;
 
 use clavret::{
-    Attached, COMPLETIONS, Choice, Command, Flag, HELP, Named, Offer, Operand, Tail, When,
+    Attached, COMPLETIONS, Choice, Command, Flag, HELP, Known, List, Named, Offer, Operand, SoFar,
+    Tail, When,
 };
 
 /// Words that are hard on a shell; each begins as no other one does.
@@ -101,9 +104,62 @@ static PROGRAM: Operand<String> = Operand::new("program").refers(clavret::Refers
 static REST: Operand<Vec<String>> = Operand::new("rest").tail(Tail::Raw);
 static RUN: Command = Command::new("run").takes(&[PROGRAM.param(), REST.param()]);
 
+/// The same words, known at run time, and some that are never offered.
+fn found(_: &SoFar) -> Vec<Known> {
+    let mut known = vec![Known::new("\u{1b}[31mred")];
+    for word in HOSTILE {
+        known.push(Known::new(word).help("$(touch stung)\n`touch stung`\u{1b}[31m \"%d\";"));
+    }
+    #[cfg(unix)]
+    known.push(Known::new(<std::ffi::OsString as std::os::unix::ffi::OsStringExt>::from_vec(
+        b"no\xff".to_vec(),
+    )));
+    known
+}
+
+static FOUND: Operand<Vec<String>> =
+    Operand::new("word").help("'$(touch stung)'").listed_by(&List::new(&found).closed());
+static FIND: Command = Command::new("find").takes(&[FOUND.param()]);
+
+/// Whatever a list does, and then what it gives.
+fn after(does: impl FnOnce()) -> Vec<Known> {
+    does();
+    vec!["done".into()]
+}
+
+fn sleep() {
+    std::thread::sleep(Duration::from_secs(600));
+}
+
+/// Starts the program itself: for completion, and for a line with the same list.
+fn again() {
+    let Ok(program) = std::env::current_exe() else { return };
+    for words in [&["--version"][..], &["odd", "--again=x"]] {
+        _ = std::process::Command::new(&program).args(words).status();
+    }
+}
+
+macro_rules! odd {
+    ($($key:ident $name:literal $does:expr;)*) => {
+        $(static $key: Named<Option<String>> =
+            Named::new($name).listed_by(&List::new(&|_: &SoFar| $does).closed());)*
+        static ODD_LISTS: Command = Command::new("odd").takes(&[$($key.param()),*]);
+    };
+}
+
+odd! {
+    LATE "late" after(sleep);
+    HOLDS "holds" after(|| { let _lock = std::io::stdout().lock(); sleep(); });
+    PANICS "panics" after(|| panic!("stung"));
+    PRINTS "prints" after(|| _ = std::io::stdout().write_all(b"stung\nwords\x1e"));
+    FAILS "fails" Err::<Vec<Known>, _>("stung");
+    AGAIN "again" after(again);
+    MILLION "million" (0..1_000_000).map(|at| Known::new(format!("m{at:06}"))).collect::<Vec<_>>();
+}
+
 /// The program.
 pub static TORTURE: Command = Command::new("torture")
     .version("1.0.0")
     .summary("hard on a shell")
-    .commands(&[&SAY, &MANY, &RUN, &HELP, &COMPLETIONS])
+    .commands(&[&SAY, &MANY, &RUN, &FIND, &ODD_LISTS, &HELP, &COMPLETIONS])
     .answers();

@@ -1,7 +1,6 @@
 //! Values that are known at run time: a list is asked once, with what the line says so far.
 
 use std::borrow::Cow;
-use std::collections::HashSet;
 use std::rc::Rc;
 
 use clavret_core::{Known, Param, Words};
@@ -15,7 +14,7 @@ const MOST: usize = 1000;
 
 /// What lists have given; nothing where one could not.
 #[derive(Default)]
-pub(super) struct Lists(Vec<(usize, Option<Rc<[Known]>>)>);
+pub(super) struct Lists(Vec<(usize, Option<Rc<Vec<Known>>>)>);
 
 /// Values of a list at the cursor.
 #[derive(Default)]
@@ -39,7 +38,6 @@ impl<'d> Completing<'d, '_> {
     ) -> Offered {
         let Some(known) = self.listed(param) else { return Offered::default() };
         let mut offered = Offered { is_known: true, ..Offered::default() };
-        let mut seen = HashSet::new();
         for known in known.iter() {
             let Some(word) = known.shown() else { continue };
             // Most lists have nothing to be escaped, and most of their words begin otherwise.
@@ -52,7 +50,10 @@ impl<'d> Completing<'d, '_> {
             }
             if offered.words.len() == MOST {
                 offered.more += 1;
-            } else if param.accepts(word) && seen.insert(word) {
+                continue;
+            }
+            let is_there = |there: &Candidate| there.text[head.len()..] == *text;
+            if param.accepts(word) && !offered.words.iter().any(is_there) {
                 let (text, help) = (head.to_owned() + &text, known.told_help().to_owned());
                 offered.words.push(Candidate { text, help, is_whole });
             }
@@ -60,9 +61,22 @@ impl<'d> Completing<'d, '_> {
         offered
     }
 
+    /// Whether a closed list has some values.
+    pub(super) fn are_listed(&mut self, param: &'d Param<'d>, values: &[String]) -> bool {
+        let is_closed = param.list().is_some_and(|list| list.is_closed());
+        if !is_closed || values.is_empty() {
+            return true;
+        }
+        let is_in = |known: &Known, value: &String| *known.word() == **value;
+        self.listed(param).is_none_or(|known| {
+            values.iter().all(|value| known.iter().any(|known| is_in(known, value)))
+        })
+    }
+
     /// What the list of a parameter has. It is asked once.
-    fn listed(&mut self, param: &'d Param<'d>) -> Option<Rc<[Known]>> {
-        let (list, world) = (param.list()?, self.world?);
+    fn listed(&mut self, param: &'d Param<'d>) -> Option<Rc<Vec<Known>>> {
+        let world = self.world?;
+        param.list()?;
         let address = std::ptr::from_ref(param).addr();
         if let Some(known) = self.lists.0.iter().find(|known| known.0 == address) {
             return known.1.clone();
@@ -84,8 +98,7 @@ impl<'d> Completing<'d, '_> {
             Some(after) => cursor.after.get(after).is_some_and(|word| word.is_open),
             None => word == at || cursor.before.get(word).is_some_and(|word| word.is_open),
         };
-        let so_far = reader.so_far(param, Words::new(&words), &is_open, world);
-        let known: Option<Rc<[Known]>> = so_far.and_then(|so_far| list.list(so_far)).map(Rc::from);
+        let known = reader.listed(param, Words::new(&words), &is_open, world).map(Rc::new);
         self.lists.0.push((address, known.clone()));
         known
     }

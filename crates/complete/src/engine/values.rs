@@ -66,6 +66,7 @@ impl<'d> Completing<'d, '_> {
         };
         if !before.iter().all(|piece| param.accepts(piece))
             || before.iter().enumerate().any(is_double)
+            || !self.are_listed(param, &before)
         {
             return;
         }

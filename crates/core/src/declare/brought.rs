@@ -9,8 +9,8 @@ use crate::facts::{Fact, manners};
 use crate::fault::{Echo, SOURCES};
 use crate::page::{Block, LISTS, blocks};
 use crate::read::{
-    CommandPath, Dark, Fault, Faults, Line, Outcome, PageLength, Reading, SECRECY, Slot, Trace,
-    Usual, Words, special, touch,
+    CommandPath, Dark, Fault, Faults, Line, Outcome, PageLength, Reader, Reading, SECRECY, Slot,
+    Trace, Usual, Words, World, special, touch,
 };
 use crate::wording::Wording;
 
@@ -57,15 +57,26 @@ pub(crate) struct Secrecy {
     pub(crate) told: for<'d> fn(&Reading<'d>, &str) -> Option<&'d Param<'d>>,
 }
 
+/// What the list of a parameter has for a line in the making: its words, and which of them are open.
+pub(crate) type Begun = for<'d> fn(
+    Reader<'d>,
+    &'d Param<'d>,
+    Words<'d>,
+    &dyn Fn(usize) -> bool,
+    &'d dyn World,
+) -> Option<Vec<Known>>;
+
 /// Values that are known at run time.
 #[derive(Debug)]
 pub(crate) struct Lists {
     /// Looks whether what closed lists have is what the line has.
     pub(crate) check: Code,
+    /// Asks the list of a parameter with a line in the making.
+    pub(crate) list: Begun,
     /// Asks the closed lists of a command, for its page.
     pub(crate) learn: for<'d> fn(Reading<'d>, &CommandPath<'d>) -> Reading<'d>,
-    /// What a page says of the values of a parameter: in its help, and below that.
-    pub(crate) told: fn(&[Known], PageLength, &Wording<'_>) -> (String, Vec<Block>),
+    /// What a page says of the values of a parameter: in its help, or else below that.
+    pub(crate) told: fn(&[Known], PageLength, &Wording<'_>, &mut Vec<Block>) -> String,
 }
 
 /// What the parameters of a command bring along; a config file brings sources too.

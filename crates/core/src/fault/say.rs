@@ -114,21 +114,11 @@ impl<'d> Faults<'d> {
         group: &[&Fault<'d>],
         name: fn(&Self, &Fault<'d>) -> String,
     ) -> String {
-        self.listed_by(group, name, self.path().root().phrases().and())
-    }
-
-    /// The same with something else in front of the last one.
-    pub(super) fn listed_by(
-        &self,
-        group: &[&Fault<'d>],
-        name: fn(&Self, &Fault<'d>) -> String,
-        last: &str,
-    ) -> String {
         let wording = self.path().root().phrases();
         let names: Vec<String> =
             group.iter().take(MOST_TYPED).map(|fault| name(self, fault)).listed();
         let more = group.len().saturating_sub(MOST_TYPED);
-        let last = if more > 0 { wording.comma() } else { last };
+        let last = if more > 0 { wording.comma() } else { wording.and() };
         let list = wording.list(names.iter().map(String::as_str), last);
         match more {
             0 => list,

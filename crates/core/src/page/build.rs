@@ -14,7 +14,7 @@ const REFUSED: u8 = 2;
 pub(super) fn page<'d>(
     path: &CommandPath<'d>,
     length: PageLength,
-    known: Option<&KnownValues>,
+    known: Option<&dyn KnownValues>,
 ) -> Page<'d> {
     let command = path.leaf();
     let wording = path.root().phrases();
@@ -47,7 +47,7 @@ struct Told<'t, 'd> {
     length: PageLength,
     wording: &'d Wording<'d>,
     /// The values of closed lists.
-    known: Option<&'t KnownValues>,
+    known: Option<&'t dyn KnownValues>,
 }
 
 type Group<'d> = (&'d str, Vec<Entry>);
@@ -180,9 +180,11 @@ impl Told<'_, '_> {
         if param.role() != Role::Operand {
             names.add_names(letter, long);
         }
-        let values = known.and_then(|known| known.of(param)).zip(command.brought().lists);
-        let values = values.map(|(values, lists)| (lists.told)(values, length, wording));
-        let (value, listed) = values.unwrap_or_default();
+        let mut listed = Vec::new();
+        let value = match (command.brought().lists, known.and_then(|known| known.of(param))) {
+            (Some(lists), Some(known)) => (lists.told)(known, length, wording, &mut listed),
+            _ => String::new(),
+        };
         let mut help = help::help(param, command, (length, value), wording);
         if let Some(alone) = param.alone()
             && param.help().is_empty()
@@ -204,7 +206,7 @@ impl Told<'_, '_> {
             below = described(path, param.description());
             below.extend(help::offers(param));
         }
-        below.extend(listed);
+        below.append(&mut listed);
         Entry { names, help, below }
     }
 }

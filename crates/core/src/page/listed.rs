@@ -2,26 +2,32 @@
 
 use super::{Block, Entry, Layout};
 use crate::declare::{Known, Lists};
-use crate::read::{PageLength, check_lists, learn};
+use crate::read::{PageLength, check_lists, learn, list_begun};
 use crate::text::{Listed, quoted, visible};
 use crate::wording::Wording;
 
 /// Values that are known at run time. The records of lists point here.
-pub(crate) static LISTS: Lists = Lists { check: check_lists, learn, told };
+pub(crate) static LISTS: Lists = Lists { check: check_lists, list: list_begun, learn, told };
 
 /// Values that stand below a parameter, each with its help: of more the first ones are named beside it.
 const MOST: usize = 12;
 
 /// What is said in the help of a parameter, and below it.
-fn told(known: &[Known], length: PageLength, wording: &Wording<'_>) -> (String, Vec<Block>) {
+fn told(
+    known: &[Known],
+    length: PageLength,
+    wording: &Wording<'_>,
+    below: &mut Vec<Block>,
+) -> String {
     let words: Vec<&str> = known.iter().filter_map(Known::shown).listed();
     let is_helped = known.iter().any(|known| !known.told_help().is_empty());
     if length == PageLength::Short || !is_helped || words.len() > MOST {
-        return (wording.values(&words, wording.or()), Vec::new());
+        return wording.values(&words, wording.or());
     }
     let mut entries = Vec::new();
     for known in known.iter().filter(|known| known.shown().is_some()) {
         entries.push(Entry::plain(&quoted(known.word()), &visible(known.told_help())));
     }
-    (String::new(), vec![Block::Entries(Layout::Close, entries)])
+    below.push(Block::Entries(Layout::Close, entries));
+    String::new()
 }

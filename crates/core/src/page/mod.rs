@@ -150,7 +150,7 @@ impl<'d> Page<'d> {
     pub(crate) fn known(
         path: &CommandPath<'d>,
         length: PageLength,
-        known: Option<&KnownValues>,
+        known: Option<&dyn KnownValues>,
     ) -> Self {
         build::page(path, length, known)
     }

@@ -48,7 +48,7 @@ impl<'d> Asked<'d> {
     }
 
     /// The values of closed lists that its page tells of.
-    pub(crate) fn known(&self) -> Option<&KnownValues> {
+    pub(crate) fn known(&self) -> Option<&dyn KnownValues> {
         self.reading.around.known.as_deref()
     }
 

@@ -11,16 +11,33 @@ use super::world::Trial;
 use crate::declare::{Known, Param, Reason};
 // What says it.
 use crate::fault::unlisted;
+use crate::text::near;
 
-/// What closed lists have, by the records of their parameters.
-#[derive(Debug, Default)]
-pub(crate) struct KnownValues(Vec<(usize, Vec<Known>)>);
-
-impl KnownValues {
+/// What closed lists have. Behind a pointer, so that a program without lists drops none.
+pub(crate) trait KnownValues: Send + Sync {
     /// The values of a parameter, where they could be had.
-    pub(crate) fn of(&self, param: &Param<'_>) -> Option<&[Known]> {
+    fn of(&self, param: &Param<'_>) -> Option<&[Known]>;
+
+    /// Those that a mistyped one may be meant as, and how many slips away they are.
+    fn near(&self, param: &Param<'_>, typed: &str) -> (usize, Vec<&str>);
+}
+
+/// Values that are looked through for a near one: more take longer than a user waits for a fault.
+const MOST_NEAR: usize = 20_000;
+
+/// The values, by the records of their parameters.
+#[derive(Default)]
+struct Lists(Vec<(usize, Vec<Known>)>);
+
+impl KnownValues for Lists {
+    fn of(&self, param: &Param<'_>) -> Option<&[Known]> {
         let address = std::ptr::from_ref(param).cast::<()>().addr();
         self.0.iter().find(|known| known.0 == address).map(|known| &*known.1)
+    }
+
+    fn near(&self, param: &Param<'_>, typed: &str) -> (usize, Vec<&str>) {
+        let known = self.of(param).unwrap_or_default().iter().filter_map(Known::shown);
+        near(typed, &mut known.take(MOST_NEAR))
     }
 }
 
@@ -32,9 +49,11 @@ impl<'d> Around<'d> {
 }
 
 impl<'d> Faults<'d> {
-    /// Whether the values of a parameter were asked for.
-    pub(crate) fn is_listed(&self, param: &Param<'_>) -> bool {
-        self.around.known(param).is_some()
+    /// The values of a parameter whose list is closed that a mistyped one may be meant as, and how many slips away
+    /// they are; nothing where they were not asked for.
+    pub(crate) fn near_known(&self, typed: &str, param: &Param<'_>) -> Option<(usize, Vec<&str>)> {
+        self.around.known(param)?;
+        self.around.known.as_ref().map(|known| known.near(param, typed))
     }
 
     /// The values of a parameter whose list is closed, where they were asked for.
@@ -67,7 +86,7 @@ pub(crate) fn check_lists(line: &mut Line<'_>) {
 impl<'d> Line<'d> {
     /// Asks the closed lists of some parameters, each with what the line says so far.
     fn ask_lists(&mut self, params: &[&'d Param<'d>]) {
-        let mut known = KnownValues::default();
+        let mut known = Lists::default();
         for param in params {
             if let Some(list) = param.list().filter(|list| list.is_closed())
                 && let Some(so_far) = self.so_far(param, false, &|_| false)

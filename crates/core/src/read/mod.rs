@@ -79,6 +79,7 @@ pub use fault::{Facts, FaultKind, Place};
 pub use reader::Expects;
 pub use reading::{CommandPath, Outcome, PageLength};
 pub use show::{Given, Occurrence, Origin};
+pub(crate) use so_far::list_begun;
 pub use so_far::{Environment, SoFar, Wanted};
 pub use step::Meaning;
 pub use unread::message;
@@ -104,7 +105,7 @@ pub(crate) struct Around<'d> {
     world: Option<&'d dyn World>,
     settings: Option<Arc<Settings>>,
     /// The values of closed lists that were asked for.
-    known: Option<Arc<KnownValues>>,
+    known: Option<Arc<dyn KnownValues>>,
     trial: Trial,
     /// In a second reading, what was meant as a name is taken for one.
     is_second: bool,

@@ -11,7 +11,7 @@ use super::convert;
 use super::step::Meaning;
 use super::word::Words;
 use super::world::World;
-use crate::declare::{Held, Key, Param};
+use crate::declare::{Held, Key, Known, Param};
 use crate::text::Listed;
 
 /// What a line says so far, for a function that lists values: typed values by their keys, and the environment.
@@ -226,7 +226,12 @@ impl<'d> Line<'d> {
         Some(SoFar { values, path, wanted, is_begun, environment, asked: Mutex::default() })
     }
 
-    fn value(&self, at: usize, slot: &mut Slot<'d>, is_open: &dyn Fn(usize) -> bool) -> Value {
+    fn value(
+        &mut self,
+        at: usize,
+        slot: &mut Slot<'d>,
+        is_open: &dyn Fn(usize) -> bool,
+    ) -> Value {
         let is_secret = slot.param.is_secret();
         let mut is_known = !self.reads_file(slot)
             && !slot.typed.steps(&self.steps).any(|step| is_open(step.word()))
@@ -237,10 +242,10 @@ impl<'d> Line<'d> {
         if is_known && has_value {
             // What the reading has converted stays with it.
             let kept = std::mem::replace(&mut slot.cell, Held::empty());
-            let mut wrong = Vec::new();
-            convert::value(slot, &self.steps, self.words, &mut wrong);
+            let faults = self.faults.len();
+            is_known = self.converts(slot);
+            self.faults.truncate(faults);
             held = std::mem::replace(&mut slot.cell, kept);
-            is_known = wrong.is_empty();
             // What a flag or a tally says is in its names.
             let is_named = param.kinds().is_empty();
             for step in slot.typed.steps(&self.steps).filter(|_| is_named) {
@@ -258,20 +263,33 @@ impl<'d> Line<'d> {
     }
 }
 
+/// Asks the list of a parameter with a line in the making.
+#[cold]
+pub(crate) fn list_begun<'d>(
+    mut reader: Reader<'d>,
+    param: &'d Param<'d>,
+    words: Words<'d>,
+    is_open: &dyn Fn(usize) -> bool,
+    world: &'d dyn World,
+) -> Option<Vec<Known>> {
+    reader.line.around.world = Some(world);
+    reader.line.words = words;
+    reader.assign_operands();
+    reader.line.ask_around();
+    param.list()?.list(reader.line.so_far(param, true, is_open)?)
+}
+
 impl<'d> Reader<'d> {
-    /// What is known of a line in the making for the values of a parameter, `words` those that were stepped through; the ones that are open have no
-    /// value yet. Nothing where the world has no environment to ask a list in.
-    pub fn so_far(
-        mut self,
-        param: &Param<'_>,
+    /// What the list of a parameter has for a line in the making, `words` those that were stepped through; the ones
+    /// that are open have no value yet. Nothing where it has no list, or the world no environment to ask one in.
+    pub fn listed(
+        self,
+        param: &'d Param<'d>,
         words: Words<'d>,
         is_open: &dyn Fn(usize) -> bool,
         world: &'d dyn World,
-    ) -> Option<SoFar> {
-        self.line.around.world = Some(world);
-        self.line.words = words;
-        self.assign_operands();
-        self.line.ask_around();
-        self.line.so_far(param, true, is_open)
+    ) -> Option<Vec<Known>> {
+        let lists = self.line.trail.brought(|command| command.brought().lists)?;
+        (lists.list)(self, param, words, is_open, world)
     }
 }

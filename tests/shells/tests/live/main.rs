@@ -4,6 +4,7 @@
 mod stage;
 
 use std::fs;
+use std::process::Stdio;
 
 use clavret::{
     Attached, BASH, COMPLETIONS, Command, Form, Kind, Named, Offer, Operand, Tail, Untyped, When,
@@ -36,8 +37,49 @@ fn every_text_arrives_unchanged_whichever_quote_is_open() {
                 }
             }
         }
+        // The same words, known at run time: the whole script knows of none.
+        for text in HOSTILE.iter().filter(|_| sort != Sort::Whole) {
+            let line = format!("torture find {}⇥", &text[..2]);
+            let words = shell.words(&line, "");
+            if words != ["find", text] {
+                wrong.push(format!("`{line}` gives {words:?}, not {text:?}"));
+            }
+        }
         assert!(wrong.is_empty(), "{sort:?}: {}", wrong.join("\n"));
         assert!(!shell.file("stung").exists(), "{sort:?}");
+    }
+}
+
+/// Whatever a list does that is asked for values: the line stays as it is or gets one of them, nothing is printed, and
+/// nothing is left running.
+#[test]
+fn a_list_that_goes_wrong_disturbs_nobody() {
+    for sort in LIVE {
+        let shell = Shell::new(sort, "torture", TORTURE, Setting::default());
+        for name in ["late", "holds", "panics", "fails", "million", "prints", "again"] {
+            let line = format!("torture odd --{name} ⇥");
+            let words = shell.words(&line, "x");
+            let does_well = matches!(name, "prints" | "again");
+            let value = if does_well { ["done", "x"].as_slice() } else { &["x"] };
+            let option = format!("--{name}");
+            let expected: Vec<&str> = ["odd", &option].iter().chain(value).copied().collect();
+            assert!(
+                words == expected || words[..2] == expected[..2] && words[2] == "donex",
+                "{sort:?}: {words:?}"
+            );
+        }
+        let screen = shell.screen();
+        for told in ["stung", "panicked", "torture 1.0.0", "not found", "error", "clavret 1"] {
+            assert!(!screen.contains(told), "{sort:?} prints `{told}`: {screen}");
+        }
+        // One that waits for its dot is seen.
+        let mut waiting = std::process::Command::new(TORTURE);
+        waiting.arg("--version").env("CLAVRET", "1").env("HOME", shell.folder.path());
+        let mut waiting = waiting.stdin(Stdio::piped()).stdout(Stdio::null()).spawn().unwrap();
+        assert_eq!(shell.running(TORTURE), usize::from(cfg!(target_os = "linux")), "{sort:?}");
+        drop(waiting.stdin.take());
+        waiting.wait().unwrap();
+        assert_eq!(shell.running(TORTURE), 0, "{sort:?}");
     }
 }
 
@@ -192,6 +234,8 @@ fn texts_of_a_declaration_are_data() {
             "run ",
             "help ",
             "options --text ",
+            "find ",
+            "odd --",
             "-",
         ] {
             shell.offers(&format!("torture {line}⇥"));

@@ -248,6 +248,18 @@ impl Shell {
         fs::read_to_string(self.file(".started")).unwrap_or_default()
     }
 
+    /// How many processes of a program were started from here and still run, where the system tells.
+    pub(crate) fn running(&self, binary: &str) -> usize {
+        let home = format!("HOME={}", self.folder.path().display());
+        let processes = fs::read_dir("/proc").into_iter().flatten().flatten();
+        let is_its_own = |process: &fs::DirEntry| {
+            let program = fs::read_link(process.path().join("exe")).unwrap_or_default();
+            let environment = fs::read(process.path().join("environ")).unwrap_or_default();
+            program.ends_with(binary) && String::from_utf8_lossy(&environment).contains(&home)
+        };
+        processes.filter(is_its_own).count()
+    }
+
     /// What the program gets after TAB, some more keys, and Enter.
     #[track_caller]
     pub(crate) fn words(&self, line: &str, more: &str) -> Vec<String> {

@@ -1,11 +1,13 @@
 # bash completion for §§: asks the program itself. Written in the syntax of bash 3.2.
 _§() {
-  local IFS=$'\x1f' flags=$- said at=1
+  local IFS=$'\x1f' flags=$- said at=0
   local ask=(1 complete bash "${COMP_TYPE-9}" "${2-}" "${COMP_LINE:0:COMP_POINT}" "${COMP_LINE:COMP_POINT}" "$COMP_WORDBREAKS")
   COMPREPLY=()
   # The dot is for the one process that is asked: what that starts finds none.
   said=$(printf . | CLAVRET="${ask[*]}" command §§ --version 2>/dev/null)
-  [[ $said == $'clavret 1\x1e'* ]] || return 0
+  # In front of the answer may be what something else has printed.
+  [[ $said == *$'clavret 1\x1e'* ]] || return 0
+  said=${said#*$'clavret 1\x1e'}
   IFS=$'\x1e'
   set -f
   said=($said)

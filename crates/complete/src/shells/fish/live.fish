@@ -3,7 +3,8 @@ function __§_ask
     set -l ask (string join -- \x1f 1 complete fish (commandline -pc | string collect) (commandline -p | string collect) | string collect)
     # The dot is for the one process that is asked: what that starts finds none.
     set -l said (printf . | CLAVRET="$ask" command §§ --version 2>/dev/null | string split0)
-    test "$said[1]" = 'clavret 1'; or return
+    # In front of the answer may be what something else has printed.
+    string match -q -- '*clavret 1' "$said[1]"; or return
     set -l at 2
     while set -q said[$at]
         switch $said[$at]

@@ -2,12 +2,14 @@
 _§() {
   local said
   local -a ask said_all expl texts shows end
-  local -i at=2 n ret=1
+  local -i at=1 n ret=1
   ask=(1 complete zsh $((CURRENT - 1)) "$PREFIX" "$SUFFIX" "${words[@]}")
   # The dot is for the one process that is asked: what that starts finds none.
   said="$(print -n . | CLAVRET="${(pj:\x1f:)ask}" command §§ --version 2>/dev/null)"
+  # In front of the answer may be what something else has printed.
+  [[ $said == *$'clavret 1\x1e'* ]] || return 1
+  said=${said#*$'clavret 1\x1e'}
   said_all=("${(@ps:\x1e:)${said%$'\x1e'}}")
-  [[ $said_all[1] == 'clavret 1' ]] || return 1
   [[ -z $SUFFIX ]] || compset -S '*'
   while (( at <= $#said_all )); do
     case $said_all[at] in

@@ -206,16 +206,18 @@ impl<'d> Bench<'_, 'd> {
         let is_option = start == 0
             && (self.faults.is_option(word, &typed) || self.faults.is_nearly_option(word, &typed));
         let offers = param.word_kind(at).into_iter().flat_map(|kind| kind.offers());
-        let offers = offers.map(|offer| offer.0).chain(self.faults.near_words(param));
-        let (distance, nearest) = match typed.to_str().filter(|_| !is_option) {
-            Some(typed) => near(typed, &mut { offers }),
-            None => Default::default(),
+        let text = typed.to_str().filter(|_| !is_option);
+        let listed = text.and_then(|typed| self.faults.near_known(typed, param));
+        // A listed value is near in any case.
+        let has_cases = !is_option && listed.is_none();
+        let (distance, nearest) = match (listed, text) {
+            (Some(listed), _) => listed,
+            (None, Some(typed)) => near(typed, &mut offers.map(|offer| offer.0)),
+            (None, None) => Default::default(),
         };
         for near in &nearest {
             self.fill(Class::Spelled.at(distance), Item::text(near.as_ref()));
         }
-        // A listed value is near in any case.
-        let has_cases = !is_option && !self.faults.is_listed(param);
         let is_near = !nearest.is_empty() || has_cases && self.fill_other_case(&typed, param);
         if start == 0 && !(is_option && self.fits_behind(word, param)) {
             let words: Line =

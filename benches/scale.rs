@@ -88,7 +88,7 @@ fn table() {
     row("listed values, made, one misspelt", 1_000, 1_000_000, |count| {
         let command = listed(count);
         seconds(|| {
-            let words = ["hive-00000x7"];
+            let words = ["hhive-0000007"];
             let Outcome::Faults(faults) = command.read_in(Words::new(&words), &SYSTEM) else {
                 panic!("a line that reads")
             };

@@ -1,7 +1,7 @@
 //! The functions surface: the marked arguments of a function are parameters. `values`, `types` and
 //! `in_place` are the same program.
 
-use clavret::{Choice, Program, valid};
+use clavret::{Choice, Known, List, Program, SoFar, valid};
 
 /// record what an inspection found
 #[clavret::declare(
@@ -12,7 +12,7 @@ use clavret::{Choice, Program, valid};
 )]
 fn inspect(
     /// hive to inspect, such as A7
-    #[operand]
+    #[operand(listed_by = List::new(&hives))]
     hive: String,
     /// brood frames seen
     #[option(letter = 'f', placeholder = "COUNT", default = 0, valid = valid::range(0, 20))]
@@ -47,6 +47,11 @@ enum Form {
     Line,
     /// a line for each fact
     List,
+}
+
+/// What completion offers as a hive; there may be others.
+fn hives(_: &SoFar) -> Vec<Known> {
+    vec![Known::new("A7").help("by the gate"), Known::new("B2").help("in the orchard")]
 }
 
 static INSPECT: Program = Program::of::<inspect>();

@@ -1,7 +1,7 @@
 //! The in-place surface: each parameter is declared where its value is used. `values`, `types` and
 //! `functions` are the same program.
 
-use clavret::{Choice, asked, valid};
+use clavret::{Choice, Known, List, SoFar, asked, valid};
 
 #[derive(Clone, Copy, PartialEq, Choice)]
 enum Form {
@@ -11,11 +11,17 @@ enum Form {
     List,
 }
 
+/// What completion offers as a hive; there may be others.
+fn hives(_: &SoFar) -> Vec<Known> {
+    vec![Known::new("A7").help("by the gate"), Known::new("B2").help("in the orchard")]
+}
+
 fn main() {
     asked!(program "inspect", "record what an inspection found", answers,
         usual(clavret::VERSION_FLAG, clavret::HELP_FLAG, clavret::COMPLETIONS_OPTION),
         examples = [("a calm colony with six brood frames", "inspect A7 -cf6")]);
-    let hive = asked!(operand 1 "hive": String, "hive to inspect, such as A7");
+    let hive = asked!(operand 1 "hive": String, "hive to inspect, such as A7",
+        listed_by = List::new(&hives));
     let frames = asked!(option "frames" 'f': u8 = 0, "brood frames seen",
         placeholder = "COUNT", valid = valid::range(0, 20));
     let calm = asked!(flag "calm" 'c', "the colony was calm",

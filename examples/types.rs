@@ -1,7 +1,7 @@
 //! The types surface: the fields of a struct are parameters, and what is written above them is their
 //! help. `values`, `functions` and `in_place` are the same program.
 
-use clavret::{Choice, Declare, valid};
+use clavret::{Choice, Declare, Known, List, SoFar, valid};
 
 /// record what an inspection found
 #[derive(Declare)]
@@ -13,7 +13,7 @@ use clavret::{Choice, Declare, valid};
 )]
 struct Inspect {
     /// hive to inspect, such as A7
-    #[operand]
+    #[operand(listed_by = List::new(&hives))]
     hive: String,
     /// brood frames seen
     #[option(letter = 'f', placeholder = "COUNT", default = 0, valid = valid::range(0, 20))]
@@ -43,6 +43,11 @@ enum Form {
     Line,
     /// a line for each fact
     List,
+}
+
+/// What completion offers as a hive; there may be others.
+fn hives(_: &SoFar) -> Vec<Known> {
+    vec![Known::new("A7").help("by the gate"), Known::new("B2").help("in the orchard")]
 }
 
 fn main() -> std::process::ExitCode {

@@ -2,11 +2,12 @@
 //! `in_place` are the same program.
 
 use clavret::{
-    COMPLETIONS_OPTION, Call, Choice, Command, Flag, HELP_FLAG, Named, Offer, Operand, Tally,
-    VERSION_FLAG, package, valid,
+    COMPLETIONS_OPTION, Call, Choice, Command, Flag, HELP_FLAG, Known, List, Named, Offer, Operand,
+    SoFar, Tally, VERSION_FLAG, package, valid,
 };
 
-static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
+static HIVE: Operand<String> =
+    Operand::new("hive").listed_by(&List::new(&hives)).help("hive to inspect, such as A7");
 static FRAMES: Named<u8> = Named::new("frames")
     .letter('f')
     .placeholder("COUNT")
@@ -54,6 +55,11 @@ static INSPECT: Command = Command::new("inspect")
     .usual(&[VERSION_FLAG.param(), HELP_FLAG.param(), COMPLETIONS_OPTION.param()])
     .answers()
     .examples(&[("a calm colony with six brood frames", "inspect A7 -cf6")]);
+
+/// What completion offers as a hive; there may be others.
+fn hives(_: &SoFar) -> Vec<Known> {
+    vec![Known::new("A7").help("by the gate"), Known::new("B2").help("in the orchard")]
+}
 
 fn main() -> std::process::ExitCode {
     clavret::run(&INSPECT, |call: Call<'_>| {

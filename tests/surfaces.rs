@@ -1,6 +1,7 @@
 //! One program in four surfaces: its pages, its faults and its completion are the same to the byte.
 
-use std::process::{Command, Output};
+use std::io::Write;
+use std::process::{Command, Output, Stdio};
 
 #[path = "shared/built.rs"]
 mod built;
@@ -10,7 +11,12 @@ const SURFACES: [&str; 4] = ["values", "types", "functions", "in_place"];
 fn run(example: &str, request: Option<&str>, words: &[&str]) -> Output {
     let mut command = Command::new(built::example(example));
     command.args(words).env_remove("CLICOLOR_FORCE").env_remove("NO_COLOR");
-    command.envs(request.map(|request| ("CLAVRET", request))).output().unwrap()
+    command.envs(request.map(|request| ("CLAVRET", request)));
+    command.stdin(Stdio::piped()).stdout(Stdio::piped()).stderr(Stdio::piped());
+    let mut child = command.spawn().unwrap();
+    // The dot that a script writes; whoever is not asked for completion leaves it.
+    _ = child.stdin.take().unwrap().write_all(b".");
+    child.wait_with_output().unwrap()
 }
 
 /// What a line gives in every surface.
@@ -67,6 +73,8 @@ fn completion_is_the_same() {
             "clavret 1\u{1e}words\u{1e} \u{1e}how to print it\u{1e}2\u{1e}line\u{1e}list\u{1e}{all}"
         )
     );
+    let hives = "A7  -- by the gate\u{1e}B2  -- in the orchard\u{1e}";
+    assert!(candidates("-cf6 ").ends_with(&format!("2\u{1e}A7\u{1e}B2\u{1e}{hives}")));
     assert!(candidates("A7 --res").contains("\u{1e}--restless\u{1e}"));
     // What is not known is no request, and neither is one beside other words.
     assert!(

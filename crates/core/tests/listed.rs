@@ -65,7 +65,7 @@ static APIARY: Command = Command::new("apiary")
 fn told(line: &str, world: &Small, expected: Expect) {
     let words = words(line);
     ASKED.set(0);
-    expected.assert_eq(&match APIARY.read_in(Words::new(&words), world) {
+    expected.assert_eq(&match APIARY.read_in(Words::new(words), world) {
         Outcome::Reading(_) => "reads".to_owned(),
         Outcome::Asked(asked) => asked.text(Look::PLAIN),
         Outcome::Faults(faults) => faults.draw(Look::PLAIN),
@@ -108,6 +108,19 @@ fn what_a_closed_list_does_not_have_is_refused() {
               like  apiary inspect HIVE --beside A7,BESIDE
               page  apiary inspect --help
         "#]],
+    );
+    told(
+        "inspect A7 --beside x,y,A7",
+        &world,
+        expect![[r#"
+        apiary inspect: one thing to put right
+
+          apiary inspect A7 --beside x,y,A7
+                                     ^ ^
+          no hive is called 'x' or 'y'; A7, A9 and 'B 2' are
+
+          page  apiary inspect --help
+    "#]],
     );
     told(
         "inspect B2 -y empty",
@@ -158,7 +171,7 @@ fn it_knows_what_the_line_says_wherever_that_stands() {
     let none = "no hive is called 'A7'; there is none";
     let is_refused = |line: &str, world: &Small| {
         let words = words(line);
-        match APIARY.read_in(Words::new(&words), world) {
+        match APIARY.read_in(Words::new(words), world) {
             Outcome::Faults(faults) => {
                 assert_eq!(faults.sentence_of(faults.iter().next().unwrap()), none);
                 true
@@ -268,7 +281,7 @@ fn completion_offers_what_it_has() {
     let mut world = Small::default();
     let offered = |before: &str, begun: &str, expected: &str| {
         let before = words(before);
-        assert_eq!(candidates_in(&APIARY, &before, begun, &world).join(" "), expected, "{begun}|");
+        assert_eq!(candidates_in(&APIARY, before, begun, &world).join(" "), expected, "{begun}|");
     };
     offered("inspect", "", "A7 A9 B 2");
     offered("inspect", "A", "A7 A9");
@@ -290,8 +303,8 @@ fn completion_offers_what_it_has() {
             .all(|block| { matches!(block, clavret_complete::Block::Hint(_)) })
     );
     world.variables.insert("APIARY_YARD", "large");
-    assert_eq!(candidates_in(&APIARY, &words("inspect"), "", &world).len(), 1000);
-    assert_eq!(candidates_in(&APIARY, &words("inspect"), "A499", &world).len(), 11);
+    assert_eq!(candidates_in(&APIARY, words("inspect"), "", &world).len(), 1000);
+    assert_eq!(candidates_in(&APIARY, words("inspect"), "A499", &world).len(), 11);
 }
 
 #[test]

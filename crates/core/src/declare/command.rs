@@ -380,9 +380,9 @@ impl<'d> Command<'d> {
     }
 
     /// The program answers requests that are made by the environment variable `CLAVRET` beside the single word
-    /// `--version`, before anything else is looked at; for the root. What knows an answer is listed among its
-    /// commands or parameters: `COMPLETIONS` answers the scripts of its shells. A program that does not answer runs as it would
-    /// without the variable, and so does one that is asked for what it does not know.
+    /// `--version`, with a dot on standard input, before anything else is looked at; for the root. What knows an answer
+    /// is listed among its commands or parameters: `COMPLETIONS` answers the scripts of its shells. A program that does
+    /// not answer runs as it would without the variable, and so does one that is asked for what it does not know.
     #[must_use]
     #[track_caller]
     pub const fn answers(mut self) -> Self {

@@ -1,8 +1,8 @@
 //! What is said of a value that a closed list does not have: which one is near, or what there is.
 
 use crate::declare::Known;
-use crate::read::{Fault, Faults, Place};
-use crate::text::{Listed, Put, part};
+use crate::read::{Fault, Faults};
+use crate::text::{Listed, Put};
 use crate::wording::fill;
 
 pub(crate) fn unlisted<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
@@ -16,14 +16,10 @@ pub(crate) fn unlisted<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String 
     let typed: Vec<String> = group.iter().map(|fault| faults.typed(fault)).listed();
     let typed = wording.choices(&typed, wording.or());
     let mut what = fill(wording.value_unlisted(), &[noun, &typed]) + wording.semicolon();
-    let mut known = match fault.place() {
-        Place::At { word, start, end } if group.len() == 1 => {
-            let typed = part(faults.words().word(word), start, end);
-            let near = typed.to_str().and_then(|typed| faults.near_known(typed, param));
-            near.unwrap_or_default().1
-        }
-        _ => Vec::new(),
-    };
+    // What may be a secret is not told of by what is near to it.
+    let word = faults.named(fault).filter(|_| group.len() == 1);
+    let near = word.and_then(|(_, typed)| faults.near_known(typed.to_str()?, param));
+    let mut known = near.unwrap_or_default().1;
     if known.is_empty() {
         known = faults.known_values(param).iter().filter_map(Known::shown).listed();
     }

@@ -65,7 +65,7 @@ impl<'d> Faults<'d> {
 /// Looks at the values of parameters with closed lists. A list that fails, or takes too long, checks nothing.
 #[cold]
 pub(crate) fn check_lists(line: &mut Line<'_>) {
-    if line.around.trial == Trial::No {
+    if line.around.trial == Trial::No && line.around.known.is_none() {
         let has_value = |slot: &Slot<'_>| {
             slot.typed.count > 0 || slot.outer.is_some() || slot.param.default().is_some()
         };

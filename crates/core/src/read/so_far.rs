@@ -76,7 +76,7 @@ struct Value {
 /// The environment that a list is asked in; it may outlive the reading.
 #[derive(Clone)]
 pub struct Environment {
-    variables: Arc<dyn Fn(&str) -> Option<OsString> + Send + Sync>,
+    variables: Arc<Variables>,
     is_answer: bool,
 }
 
@@ -93,6 +93,8 @@ pub enum Wanted {
     /// A parameter that is a secret: what follows from it is one too.
     Secret,
 }
+
+type Variables = dyn Fn(&str) -> Option<OsString> + Send + Sync;
 
 impl Environment {
     /// An environment with these variables.
@@ -226,12 +228,7 @@ impl<'d> Line<'d> {
         Some(SoFar { values, path, wanted, is_begun, environment, asked: Mutex::default() })
     }
 
-    fn value(
-        &mut self,
-        at: usize,
-        slot: &mut Slot<'d>,
-        is_open: &dyn Fn(usize) -> bool,
-    ) -> Value {
+    fn value(&mut self, at: usize, slot: &mut Slot<'d>, is_open: &dyn Fn(usize) -> bool) -> Value {
         let is_secret = slot.param.is_secret();
         let mut is_known = !self.reads_file(slot)
             && !slot.typed.steps(&self.steps).any(|step| is_open(step.word()))

@@ -7,7 +7,7 @@ use std::error::Error;
 use std::io::{IsTerminal, Write};
 use std::path::Path;
 
-use clavret::{Outcome, candidates, rehearse};
+use clavret::{Outcome, rehearse};
 
 fn main() -> Result<(), Box<dyn Error>> {
     match walk() {
@@ -67,7 +67,8 @@ fn walk() -> Result<(), Box<dyn Error>> {
     tour.shows("-y nowhere hive list")?;
 
     tour.part("Completion knows the reader's states: what it offers, the reader accepts.")?;
-    for line in ["", "hive ", "hive add --queen ", "inspect A7 --", "help hive "] {
+    for line in ["", "hive ", "hive add --queen ", "inspect A7 --", "inspect ", "label A7 --batch "]
+    {
         tour.completes(line)?;
     }
     writeln!(tour.out(), "\nIn bash: eval \"$(apiary completions bash)\"")?;
@@ -90,7 +91,10 @@ impl Tour {
     /// What a line prints, and the status it ends with.
     fn shows(&self, line: &str) -> std::io::Result<()> {
         let apiary = rehearse(&apiary::PROGRAM).color(self.out().is_terminal());
-        let told = apiary.words(line.split(' ')).run_with(apiary::Desk::of);
+        let told = apiary
+            .variable("APIARY_YARD", &self.yard)
+            .words(line.split(' '))
+            .run_with(apiary::Desk::of);
         writeln!(self.out(), "$ apiary {line}\n{}{}[status {}]\n", told.out, told.err, told.status)
     }
 
@@ -112,8 +116,9 @@ impl Tour {
 
     fn completes(&self, line: &str) -> std::io::Result<()> {
         let (before, prefix) = line.rsplit_once(' ').unwrap_or(("", line));
-        let words: Vec<&str> = before.split(' ').filter(|word| !word.is_empty()).collect();
-        let offers = candidates(&apiary::APIARY, &words, prefix).join("  ");
+        let words = before.split(' ').filter(|word| !word.is_empty());
+        let apiary = rehearse(&apiary::PROGRAM).variable("APIARY_YARD", &self.yard);
+        let offers = apiary.words(words).offers(prefix).join("  ");
         writeln!(self.out(), "$ apiary {line}TAB\n{offers}\n")
     }
 }

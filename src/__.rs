@@ -16,7 +16,7 @@ pub use crate::package::{either, first};
 pub use crate::route::Route;
 
 /// The route of a type that acts.
-pub const fn acting<T: Act<C>, C: 'static>() -> Route<C> {
+pub const fn acting<T: Act<C>, C: 'static>() -> Route<'static, C> {
     Route::acting::<T>()
 }
 

@@ -99,7 +99,7 @@ fn read(base: Base) -> Mutex<Answers> {
     let root: &'static Command<'static> = Box::leak(Box::new(root));
     let words: &'static [OsString] = begin(root).leak();
     let mut found = None;
-    let status = perform(root, words, &STREAMS, &mut |reading| {
+    let status = perform(root, (words, Vec::new()), &STREAMS, &mut |reading| {
         found = Some(reading);
         Ok(())
     });

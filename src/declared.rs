@@ -115,7 +115,7 @@ pub trait Act<C: ?Sized = ()>: FromReading {
 )]
 pub trait Routed<C: 'static>: Declare {
     /// Its handlers.
-    const ROUTES: &'static [Route<C>];
+    const ROUTES: &'static [Route<'static, C>];
 }
 
 /// The command [`HELP`] where types, functions and blocks are listed:
@@ -135,7 +135,7 @@ macro_rules! answered {
         }
 
         impl<C: 'static> Routed<C> for $type {
-            const ROUTES: &'static [Route<C>] = &[];
+            const ROUTES: &'static [Route<'static, C>] = &[];
         }
     )*};
 }

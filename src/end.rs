@@ -132,6 +132,16 @@ pub(crate) fn failed(
     error: &(dyn Error + 'static),
     streams: &Streams<'_>,
 ) -> u8 {
+    failed_as(error, streams, &|error| root.failure(error))
+}
+
+/// The same in words of its own.
+#[cold]
+pub(crate) fn failed_as(
+    error: &(dyn Error + 'static),
+    streams: &Streams<'_>,
+    told: &dyn Fn(&(dyn Error + 'static)) -> String,
+) -> u8 {
     let causes = || std::iter::successors(Some(error), |&error| error.source());
     let is_broken_pipe = |error: &(dyn Error + 'static)| {
         let error = error.downcast_ref::<io::Error>();
@@ -143,7 +153,7 @@ pub(crate) fn failed(
     }
     let failure = causes().find_map(|error| error.downcast_ref::<Failure>());
     if !failure.is_some_and(Failure::is_silent) {
-        _ = streams.err().write_all(root.failure(error).as_bytes());
+        _ = streams.err().write_all(told(error).as_bytes());
     }
     failure.map_or(FAILED, |failure| failure.status)
 }

@@ -1,13 +1,14 @@
 //! The process that a program is: its words, and what becomes of it when nothing can be printed.
 
 use std::any::Any;
+use std::error::Error;
 use std::ffi::OsString;
 use std::io;
 use std::panic;
 
 use clavret_core::Command;
 
-use crate::end::failed;
+use crate::end::failed_as;
 use crate::streams::{Streams, unwritten};
 use crate::terminal::Stream;
 
@@ -16,10 +17,15 @@ use crate::terminal::Stream;
 /// From here on a `print!` or `println!` that cannot print ends the process as a handler's error of that
 /// kind does: quietly with status 0 where the reader is gone, such as `head`; with a sentence and status 1
 /// where the disk is full. The standard library panics there, and every other panic is left alone.
-pub(crate) fn begin(root: &'static Command<'static>) -> Vec<OsString> {
+pub(crate) fn begin(root: &Command<'_>) -> Vec<OsString> {
     let before = panic::take_hook();
+    // The hook may be there when a declaration that was made at run time is not.
+    let frame = root.failure_frame();
     panic::set_hook(Box::new(move |info| match unprinted(info.payload()) {
-        Some(error) => std::process::exit(failed(root, &error, &Streams::SYSTEM).into()),
+        Some(error) => {
+            let told = |error: &(dyn Error + 'static)| frame.failure(error);
+            std::process::exit(failed_as(&error, &Streams::SYSTEM, &told).into())
+        }
         None => before(info),
     }));
     std::env::args_os().skip(1).collect()

@@ -5,17 +5,13 @@ use std::error::Error;
 use std::ffi::OsString;
 use std::process::ExitCode;
 
-#[cfg(feature = "prove")]
-use clavret_core::CommandPath;
-use clavret_core::{Command, Problem, Reading};
+use clavret_core::{Command, CommandPath, Problem, Reading};
 
 use crate::call::{Call, Executor};
 use crate::declared::Routed;
 use crate::end::Done;
 use crate::process::begin;
-#[cfg(feature = "prove")]
-use crate::route::handler;
-use crate::route::{Route, awaited, route, unrouted};
+use crate::route::{Route, awaited, handler, route, unrouted};
 use crate::run::perform;
 use crate::streams::Streams;
 
@@ -47,67 +43,18 @@ use crate::streams::Streams;
 /// static PROGRAM: Program = Program::new(&APIARY, &[]);
 /// ```
 #[derive(Debug)]
-pub struct Program<C: 'static = ()> {
-    root: &'static Command<'static>,
-    routes: &'static [Route<C>],
+pub struct Program<'d, C: 'static = ()> {
+    root: &'d Command<'d>,
+    routes: &'d [Route<'d, C>],
     executor: Option<Executor>,
+    /// What looks at the routes before it is run, where it was made at run time.
+    checked: Option<Checks<C>>,
 }
 
-impl<C: 'static> Program<C> {
-    /// A program by its root and its routes.
-    ///
-    /// # Panics
-    ///
-    /// In a static, so that the build stops: when no route leads to a command; when a handler is
-    /// `async`, as that needs [`new_async`](Program::new_async); when a rule of the root is about no parameter
-    /// of its own, its default command is none of its commands, or a name of its parameters is a usual one.
-    #[track_caller]
-    pub const fn new(root: &'static Command<'static>, routes: &'static [Route<C>]) -> Self {
-        if let Some(command) = awaited(routes) {
-            Problem::Awaited { command: command.name() }.stop();
-        }
-        Program::routed(root, routes, None)
-    }
+/// What is wrong with a program, a sentence for each.
+type Checks<C> = for<'d> fn(&Program<'d, C>) -> Vec<String>;
 
-    #[track_caller]
-    const fn routed(
-        root: &'static Command<'static>,
-        routes: &'static [Route<C>],
-        executor: Option<Executor>,
-    ) -> Self {
-        if let Some(problem) = unrouted(routes, root, "") {
-            problem.stop();
-        }
-        // Whoever lists a command looks whether it is all there; a root is listed here.
-        if let Some(problem) = root.stranger() {
-            problem.stop();
-        }
-        Program { root, routes, executor }
-    }
-
-    /// A program some of whose handlers are `async`, and what finishes their work. The library brings no
-    /// executor: this hands the future to whichever the program has.
-    ///
-    /// ```
-    /// use clavret::{Command, Program};
-    /// # static ROOT: Command = Command::new("apiary").commands(&[]);
-    /// # const ROUTES: &[clavret::Route] = &[clavret::Route::new(&ROOT, |_| Ok(()))];
-    /// static PROGRAM: Program =
-    ///     Program::new_async(&ROOT, ROUTES, |work| pollster::block_on(work));
-    /// ```
-    ///
-    /// # Panics
-    ///
-    /// In a static, so that the build stops: when no route leads to a command.
-    #[track_caller]
-    pub const fn new_async(
-        root: &'static Command<'static>,
-        routes: &'static [Route<C>],
-        executor: Executor,
-    ) -> Self {
-        Program::routed(root, routes, Some(executor))
-    }
-
+impl<C: 'static> Program<'static, C> {
     /// A program that one thing declares: a type that [acts](crate::Act), a function, an `impl`
     /// block.
     ///
@@ -128,15 +75,90 @@ impl<C: 'static> Program<C> {
     pub const fn of_async<T: Routed<C>>(executor: Executor) -> Self {
         Program::new_async(T::COMMAND, T::ROUTES, executor)
     }
+}
+
+impl<'d, C: 'static> Program<'d, C> {
+    /// A program by its root and its routes.
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when no route leads to a command; when a handler is
+    /// `async`, as that needs [`new_async`](Program::new_async); when a rule of the root is about no parameter
+    /// of its own, its default command is none of its commands, or a name of its parameters is a usual one.
+    #[track_caller]
+    pub const fn new(root: &'d Command<'d>, routes: &'d [Route<'d, C>]) -> Self {
+        if let Some(command) = awaited(routes) {
+            Problem::Awaited { command: command.name() }.stop();
+        }
+        Program::routed(root, routes, None)
+    }
+
+    #[track_caller]
+    const fn routed(
+        root: &'d Command<'d>,
+        routes: &'d [Route<'d, C>],
+        executor: Option<Executor>,
+    ) -> Self {
+        if let Some(problem) = unrouted(routes, root, "") {
+            problem.stop();
+        }
+        // Whoever lists a command looks whether it is all there; a root is listed here.
+        if let Some(problem) = root.stranger() {
+            problem.stop();
+        }
+        Program { root, routes, executor, checked: None }
+    }
+
+    /// A program some of whose handlers are `async`, and what finishes their work. The library brings no
+    /// executor: this hands the future to whichever the program has.
+    ///
+    /// ```
+    /// use clavret::{Command, Program};
+    /// # static ROOT: Command = Command::new("apiary").commands(&[]);
+    /// # const ROUTES: &[clavret::Route] = &[clavret::Route::new(&ROOT, |_| Ok(()))];
+    /// static PROGRAM: Program =
+    ///     Program::new_async(&ROOT, ROUTES, |work| pollster::block_on(work));
+    /// ```
+    ///
+    /// # Panics
+    ///
+    /// In a static, so that the build stops: when no route leads to a command.
+    #[track_caller]
+    pub const fn new_async(
+        root: &'d Command<'d>,
+        routes: &'d [Route<'d, C>],
+        executor: Executor,
+    ) -> Self {
+        Program::routed(root, routes, Some(executor))
+    }
+
+    /// A program that is made at run time: its tree may borrow from anywhere, and its handlers
+    /// [may own](Route::by) what they need. Nothing panics: what is wrong with the tree, and a command without a handler, is
+    /// told as a mistake of the program when it is run, with status 1.
+    pub const fn draft(root: &'d Command<'d>, routes: &'d [Route<'d, C>]) -> Self {
+        Program { root, routes, executor: None, checked: Some(|program| program.mistakes()) }
+    }
+
+    fn mistakes(&self) -> Vec<String> {
+        let mut mistakes = self.root.mistakes();
+        if let Some(command) = awaited(self.routes) {
+            mistakes.push(Problem::Awaited { command: command.name() }.to_string());
+        }
+        for path in self.unrouted() {
+            let above = path.commands().iter().rev().nth(1).map_or("", |above| above.name());
+            let unrouted = Problem::Unrouted { command: path.leaf().name(), above };
+            mistakes.push(unrouted.to_string());
+        }
+        mistakes
+    }
 
     /// The declaration.
-    pub const fn root(&self) -> &'static Command<'static> {
+    pub const fn root(&self) -> &'d Command<'d> {
         self.root
     }
 
     /// The commands that a line can call and no route leads to, told apart by their addresses.
-    #[cfg(feature = "prove")]
-    pub(crate) fn unrouted(&self) -> Vec<CommandPath<'static>> {
+    pub(crate) fn unrouted(&self) -> Vec<CommandPath<'d>> {
         let is_unrouted = |path: &CommandPath<'_>| {
             let command = path.leaf();
             let is_called = command.subcommands().is_empty() || command.is_acting();
@@ -165,12 +187,16 @@ impl<C: 'static> Program<C> {
 
     /// Reads the words and does what they ask for; gives the exit status.
     pub(crate) fn play<'p>(
-        &self,
+        &'p self,
         streams: &'p Streams<'p>,
         words: &'p [OsString],
         mut context: Context<'_, C>,
     ) -> u8 {
-        perform(self.root, words, streams, &mut |reading| {
+        let mistakes = match self.checked {
+            Some(checked) => checked(self),
+            None => self.root.mistakes(),
+        };
+        perform(self.root, (words, mistakes), streams, &mut |reading| {
             self.handle(reading, streams, &mut context)
         })
     }
@@ -192,7 +218,7 @@ impl<C: 'static> Program<C> {
     }
 }
 
-impl Program {
+impl Program<'_> {
     /// Runs it: see [`run_in`](Program::run_in).
     #[must_use = "`main` returns it, so that a refused line ends with status 2"]
     pub fn run(&self) -> ExitCode {

@@ -46,7 +46,7 @@ impl Provable for Command<'static> {
     }
 }
 
-impl<C: 'static> Provable for Program<C> {
+impl<C: 'static> Provable for Program<'_, C> {
     fn flaws(&self) -> Vec<Flaw> {
         let mut flaws = flaws(self.root());
         let unrouted = self.unrouted().into_iter();

@@ -34,7 +34,7 @@ use crate::system::{SYSTEM, first_line};
 /// rehearse(&PROGRAM).variable("APIARY_HIVE", "B2").run().prints("hello, B2\n");
 /// rehearse(&PROGRAM).words(["A7", "--loud"]).run().refuses("--loud is not an option here");
 /// ```
-pub fn rehearse<C: 'static>(program: &Program<C>) -> Rehearsal<'_, C> {
+pub fn rehearse<'p, C: 'static>(program: &'p Program<'p, C>) -> Rehearsal<'p, C> {
     Rehearsal { program, words: Vec::new(), given: Given::default(), look: Look::PLAIN }
 }
 
@@ -42,7 +42,7 @@ pub fn rehearse<C: 'static>(program: &Program<C>) -> Rehearsal<'_, C> {
 #[derive(Debug)]
 #[must_use = "nothing happens before it is run"]
 pub struct Rehearsal<'p, C: 'static = ()> {
-    program: &'p Program<C>,
+    program: &'p Program<'p, C>,
     words: Vec<OsString>,
     given: Given,
     look: Look,

@@ -1,5 +1,7 @@
 //! Handlers by command, for programs with more than one.
 
+use std::fmt;
+
 use clavret_core::{Command, CommandPath, Problem};
 
 use crate::call::Call;
@@ -22,8 +24,8 @@ use crate::end::Done;
 /// static PROGRAM: Program = Program::new(&APIARY, &[Route::new(&LIST, list)]);
 /// ```
 #[derive(Debug)]
-pub struct Route<C: 'static = ()> {
-    way: Way<C>,
+pub struct Route<'d, C: 'static = ()> {
+    way: Way<'d, C>,
     /// It hands its work to the program's executor.
     is_awaited: bool,
 }
@@ -33,21 +35,54 @@ fn act<T: Act<C>, C>(mut call: Call<'_, C>) -> Done {
     values.act(&call)
 }
 
-pub(crate) type Handler<C> = fn(Call<'_, C>) -> Done;
-
-#[derive(Debug)]
-enum Way<C: 'static> {
-    /// For the command itself.
-    Own(&'static Command<'static>, Handler<C>),
-    /// For the command and all below it that have none of their own.
-    Below(&'static Command<'static>, Handler<C>),
-    /// Before what a command below does.
-    Before(&'static Command<'static>, fn(&Call<'_, C>) -> Done),
-    Several(&'static [Route<C>]),
+/// What does the work of a command.
+pub(crate) enum Handler<'d, C: 'static> {
+    Function(fn(Call<'_, C>) -> Done),
+    Closure(&'d Work<'d, C>),
 }
 
-impl<C: 'static> Route<C> {
-    const fn of_way(way: Way<C>) -> Self {
+type Work<'d, C> = dyn Fn(Call<'_, C>) -> Done + Sync + 'd;
+
+impl<C> Clone for Handler<'_, C> {
+    fn clone(&self) -> Self {
+        *self
+    }
+}
+
+impl<C> Copy for Handler<'_, C> {}
+
+impl<C> fmt::Debug for Handler<'_, C> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        f.write_str("Handler")
+    }
+}
+
+#[derive(Debug)]
+enum Way<'d, C: 'static> {
+    /// For the command itself.
+    Own(&'d Command<'d>, Handler<'d, C>),
+    /// For the command and all below it that have none of their own.
+    Below(&'d Command<'d>, Handler<'d, C>),
+    /// Before what a command below does.
+    Before(&'d Command<'d>, fn(&Call<'_, C>) -> Done),
+    Several(&'d [Route<'d, C>]),
+}
+
+impl<C: 'static> Route<'static, C> {
+    /// The handlers that something declared brings with it: a type that [acts](crate::Act), a
+    /// function, an `impl` block.
+    pub const fn of<T: Routed<C>>() -> Self {
+        Route::of_way(Way::Several(T::ROUTES))
+    }
+
+    /// What a type that [acts](crate::Act) does with the values of its command, and of those below.
+    pub(crate) const fn acting<T: Act<C>>() -> Self {
+        Route::below(T::COMMAND, act::<T, C>)
+    }
+}
+
+impl<'d, C: 'static> Route<'d, C> {
+    const fn of_way(way: Way<'d, C>) -> Self {
         Route { way, is_awaited: false }
     }
 
@@ -61,43 +96,49 @@ impl<C: 'static> Route<C> {
     }
 
     /// The handler of a command.
-    pub const fn new(command: &'static Command<'static>, handler: Handler<C>) -> Self {
-        Route::of_way(Way::Own(command, handler))
+    pub const fn new(command: &'d Command<'d>, handler: fn(Call<'_, C>) -> Done) -> Self {
+        Route::of_way(Way::Own(command, Handler::Function(handler)))
+    }
+
+    /// The handler of a command that owns what it needs: of a tree that is made at run time.
+    ///
+    /// ```
+    /// use std::io::Write;
+    /// use clavret::{Call, Command, Done, Program, Route, rehearse};
+    ///
+    /// // Read from somewhere, say.
+    /// let hives = vec!["A7".to_owned(), "A9".to_owned()];
+    /// let list = Command::draft("list");
+    /// let commands = [&list];
+    /// let apiary = Command::draft("apiary").commands(&commands);
+    /// let count = move |call: Call<'_>| -> Done { Ok(writeln!(call.out(), "{} hives", hives.len())?) };
+    /// let routes = [Route::by(&list, &count)];
+    /// let program: Program = Program::draft(&apiary, &routes);
+    /// rehearse(&program).words(["list"]).run().succeeds().prints("2 hives\n");
+    /// ```
+    pub const fn by(command: &'d Command<'d>, handler: &'d Work<'d, C>) -> Self {
+        Route::of_way(Way::Own(command, Handler::Closure(handler)))
     }
 
     /// The handler of a command and of every one below it that has none of its own.
-    pub const fn below(command: &'static Command<'static>, handler: Handler<C>) -> Self {
-        Route::of_way(Way::Below(command, handler))
-    }
-
-    /// What a type that [acts](crate::Act) does with the values of its command, and of those below.
-    pub(crate) const fn acting<T: Act<C>>() -> Self {
-        Route::below(T::COMMAND, act::<T, C>)
+    pub const fn below(command: &'d Command<'d>, handler: fn(Call<'_, C>) -> Done) -> Self {
+        Route::of_way(Way::Below(command, Handler::Function(handler)))
     }
 
     /// What a command does before the handler of any command below it, and before its own; an error
     /// ends the program there. Those of commands further up come first.
-    pub const fn before(
-        command: &'static Command<'static>,
-        action: fn(&Call<'_, C>) -> Done,
-    ) -> Self {
+    pub const fn before(command: &'d Command<'d>, action: fn(&Call<'_, C>) -> Done) -> Self {
         Route::of_way(Way::Before(command, action))
     }
 
-    /// The handlers that something declared brings with it: a type that [acts](crate::Act), a
-    /// function, an `impl` block.
-    pub const fn of<T: Routed<C>>() -> Self {
-        Route::of_way(Way::Several(T::ROUTES))
-    }
-
     /// The routes of several: what a command whose subcommands are declared elsewhere consists of.
-    pub const fn several(routes: &'static [Route<C>]) -> Self {
+    pub const fn several(routes: &'d [Route<'d, C>]) -> Self {
         Route::of_way(Way::Several(routes))
     }
 }
 
 /// Runs what is due before the command, then gives the call to the command's handler.
-pub(crate) fn route<C>(routes: &[Route<C>], call: Call<'_, C>) -> Done {
+pub(crate) fn route<C>(routes: &[Route<'_, C>], call: Call<'_, C>) -> Done {
     let path = call.path();
     for command in path.commands() {
         each(routes, &mut |way| match way {
@@ -106,14 +147,18 @@ pub(crate) fn route<C>(routes: &[Route<C>], call: Call<'_, C>) -> Done {
         })?;
     }
     match handler(routes, &path) {
-        Some(handler) => handler(call),
+        Some(Handler::Function(handler)) => handler(call),
+        Some(Handler::Closure(handler)) => handler(call),
         None => Err(format!("no handler for `{path}`").into()),
     }
 }
 
 /// The handler of the command that a path leads to: its own, or the nearest one above that is for
 /// those below too.
-pub(crate) fn handler<C>(routes: &[Route<C>], path: &CommandPath<'_>) -> Option<Handler<C>> {
+pub(crate) fn handler<'d, C>(
+    routes: &'d [Route<'d, C>],
+    path: &CommandPath<'_>,
+) -> Option<Handler<'d, C>> {
     for command in path.commands().iter().rev() {
         let is_own = command.is(path.leaf());
         let mut found = None;
@@ -133,7 +178,7 @@ pub(crate) fn handler<C>(routes: &[Route<C>], path: &CommandPath<'_>) -> Option<
     None
 }
 
-fn each<C>(routes: &[Route<C>], look: &mut dyn FnMut(&Way<C>) -> Done) -> Done {
+fn each<'d, C>(routes: &'d [Route<'d, C>], look: &mut dyn FnMut(&'d Way<'d, C>) -> Done) -> Done {
     for route in routes {
         match &route.way {
             Way::Several(routes) => each(routes, look)?,
@@ -145,11 +190,11 @@ fn each<C>(routes: &[Route<C>], look: &mut dyn FnMut(&Way<C>) -> Done) -> Done {
 
 /// The first command that no route leads to, of those that a line can call. While the compiler runs,
 /// addresses cannot be compared: commands are told apart by their names and those above.
-pub(crate) const fn unrouted<C>(
-    routes: &[Route<C>],
-    root: &'static Command<'static>,
-    above: &'static str,
-) -> Option<Problem<'static>> {
+pub(crate) const fn unrouted<'d, C>(
+    routes: &[Route<'_, C>],
+    root: &'d Command<'d>,
+    above: &'d str,
+) -> Option<Problem<'d>> {
     if leads(routes, root, true) {
         return None;
     }
@@ -168,7 +213,7 @@ pub(crate) const fn unrouted<C>(
     None
 }
 
-const fn leads<C>(routes: &[Route<C>], command: &Command<'_>, with_below: bool) -> bool {
+const fn leads<C>(routes: &[Route<'_, C>], command: &Command<'_>, with_below: bool) -> bool {
     let mut i = 0;
     while i < routes.len() {
         let is_it = match &routes[i].way {
@@ -186,7 +231,7 @@ const fn leads<C>(routes: &[Route<C>], command: &Command<'_>, with_below: bool) 
 }
 
 /// The first command whose handler needs an executor.
-pub(crate) const fn awaited<C>(routes: &[Route<C>]) -> Option<&'static Command<'static>> {
+pub(crate) const fn awaited<'d, C>(routes: &'d [Route<'d, C>]) -> Option<&'d Command<'d>> {
     let mut i = 0;
     while i < routes.len() {
         let found = match &routes[i].way {

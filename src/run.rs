@@ -41,18 +41,28 @@ const FIELD: char = '\u{1f}';
 ///     clavret::run(&GREET, |call| format!("hello, {}", call.get(&HIVE)))
 /// }
 /// ```
+///
+/// A root that was made at run time need not outlive the call; what is wrong with it is told, with status 1:
+///
+/// ```no_run
+/// use clavret::{Command, Operand};
+///
+/// fn main() -> std::process::ExitCode {
+///     let name = std::env::var("GREETS").unwrap_or("hive".to_owned());
+///     let who = Operand::<String>::draft(&name);
+///     let params = [who.param()];
+///     clavret::run(&Command::draft("greet").takes(&params), |call| format!("hello, {}", call.get(&who)))
+/// }
+/// ```
 #[must_use = "`main` returns it, so that a refused line ends with status 2"]
-pub fn run<E: Ending>(
-    root: &'static Command<'static>,
-    handler: impl FnOnce(Call<'_>) -> E,
-) -> ExitCode {
+pub fn run<E: Ending>(root: &Command<'_>, handler: impl FnOnce(Call<'_>) -> E) -> ExitCode {
     let streams = Streams::SYSTEM;
     let mut handler = Some(handler);
     let mut handle = |reading: Reading<'_>| match handler.take() {
         Some(handler) => handler(Call::new(reading, &(), &streams)).done(&streams),
         None => Ok(()),
     };
-    perform(root, &begin(root), &streams, &mut handle).into()
+    perform(root, (&begin(root), root.mistakes()), &streams, &mut handle).into()
 }
 
 /// Runs a program that a type declares, and gives its values to `handler`: see [`run`].
@@ -75,26 +85,28 @@ pub fn run_as<T: FromReading, E: Ending>(handler: impl FnOnce(T) -> E) -> ExitCo
     run(T::COMMAND, |mut call| handler(call.values()))
 }
 
-/// Reads words and does what they ask for; gives the exit status.
+/// Reads words and does what they ask for; gives the exit status. Of a program that was made at run time it is
+/// told what is wrong, if anything is, and nothing else is done.
 pub(crate) fn perform<'p>(
-    root: &'static Command<'static>,
-    words: &'p [OsString],
+    root: &'p Command<'p>,
+    (words, mut mistakes): (&'p [OsString], Vec<String>),
     streams: &'p Streams<'p>,
     handle: &mut dyn FnMut(Reading<'p>) -> Done,
 ) -> u8 {
-    if root.is_answering()
+    if mistakes.is_empty()
+        && root.is_answering()
         && let Some(text) = answer(root, words, streams)
     {
         return print_answer(root, &text, streams);
     }
-    if cfg!(debug_assertions) {
-        let mut mistakes = root.wrong_defaults();
+    if cfg!(debug_assertions) && mistakes.is_empty() {
+        mistakes = root.wrong_defaults();
         mistakes.extend(root.stranger().map(|problem| problem.to_string()));
-        if !mistakes.is_empty() {
-            let told: String = mistakes.iter().map(|mistake| root.mistake(mistake)).collect();
-            _ = streams.err().write_all(told.as_bytes());
-            return FAILED;
-        }
+    }
+    if !mistakes.is_empty() {
+        let told: String = mistakes.iter().map(|mistake| root.mistake(mistake)).collect();
+        _ = streams.err().write_all(told.as_bytes());
+        return FAILED;
     }
     let words = Words::new(words);
     match root.read_in(words, streams.world()) {

@@ -73,3 +73,41 @@ fn split_joins_files_by_a_line_each() {
     let unknown = run("hives has C1");
     assert_eq!((unknown.status.code(), unknown.stderr.len()), (Some(1), 0), "it says nothing");
 }
+
+/// Each document is a subcommand with its page, its faults and its completion; one that is broken is told of, and the
+/// others work.
+#[cfg(unix)]
+#[test]
+fn plugins_are_subcommands_that_are_known_at_the_start() {
+    let folder = tempfile::tempdir().unwrap();
+    let own = std::path::Path::new(env!("CARGO_MANIFEST_DIR")).join("examples/plugins/folder");
+    for name in ["weigh.toml", "feed.toml"] {
+        std::fs::copy(own.join(name), folder.path().join(name)).unwrap();
+    }
+    let run = |line: &str| {
+        let mut plugins = Command::new(built::example("plugins"));
+        let plugins = plugins.args(line.split(' ')).env("PLUGINS", folder.path());
+        let output = plugins.env_remove("CLICOLOR_FORCE").output().unwrap();
+        let told = [output.stderr, output.stdout].concat();
+        (output.status.code().unwrap(), String::from_utf8(told).unwrap())
+    };
+    assert_eq!(run("weigh A7 --scale old"), (0, "A7 on the old scale\n".to_owned()));
+    assert_eq!(run("feed B2 1.5"), (0, "B2 was fed 1.5 litres\n".to_owned()));
+    assert!(
+        run("weigh -h").1.contains("operand    HIVE                 hive to weigh, such as A7")
+    );
+    let (status, told) = run("weigh A7 --scal old");
+    assert!(status == 2 && told.contains("try   plugins weigh A7 --scale old"), "{told}");
+    let script = run("completions bash").1;
+    assert!(script.contains("bash completion for 'plugins'"), "{script}");
+    let twice =
+        "summary = 'x'\nruns = []\noption = [{ name = 'x', help = '' }, { name = 'x', help = '' }]";
+    for (text, why) in
+        [("runs = [", "unclosed array"), (twice, "`x`"), ("", "missing field `summary`")]
+    {
+        std::fs::write(folder.path().join("broken.toml"), text).unwrap();
+        let (status, told) = run("weigh A7");
+        let is_told = told.contains("without") && told.contains(why);
+        assert!(status == 0 && is_told && told.ends_with("A7 on the new scale\n"), "{told}");
+    }
+}

@@ -336,3 +336,42 @@ fn what_cannot_be_written_is_told_unless_the_reader_is_gone() {
         }
     }
 }
+
+mod made {
+    use super::*;
+
+    /// A tree that nothing outlives, with a handler that owns what it needs.
+    fn told(frames: &str, default: &str, is_routed: bool) -> (u8, String) {
+        let name = frames.to_owned();
+        let frames = Named::<u8>::draft(&name).default(default);
+        let params = [frames.param()];
+        let inspect = Command::draft("inspect").takes(&params);
+        let commands = [&inspect];
+        let apiary = Command::draft("apiary").commands(&commands);
+        let hive = String::from("A7");
+        let tell =
+            |call: Call<'_>| -> Done { Ok(writeln!(call.out(), "{hive}: {}", call.get(&frames))?) };
+        let routes = [Route::by(&inspect, &tell)];
+        let routes = if is_routed { &routes[..] } else { &[] };
+        let program: Program = Program::draft(&apiary, routes);
+        let run = rehearse(&program).words(["inspect", "--frames=6"]).run();
+        (run.status, run.out + &run.err)
+    }
+
+    #[test]
+    fn a_tree_made_at_run_time_is_run_and_its_mistakes_are_told() {
+        let mistake = |what: &str| (1, format!("apiary: a mistake of this program: {what}\n"));
+        assert_eq!(told("frames", "0", true), (0, "A7: 6\n".to_owned()));
+        assert_eq!(
+            told("Frames", "0", true),
+            mistake("the name `Frames` has an upper-case letter in it")
+        );
+        let unrouted = "no route leads to the command `apiary inspect`, so a line that calls it would \
+                        do nothing";
+        assert_eq!(told("frames", "0", false), mistake(unrouted));
+        assert_eq!(
+            told("frames", "many", true),
+            mistake("the default of `frames`, `many`, is no whole number")
+        );
+    }
+}

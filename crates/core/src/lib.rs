@@ -57,6 +57,8 @@ pub use declare::{
     Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally,
     Times, Tree, Unit, Untyped, When, Whole,
 };
+#[doc(hidden)]
+pub use fault::Frame;
 pub use page::Page;
 #[doc(hidden)]
 pub use read::Wanted;

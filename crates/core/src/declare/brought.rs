@@ -17,6 +17,9 @@ use crate::wording::Wording;
 /// What is done when the last word is known.
 pub(crate) type Code = for<'d> fn(&mut Line<'d>);
 
+/// What is wrong with a tree that was made at run time, a sentence for each.
+pub(crate) type Checks = fn(&Command<'_>) -> Vec<String>;
+
 /// What is done with a line that reads, where a command judges it.
 pub(crate) type Judged = for<'d> fn(Reading<'d>) -> Outcome<'d>;
 

@@ -26,7 +26,7 @@ impl<'d> Command<'d> {
         if let Some(why) = plain_name_fault(name) {
             Problem::Name { name, why }.stop();
         }
-        Command { draft: false, ..Command::draft(name) }
+        Command { draft: false, checked: None, ..Command::draft(name) }
     }
 
     /// Starts a command of a tree made at run time: nothing panics, and
@@ -46,6 +46,7 @@ impl<'d> Command<'d> {
         Command {
             said: Said::NOTHING,
             draft: true,
+            checked: Some(mistakes),
             hidden: false,
             sorted: false,
             acts: false,
@@ -81,7 +82,14 @@ impl<'d> Command<'d> {
     #[must_use]
     pub const fn as_draft(mut self) -> Self {
         self.draft = true;
+        self.checked = Some(mistakes);
         self
+    }
+
+    /// What is wrong with a tree that was made at run time, its defaults too, a sentence for each. Of a static
+    /// there is nothing to tell.
+    pub fn mistakes(&self) -> Vec<String> {
+        self.checked.map_or_else(Vec::new, |checked| checked(self))
     }
 
     /// The same as the start of a command of one's own: a copy of a static, whose setters may be called once
@@ -390,4 +398,13 @@ impl<'d> Command<'d> {
         self.answers = true;
         self
     }
+}
+
+fn mistakes(command: &Command<'_>) -> Vec<String> {
+    let mut mistakes: Vec<String> = Vec::new();
+    mistakes.extend(command.problems().iter().map(ToString::to_string));
+    if mistakes.is_empty() {
+        mistakes = command.wrong_defaults();
+    }
+    mistakes
 }

@@ -31,7 +31,7 @@
 use std::ffi::OsStr;
 use std::slice::Iter;
 
-use self::brought::{Brought, Judged};
+use self::brought::{Brought, Checks, Judged};
 use self::command::Judge;
 use self::param::Twin;
 use self::said::Said;
@@ -131,6 +131,8 @@ pub struct Command<'d> {
     draft: bool,
     hidden: bool,
     sorted: bool,
+    /// What looks at a tree that was made at run time before it is run.
+    checked: Option<Checks>,
     /// It does something without a subcommand too.
     acts: bool,
     /// Answers requests made by an environment variable.

@@ -34,6 +34,7 @@ mod unmended;
 mod unread;
 
 pub(crate) use outside::{SOURCES, malformed, setting_unknown};
+pub use say::Frame;
 pub(crate) use unlisted::unlisted;
 pub(crate) use unread::unread;
 

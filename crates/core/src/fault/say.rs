@@ -323,7 +323,25 @@ fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     fill(phrase, &[name, &bound, &count])
 }
 
+/// The phrase of an error, and the program's name.
+#[doc(hidden)]
+#[derive(Debug)]
+pub struct Frame([Box<str>; 2]);
+
+impl Frame {
+    /// What is said of an error by its text alone.
+    pub fn failure(&self, error: &(dyn Error + 'static)) -> String {
+        fill(&self.0[0], &[&self.0[1], &visible(&message(error))]) + "\n"
+    }
+}
+
 impl Command<'_> {
+    /// What says an error when the declaration may be gone.
+    #[doc(hidden)]
+    pub fn failure_frame(&self) -> Frame {
+        Frame([self.phrases().error(), self.program_name()].map(Box::from))
+    }
+
     /// What is said of an error that ended a program: its name and the message, then each cause
     /// on a line. The text may be anybody's: nothing of it reaches a terminal but what is seen.
     pub fn failure(&self, error: &(dyn Error + 'static)) -> String {

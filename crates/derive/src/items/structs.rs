@@ -153,7 +153,7 @@ pub(crate) fn routes(
             #bounds
             #(#below,)*
         {
-            const ROUTES: &'static [::clavret::__::Route<__C>] = &[
+            const ROUTES: &'static [::clavret::__::Route<'static, __C>] = &[
                 #own
                 #(::clavret::__::Route::several(<#types as ::clavret::__::Routed<__C>>::ROUTES)),*
             ];

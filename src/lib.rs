@@ -143,6 +143,8 @@ pub use declared::{Act, Declare, FromReading, Help, Routed};
 pub use end::{Done, Ending, Failure};
 #[cfg(feature = "files")]
 pub use files::{Input, Output, Writing};
+#[doc(hidden)]
+pub use list::Value;
 pub use list::{List, Values};
 pub use program::Program;
 #[cfg(feature = "prove")]

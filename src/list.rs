@@ -2,8 +2,10 @@
 //! longer.
 
 use std::cell::Cell;
+use std::ffi::OsString;
 use std::fmt;
 use std::panic::{AssertUnwindSafe, catch_unwind, set_hook, take_hook};
+use std::path::PathBuf;
 use std::process::exit;
 use std::sync::atomic::Ordering;
 use std::sync::{Arc, Condvar, Mutex, Once};
@@ -176,18 +178,46 @@ impl fmt::Debug for List<'_> {
 /// list them is told to nobody.
 #[diagnostic::on_unimplemented(
     message = "`{Self}` is no list of values",
-    label = "expected a `Vec` of `Known`, `String`, `&str` or `OsString`, or a `Result` of that"
+    label = "expected a `Vec` of `Known`, `String`, `&str`, `OsString` or `PathBuf`, or a `Result` of that"
 )]
 pub trait Values {
     #[doc(hidden)]
     fn known(self) -> Option<Vec<Known>>;
 }
 
-impl<W: Into<Known>> Values for Vec<W> {
+impl<V: Value> Values for Vec<V> {
     fn known(self) -> Option<Vec<Known>> {
-        Some(self.into_iter().map(Into::into).collect())
+        Some(self.into_iter().map(Value::known).collect())
     }
 }
+
+/// What a list is of.
+#[diagnostic::on_unimplemented(
+    message = "`{Self}` is no value of a list",
+    label = "expected `Known`, or a word: `String`, `&str`, `OsString` or `PathBuf`"
+)]
+pub trait Value {
+    #[doc(hidden)]
+    fn known(self) -> Known;
+}
+
+impl Value for Known {
+    fn known(self) -> Known {
+        self
+    }
+}
+
+macro_rules! words {
+    ($($word:ty)*) => {$(
+        impl Value for $word {
+            fn known(self) -> Known {
+                Known::new(self)
+            }
+        }
+    )*};
+}
+
+words! { &str String OsString PathBuf }
 
 impl<V: Values, E> Values for Result<V, E> {
     fn known(self) -> Option<Vec<Known>> {

@@ -7,6 +7,11 @@ use crate::read::SoFar;
 
 /// What lists the values of a parameter at run time, for [`listed_by`](super::Operand::listed_by). The facade has one
 /// that is made of a function, and keeps to a limit of time.
+#[diagnostic::on_unimplemented(
+    message = "`{Self}` is no list of values",
+    label = "expected a `List`",
+    note = "a function becomes one by `List::new(&function)`"
+)]
 pub trait Lister: Sync {
     /// The values, in the order that they are shown; nothing where they cannot be had now, which is told to nobody.
     fn list(&self, so_far: SoFar) -> Option<Vec<Known>>;

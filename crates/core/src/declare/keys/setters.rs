@@ -257,7 +257,7 @@ macro_rules! setters {
         pub const fn secret(mut self) -> Self {
             self.param.note(said::SECRET);
             self.param.secret = true;
-            self
+            self.checked()
         }
 
         /// What lists its values at run time: for completion; and where the list is closed, for pages, faults and

@@ -1,7 +1,7 @@
 //! Values that are known at run time: a function lists them, in a thread of its own that is waited for so long and no
 //! longer.
 
-use std::cell::Cell;
+use std::cell::RefCell;
 use std::ffi::OsString;
 use std::fmt;
 use std::panic::{AssertUnwindSafe, catch_unwind, set_hook, take_hook};
@@ -119,7 +119,7 @@ impl<'d> List<'d> {
         let given = Arc::new(Given::default());
         let giving = Arc::clone(&given);
         let listing = Builder::new().name("list".to_owned()).spawn(move || {
-            LISTS.set(true);
+            GIVES.set(Some(Arc::clone(&giving)));
             let known = catch_unwind(AssertUnwindSafe(|| work.list(&so_far)));
             giving.give(known.ok().flatten().map(|known| (known, so_far)));
         });
@@ -248,20 +248,21 @@ where
 }
 
 thread_local! {
-    /// The thread is that of a list.
-    static LISTS: Cell<bool> = const { Cell::new(false) };
+    /// The thread is that of a list, and this is what it gives.
+    static GIVES: RefCell<Option<Arc<Given>>> = const { RefCell::new(None) };
 }
 
 /// A panic of a list is told to nobody; every other one as before.
 fn quiet() {
     let before = take_hook();
     set_hook(Box::new(move |info| {
-        if !LISTS.get() {
-            return before(info);
-        }
-        // It is waited for no longer than any other, and the process does not end by it.
-        while cfg!(panic = "abort") {
-            park();
+        let Some(given) = GIVES.take() else { return before(info) };
+        // Where a panic ends the process, the thread goes no further instead.
+        if cfg!(panic = "abort") {
+            given.give(None);
+            loop {
+                park();
+            }
         }
     }));
 }

@@ -80,6 +80,10 @@ impl<S: Shells> Alone for PrintScript<S> {
         answer::<S>(root, request, world)
     }
 
+    fn asks(&self) -> bool {
+        asks::<S>()
+    }
+
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
         wording.of_scripts()[0].to_owned()
     }
@@ -101,9 +105,18 @@ impl Alone for PrintsOfOption {
         answer::<AnyShell>(root, request, world)
     }
 
+    fn asks(&self) -> bool {
+        asks::<AnyShell>()
+    }
+
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
         wording.of_scripts()[0].to_owned()
     }
+}
+
+/// Whether one of the shells has no script but the one that asks.
+fn asks<S: Shells>() -> bool {
+    S::VALUES.iter().any(|shell| !shell.shell().has_whole())
 }
 
 /// The script of the shell that was named.

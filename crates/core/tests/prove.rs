@@ -49,6 +49,7 @@ fn values_that_do_not_read_are_flaws() {
     has(
         &ROOT,
         expect![[r#"
+            apiary: it lists scripts of shells that ask it, and does not say `answers`
             apiary: the example `apiary inspect 'A7` has a quote that is not closed
             apiary inspect: the example of what HIVE takes does not read: HIVE takes a hive's code, such as A-7; 'A-7' is not one
             apiary inspect: the default of --frames, 30, is above 20

@@ -168,6 +168,8 @@ impl<'d> Completing<'d, '_> {
         }
         let mut names = Vec::new();
         for &end in ends {
+            // A shell looks at what is behind the last dot.
+            let end = end.rsplit('.').next().unwrap_or(end);
             if end.bytes().all(|byte| byte.is_ascii_alphanumeric() || b"_+-".contains(&byte)) {
                 names.push(end.to_owned());
             }

@@ -63,6 +63,11 @@ impl Shell {
         self.whole.map(|whole| whole(root))
     }
 
+    /// Whether it has a script that starts nothing.
+    pub(crate) const fn has_whole(&self) -> bool {
+        self.whole.is_some()
+    }
+
     /// The answer to its script, which asks by some fields.
     pub(crate) fn answer(
         &self,

@@ -55,6 +55,13 @@ pub trait Alone: Sync {
         None
     }
 
+    /// Whether what it gives asks the program, such as a script of a shell: it is worth nothing where the root does not
+    /// [answer](Command::answers).
+    #[doc(hidden)]
+    fn asks(&self) -> bool {
+        false
+    }
+
     /// What the library itself leads its users to.
     #[doc(hidden)]
     fn gives(&self) -> Gives {

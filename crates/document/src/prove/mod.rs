@@ -32,7 +32,7 @@ impl fmt::Display for Flaw {
 
 /// What the declaration from here on promises and does not keep: defaults and examples that do not
 /// read, help that is missing or ends unlike the rest, pages that are wider than 80 columns, names
-/// and placeholders that mislead; and, of a tree made at run time, its
+/// and placeholders that mislead; scripts for completion that ask a program which does not answer; and, of a tree made at run time, its
 /// [`problems`](Command::problems). What is hidden needs no help.
 ///
 /// ```
@@ -57,6 +57,11 @@ pub fn flaws<'d>(root: &'d Command<'d>) -> Vec<Flaw> {
         return problems;
     }
     let mut flaws = told(root.unusual_names());
+    if root.is_asked_in_vain() {
+        flaws.push(flaw(
+            "it lists scripts of shells that ask it, and does not say `answers`".to_owned(),
+        ));
+    }
     for path in CommandPath::tree(root) {
         let mut found = Vec::new();
         texts::look(&path, &mut found);

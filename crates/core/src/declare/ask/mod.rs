@@ -178,6 +178,15 @@ impl<'d> Command<'d> {
         listed.find_map(|alone| alone.answer(self, request, world))
     }
 
+    /// Whether something that it lists gives what asks the program, which does not answer.
+    #[doc(hidden)]
+    pub fn is_asked_in_vain(&self) -> bool {
+        let commands = self.subcommands().iter().filter_map(|command| command.alone());
+        let params = self.params().chain(self.usual_params().params());
+        let params = params.filter_map(|param| param.alone());
+        !self.answers && commands.chain(params).any(|alone| alone.asks())
+    }
+
     pub(crate) const fn judge(&self) -> Option<(&'d Judge<'d>, Judged)> {
         self.judge
     }

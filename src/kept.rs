@@ -7,7 +7,7 @@
 use std::ffi::OsString;
 use std::fs;
 use std::hash::{DefaultHasher, Hash, Hasher};
-use std::io::{self, Write};
+use std::io::{self, Read, Write};
 use std::path::{Path, PathBuf};
 use std::time::{Duration, SystemTime, UNIX_EPOCH};
 
@@ -17,7 +17,7 @@ use crate::list::List;
 
 /// Lists of one parameter that are kept: of several yards, say.
 const MOST: usize = 16;
-/// What a file may take; a list that takes more is not kept.
+/// What the lists of a file may take; one that takes more is not kept.
 const LARGEST: usize = 4 << 20;
 const RECORD: char = '\u{1e}';
 const FIELD: char = '\u{1f}';
@@ -30,7 +30,7 @@ const FILE: char = '@';
 pub(crate) fn kept(list: &List<'_>, time: Duration, so_far: SoFar) -> Option<Vec<Known>> {
     let file = file(&so_far);
     let title = format!("clavret list 1 {} {}", so_far.path(), so_far.wanted());
-    let text = file.as_ref().and_then(|file| fs::read_to_string(file).ok()).unwrap_or_default();
+    let text = file.as_ref().and_then(|file| read(file).ok()).unwrap_or_default();
     let now = now();
     let mut records = text.split_terminator(RECORD);
     let is_own = records.next() == Some(&title);
@@ -51,6 +51,9 @@ pub(crate) fn kept(list: &List<'_>, time: Duration, so_far: SoFar) -> Option<Vec
     {
         let mut text = title + &String::from(RECORD) + &record;
         for record in records.iter().take(MOST - 1) {
+            if text.len() + record.len() > LARGEST {
+                break;
+            }
             text.push_str(record);
             text.push(RECORD);
         }
@@ -136,6 +139,13 @@ fn digest(asked: &[Wanted], so_far: &SoFar) -> Option<String> {
         }
     }
     Some(format!("{:016x}", hasher.finish()))
+}
+
+/// What a file holds; one that is larger than any that is written is none.
+fn read(file: &Path) -> io::Result<String> {
+    let mut text = String::new();
+    fs::File::open(file)?.take(2 * LARGEST as u64).read_to_string(&mut text)?;
+    Ok(text)
 }
 
 /// When a file was changed last, and how long it is; nothing where there is none.

@@ -114,7 +114,7 @@ impl<'d> List<'d> {
         QUIET.call_once(quiet);
         let work = self.of.apart();
         if so_far.is_for_answer() {
-            end_after(self.within + GRACE);
+            end_after(self.within.saturating_add(GRACE));
         }
         let given = Arc::new(Given::default());
         let giving = Arc::clone(&given);
@@ -256,7 +256,9 @@ thread_local! {
 fn quiet() {
     let before = take_hook();
     set_hook(Box::new(move |info| {
-        let Some(given) = GIVES.take() else { return before(info) };
+        // A thread that ends may have none any more.
+        let given = GIVES.try_with(RefCell::take).ok().flatten();
+        let Some(given) = given else { return before(info) };
         // Where a panic ends the process, the thread goes no further instead.
         if cfg!(panic = "abort") {
             given.give(None);

@@ -148,10 +148,11 @@ fn base() -> TokenStream {
     quote! {
         ::clavret::__::Base {
             module: ::core::module_path!(),
-            command: || {
+            command: || const {
                 ::clavret::__::Command::draft(#bin)
                     .summary(::core::env!("CARGO_PKG_DESCRIPTION"))
                     .package(::clavret::package!())
+                    .looked_at()
             },
         }
     }

@@ -32,6 +32,7 @@ impl Lister for Hives {
                 Known::new("C9").hidden(),
             ]),
             "empty" => Some(Vec::new()),
+            "nameless" => Some(vec!["".into(), "X1".into()]),
             "large" => Some((1..=5000).map(|at| format!("A{at}").into()).collect()),
             _ => None,
         }
@@ -289,6 +290,7 @@ fn completion_offers_what_it_has() {
     offered("inspect", "--beside=B", "--beside=B 2");
     offered("-y empty inspect", "", "--beside --calm -v --version --help");
     offered("-y ruin inspect", "A", "");
+    offered("-y nameless inspect", "", "X1");
     // What a shell has still to expand is not known, nor is what hangs on it.
     let open = |text: &str| Typed { text: text.into(), is_open: true };
     let cursor = |yard| Cursor {

@@ -39,7 +39,8 @@ impl<'d> Completing<'d, '_> {
         let Some(known) = self.listed(param) else { return Offered::default() };
         let mut offered = Offered { is_known: true, ..Offered::default() };
         for known in known.iter() {
-            let Some(word) = known.shown() else { continue };
+            // Of an empty word there is nothing to see.
+            let Some(word) = known.shown().filter(|word| !word.is_empty()) else { continue };
             // Most lists have nothing to be escaped, and most of their words begin otherwise.
             let text = match param.delimiter() {
                 None => Cow::Borrowed(word),

@@ -1,8 +1,8 @@
 //! Live completion: a script asks the program, which answers with what the engine finds.
 //!
-//! The script starts the program by its name with the one argument `--version`, and puts its request into the
-//! variable `CLAVRET`, a dot on its standard input: a version, `complete`, the shell, and that shell's own fields, parted by U+001F. The answer is
-//! records that each end in U+001E (for fish in NUL): `clavret 1`, then blocks.
+//! The script starts the program by its name with the one argument `--version`, a dot on its standard input, and puts
+//! its request into the variable `CLAVRET`: a version, `complete`, the shell, and that shell's own fields, parted by
+//! U+001F. The answer is records that each end in U+001E (for fish in NUL): `clavret 1`, then blocks.
 //!
 //! * `words END GROUP N`, N texts, and for some shells N lines to show; END is what follows each of them.
 //! * `files`, `folders`, `users`, `hosts` or `programs`, then QUOTE, BEFORE, ENDS and BEGUN: the quote that is open, what

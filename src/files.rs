@@ -7,7 +7,7 @@ use std::fs::File;
 use std::io::{self, BufRead, BufReader, BufWriter, ErrorKind, Read, Write};
 use std::path::{Path, PathBuf};
 
-use clavret_core::{FromWord, Kind, Refers, Refusal, message, visible};
+use clavret_core::{FromWord, Kind, Refers, Refusal, Standard, message, visible};
 
 use crate::beside::Beside;
 use crate::site::{Found, Site, find};
@@ -54,6 +54,7 @@ macro_rules! file_kinds {
     ($($type:ident)*) => {$(
         impl FromWord for $type {
             const KIND: &'static Kind<'static> = &Kind::PATH.refers(Refers::Path);
+            const STANDARD: Option<Standard> = Some(Standard::Path);
 
             fn from_word(word: &OsStr) -> Result<Self, Refusal> {
                 PathBuf::from_word(word).map($type)

@@ -1,7 +1,7 @@
 //! How a completion script is asked for.
 
 use crate::shells::{AnyShell, Shells};
-use clavret_core::{Alone, Asked, Command, Named, Operand, Param, Wording, World};
+use clavret_core::{Alone, Asked, Command, Gives, Named, Operand, Param, Wording, World};
 
 /// `completions SHELL`, for the root's list: prints the completion script for a shell, one of all that there are.
 /// A program that wants only some makes its own by [`completions!`](crate::completions).
@@ -84,6 +84,10 @@ impl<S: Shells> Alone for PrintScript<S> {
         asks::<S>()
     }
 
+    fn gives(&self) -> Gives {
+        Gives::Scripts
+    }
+
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
         wording.of_scripts()[0].to_owned()
     }
@@ -107,6 +111,10 @@ impl Alone for PrintsOfOption {
 
     fn asks(&self) -> bool {
         asks::<AnyShell>()
+    }
+
+    fn gives(&self) -> Gives {
+        Gives::Scripts
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {

@@ -54,11 +54,11 @@ pub use declare::valid;
 pub use declare::{
     Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
     FromWord, Held, Hit, Key, Kind, Known, ListShape, Lister, Manner, Named, Noun, Offer, Operand,
-    Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Tail, TailShape, Tally,
-    Times, Tree, Unit, Untyped, When, Whole,
+    Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Standard, Tail, TailShape,
+    Tally, Times, Tree, Unit, Untyped, When, Whole,
 };
 #[doc(hidden)]
-pub use fault::Frame;
+pub use fault::{Blot, Frame, draw_blots, nearest};
 pub use page::Page;
 #[doc(hidden)]
 pub use read::Wanted;

@@ -82,6 +82,8 @@ pub enum Gives {
     Text,
     Page,
     Version,
+    Scripts,
+    Document,
 }
 
 impl Param<'_> {

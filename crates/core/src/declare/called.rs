@@ -237,7 +237,7 @@ impl<'d> Param<'d> {
             of_kind.put(extension);
         }
         if self.kinds().len() == 1 && self.test.is_some() && !self.accepts(&of_kind) {
-            for test in self.tests() {
+            for test in self.validators() {
                 if let Some(example) = test.example()
                     && self.accepts(&example)
                 {

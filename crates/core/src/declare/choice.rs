@@ -3,7 +3,7 @@
 use super::Offer;
 use std::ffi::OsStr;
 
-use super::{FromWord, Kind, Refusal};
+use super::{FromWord, Kind, Refusal, Standard};
 
 /// A type whose values are a closed list of words. It converts from a word by itself.
 ///
@@ -71,6 +71,9 @@ impl<T: Choice> FromWord for T {
         );
         Kind { paints: T::PAINTS, ..Kind::choice(T::OFFERS) }
     };
+
+    const STANDARD: Option<Standard> =
+        Some(if T::PAINTS { Standard::When } else { Standard::Choice });
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         let bytes = word.as_encoded_bytes();

@@ -1,6 +1,7 @@
 //! What is known of a value without its type: how many words it has, of which kinds, and what converts them.
 
 use super::cell::Held;
+use super::typed::fill_by_kind;
 use super::{Feed, Form};
 use super::{Kind, Shape};
 
@@ -12,10 +13,12 @@ impl Form<'static> {
 }
 
 impl<'d> Form<'d> {
-    /// Text of kinds that are known only at run time, a word of each, which must be given: one of the words
-    /// that the kind [offers](Kind::choice), or any text where it offers none. The value is a `Vec<String>`.
+    /// Words of kinds that are known only at run time, one of each, which must be given. What a word may be its kind
+    /// says: what its [type](Kind::typed) converts, one of those that it [offers](Kind::choice), or else any text. The
+    /// value is a `Vec<OsString>` of the words.
     pub const fn words(kinds: &'d [&'d Kind<'d>]) -> Self {
-        Form { kinds, needed: true, many: false, attached: false, fill: fill_words }
+        let (needed, many, attached) = (true, false, false);
+        Form { kinds, needed, many, attached, by_kind: true, fill: fill_by_kind }
     }
 
     /// It need not be given.
@@ -31,23 +34,14 @@ impl<'d> Form<'d> {
         (self.needed, self.many) = (false, true);
         self
     }
+
+    /// It is attached to the name of its option, or left out, as [`Attached`](super::Attached) is: for one word.
+    #[must_use]
+    pub const fn attached(mut self) -> Self {
+        (self.needed, self.attached) = (false, true);
+        self
+    }
 }
 
-/// Words of kinds that are known at run time.
 /// Turns the words of an occurrence into the value, or adds them to it.
 pub(crate) type Fill = fn(&mut Held, &mut Feed<'_>);
-
-fn fill_words(held: &mut Held, feed: &mut Feed<'_>) {
-    let mut texts = Vec::new();
-    for at in 0..feed.words.len() {
-        let text = feed.text(at);
-        texts.extend(feed.tested(at, 1, text));
-    }
-    if texts.len() < feed.words.len() {
-        return;
-    }
-    match held.peek_mut::<Vec<String>>() {
-        Some(Some(before)) if feed.param.form.many => before.extend(texts),
-        _ => held.set(texts),
-    }
-}

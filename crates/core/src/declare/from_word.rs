@@ -12,7 +12,7 @@ use std::str::FromStr;
 use super::kind::Noun;
 use super::refusal::{Miss, Reason};
 use super::sealed::{Numbers, Sealed};
-use super::{Kind, Refusal};
+use super::{Kind, Refusal, Standard};
 
 /// A type that one word of a command line converts into.
 ///
@@ -47,6 +47,9 @@ use super::{Kind, Refusal};
 pub trait FromWord: Sized + Send + Sync + 'static {
     /// What the word may be: shown in pages, faults and completion.
     const KIND: &'static Kind<'static>;
+    /// Which of the library's own types it is.
+    #[doc(hidden)]
+    const STANDARD: Option<Standard> = None;
 
     /// Converts the word.
     ///
@@ -144,9 +147,10 @@ const SIGNED_POINTER: [&str; 2] = match cfg!(target_pointer_width = "64") {
 };
 
 macro_rules! whole_numbers {
-    ($($type:ty: $limits:expr, $sign:ident;)*) => {$(
+    ($($type:ty, $standard:ident: $limits:expr, $sign:ident;)*) => {$(
         impl FromWord for $type {
             const KIND: &'static Kind<'static> = &whole_numbers!($sign Kind::of(Noun::Whole, "3").limits($limits));
+            const STANDARD: Option<Standard> = Some(Standard::$standard);
 
             // Inlined, so that only the types a program uses are made for it.
             #[inline]
@@ -173,24 +177,25 @@ macro_rules! whole_numbers {
 }
 
 whole_numbers! {
-    u8: ["0", "255"], unsigned;
-    u16: ["0", "65535"], unsigned;
-    u32: ["0", "4294967295"], unsigned;
-    u64: ["0", "18446744073709551615"], unsigned;
-    u128: ["0", "340282366920938463463374607431768211455"], unsigned;
-    usize: POINTER, unsigned;
-    i8: ["-128", "127"], signed;
-    i16: ["-32768", "32767"], signed;
-    i32: ["-2147483648", "2147483647"], signed;
-    i64: ["-9223372036854775808", "9223372036854775807"], signed;
-    i128: ["-170141183460469231731687303715884105728", "170141183460469231731687303715884105727"], signed;
-    isize: SIGNED_POINTER, signed;
+    u8, U8: ["0", "255"], unsigned;
+    u16, U16: ["0", "65535"], unsigned;
+    u32, U32: ["0", "4294967295"], unsigned;
+    u64, U64: ["0", "18446744073709551615"], unsigned;
+    u128, U128: ["0", "340282366920938463463374607431768211455"], unsigned;
+    usize, Usize: POINTER, unsigned;
+    i8, I8: ["-128", "127"], signed;
+    i16, I16: ["-32768", "32767"], signed;
+    i32, I32: ["-2147483648", "2147483647"], signed;
+    i64, I64: ["-9223372036854775808", "9223372036854775807"], signed;
+    i128, I128: ["-170141183460469231731687303715884105728", "170141183460469231731687303715884105727"], signed;
+    isize, Isize: SIGNED_POINTER, signed;
 }
 
 macro_rules! counting_numbers {
-    ($($type:ty, $inner:ty: $limits:expr;)*) => {$(
+    ($($type:ty, $inner:ty, $standard:ident: $limits:expr;)*) => {$(
         impl FromWord for $type {
             const KIND: &'static Kind<'static> = &Kind::of(Noun::Whole, "3").limits($limits);
+            const STANDARD: Option<Standard> = Some(Standard::$standard);
 
             #[inline]
             fn from_word(word: &OsStr) -> Result<Self, Refusal> {
@@ -212,17 +217,18 @@ macro_rules! counting_numbers {
 
 // What counts something that is there begins at one.
 counting_numbers! {
-    NonZeroU8, u8: ["1", "255"];
-    NonZeroU16, u16: ["1", "65535"];
-    NonZeroU32, u32: ["1", "4294967295"];
-    NonZeroU64, u64: ["1", "18446744073709551615"];
-    NonZeroUsize, usize: ["1", POINTER[1]];
+    NonZeroU8, u8, PositiveU8: ["1", "255"];
+    NonZeroU16, u16, PositiveU16: ["1", "65535"];
+    NonZeroU32, u32, PositiveU32: ["1", "4294967295"];
+    NonZeroU64, u64, PositiveU64: ["1", "18446744073709551615"];
+    NonZeroUsize, usize, PositiveUsize: ["1", POINTER[1]];
 }
 
 macro_rules! fractions {
-    ($($type:ty)*) => {$(
+    ($($type:ty: $standard:ident;)*) => {$(
         impl FromWord for $type {
             const KIND: &'static Kind<'static> = &Kind::of(Noun::Number, "1.5").negative();
+            const STANDARD: Option<Standard> = Some(Standard::$standard);
 
             /// NaN and the infinities are refused: no option means them unless it says so.
             #[inline]
@@ -249,10 +255,14 @@ macro_rules! fractions {
     )*};
 }
 
-fractions!(f32 f64);
+fractions! {
+    f32: F32;
+    f64: F64;
+}
 
 impl FromWord for String {
     const KIND: &'static Kind<'static> = &Kind::of(Noun::Text, "text");
+    const STANDARD: Option<Standard> = Some(Standard::Text);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         text(word).map(str::to_owned)
@@ -261,6 +271,7 @@ impl FromWord for String {
 
 impl FromWord for OsString {
     const KIND: &'static Kind<'static> = &Kind::of(Noun::Text, "text");
+    const STANDARD: Option<Standard> = Some(Standard::Word);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         Ok(word.to_owned())
@@ -269,6 +280,7 @@ impl FromWord for OsString {
 
 impl FromWord for PathBuf {
     const KIND: &'static Kind<'static> = &Kind::PATH;
+    const STANDARD: Option<Standard> = Some(Standard::Path);
 
     /// An empty word names no file: it is refused.
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
@@ -278,6 +290,7 @@ impl FromWord for PathBuf {
 
 impl FromWord for char {
     const KIND: &'static Kind<'static> = &Kind::of(Noun::Letter, "a").explained();
+    const STANDARD: Option<Standard> = Some(Standard::Character);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         text(word)?.parse().map_err(|_| Refusal::new())
@@ -286,6 +299,7 @@ impl FromWord for char {
 
 impl FromWord for bool {
     const KIND: &'static Kind<'static> = &Kind::of(Noun::Truth, "yes").offering(TRUTH);
+    const STANDARD: Option<Standard> = Some(Standard::Truth);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         match word.as_encoded_bytes() {
@@ -300,9 +314,10 @@ impl FromWord for bool {
 const TRUTH: &[Offer<'static>] = &[Offer::new("yes"), Offer::new("no")];
 
 macro_rules! addresses {
-    ($($type:ty: $noun:literal, $example:literal;)*) => {$(
+    ($($type:ty, $standard:ident: $noun:literal, $example:literal;)*) => {$(
         impl FromWord for $type {
             const KIND: &'static Kind<'static> = &Kind::new($noun, $example).explained();
+            const STANDARD: Option<Standard> = Some(Standard::$standard);
 
             #[inline]
             fn from_word(word: &OsStr) -> Result<Self, Refusal> {
@@ -314,10 +329,10 @@ macro_rules! addresses {
 
 // The examples are addresses that RFC 5737 and RFC 3849 keep for documentation.
 addresses! {
-    Ipv4Addr: "an IPv4 address", "192.0.2.7";
-    Ipv6Addr: "an IPv6 address", "2001:db8::7";
-    IpAddr: "an IP address", "192.0.2.7";
-    SocketAddrV4: "an IPv4 address with a port", "192.0.2.7:80";
-    SocketAddrV6: "an IPv6 address with a port", "[2001:db8::7]:80";
-    SocketAddr: "an IP address with a port", "192.0.2.7:80";
+    Ipv4Addr, Ipv4: "an IPv4 address", "192.0.2.7";
+    Ipv6Addr, Ipv6: "an IPv6 address", "2001:db8::7";
+    IpAddr, Ip: "an IP address", "192.0.2.7";
+    SocketAddrV4, Ipv4Port: "an IPv4 address with a port", "192.0.2.7:80";
+    SocketAddrV6, Ipv6Port: "an IPv6 address with a port", "[2001:db8::7]:80";
+    SocketAddr, IpPort: "an IP address with a port", "192.0.2.7:80";
 }

@@ -1,6 +1,6 @@
 //! What one word may be, as data: a noun for sentences, an example, what completion may look up.
 
-use super::{Kind, Offer};
+use super::{Kind, Offer, Standard};
 use std::borrow::Cow;
 
 /// The noun of a kind, as a fault says it after "takes".
@@ -62,7 +62,8 @@ impl<'d> Kind<'d> {
     pub(crate) const fn of(noun: Noun<'d>, example: &'d str) -> Self {
         let (limits, refers, offers) = (None, Refers::Nothing, &[] as &[Offer<'d>]);
         let (has_deprecated, paints, sides) = (false, false, None);
-        let (negative, explained) = (false, false);
+        let (negative, explained, unchecked) = (false, false, false);
+        let (standard, typed) = (None, None);
         Kind {
             noun,
             limits,
@@ -73,6 +74,9 @@ impl<'d> Kind<'d> {
             offers,
             has_deprecated,
             paints,
+            standard,
+            unchecked,
+            typed,
             sides,
         }
     }
@@ -97,7 +101,7 @@ impl<'d> Kind<'d> {
     }
 
     /// `KEY=VALUE`.
-    pub(crate) const fn entry(key: &'d Kind<'d>, value: &'d Kind<'d>) -> Self {
+    pub const fn entry(key: &'d Kind<'d>, value: &'d Kind<'d>) -> Self {
         let mut kind = Kind::of(Noun::Entry, "");
         kind.sides = Some((key, value));
         kind
@@ -122,6 +126,21 @@ impl<'d> Kind<'d> {
     #[must_use]
     pub const fn explained(mut self) -> Self {
         self.explained = true;
+        self
+    }
+
+    /// The same where nobody here knows what is accepted: a form of it takes any word. For the kinds of a program that
+    /// is known by a document alone.
+    #[must_use]
+    pub const fn unchecked(mut self) -> Self {
+        self.unchecked = true;
+        (self.standard, self.typed) = (None, None);
+        self
+    }
+
+    /// The same as that of a type.
+    pub(super) const fn being(mut self, standard: Option<Standard>) -> Self {
+        self.standard = standard;
         self
     }
 

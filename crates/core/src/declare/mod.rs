@@ -15,6 +15,7 @@
 //! * `shape.rs`: which Rust types a key may have, and how many words they take; `form.rs`: the same without
 //!   the type.
 //! * `kind.rs`, `from_word.rs`, `choice.rs`: what one word may be, and its conversion.
+//! * `standard.rs`: the types that come with the library, by name; `typed.rs`: what converts by a kind alone.
 //! * `kinds/`: the types of other crates that convert from a word, each behind a feature.
 //! * `list.rs`: values that are known at run time.
 //! * `path.rs`: what a path must lead to.
@@ -35,6 +36,7 @@ use self::brought::{Brought, Checks, Judged};
 use self::command::Judge;
 use self::param::Twin;
 use self::said::Said;
+use self::typed::Typed;
 use self::valid::Test;
 use crate::wording::Wording;
 
@@ -71,8 +73,10 @@ mod rules;
 mod said;
 mod sealed;
 mod shape;
+mod standard;
 mod tree;
 mod twins;
+mod typed;
 pub mod valid;
 mod when;
 
@@ -87,6 +91,7 @@ pub use list::{Known, Lister};
 pub use param::{Role, Tail};
 pub use problem::{Problem, Shared};
 pub use shape::{Attached, Shape, Unit};
+pub use standard::Standard;
 pub use when::{COLOR, When};
 
 pub(crate) use brought::{Lists, Say, Secrecy, Sources};
@@ -342,6 +347,8 @@ pub struct Form<'d> {
     many: bool,
     /// The value is attached to the name, or left out.
     attached: bool,
+    /// Its words convert by their kinds, and by nothing else.
+    by_kind: bool,
     /// Converts the words of one occurrence into the cell.
     fill: form::Fill,
 }
@@ -389,6 +396,12 @@ pub struct Kind<'d> {
     has_deprecated: bool,
     /// It says when to colour what is printed.
     paints: bool,
+    /// Which of the library's own types it is of.
+    standard: Option<Standard>,
+    /// What it accepts is code of a program that is not here: any word is taken.
+    unchecked: bool,
+    /// What converts its words, in a form that is made at run time.
+    typed: Option<Typed>,
     /// The kinds on both sides of the `=`, of a key and its value.
     sides: Option<(&'d Kind<'d>, &'d Kind<'d>)>,
 }

@@ -40,9 +40,8 @@ pub enum Tail {
     UnknownOptions,
 }
 
-/// Finds the first value of a list that stands in it before: among the values, or among their words, of which
-/// each has so many.
-pub(crate) type Twin = fn(&Held, &[&OsStr], usize) -> Option<usize>;
+/// Finds the first value of a list that stands in it before: among the values, or among their words.
+pub(crate) type Twin = fn(&Param<'_>, &Held, &[&OsStr]) -> Option<usize>;
 
 impl<'d> Param<'d> {
     /// Operands have no dash in front; a name of one letter is that letter.
@@ -192,7 +191,7 @@ impl<'d> Param<'d> {
     }
 
     /// Whether it was declared how often it is given.
-    pub(crate) const fn is_counted(&self) -> bool {
+    pub const fn is_counted(&self) -> bool {
         self.said.has(said::TIMES)
     }
 
@@ -257,8 +256,8 @@ impl<'d> Param<'d> {
             && (self.form.needed == other.form.needed)
     }
 
-    /// The validators.
-    pub(crate) fn tests(&self) -> impl Iterator<Item = &'d dyn Test> + use<'d> {
+    /// The validators that its values pass, one by one.
+    pub fn validators(&self) -> impl Iterator<Item = &'d dyn Test> + use<'d> {
         let test = self.test;
         (0..).map_while(move |at| test.and_then(|test| part(test, at)))
     }
@@ -275,8 +274,14 @@ pub(super) const fn name_fault(role: Role, name: &str) -> Option<&'static str> {
 }
 
 /// Flags and tallies take no words.
-pub(crate) static NO_WORDS: Form<'static> =
-    Form { kinds: &[], needed: false, many: true, attached: false, fill: |_, _| () };
+pub(crate) static NO_WORDS: Form<'static> = Form {
+    kinds: &[],
+    needed: false,
+    many: true,
+    attached: false,
+    by_kind: false,
+    fill: |_, _| (),
+};
 
 /// Whether two parameters are one and the same record.
 pub(crate) fn is(a: &Param<'_>, b: &Param<'_>) -> bool {

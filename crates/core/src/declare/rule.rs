@@ -10,6 +10,9 @@ use crate::wording::Wording;
 
 /// What a rule is: its verdict on a line, and what is said of it.
 pub(crate) trait Relation: Debug + Sync {
+    /// The constructor that makes it.
+    fn name(&self) -> &'static str;
+
     /// Says what is wrong with a line.
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>);
 

@@ -5,18 +5,20 @@
 //! `Option` of one, a `Vec` of them.
 
 use super::{Feed, Refusal, Wrong};
+use std::any::Any;
 use std::borrow::Cow;
 use std::collections::{BTreeMap, HashSet};
 use std::ffi::OsStr;
 use std::fmt::Debug;
 use std::hash::Hash;
+use std::marker::PhantomData;
 
 use super::cell::Held;
 use super::param::part as nth;
 use super::refusal::{Miss, Reason};
 use super::sealed::{Sealed, Shapes, Units};
 use super::valid::Test;
-use super::{Form, FromWord, Kind, Noun};
+use super::{Form, FromWord, Kind, Param};
 use crate::text::part;
 
 impl Feed<'_> {
@@ -31,30 +33,13 @@ impl Feed<'_> {
         }
     }
 
-    /// A word of a kind that is known at run time.
-    pub(super) fn text(&mut self, at: usize) -> Option<String> {
-        let word = self.words.get(at)?;
-        let Some(text) = word.to_str() else { return self.misfit(at, Reason::NotText) };
-        let is_among = |kind: &&Kind<'_>| {
-            let is_open = kind.offers.is_empty() && kind.noun != Noun::Choice;
-            is_open || kind.offers.iter().any(|offer| offer.name == text)
-        };
-        if !self.param.kinds().get(at).is_none_or(is_among) {
-            return self.misfit(at, Reason::NotOne);
-        }
-        if !self.param.path.accepts(word) {
-            return self.ends_otherwise(at);
-        }
-        Some(text.to_owned())
-    }
-
     #[cold]
-    fn ends_otherwise<T>(&mut self, at: usize) -> Option<T> {
+    pub(super) fn ends_otherwise<T>(&mut self, at: usize) -> Option<T> {
         self.misfit(at, Reason::Near(Miss::Ending))
     }
 
     #[cold]
-    fn misfit<T>(&mut self, at: usize, reason: Reason) -> Option<T> {
+    pub(super) fn misfit<T>(&mut self, at: usize, reason: Reason) -> Option<T> {
         let reason = match reason {
             // What a type says of a secret may well repeat it.
             reason if self.param.secret && reason.may_repeat() => Reason::NotOne,
@@ -72,12 +57,16 @@ impl Feed<'_> {
         words: usize,
         value: Option<T>,
     ) -> Option<T> {
-        let value = value?;
-        match self.param.test.map_or(Ok(()), |test| test.judge(&value)) {
-            Ok(()) => Some(value),
+        value.filter(|value| self.passes(at, words, value))
+    }
+
+    #[inline]
+    pub(super) fn passes(&mut self, at: usize, words: usize, value: &dyn Any) -> bool {
+        match self.param.test.map_or(Ok(()), |test| test.judge(value)) {
+            Ok(()) => true,
             Err((place, refusal)) => {
                 self.refused(at, words, place, refusal);
-                None
+                false
             }
         }
     }
@@ -93,6 +82,17 @@ impl Feed<'_> {
         let at = self.first + at;
         self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
     }
+}
+
+/// The kind of a type, with which of the library's own it is: a type may have the kind of another, and accept less.
+struct Of<T>(PhantomData<T>);
+
+impl<T: FromWord> Of<T> {
+    const KIND: &'static Kind<'static> = &T::KIND.being(T::STANDARD);
+}
+
+const fn kind_of<T: FromWord>() -> &'static Kind<'static> {
+    Of::<T>::KIND
 }
 
 /// What one occurrence gives. Sealed: implement [`FromWord`] for own types.
@@ -113,7 +113,7 @@ pub trait Unit: Sized + Send + Sync + Sealed<Units> + 'static {
 
 impl<T: FromWord> Unit for T {
     type Item = T;
-    const KINDS: &'static [&'static Kind<'static>] = &[T::KIND];
+    const KINDS: &'static [&'static Kind<'static>] = &[kind_of::<T>()];
 
     #[inline]
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
@@ -124,7 +124,7 @@ impl<T: FromWord> Unit for T {
 
 impl<T: FromWord, const N: usize> Unit for [T; N] {
     type Item = T;
-    const KINDS: &'static [&'static Kind<'static>] = &[T::KIND; N];
+    const KINDS: &'static [&'static Kind<'static>] = &[kind_of::<T>(); N];
 
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
         // Every word is looked at, also after a refused one: all faults in one pass.
@@ -139,7 +139,7 @@ impl<T: FromWord, const N: usize> Unit for [T; N] {
 
 impl<A: FromWord, B: FromWord> Unit for (A, B) {
     type Item = (A, B);
-    const KINDS: &'static [&'static Kind<'static>] = &[A::KIND, B::KIND];
+    const KINDS: &'static [&'static Kind<'static>] = &[kind_of::<A>(), kind_of::<B>()];
 
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
         let (first, second) = (feed.one(0), feed.one(1));
@@ -181,8 +181,14 @@ fn last<U: Unit>(cell: &mut Held, feed: &mut Feed<'_>) {
 
 impl<U: Unit> Shape for U {
     type Item = U::Item;
-    const FORM: &'static Form<'static> =
-        &Form { kinds: U::KINDS, needed: true, many: false, attached: false, fill: last::<U> };
+    const FORM: &'static Form<'static> = &Form {
+        kinds: U::KINDS,
+        needed: true,
+        many: false,
+        attached: false,
+        by_kind: false,
+        fill: last::<U>,
+    };
     const ABSENT: Option<&'static Self> = None;
 
     fn peek(cell: &Held) -> Option<&Self> {
@@ -196,8 +202,14 @@ impl<U: Unit> Shape for U {
 
 impl<U: Unit> Shape for Option<U> {
     type Item = U::Item;
-    const FORM: &'static Form<'static> =
-        &Form { kinds: U::KINDS, needed: false, many: false, attached: false, fill: last::<U> };
+    const FORM: &'static Form<'static> = &Form {
+        kinds: U::KINDS,
+        needed: false,
+        many: false,
+        attached: false,
+        by_kind: false,
+        fill: last::<U>,
+    };
     const ABSENT: Option<&'static Self> = Some(&None);
 
     fn peek(cell: &Held) -> Option<&Self> {
@@ -219,8 +231,14 @@ fn push<U: Unit>(cell: &mut Held, feed: &mut Feed<'_>) {
 
 impl<U: Unit> Shape for Vec<U> {
     type Item = U::Item;
-    const FORM: &'static Form<'static> =
-        &Form { kinds: U::KINDS, needed: false, many: true, attached: false, fill: push::<U> };
+    const FORM: &'static Form<'static> = &Form {
+        kinds: U::KINDS,
+        needed: false,
+        many: true,
+        attached: false,
+        by_kind: false,
+        fill: push::<U>,
+    };
     const ABSENT: Option<&'static Self> = Some(&Vec::new());
 
     fn peek(cell: &Held) -> Option<&Self> {
@@ -270,8 +288,14 @@ fn attach<T: FromWord>(cell: &mut Held, feed: &mut Feed<'_>) {
 
 impl<T: FromWord> Shape for Attached<T> {
     type Item = T;
-    const FORM: &'static Form<'static> =
-        &Form { kinds: T::KINDS, needed: false, many: false, attached: true, fill: attach::<T> };
+    const FORM: &'static Form<'static> = &Form {
+        kinds: T::KINDS,
+        needed: false,
+        many: false,
+        attached: true,
+        by_kind: false,
+        fill: attach::<T>,
+    };
     const ABSENT: Option<&'static Self> = Some(&Attached::Absent);
 
     fn peek(cell: &Held) -> Option<&Self> {
@@ -295,6 +319,17 @@ pub(crate) fn sides(
 
 /// The key and the value of an entry, tested as a pair.
 fn entry<K: FromWord, V: FromWord>(feed: &mut Feed<'_>) -> Option<(K, V)> {
+    parted(feed, |sides| {
+        let entry = sides.one(0).zip(sides.one(1));
+        sides.tested(0, 1, entry)
+    })
+}
+
+/// What is made of the two sides of an entry.
+pub(super) fn parted<E>(
+    feed: &mut Feed<'_>,
+    make: impl FnOnce(&mut Feed<'_>) -> Option<E>,
+) -> Option<E> {
     let word = *feed.words.first()?;
     let Some((key, value)) = sides(word, feed.equals) else {
         return feed.misfit(0, Reason::NotOne);
@@ -302,8 +337,7 @@ fn entry<K: FromWord, V: FromWord>(feed: &mut Feed<'_>) -> Option<(K, V)> {
     let sides: [&OsStr; 2] = [&key, &value];
     let (before, mut sides) =
         (feed.wrong.len(), Feed { words: &sides, wrong: feed.wrong, ..*feed });
-    let entry = sides.one(0).zip(sides.one(1));
-    let entry = sides.tested(0, 1, entry);
+    let entry = make(&mut sides);
     // What is wrong with a side is wrong with the word.
     feed.wrong.truncate(before + 1);
     for wrong in &mut feed.wrong[before..] {
@@ -315,10 +349,11 @@ fn entry<K: FromWord, V: FromWord>(feed: &mut Feed<'_>) -> Option<(K, V)> {
 impl<K: FromWord + Ord, V: FromWord> Shape for BTreeMap<K, V> {
     type Item = (K, V);
     const FORM: &'static Form<'static> = &Form {
-        kinds: &[&Kind::entry(K::KIND, V::KIND)],
+        kinds: &[&Kind::entry(kind_of::<K>(), kind_of::<V>())],
         needed: false,
         many: true,
         attached: false,
+        by_kind: false,
         fill: insert::<K, V>,
     };
     const ABSENT: Option<&'static Self> = Some(&BTreeMap::new());
@@ -342,17 +377,11 @@ fn insert<K: FromWord + Ord, V: FromWord>(cell: &mut Held, feed: &mut Feed<'_>) 
 
 /// The first value of a list that stands in it before.
 pub(crate) fn twin<U: Unit + Eq + Hash>(
+    _param: &Param<'_>,
     held: &Held,
     _words: &[&OsStr],
-    _each: usize,
 ) -> Option<usize> {
     let units = held.peek::<Vec<U>>()?.as_ref()?;
     let mut seen = HashSet::with_capacity(units.len());
     units.iter().position(|unit| !seen.insert(unit))
-}
-
-/// The same by the words of the values, where their type is not known.
-pub(crate) fn twin_words(_held: &Held, words: &[&OsStr], each: usize) -> Option<usize> {
-    let mut seen = HashSet::with_capacity(words.len());
-    words.chunks(each).position(|unit| !seen.insert(unit))
 }

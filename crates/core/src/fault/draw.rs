@@ -5,10 +5,10 @@ use std::fmt;
 
 use crate::read::{Fault, Faults};
 use crate::text::{Ink, Listed, Look, Sheet, columns, digits};
-use crate::wording::fill;
+use crate::wording::{Wording, fill};
 
 /// Things to put right that are shown; the rest is counted.
-const MOST: usize = 10;
+pub(super) const MOST: usize = 10;
 /// The indent of everything but the head.
 const INDENT: usize = 2;
 
@@ -50,27 +50,15 @@ impl<'d> Faults<'d> {
         }
         let groups: Vec<Vec<&Fault<'d>>> =
             groups.iter().map(|group| group.iter().map(|&at| &self.list()[at]).listed()).listed();
+        let wording = self.path().root().phrases();
         let mut sheet = Sheet::new(look);
-        self.draw_head(groups.len(), &mut sheet);
+        draw_head(&self.path().text(), groups.len(), wording, &mut sheet);
         let shown = &groups[..groups.len().min(MOST)];
         self.draw_lines(shown, groups.len() > 1, &mut sheet);
-        self.draw_sentences(shown, groups.len(), &mut sheet);
+        let sentences = shown.iter().map(|group| self.sentence(group)).listed();
+        draw_sentences(&sentences, groups.len(), wording, &mut sheet);
         self.draw_foot(repaired.and_then(|repaired| repaired.offer), &mut sheet);
         sheet.finish()
-    }
-
-    fn draw_head(&self, count: usize, sheet: &mut Sheet) {
-        let wording = self.path().root().phrases();
-        let what = match count {
-            1 => wording.one_fault().to_owned(),
-            many => fill(wording.many_faults(), &[&wording.count(many)]),
-        };
-        sheet.put(Ink::Name, &self.path().text());
-        sheet.put(Ink::Plain, wording.colon());
-        let beside = sheet.column();
-        sheet.flow(beside, &what);
-        sheet.end();
-        sheet.end();
     }
 
     /// The line, and the lines of variables and of the config file that faults are about.
@@ -79,41 +67,11 @@ impl<'d> Faults<'d> {
         let sources = self.sources();
         let outside = |at: usize| (sources?.echo)(self, at, shown[at][0]);
         let lines: Vec<_> = (0..shown.len()).map(outside).listed();
-        let lines_outside = lines.iter().flatten().count();
         let is_echoed = self.words().count() > 0 && lines.iter().any(Option::is_none);
         if is_echoed {
             draw_echo(sheet, &self.echo(shown).within(width), numbered);
         }
-        for (at, (place, echo)) in lines.into_iter().flatten().enumerate() {
-            if at > 0 || is_echoed {
-                sheet.end();
-            }
-            if !place.is_empty() {
-                sheet.pad(INDENT).put(Ink::Plain, &place);
-                sheet.end();
-            }
-            draw_echo(sheet, &echo.within(width), numbered);
-        }
-        if lines_outside > 1 || lines_outside > 0 && is_echoed {
-            sheet.end();
-        }
-    }
-
-    fn draw_sentences(&self, shown: &[Vec<&Fault<'d>>], count: usize, sheet: &mut Sheet) {
-        let numbered = count > 1;
-        let gutter = if numbered { INDENT + digits(shown.len()).len() + 2 } else { INDENT };
-        for (at, group) in shown.iter().enumerate() {
-            if numbered {
-                sheet.pad(INDENT).put(Ink::Mark, &digits(at + 1));
-            }
-            sheet.flow(gutter, &self.sentence(group));
-            sheet.end();
-        }
-        if shown.len() < count {
-            let more = self.path().root().phrases().count(count - shown.len());
-            sheet.flow(gutter, &fill(self.path().root().phrases().more_faults(), &[&more]));
-            sheet.end();
-        }
+        draw_outside(lines.into_iter().flatten().listed(), (is_echoed, numbered), sheet);
     }
 
     /// What would read, and where to read more.
@@ -145,6 +103,66 @@ impl<'d> Faults<'d> {
 impl fmt::Debug for Faults<'_> {
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         f.write_str(&self.draw(Look::PLAIN))
+    }
+}
+
+/// Who speaks, and how many things are to be put right.
+pub(super) fn draw_head(who: &str, count: usize, wording: &Wording<'_>, sheet: &mut Sheet) {
+    let what = match count {
+        1 => wording.one_fault().to_owned(),
+        many => fill(wording.many_faults(), &[&wording.count(many)]),
+    };
+    sheet.put(Ink::Name, who);
+    sheet.put(Ink::Plain, wording.colon());
+    let beside = sheet.column();
+    sheet.flow(beside, &what);
+    sheet.end();
+    sheet.end();
+}
+
+/// The lines of other texts, each with where it is, after the line as typed or without that.
+pub(super) fn draw_outside(
+    lines: Vec<(String, Echo)>,
+    (is_echoed, numbered): (bool, bool),
+    sheet: &mut Sheet,
+) {
+    let width = sheet.look.width.saturating_sub(INDENT + 1);
+    let count = lines.len();
+    for (at, (place, echo)) in lines.into_iter().enumerate() {
+        if at > 0 || is_echoed {
+            sheet.end();
+        }
+        if !place.is_empty() {
+            sheet.pad(INDENT).put(Ink::Plain, &place);
+            sheet.end();
+        }
+        draw_echo(sheet, &echo.within(width), numbered);
+    }
+    if count > 1 || count > 0 && is_echoed {
+        sheet.end();
+    }
+}
+
+/// A sentence for each thing that is shown, of so many.
+pub(super) fn draw_sentences(
+    shown: &[String],
+    count: usize,
+    wording: &Wording<'_>,
+    sheet: &mut Sheet,
+) {
+    let numbered = count > 1;
+    let gutter = if numbered { INDENT + digits(shown.len()).len() + 2 } else { INDENT };
+    for (at, sentence) in shown.iter().enumerate() {
+        if numbered {
+            sheet.pad(INDENT).put(Ink::Mark, &digits(at + 1));
+        }
+        sheet.flow(gutter, sentence);
+        sheet.end();
+    }
+    if shown.len() < count {
+        let more = wording.count(count - shown.len());
+        sheet.flow(gutter, &fill(wording.more_faults(), &[&more]));
+        sheet.end();
     }
 }
 

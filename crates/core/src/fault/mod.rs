@@ -13,12 +13,13 @@
 //!   leaves that out.
 //! * `echo.rs`: the line as typed, and where each byte of it is shown; `outside.rs`: that of a variable, or of the
 //!   config file, and what is said of it.
-//! * `draw.rs`: head, line with carets, sentences, foot.
+//! * `draw.rs`: head, line with carets, sentences, foot; `file.rs`: the same of a text that is no command line.
 
 use std::ops::Range;
 
 mod draw;
 mod echo;
+mod file;
 mod known;
 #[cfg(feature = "mend")]
 mod mend;
@@ -33,6 +34,7 @@ mod unlisted;
 mod unmended;
 mod unread;
 
+pub use file::{Blot, draw_blots, nearest};
 pub(crate) use outside::{SOURCES, malformed, setting_unknown};
 pub use say::Frame;
 pub(crate) use unlisted::unlisted;

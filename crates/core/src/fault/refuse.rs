@@ -45,7 +45,7 @@ impl<'d> Faults<'d> {
         sentence: String,
     ) -> String {
         let wording = self.path().root().phrases();
-        let range = param.tests().find_map(|test| match test.says() {
+        let range = param.validators().find_map(|test| match test.says() {
             Says::Range(low, high) => Some((low, high)),
             _ => None,
         });
@@ -148,7 +148,7 @@ fn right(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> String {
 /// The validator that refuses a value, where that is not a range.
 fn refusing<'d>(fault: &Fault<'_>, param: &Param<'d>) -> Option<&'d dyn Test> {
     match fault.reason() {
-        Some(Reason::Tested(place, _)) => param.tests().nth((*place).into()),
+        Some(Reason::Tested(place, _)) => param.validators().nth((*place).into()),
         _ => None,
     }
 }
@@ -181,7 +181,7 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
     if param.kinds().len() > 1 {
         return fill(wording.value_missing(), &[name, &all]);
     }
-    let right = match param.tests().listed()[..] {
+    let right = match param.validators().listed()[..] {
         [test] => match test.says() {
             Says::Matching(pattern, example) => {
                 Some((fill(wording.matching(), &[pattern]), example.to_owned()))

@@ -147,7 +147,7 @@ impl Help<'_> {
     fn limits(&self) -> String {
         let (param, wording) = (self.param, self.wording);
         let mut limits = self.path().unwrap_or_default();
-        for test in param.tests() {
+        for test in param.validators() {
             let before = limits.len();
             let kind = param.word_kind(0).unwrap_or(bool::KIND);
             limits.put(&wording.says(&test.says(), kind));

@@ -67,7 +67,7 @@ impl<'d> Line<'d> {
         let pieces = convert::pieces(slot, &self.steps, self.words);
         let each = slot.param.kinds().len().max(1);
         let texts: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).listed();
-        let Some(at) = twin(&slot.cell, &texts, each) else { return };
+        let Some(at) = twin(slot.param, &slot.cell, &texts) else { return };
         let place = pieces.get(at * each).map_or(Place::Nowhere, |piece| piece.place);
         self.faults.push(Fault::of(FaultKind::ValueTwice, place, slot.param).said_by(twice));
     }

@@ -17,6 +17,10 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for AllOrNone {
+    fn name(&self) -> &'static str {
+        "all_or_none"
+    }
+
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if !line.given(rule).is_empty() {
             line.lack(rule);

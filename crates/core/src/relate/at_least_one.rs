@@ -17,6 +17,10 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for AtLeastOne {
+    fn name(&self) -> &'static str {
+        "at_least_one"
+    }
+
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if rule.members().iter().all(|param| !line.is_met(param)) {
             line.lack(rule);

@@ -21,6 +21,10 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for NeededWith {
+    fn name(&self) -> &'static str {
+        "needed_with"
+    }
+
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if rule.when().is_some_and(|(param, value)| line.has_value(param, value)) {
             line.lack(rule);

@@ -17,6 +17,10 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for NotWith {
+    fn name(&self) -> &'static str {
+        "not_with"
+    }
+
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         let Some((param, _)) = rule.when() else { return };
         let mut given = line.given(rule);

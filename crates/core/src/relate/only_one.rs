@@ -17,6 +17,10 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for OnlyOne {
+    fn name(&self) -> &'static str {
+        "only_one"
+    }
+
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         let given = line.given(rule);
         if given.len() > 1 {

@@ -17,6 +17,10 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for OnlyWith {
+    fn name(&self) -> &'static str {
+        "only_with"
+    }
+
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if rule.when().is_some_and(|when| line.is_typed(when.0)) {
             line.lack(rule);

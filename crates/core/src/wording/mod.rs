@@ -73,6 +73,26 @@ impl<'d> Wording<'d> {
         self
     }
 
+    /// The phrases that stand for those in English.
+    pub const fn replaced(&self) -> &'d [(Phrase, &'d str)] {
+        self.replaced
+    }
+
+    /// Counts in words, from one on.
+    pub const fn words_of_counts(&self) -> &'d [&'d str] {
+        self.counts
+    }
+
+    /// What nouns are called, each after its own.
+    pub const fn own_nouns(&self) -> &'d [(&'d str, &'d str)] {
+        self.nouns
+    }
+
+    /// What the signs are called that join values.
+    pub const fn named_signs(&self) -> &'d [(char, &'d str)] {
+        self.signs
+    }
+
     /// What the command for completion scripts does, and its operand is.
     #[doc(hidden)]
     pub fn of_scripts(&self) -> [&'d str; 2] {

@@ -151,7 +151,7 @@ impl<'d> Wording<'d> {
     ) -> (String, String) {
         let kind = word_kind(param, at);
         let mut limits = String::new();
-        for test in param.tests() {
+        for test in param.validators() {
             if let Says::Range(low, high) = test.says() {
                 let range = self.range_after(kind, (&low, &high), reason);
                 // What is behind another range has its comma already, or gets one.

@@ -158,8 +158,29 @@ impl<'d> Command<'d> {
 }
 
 impl<'d> Command<'d> {
-    pub(crate) const fn alone(&self) -> Option<&'d dyn Alone> {
+    /// What it gives, where that is the library's work.
+    pub const fn alone(&self) -> Option<&'d dyn Alone> {
         self.alone
+    }
+
+    /// Whether a test of one's own is made of the whole reading.
+    pub const fn is_judged(&self) -> bool {
+        self.judge.is_some()
+    }
+
+    /// The version that was declared apart from the package.
+    pub const fn declared_version(&self) -> &'d str {
+        self.version
+    }
+
+    /// The phrases that were declared.
+    pub const fn declared_wording(&self) -> Option<&'d Wording<'d>> {
+        self.wording
+    }
+
+    /// What was declared as usual.
+    pub const fn declared_usual(&self) -> Option<&'d [&'d Param<'d>]> {
+        self.usual
     }
 
     /// Whether the program answers requests.

@@ -5,7 +5,7 @@ use std::ffi::OsStr;
 use crate::declare::param::Twin;
 use crate::declare::path::At;
 use crate::declare::said::param as said;
-use crate::declare::{Alone, Feed, Held, Kind, Lister, Param, Role, Tail, Times, Wrong};
+use crate::declare::{Alone, Feed, Held, Kind, Lister, Param, Refers, Role, Tail, Times, Wrong};
 // What is said of it; nothing else of a later stage is called here.
 use crate::wording::Wording;
 
@@ -173,7 +173,7 @@ impl<'d> Param<'d> {
 
     /// Whether there is more to a value than its kind.
     pub fn has_tests(&self) -> bool {
-        self.tests().next().is_some() || !self.extensions().is_empty()
+        self.validators().next().is_some() || !self.extensions().is_empty()
     }
 
     /// What its `at`-th word may be, as a fault says it: "a whole number from 0 to 20".
@@ -187,8 +187,42 @@ impl<'d> Param<'d> {
         self.path.at
     }
 
-    pub(crate) const fn alone(&self) -> Option<&'d dyn Alone> {
+    /// What is printed where it is given, if it [stands alone](Self::stands_alone).
+    pub const fn alone(&self) -> Option<&'d dyn Alone> {
         self.alone
+    }
+
+    /// Whether it was declared hidden; one that is deprecated need not be.
+    pub const fn is_declared_hidden(&self) -> bool {
+        self.hidden
+    }
+
+    /// The text for its value that was declared.
+    pub const fn declared_placeholder(&self) -> &'d str {
+        self.placeholder
+    }
+
+    /// What completion may look up for its values, where that was declared.
+    pub const fn declared_refers(&self) -> Option<Refers> {
+        self.refers
+    }
+
+    /// The setter that says what must be at a path: `present`, `absent`, `file` or `directory`.
+    pub const fn declared_place(&self) -> Option<&'static str> {
+        match self.said.first(said::PLACES) {
+            Some(at) => Some(said::NAMES[at]),
+            None => None,
+        }
+    }
+
+    /// Whether its words convert by their kinds alone, as those of a form that is made at run time do.
+    pub const fn converts_by_kind(&self) -> bool {
+        self.form.by_kind
+    }
+
+    /// Whether it takes one value, and may go without it.
+    pub const fn is_optional(&self) -> bool {
+        !self.form.needed && !self.form.many && !self.form.attached
     }
 
     #[cfg(feature = "serde")]

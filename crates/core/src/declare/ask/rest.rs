@@ -2,7 +2,9 @@
 
 use crate::declare::refusal::Reason;
 use crate::declare::rule::Relation;
-use crate::declare::{Bundle, Config, Kind, Noun, Offer, Package, Param, Refers, Refusal, Rule};
+use crate::declare::{
+    Bundle, Config, Kind, Noun, Offer, Package, Param, Refers, Refusal, Rule, Standard,
+};
 
 impl<'d> Bundle<'d> {
     /// What pages head it with.
@@ -13,6 +15,11 @@ impl<'d> Bundle<'d> {
     /// Its parameters.
     pub const fn params(&self) -> &'d [&'d Param<'d>] {
         self.params
+    }
+
+    /// Relations between its parameters.
+    pub const fn relations(&self) -> &'d [Rule<'d>] {
+        self.rules
     }
 }
 
@@ -38,6 +45,11 @@ impl<'d> Rule<'d> {
     /// What it asks for of the members, and the value that this depends on.
     pub const fn when(&self) -> Option<(&'d Param<'d>, &'d str)> {
         self.when
+    }
+
+    /// The constructor that it was made by: `only_one`, say.
+    pub fn name(&self) -> &'static str {
+        self.relation.name()
     }
 
     /// Whether it says what may not be given together.
@@ -81,6 +93,21 @@ impl<'d> Kind<'d> {
         self.explained
     }
 
+    /// Which of the library's own types it is of.
+    pub const fn standard(&self) -> Option<Standard> {
+        self.standard
+    }
+
+    /// Whether nobody here knows what is accepted.
+    pub const fn is_unchecked(&self) -> bool {
+        self.unchecked
+    }
+
+    /// Whether a word may be a negative number.
+    pub const fn is_negative(&self) -> bool {
+        self.negative
+    }
+
     /// Whether some of its words are deprecated.
     pub const fn has_deprecated(&self) -> bool {
         self.has_deprecated
@@ -98,6 +125,11 @@ impl<'d> Offer<'d> {
         self.name
     }
 
+    /// What it means.
+    pub const fn told_help(&self) -> &'d str {
+        self.help
+    }
+
     /// What to type instead of one that is deprecated.
     pub const fn instead(&self) -> &'d str {
         self.instead
@@ -105,6 +137,16 @@ impl<'d> Offer<'d> {
 }
 
 impl<'d> Package<'d> {
+    /// The version.
+    pub const fn version(&self) -> &'d str {
+        self.version
+    }
+
+    /// What the binary is called.
+    pub const fn binary_name(&self) -> &'d str {
+        self.binary
+    }
+
     /// Who wrote it, a colon between.
     pub const fn author_list(&self) -> &'d str {
         self.authors

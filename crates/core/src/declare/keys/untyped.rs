@@ -2,7 +2,7 @@
 
 use super::{Alone, Held, Key, Lister, NO_WORDS, Param, Refers, Role, Tail, said};
 use crate::declare::Form;
-use crate::declare::shape::twin_words;
+use crate::declare::typed::twin_words;
 use crate::declare::valid::Test;
 
 /// A key of a tree made at run time whose type is known only then. It has every setter that the typed keys
@@ -25,7 +25,7 @@ use crate::declare::valid::Test;
 /// assert!(command.problems().is_empty());
 ///
 /// let Outcome::Reading(reading) = command.read(&["-q", "blue", "--frames=6"]) else { panic!() };
-/// assert_eq!(reading.get(&queen).get::<Vec<String>>().unwrap(), &["blue"]);
+/// assert_eq!(reading.get(&queen).get::<Vec<std::ffi::OsString>>().unwrap(), &["blue"]);
 /// assert_eq!(reading.get(&frames).get::<u8>(), Some(&6));
 /// assert!(matches!(command.read(&["-q", "pink"]), Outcome::Faults(_)));
 /// ```
@@ -79,7 +79,8 @@ impl<'d> Untyped<'d> {
         self
     }
 
-    /// No value may stand twice in the list: two are alike when their words are.
+    /// No value may stand twice in the list: two are alike when their words are, or where the kind
+    /// [says more](crate::Kind::comparable), when they are equal.
     #[must_use]
     pub const fn distinct(mut self) -> Self {
         self.param.note(said::DISTINCT);

@@ -5,7 +5,7 @@ use ::email_address::EmailAddress;
 use crate::declare::{Miss, Refusal};
 
 super::parsed! {
-    EmailAddress: "an e-mail address", "keeper@example.org", missing_at;
+    EmailAddress, Email: "an e-mail address", "keeper@example.org", missing_at;
 }
 
 fn missing_at(text: &str) -> Refusal {

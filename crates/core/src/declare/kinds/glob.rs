@@ -4,10 +4,11 @@ use std::ffi::OsStr;
 
 use ::glob::Pattern;
 
-use crate::declare::{FromWord, Kind, Refusal};
+use crate::declare::{FromWord, Kind, Refusal, Standard};
 
 impl FromWord for Pattern {
     const KIND: &'static Kind<'static> = &Kind::new("a pattern of names", "A7-*").explained();
+    const STANDARD: Option<Standard> = Some(Standard::Glob);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         let text = word.to_str().ok_or(Refusal::not_text())?;

@@ -3,7 +3,7 @@
 use std::ffi::OsStr;
 use std::fmt;
 
-use crate::declare::{FromWord, Kind, Miss, Refers, Refusal};
+use crate::declare::{FromWord, Kind, Miss, Refers, Refusal, Standard};
 
 /// The name of a domain, such as `example.org`, in the ASCII form that is looked up.
 #[derive(Debug, Clone, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -25,6 +25,7 @@ impl fmt::Display for DomainName {
 impl FromWord for DomainName {
     const KIND: &'static Kind<'static> =
         &Kind::new("the name of a domain", "example.org").explained().refers(Refers::Host);
+    const STANDARD: Option<Standard> = Some(Standard::Domain);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         let text = word.to_str().ok_or(Refusal::not_text())?;

@@ -8,17 +8,18 @@ use ::jiff::civil::{Date, DateTime, Time};
 use ::jiff::{SignedDuration, Span, Timestamp};
 
 use super::parsed;
-use crate::declare::{FromWord, Kind, Miss, Refusal};
+use crate::declare::{FromWord, Kind, Miss, Refusal, Standard};
 
 parsed! {
-    DateTime: "a date and a time", "2026-05-01T14:30", no_such_day;
-    Timestamp: "a moment", "2026-05-01T14:30:00Z", no_such_day;
-    Span: "a span of time", "2 weeks 3 days";
-    SignedDuration: "a duration", "2h 30m";
+    DateTime, DateTime: "a date and a time", "2026-05-01T14:30", no_such_day;
+    Timestamp, Moment: "a moment", "2026-05-01T14:30:00Z", no_such_day;
+    Span, Span: "a span of time", "2 weeks 3 days";
+    SignedDuration, SignedDuration: "a duration", "2h 30m";
 }
 
 impl FromWord for Date {
     const KIND: &'static Kind<'static> = &Kind::new("a date", "2026-05-01").explained();
+    const STANDARD: Option<Standard> = Some(Standard::Date);
 
     /// A date alone, with dashes: a moment would lose its time.
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
@@ -32,6 +33,7 @@ impl FromWord for Date {
 
 impl FromWord for Time {
     const KIND: &'static Kind<'static> = &Kind::new("a time of day", "14:30").explained();
+    const STANDARD: Option<Standard> = Some(Standard::Time);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         let text = word.to_str().ok_or(Refusal::not_text())?;
@@ -42,6 +44,7 @@ impl FromWord for Time {
 
 impl FromWord for Duration {
     const KIND: &'static Kind<'static> = SignedDuration::KIND;
+    const STANDARD: Option<Standard> = Some(Standard::Duration);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         let duration = SignedDuration::from_word(word)?;

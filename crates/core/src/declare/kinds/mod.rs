@@ -25,10 +25,11 @@ mod uuid;
 /// Converts words by `FromStr`; what is amiss with one that does not convert is asked of a function.
 #[allow(unused_macros)] // where no feature that uses it is on
 macro_rules! parsed {
-    ($($type:ty: $noun:literal, $example:literal $(, $misfit:expr)?;)*) => {$(
+    ($($type:ty, $standard:ident: $noun:literal, $example:literal $(, $misfit:expr)?;)*) => {$(
         impl crate::declare::FromWord for $type {
             const KIND: &'static crate::declare::Kind<'static> =
                 &crate::declare::Kind::new($noun, $example).explained();
+            const STANDARD: Option<crate::declare::Standard> = Some(crate::declare::Standard::$standard);
 
             fn from_word(word: &std::ffi::OsStr) -> Result<Self, crate::declare::Refusal> {
                 let text = word.to_str().ok_or(crate::declare::Refusal::not_text())?;

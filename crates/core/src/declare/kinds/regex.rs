@@ -7,10 +7,11 @@ use std::sync::{Mutex, PoisonError};
 use ::regex::{Error, Regex};
 
 use crate::declare::valid::{Says, Test, Validator};
-use crate::declare::{FromWord, Kind, Refusal};
+use crate::declare::{FromWord, Kind, Refusal, Standard};
 
 impl FromWord for Regex {
     const KIND: &'static Kind<'static> = &Kind::new("a regular expression", "A[0-9]+").explained();
+    const STANDARD: Option<Standard> = Some(Standard::Regex);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         let text = word.to_str().ok_or(Refusal::not_text())?;
@@ -80,6 +81,10 @@ impl Test for Pattern<'_> {
             "" => Says::Matching(self.pattern, self.example),
             says => Says::Own(says, self.example),
         }
+    }
+
+    fn data(&self) -> Option<Says<'_>> {
+        Some(Says::Matching(self.pattern, self.example))
     }
 
     fn is_discreet(&self) -> bool {

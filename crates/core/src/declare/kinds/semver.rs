@@ -5,8 +5,8 @@ use ::semver::{Version, VersionReq};
 use crate::declare::Refusal;
 
 super::parsed! {
-    Version: "a version", "1.2.0", version;
-    VersionReq: "a requirement of versions", ">=1.2, <2", requirement;
+    Version, Version: "a version", "1.2.0", version;
+    VersionReq, VersionRange: "a requirement of versions", ">=1.2, <2", requirement;
 }
 
 fn version(text: &str) -> Refusal {

@@ -4,10 +4,11 @@ use std::ffi::OsStr;
 
 use ::serde_json::Value;
 
-use crate::declare::{FromWord, Kind, Refusal};
+use crate::declare::{FromWord, Kind, Refusal, Standard};
 
 impl FromWord for Value {
     const KIND: &'static Kind<'static> = &Kind::new("a JSON value", "[6,\"calm\"]").explained();
+    const STANDARD: Option<Standard> = Some(Standard::Json);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         let text = word.to_str().ok_or(Refusal::not_text())?;

@@ -6,11 +6,12 @@ use std::ffi::OsStr;
 use ::url::{ParseError, Url};
 
 use crate::declare::valid::{Says, Test, Validator};
-use crate::declare::{FromWord, Kind, Miss, Refusal};
+use crate::declare::{FromWord, Kind, Miss, Refusal, Standard};
 
 impl FromWord for Url {
     const KIND: &'static Kind<'static> =
         &Kind::new("a web address", "https://example.org/").explained();
+    const STANDARD: Option<Standard> = Some(Standard::WebAddress);
 
     /// An address with a host; see [`schemes`] for which schemes it may have.
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
@@ -45,6 +46,10 @@ impl Test for Schemes<'_> {
 
     fn says(&self) -> Says<'_> {
         Says::Schemes(self.0)
+    }
+
+    fn data(&self) -> Option<Says<'_>> {
+        Some(self.says())
     }
 
     fn is_discreet(&self) -> bool {

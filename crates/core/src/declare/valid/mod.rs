@@ -35,6 +35,12 @@ pub trait Test: Debug + Send + Sync {
         Says::Nothing
     }
 
+    /// The same where it is all that is tested: of the validators that come with the library.
+    #[doc(hidden)]
+    fn data(&self) -> Option<Says<'_>> {
+        None
+    }
+
     /// Whether what it says of a value never repeats it, nor any of it. What others say of a
     /// [secret](super::Named::secret) is not shown.
     fn is_discreet(&self) -> bool {
@@ -128,6 +134,10 @@ impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> 
 
     fn says(&self) -> Says<'_> {
         Says::Range(self.low.to_string(), self.high.to_string())
+    }
+
+    fn data(&self) -> Option<Says<'_>> {
+        Some(self.says())
     }
 
     fn is_discreet(&self) -> bool {
@@ -224,6 +234,10 @@ where
         Says::MultipleOf(self.0.to_string())
     }
 
+    fn data(&self) -> Option<Says<'_>> {
+        Some(self.says())
+    }
+
     fn is_discreet(&self) -> bool {
         true
     }
@@ -282,6 +296,10 @@ impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<'_, 
         if self.accepts { Says::OneOf(values) } else { Says::AnyBut(values) }
     }
 
+    fn data(&self) -> Option<Says<'_>> {
+        Some(self.says())
+    }
+
     fn is_discreet(&self) -> bool {
         true
     }
@@ -336,6 +354,10 @@ impl Test for Length {
 
     fn says(&self) -> Says<'_> {
         Says::Characters(self.least, self.most)
+    }
+
+    fn data(&self) -> Option<Says<'_>> {
+        Some(self.says())
     }
 
     fn is_discreet(&self) -> bool {

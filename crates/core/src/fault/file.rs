@@ -1,0 +1,53 @@
+//! What is wrong with a text that is no command line, such as a declaration in a file: drawn as faults of a line are.
+
+use std::ops::Range;
+
+use super::Echo;
+use super::draw::{MOST, draw_head, draw_outside, draw_sentences};
+use crate::read::Settings;
+use crate::text::{Listed, Look, Sheet, columns, near, visible};
+use crate::wording::Wording;
+
+/// Something in a text that is to be put right: its bytes, and what is wrong with them.
+#[doc(hidden)]
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Blot {
+    pub bytes: Range<usize>,
+    pub sentence: String,
+}
+
+/// The text for standard error: who speaks, then each line of a file with its place, and a sentence for each.
+#[doc(hidden)]
+pub fn draw_blots(who: &str, (file, text): (&str, &str), blots: &[Blot], look: Look) -> String {
+    let text = text.to_owned();
+    let source = Settings { file: file.to_owned(), text, ..Settings::default() };
+    let (mut sheet, wording) = (Sheet::new(look), &Wording::ENGLISH);
+    let shown = &blots[..blots.len().min(MOST)];
+    let sentences: Vec<String> = shown.iter().map(|blot| blot.sentence.clone()).listed();
+    let lines: Vec<_> = shown.iter().enumerate().map(|(at, blot)| echo(&source, at, blot)).listed();
+    draw_head(who, blots.len(), wording, &mut sheet);
+    draw_outside(lines, (false, blots.len() > 1), &mut sheet);
+    draw_sentences(&sentences, blots.len(), wording, &mut sheet);
+    sheet.finish()
+}
+
+/// Where it is, and the line; what goes on below it is marked to the end of the line.
+fn echo(source: &Settings, number: usize, blot: &Blot) -> (String, Echo) {
+    let (line, column) = source.position(blot.bytes.start);
+    let place = format!("{}:{line}:{column}", visible(&source.file));
+    let (start, text) = source.line_at(blot.bytes.start);
+    let cut = |byte: usize| visible(text.get(..byte.saturating_sub(start)).unwrap_or(text));
+    let (before, until) = (columns(&cut(blot.bytes.start)), columns(&cut(blot.bytes.end)));
+    let mut echo = Echo { text: visible(text), marks: Vec::new() };
+    echo.mark(number, before..until.max(before + 1), false);
+    (place, echo)
+}
+
+/// The nearest of some names to a mistyped one, if only one is that near.
+#[doc(hidden)]
+pub fn nearest<'n>(typed: &str, names: impl Iterator<Item = &'n str>) -> Option<&'n str> {
+    match &near(typed, &mut { names }).1[..] {
+        [name] => Some(name),
+        _ => None,
+    }
+}

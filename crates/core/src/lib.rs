@@ -48,15 +48,15 @@ mod wording;
 
 #[cfg(feature = "idna")]
 pub use declare::DomainName;
-#[doc(hidden)]
-pub use declare::Gives;
 pub use declare::valid;
 pub use declare::{
     Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
     FromWord, Held, Hit, Key, Kind, Known, ListShape, Lister, Manner, Named, Noun, Offer, Operand,
     Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Standard, Tail, TailShape,
-    Tally, Times, Tree, Unit, Untyped, When, Whole,
+    Tally, Times, Tree, Unfit, Unit, Untyped, When, Whole,
 };
+#[doc(hidden)]
+pub use declare::{Culprit, Gives};
 #[doc(hidden)]
 pub use fault::{Blot, Frame, draw_blots, nearest};
 pub use page::Page;

@@ -144,6 +144,15 @@ impl<'d> Kind<'d> {
         self
     }
 
+    /// One of the same noun, limits and example, and nothing else.
+    #[doc(hidden)]
+    #[must_use]
+    pub const fn alike(&self, example: &'d str) -> Kind<'d> {
+        let mut kind = Kind::of(self.noun, example);
+        kind.limits = self.limits;
+        kind
+    }
+
     pub(crate) const fn limits(mut self, limits: [&'d str; 2]) -> Self {
         self.limits = Some(limits);
         self

@@ -15,7 +15,7 @@
 //! * `shape.rs`: which Rust types a key may have, and how many words they take; `form.rs`: the same without
 //!   the type.
 //! * `kind.rs`, `from_word.rs`, `choice.rs`: what one word may be, and its conversion.
-//! * `standard.rs`: the types that come with the library, by name; `typed.rs`: what converts by a kind alone.
+//! * `standard.rs`: the types that come with the library, by name; `by_name.rs`: what each is and validates; `typed.rs`: what converts by a kind alone.
 //! * `kinds/`: the types of other crates that convert from a word, each behind a feature.
 //! * `list.rs`: values that are known at run time.
 //! * `path.rs`: what a path must lead to.
@@ -27,7 +27,7 @@
 //! * `sealed.rs`: who may implement what; `said.rs`: which setters were called.
 //! * `rules.rs`, `own.rs`, `reach.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to; `finder.rs`:
 //!   what is found wrong.
-//! * `problem.rs`, `message.rs`: the same in words.
+//! * `problem.rs`, `message.rs`: the same in words; `culprit.rs`: where it was declared.
 
 use std::ffi::OsStr;
 use std::slice::Iter;
@@ -44,11 +44,13 @@ mod alone;
 mod ask;
 mod brought;
 mod bundle;
+mod by_name;
 mod called;
 mod cell;
 mod choice;
 mod command;
 mod config;
+mod culprit;
 mod defaults;
 mod details;
 mod finder;
@@ -81,7 +83,9 @@ pub mod valid;
 mod when;
 
 pub use alone::{Alone, Gives};
+pub use by_name::Unfit;
 pub use choice::Choice;
+pub use culprit::Culprit;
 pub use from_word::{Fraction, FromWord, Whole};
 pub use keys::{Flag, FlagShape, Key, ListShape, Named, Operand, TailShape, Tally, Untyped};
 pub use kind::{Noun, Refers};

@@ -158,6 +158,9 @@ phrases! {
         HelpCommand help_command "show the page of a command"
         HelpTopic help_topic "the command to explain; the program itself unless given"
     }
+    DOCUMENTS {
+        DocumentCommand document_command "print what this program declares"
+    }
     SCRIPTS {
         ScriptCommand script_command "print the completion script for a shell"
         ScriptShell script_shell "the shell to write it for"

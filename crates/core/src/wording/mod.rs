@@ -99,6 +99,12 @@ impl<'d> Wording<'d> {
         [self.script_command(), self.script_shell()]
     }
 
+    /// What the command for the document of a program does.
+    #[doc(hidden)]
+    pub fn of_document(&self) -> &'d str {
+        self.document_command()
+    }
+
     /// What a flag's other name is, by the one that it is the opposite of.
     #[doc(hidden)]
     pub fn opposite_name(&self, name: &str) -> String {
@@ -207,6 +213,18 @@ macro_rules! phrases {
         impl Phrase {
             /// All of them: what another language has a text for.
             pub const ALL: &'static [Phrase] = &[$(Phrase::$first, $(Phrase::$name,)*)*];
+
+            /// What a document calls it: `one-fault`.
+            pub fn name(self) -> String {
+                let mut name = String::new();
+                for letter in format!("{self:?}").chars() {
+                    if letter.is_ascii_uppercase() && !name.is_empty() {
+                        name.push('-');
+                    }
+                    name.push(letter.to_ascii_lowercase());
+                }
+                name
+            }
 
             /// The text in English.
             pub const fn english(self) -> &'static str {

@@ -45,7 +45,7 @@ impl Test for Schemes<'_> {
     }
 
     fn says(&self) -> Says<'_> {
-        Says::Schemes(self.0)
+        Says::Schemes(self.0.to_vec())
     }
 
     fn data(&self) -> Option<Says<'_>> {

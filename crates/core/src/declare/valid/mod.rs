@@ -93,7 +93,7 @@ pub enum Says<'t> {
     /// Text that this pattern matches; an example.
     Matching(&'t str, &'t str),
     /// Addresses with one of these schemes.
-    Schemes(&'t [&'t str]),
+    Schemes(Vec<&'t str>),
     /// In the developer's own words, "an even number"; an example, or nothing.
     Own(&'t str, &'t str),
 }
@@ -120,6 +120,11 @@ pub struct Range<T> {
 /// static FRAMES: Named<u8> = Named::new("frames").default("0").valid(&valid::range(0, 20));
 /// ```
 pub const fn range<T: Copy>(low: T, high: T) -> Range<T> {
+    Range { low, high }
+}
+
+/// The same of values that may own something.
+pub(super) fn between<T>(low: T, high: T) -> Range<T> {
     Range { low, high }
 }
 

@@ -1,0 +1,402 @@
+//! The tree of a document: parameters of all commands first, as rules may mean any of them, then the commands.
+
+use std::collections::HashMap;
+
+use bumpalo::Bump;
+use clavret_core::{
+    Bundle, Command, Config, Kind, Package, Param, Phrase, Rule, Standard, Wording, nearest,
+};
+
+use super::Document;
+use super::kinds::{self, Named};
+use super::param::of_command;
+use super::refer::Level;
+use super::view::{View, scalar, text};
+use crate::keys::check::{Blots, DEEPEST, quoted};
+use crate::text::What;
+
+/// A tree in the making.
+pub(super) struct Build<'d, 'b> {
+    pub(super) document: &'d Document,
+    pub(super) arena: &'d Bump,
+    pub(super) blots: &'b mut Blots,
+    pub(super) root: View<'d>,
+    own_kinds: HashMap<&'d str, View<'d>>,
+    kinds: HashMap<&'d str, &'d Kind<'d>>,
+    bundles: HashMap<&'d str, &'d Bundle<'d>>,
+    /// The parameters of each command, its bundles' among them, by where its table begins.
+    pub(super) taken: HashMap<usize, Vec<&'d Param<'d>>>,
+    /// The same without those of its bundles, nor what is usual.
+    listed: HashMap<usize, &'d [&'d Param<'d>]>,
+    usual: Option<&'d [&'d Param<'d>]>,
+}
+
+impl<'d, 'b> Build<'d, 'b> {
+    pub(super) fn new(document: &'d Document, arena: &'d Bump, blots: &'b mut Blots) -> Self {
+        let root = View::of(&document.root).unwrap_or(View { entries: &[], at: &document.root.at });
+        Build {
+            document,
+            arena,
+            blots,
+            root,
+            own_kinds: kinds::own(root),
+            kinds: HashMap::new(),
+            bundles: HashMap::new(),
+            taken: HashMap::new(),
+            listed: HashMap::new(),
+            usual: None,
+        }
+    }
+
+    /// The root with all below it.
+    pub(super) fn root(mut self) -> &'d Command<'d> {
+        for view in self.own_kinds.values().copied().collect::<Vec<_>>() {
+            self.own_kind(view);
+        }
+        self.bundles();
+        self.params(self.root, 0);
+        self.command(self.root, None)
+    }
+
+    fn own_kind(&mut self, view: View<'d>) {
+        let kind = kinds::kind(view, self.arena, self.blots);
+        self.kinds.insert(view.name(), self.arena.alloc(kind));
+    }
+
+    /// The kinds of a parameter's words.
+    pub(super) fn kinds_of(&mut self, view: View<'d>) -> &'d [&'d Kind<'d>] {
+        let named = kinds::types(view);
+        let mut kinds: Vec<&'d Kind<'d>> = Vec::new();
+        for (name, node) in &named {
+            match self.kind(name) {
+                Ok(kind) => kinds.push(kind),
+                Err(why) => self.blots.put(&node.at, why),
+            }
+        }
+        if view.get("type").is_none() || kinds.len() < named.len() {
+            kinds = vec![self.standard(Standard::Text).unwrap_or(&Kind::PATH)];
+        }
+        if let (true, [key, value]) = (view.table("type").is_some(), &kinds[..]) {
+            kinds = vec![self.arena.alloc(Kind::entry(key, value))];
+        }
+        self.arena.alloc_slice_copy(&kinds)
+    }
+
+    fn kind(&mut self, name: &'d str) -> Result<&'d Kind<'d>, String> {
+        match kinds::named(name, &self.own_kinds) {
+            Some(Named::Standard(standard)) => self.standard(standard).ok_or_else(|| {
+                format!("this program is built without the feature that has the type `{name}`")
+            }),
+            Some(Named::Own) => Ok(self.kinds[name]),
+            None => Err(kinds::unknown(name, &self.own_kinds)),
+        }
+    }
+
+    fn standard(&mut self, standard: Standard) -> Option<&'d Kind<'d>> {
+        if let Some(kind) = self.kinds.get(standard.name()) {
+            return Some(kind);
+        }
+        let kind: &'d Kind<'d> = self.arena.alloc(standard.kind()?);
+        self.kinds.insert(standard.name(), kind);
+        Some(kind)
+    }
+
+    fn bundles(&mut self) {
+        for view in self.root.tables("bundle") {
+            let params = self.listed(view);
+            let params = self.in_order(view, params);
+            let params: &'d [&'d Param<'d>] = self.arena.alloc_slice_copy(&params);
+            let heading = view.text("heading").unwrap_or_default();
+            let bundle = Bundle::new(heading).takes(params);
+            if self.bundles.insert(view.name(), self.arena.alloc(bundle)).is_some() {
+                let at = view.get("name").map_or(view.at, |node| &node.at);
+                self.blots
+                    .put(at, format!("{} is the name of another bundle", quoted(view.name())));
+            }
+        }
+    }
+
+    /// The parameters of a command and of those below it.
+    fn params(&mut self, view: View<'d>, depth: usize) {
+        let mut params = self.listed(view);
+        let mut taken = params.clone();
+        if depth == 0 {
+            self.usual = self.usual(&params);
+            let usual = self.usual.unwrap_or_default();
+            params.retain(|param| !usual.iter().any(|usual| usual.is(param)));
+        }
+        let params = self.in_order(view, params);
+        self.listed.insert(view.at.start, self.arena.alloc_slice_copy(&params));
+        for (name, _) in view.names("bundles") {
+            taken.extend(self.bundles.get(name).iter().flat_map(|bundle| bundle.params()));
+        }
+        self.taken.insert(view.at.start, taken);
+        if depth < DEEPEST {
+            view.tables("command").for_each(|command| self.params(command, depth + 1));
+        }
+    }
+
+    fn command(&mut self, view: View<'d>, above: Option<&Level<'d, '_>>) -> &'d Command<'d> {
+        let taken = self.taken.get(&view.at.start).cloned().unwrap_or_default();
+        let level = Level { params: &taken, above };
+        let mut below: Vec<&'d Command<'d>> = Vec::new();
+        // Deeper than this no parameters were made, and it was told.
+        if !taken.is_empty() || self.taken.contains_key(&view.at.start) {
+            for table in view.tables("command") {
+                below.push(self.command(table, Some(&level)));
+            }
+        }
+        if above.is_none() {
+            // Rules of bundles may mean what the root takes.
+            self.rules_of_bundles(level);
+        }
+        let mut command = self.described(view);
+        let listed = self.listed.get(&view.at.start).copied().unwrap_or_default();
+        if !listed.is_empty() {
+            command = command.takes(listed);
+        }
+        let bundles: Vec<_> = view
+            .names("bundles")
+            .collect::<Vec<_>>()
+            .into_iter()
+            .filter_map(|name| self.bundle(name))
+            .collect();
+        if !bundles.is_empty() {
+            command = command.bundles(self.arena.alloc_slice_copy(&bundles));
+        }
+        let rules = self.rules(view, level);
+        if !rules.is_empty() {
+            command = command.rules(rules);
+        }
+        if let Some(default) = self.default_command(view, &below) {
+            command = command.default_command(default);
+        }
+        if !below.is_empty() {
+            command = command.commands(self.arena.alloc_slice_copy(&below));
+        }
+        if above.is_none() {
+            command = self.of_root(command, level);
+        }
+        if let Some(alone) = view.text("stands-alone") {
+            command = command.stands_alone(of_command(alone));
+        }
+        self.arena.alloc(command.looked_at())
+    }
+
+    fn bundle(&mut self, (name, at): (&'d str, &std::ops::Range<usize>)) -> Option<&'d Bundle<'d>> {
+        let found = self.bundles.get(name).copied();
+        if found.is_none() {
+            let told = format!("{} is no bundle here", quoted(name));
+            let near = nearest(name, self.bundles.keys().copied());
+            self.blots.put(at, near.map_or(told.clone(), |near| format!("{told}; `{near}` is")));
+        }
+        found
+    }
+
+    fn rules_of_bundles(&mut self, root: Level<'d, '_>) {
+        for view in self.root.tables("bundle") {
+            let Some(bundle) = self.bundles.get(view.name()).copied() else { continue };
+            let rules = self.rules(view, Level { params: bundle.params(), above: Some(&root) });
+            if !rules.is_empty() {
+                self.bundles.insert(view.name(), self.arena.alloc(bundle.rules(rules)));
+            }
+        }
+    }
+
+    fn default_command(
+        &mut self,
+        view: View<'d>,
+        below: &[&'d Command<'d>],
+    ) -> Option<&'d Command<'d>> {
+        let node = view.get("default-command")?;
+        let name = text(node)?;
+        let found = below.iter().find(|command| command.name() == name).copied();
+        if found.is_none() {
+            let told = format!("{} is no subcommand here", quoted(name));
+            let near = nearest(name, below.iter().map(|command| command.name()));
+            let told = near.map_or(told.clone(), |near| format!("{told}; `{near}` is"));
+            self.blots.put(&node.at, told);
+        }
+        found
+    }
+
+    fn rules(&mut self, view: View<'d>, level: Level<'d, '_>) -> &'d [Rule<'d>] {
+        let views: Vec<_> = view.tables("rule").collect();
+        let rules: Vec<_> = views.into_iter().filter_map(|rule| self.rule(rule, level)).collect();
+        self.arena.alloc_slice_copy(&rules)
+    }
+
+    fn rule(&mut self, view: View<'d>, level: Level<'d, '_>) -> Option<Rule<'d>> {
+        const SORTS: [&str; 6] =
+            ["only-one", "at-least-one", "all-or-none", "only-with", "not-with", "needed-with"];
+        let mut sorts = SORTS.iter().copied().filter(|sort| view.get(sort).is_some());
+        let Some(sort) = sorts.next() else {
+            self.blots.put(view.at, format!("a rule has one of `{}`", SORTS.join("`, `")));
+            return None;
+        };
+        if let Some(other) = sorts.next() {
+            let at = view.get(other).map_or(view.at, |node| &node.at);
+            self.blots.put(at, format!("a rule is of one sort, and this one is `{sort}` already"));
+            return None;
+        }
+        let members = self.params_named(view, sort, level);
+        let hangs = matches!(sort, "only-with" | "not-with" | "needed-with");
+        let param = view.get("param").and_then(|node| Some((text(node)?, &node.at)));
+        let param = match param {
+            Some(name) if hangs => Some(self.param(name, level)?),
+            Some((_, at)) => {
+                self.blots.put(at, format!("`{sort}` hangs on no parameter"));
+                return None;
+            }
+            None if hangs => {
+                self.blots.put(
+                    view.at,
+                    format!("`{sort}` needs `param = \"…\"`: the parameter that it hangs on"),
+                );
+                return None;
+            }
+            None => None,
+        };
+        let value = view.scalar("value");
+        if (sort == "needed-with") != value.is_some() {
+            let at = view.get("value").map_or(view.at, |node| &node.at);
+            let told = match value {
+                Some(_) => format!("`{sort}` hangs on no value"),
+                None => {
+                    "`needed-with` needs `value = \"…\"`: the value that its parameter must have"
+                        .to_owned()
+                }
+            };
+            self.blots.put(at, told);
+            return None;
+        }
+        Some(match (sort, param) {
+            ("at-least-one", _) => Rule::at_least_one(members),
+            ("all-or-none", _) => Rule::all_or_none(members),
+            ("only-with", Some(param)) => Rule::only_with(param, members),
+            ("not-with", Some(param)) => Rule::not_with(param, members),
+            ("needed-with", Some(param)) => Rule::needed_with(members, param, value?),
+            _ => Rule::only_one(members),
+        })
+    }
+
+    /// A command with its name, and what pages tell of it.
+    fn described(&mut self, view: View<'d>) -> Command<'d> {
+        let mut command = Command::draft(view.name());
+        if let Some(summary) = view.text("summary") {
+            command = command.summary(summary);
+        }
+        if let Some(description) = view.text("description") {
+            command = command.description(description);
+        }
+        if let Some(aliases) = view.texts("aliases", self.arena) {
+            command = command.aliases(aliases);
+        }
+        if let Some(former) = view.texts("formerly", self.arena) {
+            command = command.formerly(former);
+        }
+        let rows = |key| {
+            view.items(key).iter().filter_map(|row| match &row.what {
+                What::List(items) => Some((scalar(items.first()?)?, text(items.get(1)?)?)),
+                _ => None,
+            })
+        };
+        if view.get("examples").is_some() {
+            let examples: Vec<_> = rows("examples").collect();
+            command = command.examples(self.arena.alloc_slice_copy(&examples));
+        }
+        if view.get("statuses").is_some() {
+            let status = |(status, means): (&'d str, &'d str)| Some((status.parse().ok()?, means));
+            let statuses: Vec<(u8, &'d str)> = rows("statuses").filter_map(status).collect();
+            command = command.statuses(self.arena.alloc_slice_copy(&statuses));
+        }
+        let setters: [(&str, fn(Command<'d>) -> Command<'d>); 4] = [
+            ("hidden", Command::hidden),
+            ("acts", Command::acts),
+            ("operands-end-options", Command::operands_end_options),
+            ("abbreviations", Command::abbreviations),
+        ];
+        for (key, setter) in setters {
+            if view.is(key) {
+                command = setter(command);
+            }
+        }
+        if view.text("judged-by").is_some() { command.judged_by(&|_| Ok(())) } else { command }
+    }
+
+    /// What is of the whole program.
+    fn of_root(&mut self, mut command: Command<'d>, level: Level<'d, '_>) -> Command<'d> {
+        let root = self.root;
+        if let Some(version) = root.text("version") {
+            command = command.version(version);
+        }
+        if root.is("answers") {
+            command = command.answers();
+        }
+        if let Some(usual) = self.usual {
+            command = command.usual(usual);
+        }
+        if let Some(package) = root.table("package") {
+            let text = |key| package.text(key).unwrap_or_default();
+            let package = Package::new(text("version")).binary(text("binary"));
+            let package = package.authors(text("authors")).page(text("page"));
+            command = command.package(package.licence(text("licence")));
+        }
+        if let Some(view) = root.table("config") {
+            let mut config = Config::new(view.text("file").unwrap_or_default());
+            let option = view.get("option").and_then(|node| Some((text(node)?, &node.at)));
+            if let Some(option) = option.and_then(|name| self.param(name, level)) {
+                config = config.option(option);
+            }
+            command = command.config(self.arena.alloc(config));
+        }
+        if let Some(view) = root.table("wording") {
+            let wording = self.wording(view);
+            command = command.wording(self.arena.alloc(wording));
+        }
+        command
+    }
+
+    fn wording(&mut self, view: View<'d>) -> Wording<'d> {
+        let mut wording = Wording::ENGLISH;
+        if let Some(with) = view.table("with") {
+            let mut phrases = Vec::new();
+            for entry in with.entries {
+                let phrase = Phrase::ALL.iter().find(|phrase| phrase.name() == entry.key);
+                match (phrase, text(&entry.value)) {
+                    (Some(phrase), Some(text)) => phrases.push((*phrase, text)),
+                    (None, _) => {
+                        let names: Vec<String> =
+                            Phrase::ALL.iter().map(|phrase| phrase.name()).collect();
+                        let told = format!("{} is no phrase", quoted(&entry.key));
+                        let near = nearest(&entry.key, names.iter().map(String::as_str));
+                        self.blots.put(
+                            &entry.at,
+                            near.map_or(told.clone(), |near| format!("{told}; `{near}` is")),
+                        );
+                    }
+                    _ => {}
+                }
+            }
+            wording = wording.with(self.arena.alloc_slice_copy(&phrases));
+        }
+        if let Some(words) = view.texts("count-words", self.arena) {
+            wording = wording.count_words(words);
+        }
+        let pairs = |key| {
+            let entries = view.table(key).map_or(&[] as &[_], |table| table.entries);
+            entries.iter().filter_map(|entry| Some((entry.key.as_str(), text(&entry.value)?)))
+        };
+        if view.get("nouns").is_some() {
+            let nouns: Vec<_> = pairs("nouns").collect();
+            wording = wording.nouns(self.arena.alloc_slice_copy(&nouns));
+        }
+        if view.get("signs").is_some() {
+            let signs: Vec<(char, &'d str)> = pairs("signs")
+                .filter_map(|(sign, called)| Some((sign.chars().next()?, called)))
+                .collect();
+            wording = wording.signs(self.arena.alloc_slice_copy(&signs));
+        }
+        wording
+    }
+}

@@ -1,0 +1,140 @@
+//! What words may be: types of the library by their names, and kinds of the document's own.
+
+use std::collections::HashMap;
+
+use bumpalo::Bump;
+use clavret_core::{Form, Kind, Offer, Refers, Standard, nearest};
+
+use super::view::{View, text};
+use crate::keys::check::{Blots, quoted};
+use crate::text::{Node, What};
+
+/// What a name stands for.
+#[derive(Debug, Clone, Copy)]
+pub(super) enum Named {
+    Standard(Standard),
+    Own,
+}
+
+/// The kinds that the document lists, by their names.
+pub(super) fn own<'d>(root: View<'d>) -> HashMap<&'d str, View<'d>> {
+    root.tables("kind").map(|kind| (kind.name(), kind)).collect()
+}
+
+/// What a name stands for, of the library's types or the document's kinds.
+pub(super) fn named(name: &str, own: &HashMap<&str, View<'_>>) -> Option<Named> {
+    let is_it = |standard: &&Standard| standard.name() == name && **standard != Standard::Choice;
+    match Standard::ALL.iter().find(is_it) {
+        Some(standard) => Some(Named::Standard(*standard)),
+        None => own.contains_key(name).then_some(Named::Own),
+    }
+}
+
+/// Why a name stands for nothing.
+pub(super) fn unknown(name: &str, own: &HashMap<&str, View<'_>>) -> String {
+    let told = format!("{} is no kind that is known here", quoted(name));
+    let standard = Standard::ALL.iter().filter(|standard| **standard != Standard::Choice);
+    let names = standard.map(|standard| standard.name()).chain(own.keys().copied());
+    match nearest(name, names) {
+        Some(near) => format!("{told}; `{near}` is"),
+        None => format!("{told} (list it under `kind`, or take one such as `text` or `u8`)"),
+    }
+}
+
+/// The names of the kinds of a parameter's words, each with its place.
+pub(super) fn types<'d>(param: View<'d>) -> Vec<(&'d str, &'d Node)> {
+    match param.get("type") {
+        Some(node) => match &node.what {
+            What::Text(name) => vec![(name, node)],
+            What::List(items) => {
+                items.iter().filter_map(|item| Some((text(item)?, item))).collect()
+            }
+            What::Table(_) => View::of(node)
+                .map(|entry| {
+                    let side = |key| entry.get(key).and_then(|side| Some((text(side)?, side)));
+                    ["key", "value"].into_iter().filter_map(side).collect()
+                })
+                .unwrap_or_default(),
+            _ => Vec::new(),
+        },
+        None => Vec::new(),
+    }
+}
+
+/// A kind of the document's own.
+pub(super) fn kind<'d>(view: View<'d>, arena: &'d Bump, blots: &mut Blots) -> Kind<'d> {
+    let offers: Vec<Offer<'d>> = view.tables("offers").map(offer).collect();
+    let is_unchecked = view.is("unchecked");
+    let mut kind = match (view.text("noun"), view.text("like")) {
+        _ if !offers.is_empty() => Kind::choice(arena.alloc_slice_copy(&offers)),
+        (Some(noun), None) => Kind::new(noun, view.text("example").unwrap_or_default()),
+        (None, Some(name)) => match like(name) {
+            Some(like) => like.alike(view.text("example").unwrap_or_default()),
+            None => {
+                let at = view.get("like").map_or(view.at, |node| &node.at);
+                blots.put(at, unknown(name, &HashMap::new()));
+                Kind::new("", "")
+            }
+        },
+        _ => {
+            blots.put(view.at, "a kind has one of `noun`, `like` and `offers`");
+            Kind::new("", "")
+        }
+    };
+    if let Some(name) = view.get("name")
+        && let Some(taken) = text(name)
+        && Standard::ALL.iter().any(|standard| standard.name() == taken)
+    {
+        blots.put(&name.at, format!("`{taken}` is a type of the library already"));
+    }
+    if view.is("negative") {
+        kind = kind.negative();
+    }
+    if view.is("explained") {
+        kind = kind.explained();
+    }
+    kind = kind.refers(view.text("refers").map_or(Refers::Nothing, refers));
+    if is_unchecked { kind.unchecked() } else { kind }
+}
+
+/// The kind that one has the noun of. A pattern of it need not be made: its feature may be off.
+fn like(name: &str) -> Option<Kind<'static>> {
+    let is_it = |standard: &&Standard| standard.name() == name;
+    Standard::ALL.iter().find(is_it).and_then(|standard| standard.kind())
+}
+
+fn offer<'d>(view: View<'d>) -> Offer<'d> {
+    let offer = Offer::new(view.name()).help(view.text("help").unwrap_or_default());
+    match view.text("deprecated") {
+        Some(instead) => offer.deprecated(instead),
+        None => offer,
+    }
+}
+
+/// What completion may look up.
+pub(super) fn refers(name: &str) -> Refers {
+    match name {
+        "path" => Refers::Path,
+        "directory" => Refers::Directory,
+        "program" => Refers::Program,
+        "account" => Refers::Account,
+        "host" => Refers::Host,
+        "command" => Refers::Command,
+        _ => Refers::Nothing,
+    }
+}
+
+/// How many words of which kinds a parameter takes, and how often.
+pub(super) fn form<'d>(param: View<'d>, kinds: &'d [&'d Kind<'d>]) -> Form<'d> {
+    let form = Form::words(kinds);
+    let is_entry = kinds.iter().any(|kind| kind.sides().is_some());
+    if param.is("attached") {
+        form.attached()
+    } else if param.is("many") || is_entry {
+        form.many()
+    } else if param.is("optional") {
+        form.optional()
+    } else {
+        form
+    }
+}

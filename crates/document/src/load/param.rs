@@ -1,0 +1,157 @@
+//! A parameter of a document: its key, with a setter called for each of the table's keys.
+
+use clavret_core::{Alone, Gives, HELP, Param, Role, ShowPage, ShowVersion, Tail, Untyped};
+
+use super::build::Build;
+use super::foreign::{List, Prints};
+use super::kinds;
+use super::view::View;
+
+/// Calls the setters whose keys the table has.
+macro_rules! set {
+    ($key:ident, $view:ident: $($name:literal $how:ident $setter:ident)*) => {
+        $($key = set!(@$how $key, $view, $name, $setter);)*
+    };
+    (@text $key:ident, $view:ident, $name:literal, $setter:ident) => {
+        match $view.text($name) {
+            Some(text) => $key.$setter(text),
+            None => $key,
+        }
+    };
+    (@scalar $key:ident, $view:ident, $name:literal, $setter:ident) => {
+        match $view.scalar($name) {
+            Some(text) => $key.$setter(text),
+            None => $key,
+        }
+    };
+    (@letter $key:ident, $view:ident, $name:literal, $setter:ident) => {
+        match $view.letter($name) {
+            Some(letter) => $key.$setter(letter),
+            None => $key,
+        }
+    };
+    (@is $key:ident, $view:ident, $name:literal, $setter:ident) => {
+        if $view.is($name) { $key.$setter() } else { $key }
+    };
+}
+
+impl<'d> Build<'d, '_> {
+    /// The parameters of a table, in the order of the text.
+    pub(super) fn listed(&mut self, view: View<'d>) -> Vec<&'d Param<'d>> {
+        let lists = [
+            ("operand", Role::Operand),
+            ("option", Role::Option),
+            ("flag", Role::Flag),
+            ("tally", Role::Tally),
+        ];
+        let mut views: Vec<(View<'d>, Role)> = Vec::new();
+        for (key, role) in lists {
+            views.extend(view.tables(key).map(|param| (param, role)));
+        }
+        views.sort_by_key(|(param, _)| param.at.start);
+        views.into_iter().map(|(param, role)| self.made(param, role)).collect()
+    }
+
+    fn made(&mut self, view: View<'d>, role: Role) -> &'d Param<'d> {
+        let name = view.name();
+        let mut key = match role {
+            Role::Operand => Untyped::operand(name, self.form(view)),
+            Role::Option => Untyped::option(name, self.form(view)),
+            Role::Flag => Untyped::flag(name),
+            _ => Untyped::tally(name),
+        };
+        set! { key, view:
+            "help" text help "description" text description "deprecated" text deprecated
+            "hidden" is hidden "throughout" is throughout "anew" is anew "once" is once
+            "letter" letter letter "opposite" text opposite "opposite-letter" letter opposite_letter
+            "worded" is worded "variable" text variable "placeholder" text placeholder
+            "default" scalar default "distinct" is distinct "joined-by" letter joined_by
+            "secret" is secret "secret-file" text secret_file "as-in-code" is as_in_code
+            "infinite" is infinite "present" is present "absent" is absent "file" is file
+            "directory" is directory
+        }
+        for (name, setter) in [
+            ("aliases", Untyped::aliases as fn(Untyped<'d>, &'d [&'d str]) -> Untyped<'d>),
+            ("formerly", Untyped::formerly),
+            ("extensions", Untyped::extensions),
+        ] {
+            if let Some(texts) = view.texts(name, self.arena) {
+                key = setter(key, texts);
+            }
+        }
+        if let Some(refers) = view.text("refers") {
+            key = key.refers(kinds::refers(refers));
+        }
+        if let Some(tail) = view.text("tail") {
+            key = key.tail(tail_of(tail));
+        }
+        if let Some((min, max)) = times(view) {
+            key = key.times(min, max);
+        }
+        if let Some(valid) = view.get("valid")
+            && let Some(test) = self.document.test(valid.at.start)
+        {
+            key = key.valid(test);
+        }
+        if let Some(list) = view.table("listed-by") {
+            let noun = list.text("noun").unwrap_or_default();
+            key = key.listed_by(self.arena.alloc(List { noun, is_closed: list.is("closed") }));
+        }
+        if let Some(alone) = view.text("stands-alone") {
+            key = key.stands_alone(of_param(alone));
+        }
+        self.arena.alloc(key).param()
+    }
+
+    /// The form of a parameter's value.
+    fn form(&mut self, view: View<'d>) -> &'d clavret_core::Form<'d> {
+        let kinds = self.kinds_of(view);
+        if view.is("attached") && kinds.len() > 1 {
+            let at = view.get("attached").map_or(view.at, |node| &node.at);
+            self.blots.put(at, "a value of several words cannot be attached to a name");
+        }
+        self.arena.alloc(kinds::form(view, kinds))
+    }
+}
+
+fn times(view: View<'_>) -> Option<(u32, u32)> {
+    let count = |node| super::view::scalar(node)?.parse().ok();
+    match view.items("times") {
+        [least] => Some((count(least)?, u32::MAX)),
+        [least, most] => Some((count(least)?, count(most)?)),
+        _ => None,
+    }
+}
+
+fn tail_of(name: &str) -> Tail {
+    match name {
+        "raw" => Tail::Raw,
+        "after-dashes" => Tail::AfterDashes,
+        _ => Tail::UnknownOptions,
+    }
+}
+
+fn of_param(name: &str) -> &'static dyn Alone {
+    match name {
+        "page" => &ShowPage,
+        "version" => &ShowVersion,
+        other => foreign(other),
+    }
+}
+
+/// What a command gives: the page of another one, where it shows one.
+pub(super) fn of_command(name: &str) -> &'static dyn Alone {
+    match name {
+        "page" => HELP.alone().unwrap_or(&ShowPage),
+        "version" => &ShowVersion,
+        other => foreign(other),
+    }
+}
+
+fn foreign(name: &str) -> &'static dyn Alone {
+    match name {
+        "completions" => &Prints(Gives::Scripts),
+        "document" => &Prints(Gives::Document),
+        _ => &Prints(Gives::Text),
+    }
+}

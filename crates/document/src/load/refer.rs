@@ -1,0 +1,136 @@
+//! What names in a document mean that stand for parameters.
+
+use std::ops::Range;
+
+use clavret_core::{HELP_FLAG, Param, Role, VERSION_FLAG, nearest};
+
+use super::build::Build;
+use super::view::View;
+use crate::keys::check::quoted;
+use crate::names::among;
+
+/// A command of the document, its parameters made, and those above it.
+#[derive(Debug, Clone, Copy)]
+pub(super) struct Level<'d, 'l> {
+    pub(super) params: &'l [&'d Param<'d>],
+    pub(super) above: Option<&'l Level<'d, 'l>>,
+}
+
+impl<'d> Level<'d, '_> {
+    fn all(&self) -> Vec<&'d Param<'d>> {
+        let mut params = self.params.to_vec();
+        let mut level = self.above;
+        while let Some(above) = level {
+            params.extend(above.params);
+            level = above.above;
+        }
+        params
+    }
+}
+
+impl<'d> Build<'d, '_> {
+    /// The parameter that a name means at a level.
+    pub(super) fn param(
+        &mut self,
+        (name, at): (&str, &Range<usize>),
+        level: Level<'d, '_>,
+    ) -> Option<&'d Param<'d>> {
+        let mut here = Some(&level);
+        while let Some(level) = here {
+            if let Some(param) = among(name, level.params.iter().copied()) {
+                return Some(param);
+            }
+            here = level.above;
+        }
+        let afar = self.param_afar(name);
+        if afar.is_none() {
+            self.blots.put(at, unknown(name, &level.all()));
+        }
+        afar
+    }
+
+    /// The same behind the names of commands.
+    fn param_afar(&self, name: &str) -> Option<&'d Param<'d>> {
+        let (way, name) = name.rsplit_once(' ')?;
+        let mut way = way.split(' ');
+        let mut table = self.root;
+        if way.next()? != table.name() {
+            return None;
+        }
+        for name in way {
+            table = table.tables("command").find(|command| command.name() == name)?;
+        }
+        among(name, self.taken.get(&table.at.start)?.iter().copied())
+    }
+
+    /// The parameters of a list by their names.
+    pub(super) fn params_named(
+        &mut self,
+        view: View<'d>,
+        key: &str,
+        level: Level<'d, '_>,
+    ) -> &'d [&'d Param<'d>] {
+        let names: Vec<_> = view.names(key).collect();
+        let params: Vec<_> = names.into_iter().filter_map(|name| self.param(name, level)).collect();
+        self.arena.alloc_slice_copy(&params)
+    }
+
+    /// What is usual, of the root's own options and flags, or one that every program may name.
+    pub(super) fn usual(&mut self, own: &[&'d Param<'d>]) -> Option<&'d [&'d Param<'d>]> {
+        self.root.get("usual")?;
+        let named = own.iter().copied().filter(|param| param.role() != Role::Operand);
+        let mut usual = Vec::new();
+        for (name, at) in self.root.names("usual") {
+            match among(name, named.clone()) {
+                Some(param) => usual.push(param),
+                None if name == HELP_FLAG.param().name() => usual.push(HELP_FLAG.param()),
+                None if name == VERSION_FLAG.param().name() => usual.push(VERSION_FLAG.param()),
+                None => self.blots.put(at, unknown(name, &named.clone().collect::<Vec<_>>())),
+            }
+        }
+        Some(self.arena.alloc_slice_copy(&usual))
+    }
+
+    /// The order that a table asks for, of parameters that it takes.
+    pub(super) fn in_order(
+        &mut self,
+        view: View<'d>,
+        params: Vec<&'d Param<'d>>,
+    ) -> Vec<&'d Param<'d>> {
+        if view.get("takes").is_none() {
+            return params;
+        }
+        let mut ordered: Vec<&'d Param<'d>> = Vec::new();
+        for (name, at) in view.names("takes") {
+            match among(name, params.iter().copied()) {
+                Some(param) if ordered.iter().any(|known| known.is(param)) => {
+                    self.blots.put(at, format!("`takes` lists {} twice", quoted(name)));
+                }
+                Some(param) => ordered.push(param),
+                None => self.blots.put(at, unknown(name, &params)),
+            }
+        }
+        let listed: std::collections::HashSet<_> =
+            ordered.iter().map(|param| address(param)).collect();
+        if let Some(left) = params.iter().find(|param| !listed.contains(&address(param)))
+            && let Some(node) = view.get("takes")
+        {
+            self.blots.put(&node.at, format!("`takes` leaves out `{}`", left.name()));
+        }
+        ordered
+    }
+}
+
+fn address(param: &Param<'_>) -> usize {
+    std::ptr::from_ref(param).addr()
+}
+
+/// Why a name means no parameter.
+fn unknown(name: &str, params: &[&Param<'_>]) -> String {
+    let told = format!("{} is no parameter here", quoted(name));
+    let bare = name.trim_start_matches('-');
+    match nearest(bare, params.iter().map(|param| param.name())) {
+        Some(near) => format!("{told}; `{near}` is"),
+        None => told,
+    }
+}

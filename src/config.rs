@@ -1,7 +1,6 @@
 //! The config file: found by the XDG base-directory rules, and understood as TOML or JSON, with the
 //! place of each key and value. What the keys mean is the core's to say.
 
-use std::collections::HashSet;
 use std::env;
 use std::fs;
 use std::io::{self, ErrorKind, Read};
@@ -9,8 +8,7 @@ use std::ops::Range;
 use std::path::{Path, PathBuf};
 
 use clavret_core::{Malformed, Setting, Settings, Unread};
-use jsonc_parser::ast;
-use toml::de::{DeTable, DeValue};
+use clavret_document::{Entry, Misread, Node, What, from_json, from_toml};
 
 /// The settings of a file, or else of the first that is found by `name`.
 pub(crate) fn settings(name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread> {
@@ -79,14 +77,6 @@ fn folders() -> Vec<PathBuf> {
     own.into_iter().chain(shared).collect()
 }
 
-/// A key or a value of a file, whichever language it is written in.
-enum Node {
-    Scalar(String),
-    List(Vec<(Node, Range<usize>)>),
-    Table(Vec<(String, Range<usize>, Node, Range<usize>)>),
-    Nothing,
-}
-
 /// What a file's bytes set; its form is told by what the path ends in. A byte-order mark in front is no
 /// part of the text.
 pub(crate) fn understood(path: &Path, bytes: Vec<u8>) -> Settings {
@@ -104,9 +94,9 @@ pub(crate) fn understood(path: &Path, bytes: Vec<u8>) -> Settings {
         }
     };
     let is_json = path.extension().is_some_and(|extension| extension.eq_ignore_ascii_case("json"));
-    match if is_json { from_json(text) } else { from_toml(text) } {
+    match tree(text, is_json) {
         Ok(root) => {
-            flatten(root, &mut Vec::new(), &mut settings);
+            flatten(&root, &mut Vec::new(), &mut settings);
             settings.entries.sort_by_key(|entry| entry.path.last().map(|key| key.1.start));
         }
         Err(error) => settings.error = Some(error),
@@ -115,118 +105,40 @@ pub(crate) fn understood(path: &Path, bytes: Vec<u8>) -> Settings {
     settings
 }
 
-type Fault = (Range<usize>, Malformed);
-
-fn from_toml(text: &str) -> Result<Node, Fault> {
-    match DeTable::parse(text) {
-        Ok(table) => Ok(toml_table(table.get_ref())),
-        Err(error) => {
-            let said = error.message().lines().collect::<Vec<_>>().join("; ");
-            Err((error.span().unwrap_or_default(), Malformed::NotForm { form: "TOML", said }))
-        }
+/// What a file is in: its root, or why it has none.
+fn tree(text: &str, is_json: bool) -> Result<Node, (Range<usize>, Malformed)> {
+    let misread = |(at, misread)| (at, malformed(misread));
+    if is_json {
+        return from_json(text).map_err(misread);
     }
-}
-
-fn toml_table(table: &DeTable<'_>) -> Node {
-    let entry = |(key, value): (&toml::Spanned<_>, &toml::Spanned<DeValue<'_>>)| {
-        let name: &std::borrow::Cow<'_, str> = key.get_ref();
-        (name.to_string(), key.span(), toml_value(value.get_ref()), value.span())
-    };
-    Node::Table(table.iter().map(entry).collect())
-}
-
-fn toml_value(value: &DeValue<'_>) -> Node {
-    match value {
-        DeValue::String(text) => Node::Scalar(text.to_string()),
-        DeValue::Integer(number) => {
-            // Written in another base, it is a number all the same.
-            let whole = i128::from_str_radix(number.as_str(), number.radix());
-            Node::Scalar(whole.map_or_else(|_| number.as_str().to_owned(), |n| n.to_string()))
-        }
-        DeValue::Float(number) => Node::Scalar(number.as_str().to_owned()),
-        DeValue::Boolean(truth) => Node::Scalar(truth.to_string()),
-        DeValue::Datetime(moment) => Node::Scalar(moment.to_string()),
-        DeValue::Array(items) => {
-            let item = |item: &toml::Spanned<_>| (toml_value(item.get_ref()), item.span());
-            Node::List(items.iter().map(item).collect())
-        }
-        DeValue::Table(table) => toml_table(table),
-    }
-}
-
-/// JSON as RFC 8259 has it: what its parser allows beyond is switched off.
-fn from_json(text: &str) -> Result<Node, Fault> {
-    let options = jsonc_parser::ParseOptions {
-        allow_comments: false,
-        allow_loose_object_property_names: false,
-        allow_trailing_commas: false,
-        allow_missing_commas: false,
-        allow_single_quoted_strings: false,
-        allow_hexadecimal_numbers: false,
-        allow_unary_plus_numbers: false,
-        allow_bare_decimal_point_numbers: false,
-        allow_non_finite_numbers: false,
-        allow_extended_string_escapes: false,
-    };
-    match jsonc_parser::parse_to_ast(text, &Default::default(), &options) {
-        Ok(parsed) => match parsed.value {
-            Some(object @ ast::Value::Object(_)) => json_value(&object),
-            None => Ok(Node::Nothing),
-            Some(_) => Err((0..text.len().min(1), Malformed::NotObject)),
-        },
-        Err(error) => {
-            let range = error.range();
-            let mut said = error.kind().to_string();
-            if let Some(first) = said.get_mut(..1) {
-                first.make_ascii_lowercase();
-            }
-            Err((range.start..range.end, Malformed::NotForm { form: "JSON", said }))
-        }
-    }
-}
-
-fn json_value(value: &ast::Value<'_>) -> Result<Node, Fault> {
-    use jsonc_parser::common::Ranged;
-    Ok(match value {
-        ast::Value::StringLit(text) => Node::Scalar(text.value.to_string()),
-        ast::Value::NumberLit(number) => Node::Scalar(number.value.to_owned()),
-        ast::Value::BooleanLit(truth) => Node::Scalar(truth.value.to_string()),
-        ast::Value::NullKeyword(_) => Node::Nothing,
-        ast::Value::Array(array) => {
-            let item = |item: &ast::Value<'_>| Ok((json_value(item)?, item.start()..item.end()));
-            Node::List(array.elements.iter().map(item).collect::<Result<_, _>>()?)
-        }
-        ast::Value::Object(object) => {
-            let mut known = HashSet::new();
-            let mut table = Vec::new();
-            for ast::ObjectProp { name, value, .. } in &object.properties {
-                let place = name.start()..name.end();
-                // RFC 8259 leaves open which of them counts: so none does.
-                if !known.insert(name.as_str()) {
-                    return Err((place, Malformed::Twice(name.as_str().to_owned())));
-                }
-                let value_place = value.start()..value.end();
-                table.push((name.as_str().to_owned(), place, json_value(value)?, value_place));
-            }
-            Node::Table(table)
-        }
+    from_toml(text).map_err(|errors| match errors.into_iter().next() {
+        Some(first) => misread(first),
+        None => (0..0, Malformed::NotObject),
     })
+}
+
+fn malformed(misread: Misread) -> Malformed {
+    match misread {
+        Misread::Form(form, said) => Malformed::NotForm { form, said },
+        Misread::NoTable => Malformed::NotObject,
+        Misread::Twice(key) => Malformed::Twice(key),
+    }
 }
 
 /// Tables into settings, each with the keys that lead there. Lists of lists are the words of values
 /// that take several; a null sets nothing.
-fn flatten(node: Node, path: &mut Vec<(String, Range<usize>)>, settings: &mut Settings) {
-    let Node::Table(table) = node else { return };
-    for (key, place, value, value_place) in table {
-        path.push((key, place));
-        match value {
-            Node::Table(ref table) if !table.is_empty() => flatten(value, path, settings),
-            Node::Nothing => {
+fn flatten(node: &Node, path: &mut Vec<(String, Range<usize>)>, settings: &mut Settings) {
+    let What::Table(table) = &node.what else { return };
+    for Entry { key, at, value } in table {
+        path.push((key.clone(), at.clone()));
+        match &value.what {
+            What::Table(table) if !table.is_empty() => flatten(value, path, settings),
+            What::Nothing => {
                 settings.unset.push(Setting { path: path.clone(), values: Vec::new() });
             }
-            value => {
+            _ => {
                 let mut values = Vec::new();
-                scalars(value, value_place, &mut values);
+                scalars(value, &mut values);
                 settings.entries.push(Setting { path: path.clone(), values });
             }
         }
@@ -234,14 +146,11 @@ fn flatten(node: Node, path: &mut Vec<(String, Range<usize>)>, settings: &mut Se
     }
 }
 
-fn scalars(node: Node, place: Range<usize>, values: &mut Vec<(String, Range<usize>)>) {
-    match node {
-        Node::Scalar(text) => values.push((text, place)),
-        Node::List(items) => {
-            for (item, place) in items {
-                scalars(item, place, values);
-            }
-        }
-        Node::Table(_) | Node::Nothing => {}
+fn scalars(node: &Node, values: &mut Vec<(String, Range<usize>)>) {
+    match &node.what {
+        What::Text(text) | What::Number(text) => values.push((text.clone(), node.at.clone())),
+        What::Truth(truth) => values.push((truth.to_string(), node.at.clone())),
+        What::List(items) => items.iter().for_each(|item| scalars(item, values)),
+        What::Table(_) | What::Nothing => {}
     }
 }

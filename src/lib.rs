@@ -44,6 +44,8 @@
 //! * `mend` (on unless switched off): a refused line is told with a repaired one that reads.
 //! * `complete`: what may be typed next, scripts for shells, and the command that prints one.
 //! * `prove`: what a declaration promises and does not keep, for a test of one's own.
+//! * `document`: a declaration as a document, which a program gives to whoever asks; `load`: declarations that are
+//!   read from documents.
 //! * `asked`: parameters asked for in place.
 //! * `config`: [`Config`] and the file that it names, in TOML or JSON.
 //! * `files`: [`Input`] and [`Output`], files that open when they are used.
@@ -137,6 +139,10 @@ pub use clavret_derive::asked;
 #[cfg(feature = "macros")]
 #[doc = include_str!("../docs/functions.md")]
 pub use clavret_derive::declare;
+#[cfg(feature = "load")]
+pub use clavret_document::{Arena, Document, DocumentFaults, document_schema, to_toml};
+#[cfg(feature = "document")]
+pub use clavret_document::{DOCUMENT, DOCUMENT_FLAG, document_of, to_json};
 #[cfg(feature = "complete")]
 pub use declared::Completions;
 pub use declared::{Act, Declare, FromReading, Help, Routed};

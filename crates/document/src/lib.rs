@@ -21,12 +21,12 @@ mod prove;
 #[cfg(any(feature = "export", feature = "text"))]
 mod text;
 
-#[cfg(feature = "export")]
-pub use export::document_of;
 #[cfg(feature = "load")]
 pub use export::to_toml;
+#[cfg(feature = "export")]
+pub use export::{DOCUMENT, DOCUMENT_FLAG, document_of};
 #[cfg(feature = "load")]
-pub use keys::schema;
+pub use keys::document_schema;
 #[cfg(feature = "load")]
 pub use load::{Arena, Document, DocumentFaults};
 pub use prove::{Flaw, flaws};

@@ -4,32 +4,51 @@
 //! looked for where it stands, and then in the commands above, the nearest first. Behind the names of the commands
 //! that lead to it, from the root on, it means that of the last of these: `apiary hive --sort`.
 
+use std::collections::HashMap;
+
 use clavret_core::{Param, Role};
 
-/// The parameter that a name without a way means among some.
-pub(crate) fn among<'d>(
-    name: &str,
-    params: impl Iterator<Item = &'d Param<'d>> + Clone,
-) -> Option<&'d Param<'d>> {
-    let bare = name.trim_start_matches('-');
-    let mut named = params.clone().filter(|param| param.role() != Role::Operand);
-    let mut operands = params.filter(|param| param.role() == Role::Operand);
-    let operand = operands.find(|param| param.name() == name);
-    operand.or_else(|| named.find(|param| param.name() == bare))
+/// Parameters that are found by their names.
+#[derive(Debug, Default)]
+pub(crate) struct Names<'d> {
+    params: Vec<&'d Param<'d>>,
+    /// The operand of a name, and what else has it.
+    by_name: HashMap<&'d str, [Option<&'d Param<'d>>; 2]>,
+}
+
+impl<'d> Names<'d> {
+    pub(crate) fn new(params: Vec<&'d Param<'d>>) -> Self {
+        let mut by_name: HashMap<&'d str, [Option<&'d Param<'d>>; 2]> = HashMap::new();
+        for param in &params {
+            let at = usize::from(param.role() != Role::Operand);
+            by_name.entry(param.name()).or_default()[at].get_or_insert(param);
+        }
+        Names { params, by_name }
+    }
+
+    pub(crate) fn all(&self) -> &[&'d Param<'d>] {
+        &self.params
+    }
+
+    /// The parameter that a name means, without a way in front.
+    pub(crate) fn among(&self, name: &str) -> Option<&'d Param<'d>> {
+        let operand = self.by_name.get(name).and_then(|of_name| of_name[0]);
+        let named =
+            || self.by_name.get(name.trim_start_matches('-')).and_then(|of_name| of_name[1]);
+        operand.or_else(named)
+    }
+
+    /// What one of them is called here.
+    pub(crate) fn called(&self, param: &Param<'_>) -> String {
+        match self.among(param.name()) {
+            Some(meant) if !meant.is(param) => dashed(param),
+            _ => param.name().to_owned(),
+        }
+    }
 }
 
 /// The name of an option, flag or tally, so that no operand is meant.
-#[cfg(feature = "export")]
 pub(crate) fn dashed(param: &Param<'_>) -> String {
     let dashes = if param.name().len() == 1 { "-" } else { "--" };
     format!("{dashes}{}", param.name())
-}
-
-/// What a parameter is called among some that it is one of.
-#[cfg(feature = "export")]
-pub(crate) fn called_among(param: &Param<'_>, params: &[&Param<'_>]) -> String {
-    match among(param.name(), params.iter().copied()) {
-        Some(meant) if !meant.is(param) => dashed(param),
-        _ => param.name().to_owned(),
-    }
 }

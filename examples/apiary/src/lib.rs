@@ -3,7 +3,8 @@
 use std::path::PathBuf;
 
 use clavret::{
-    COLOR, COMPLETIONS, Command, Config, Declare, Flag, HELP, Named, Program, Route, Tally, package,
+    COLOR, COMPLETIONS, Command, Config, DOCUMENT, Declare, Flag, HELP, Named, Program, Route,
+    Tally, package,
 };
 
 mod desk;
@@ -61,6 +62,7 @@ pub static APIARY: Command = Command::new("apiary")
         &run_each::RUN_EACH,
         &HELP,
         &COMPLETIONS,
+        &DOCUMENT,
     ])
     .config(&CONFIG)
     .examples(&[

@@ -21,7 +21,7 @@ impl<'d> Problem<'d> {
         let (text, setters): (&'d str, &'static [&'static str]) = match *self {
             Problem::Name { name, .. } | Problem::Long { name, .. } => (name, NONE),
             Problem::Commands { name, .. } => (name, NONE),
-            Problem::Usual { shared: Shared::Long(name), .. } => (name, NONE),
+            Problem::Usual { name, shared: Shared::Long(_), .. } => (name, NONE),
             Problem::Usual { name, .. } => (name, &["letter"]),
             Problem::Letter { name, .. } | Problem::Lettered { name } => {
                 (name, &["letter", "opposite_letter"])

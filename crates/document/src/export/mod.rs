@@ -4,9 +4,11 @@
 //!
 //! * this file: commands, bundles, the whole.
 //! * `param.rs`: parameters; `kinds.rs`: what their words may be; `valid.rs`: the tests of values.
+//! * `asked.rs`: how a program is asked for it.
 //! * `rules.rs`: relations, and what parameters are called from afar.
 //! * `toml.rs`: how it is laid out in TOML.
 
+mod asked;
 mod fields;
 mod kinds;
 mod param;
@@ -15,6 +17,7 @@ mod rules;
 mod toml;
 mod valid;
 
+pub use self::asked::{DOCUMENT, DOCUMENT_FLAG};
 #[cfg(feature = "load")]
 pub use self::toml::to_toml;
 use clavret_core::{
@@ -24,7 +27,7 @@ use clavret_core::{
 use self::fields::{Fields, count, list, text, texts};
 use self::kinds::Kinds;
 use crate::keys::UNCHECKED;
-use crate::names::called_among;
+use crate::names::Names;
 use crate::text::Node;
 
 /// The document of a declaration.
@@ -165,7 +168,7 @@ impl<'d> Export<'d> {
         fields.text("heading", bundle.heading());
         takes(bundle.params(), &mut fields);
         self.taken(bundle.params(), &mut fields);
-        let levels = [bundle.params().to_vec(), self.params(self.root)];
+        let levels = [bundle.params().to_vec(), self.params(self.root)].map(Names::new);
         let rules = bundle.relations().iter();
         fields.list("rule", rules.map(|rule| self.rule(rule, &levels)).collect());
         fields.node()
@@ -207,11 +210,12 @@ fn is_ready(param: &Param<'_>) -> bool {
 }
 
 /// The order of parameters, where it is not the one that the lists have.
-fn takes(params: &[&Param<'_>], fields: &mut Fields) {
+fn takes<'d>(params: &[&'d Param<'d>], fields: &mut Fields) {
     let of_role = |role| params.iter().filter(move |param| param.role() == role);
     let in_lists = ROLES.iter().flat_map(|(role, _)| of_role(*role));
     if !in_lists.zip(params).all(|(listed, param)| listed.is(param)) {
-        let names: Vec<String> = params.iter().map(|param| called_among(param, params)).collect();
+        let known = Names::new(params.to_vec());
+        let names: Vec<String> = params.iter().map(|param| known.called(param)).collect();
         fields.put("takes", texts(names.iter().map(String::as_str)));
     }
 }

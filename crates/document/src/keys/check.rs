@@ -29,6 +29,29 @@ pub(crate) fn quoted(text: &str) -> String {
     format!("'{}{cut}'", visible(&shown))
 }
 
+/// That a name is none of some, and which is near, or which there are.
+pub(crate) fn none_of<'n>(
+    told: String,
+    typed: &str,
+    names: impl Iterator<Item = &'n str> + Clone,
+) -> String {
+    // So many that they were made by a program need not all be looked through.
+    if let Some(near) = nearest(typed, names.clone().take(MOST_TRIED)) {
+        return format!("{told}; `{near}` is");
+    }
+    let few: Vec<&str> = names.take(MOST_LISTED + 1).collect();
+    match few.len() {
+        1 => format!("{told} (there is `{}`)", few[0]),
+        2..=MOST_LISTED => format!("{told} (there are `{}`)", few.join("`, `")),
+        _ => told,
+    }
+}
+
+/// So many names may be near.
+const MOST_TRIED: usize = 1_000;
+/// So few names are all listed, where none of them is near.
+const MOST_LISTED: usize = 6;
+
 /// Says what does not fit a table.
 pub(crate) fn check(entries: &[Entry], at: &Range<usize>, table: &Table, blots: &mut Blots) {
     within(entries, at, (table, 0), blots);
@@ -50,15 +73,14 @@ fn within(
             None => blots.put(&entry.at, unknown(&entry.key, table)),
         }
     }
-    for key in table.keys().filter(|key| key.is_needed) {
-        if !entries.iter().any(|entry| entry.key == key.name) {
-            let sample = sample(&key.of);
-            let start = at.start..at.start;
-            blots.put(
-                &start,
-                format!("{} needs `{} = {sample}`: {}", table.noun, key.name, key.says),
-            );
-        }
+    let is_missing =
+        |key: &&Key| key.is_needed && !entries.iter().any(|entry| entry.key == key.name);
+    let missing = table.keys().filter(is_missing);
+    let missing: Vec<_> =
+        missing.map(|key| format!("`{} = {}`", key.name, sample(&key.of))).collect();
+    if !missing.is_empty() {
+        let told = format!("{} needs {}", table.noun, missing.join(" and "));
+        blots.put(&(at.start..at.start), told);
     }
 }
 

@@ -14,7 +14,7 @@ mod schema;
 mod table;
 
 #[cfg(feature = "load")]
-pub use schema::schema;
+pub use schema::document_schema;
 #[cfg(feature = "load")]
 pub(crate) use table::{COMMAND, DOCUMENT};
 

@@ -5,7 +5,7 @@ use serde_json::{Map, Value, json};
 use super::{DOCUMENT, Key, Of, Table};
 
 /// The JSON Schema of documents.
-pub fn schema() -> Value {
+pub fn document_schema() -> Value {
     let mut tables = Map::new();
     let mut root = object(&DOCUMENT, &mut tables);
     root.insert("$schema".to_owned(), json!("https://json-schema.org/draft/2020-12/schema"));

@@ -1,10 +1,11 @@
 //! The tree of a document: parameters of all commands first, as rules may mean any of them, then the commands.
 
 use std::collections::HashMap;
+use std::rc::Rc;
 
 use bumpalo::Bump;
 use clavret_core::{
-    Bundle, Command, Config, Kind, Package, Param, Phrase, Rule, Standard, Wording, nearest,
+    Bundle, Command, Config, Kind, Package, Param, Phrase, Rule, Standard, Wording,
 };
 
 use super::Document;
@@ -12,7 +13,8 @@ use super::kinds::{self, Named};
 use super::param::of_command;
 use super::refer::Level;
 use super::view::{View, scalar, text};
-use crate::keys::check::{Blots, DEEPEST, quoted};
+use crate::keys::check::{Blots, DEEPEST, none_of, quoted};
+use crate::names::Names;
 use crate::text::What;
 
 /// A tree in the making.
@@ -25,7 +27,7 @@ pub(super) struct Build<'d, 'b> {
     kinds: HashMap<&'d str, &'d Kind<'d>>,
     bundles: HashMap<&'d str, &'d Bundle<'d>>,
     /// The parameters of each command, its bundles' among them, by where its table begins.
-    pub(super) taken: HashMap<usize, Vec<&'d Param<'d>>>,
+    pub(super) taken: HashMap<usize, Rc<Names<'d>>>,
     /// The same without those of its bundles, nor what is usual.
     listed: HashMap<usize, &'d [&'d Param<'d>]>,
     usual: Option<&'d [&'d Param<'d>]>,
@@ -130,18 +132,19 @@ impl<'d, 'b> Build<'d, 'b> {
         for (name, _) in view.names("bundles") {
             taken.extend(self.bundles.get(name).iter().flat_map(|bundle| bundle.params()));
         }
-        self.taken.insert(view.at.start, taken);
+        self.taken.insert(view.at.start, Rc::new(Names::new(taken)));
         if depth < DEEPEST {
             view.tables("command").for_each(|command| self.params(command, depth + 1));
         }
     }
 
     fn command(&mut self, view: View<'d>, above: Option<&Level<'d, '_>>) -> &'d Command<'d> {
-        let taken = self.taken.get(&view.at.start).cloned().unwrap_or_default();
+        let known = self.taken.get(&view.at.start).cloned();
+        let taken = known.clone().unwrap_or_default();
         let level = Level { params: &taken, above };
         let mut below: Vec<&'d Command<'d>> = Vec::new();
         // Deeper than this no parameters were made, and it was told.
-        if !taken.is_empty() || self.taken.contains_key(&view.at.start) {
+        if known.is_some() {
             for table in view.tables("command") {
                 below.push(self.command(table, Some(&level)));
             }
@@ -187,8 +190,8 @@ impl<'d, 'b> Build<'d, 'b> {
         let found = self.bundles.get(name).copied();
         if found.is_none() {
             let told = format!("{} is no bundle here", quoted(name));
-            let near = nearest(name, self.bundles.keys().copied());
-            self.blots.put(at, near.map_or(told.clone(), |near| format!("{told}; `{near}` is")));
+            let names = self.root.tables("bundle").map(|bundle| bundle.name());
+            self.blots.put(at, none_of(told, name, names));
         }
         found
     }
@@ -196,7 +199,8 @@ impl<'d, 'b> Build<'d, 'b> {
     fn rules_of_bundles(&mut self, root: Level<'d, '_>) {
         for view in self.root.tables("bundle") {
             let Some(bundle) = self.bundles.get(view.name()).copied() else { continue };
-            let rules = self.rules(view, Level { params: bundle.params(), above: Some(&root) });
+            let params = Names::new(bundle.params().to_vec());
+            let rules = self.rules(view, Level { params: &params, above: Some(&root) });
             if !rules.is_empty() {
                 self.bundles.insert(view.name(), self.arena.alloc(bundle.rules(rules)));
             }
@@ -213,9 +217,8 @@ impl<'d, 'b> Build<'d, 'b> {
         let found = below.iter().find(|command| command.name() == name).copied();
         if found.is_none() {
             let told = format!("{} is no subcommand here", quoted(name));
-            let near = nearest(name, below.iter().map(|command| command.name()));
-            let told = near.map_or(told.clone(), |near| format!("{told}; `{near}` is"));
-            self.blots.put(&node.at, told);
+            let names = below.iter().map(|command| command.name());
+            self.blots.put(&node.at, none_of(told, name, names));
         }
         found
     }
@@ -369,11 +372,8 @@ impl<'d, 'b> Build<'d, 'b> {
                         let names: Vec<String> =
                             Phrase::ALL.iter().map(|phrase| phrase.name()).collect();
                         let told = format!("{} is no phrase", quoted(&entry.key));
-                        let near = nearest(&entry.key, names.iter().map(String::as_str));
-                        self.blots.put(
-                            &entry.at,
-                            near.map_or(told.clone(), |near| format!("{told}; `{near}` is")),
-                        );
+                        let told = none_of(told, &entry.key, names.iter().map(String::as_str));
+                        self.blots.put(&entry.at, told);
                     }
                     _ => {}
                 }

@@ -1,11 +1,11 @@
 //! What is wrong with a document, and where: its text, its keys, and what it declares.
 
-use std::collections::HashMap;
+use std::collections::{HashMap, HashSet};
 use std::error::Error;
 use std::fmt;
 use std::ops::Range;
 
-use clavret_core::{Blot, Command, Look, Param, Problem, draw_blots};
+use clavret_core::{Blot, Command, Look, Problem, draw_blots};
 
 use super::Document;
 use crate::keys::check::Blots;
@@ -58,22 +58,22 @@ impl fmt::Debug for DocumentFaults {
 
 impl Error for DocumentFaults {}
 
-/// Says what is wrong with what a document declares, at its own lines.
+/// Says what is wrong with what a document declares, at its own lines. Nothing is told of a table that has something wrong
+/// in it already: what it was to declare is not known.
 pub(super) fn declared(document: &Document, root: &Command<'_>, blots: &mut Blots) {
-    let places = Places::of(&document.root);
+    let places = Places::of(&document.root, blots);
     for problem in root.problems().iter().chain(&root.unusual_names()) {
-        blots.put(&places.of_problem(problem), problem.to_string());
+        if let Some(at) = places.of_problem(problem) {
+            blots.put(&at, problem.to_string());
+        }
     }
-    if !blots.0.is_empty() {
-        return;
-    }
-    let params = root.tree().flat_map(|(_, command)| command.params());
-    let mut seen = std::collections::HashSet::new();
-    for param in params {
+    let mut seen = HashSet::new();
+    for param in root.tree().flat_map(|(_, command)| command.params()) {
         if seen.insert(std::ptr::from_ref(param).addr())
+            && let Some(at) = param.default().and_then(|default| places.of_text(default))
             && let Some(told) = param.wrong_default()
         {
-            blots.put(&places.of_default(param), told);
+            blots.put(&at, told);
         }
     }
 }
@@ -82,11 +82,15 @@ pub(super) fn declared(document: &Document, root: &Command<'_>, blots: &mut Blot
 struct Places<'n> {
     texts: HashMap<usize, (&'n Range<usize>, &'n [Entry])>,
     root: Range<usize>,
+    /// Where something is wrong already, in order.
+    wrong: Vec<usize>,
 }
 
 impl<'n> Places<'n> {
-    fn of(root: &'n Node) -> Self {
-        let mut places = Places { texts: HashMap::new(), root: 0..0 };
+    fn of(root: &'n Node, blots: &Blots) -> Self {
+        let mut wrong: Vec<usize> = blots.0.iter().map(|blot| blot.bytes.start).collect();
+        wrong.sort_unstable();
+        let mut places = Places { texts: HashMap::new(), root: 0..0, wrong };
         let mut waiting: Vec<(&'n Node, &'n [Entry])> = vec![(root, &[])];
         while let Some((node, table)) = waiting.pop() {
             match &node.what {
@@ -100,35 +104,46 @@ impl<'n> Places<'n> {
                 What::Truth(_) | What::Nothing => {}
             }
         }
-        if let Some(place) = named(root, "name") {
-            places.root = place.clone();
+        if let What::Table(entries) = &root.what
+            && let Some(name) = value_of(entries, "name")
+        {
+            places.root = name.clone();
         }
         places
     }
 
-    fn of_problem(&self, problem: &Problem<'_>) -> Range<usize> {
-        let culprit = problem.culprit();
-        let Some((at, table)) = self.texts.get(&culprit.text.as_ptr().addr()) else {
-            return self.root.clone();
+    fn of_problem(&self, problem: &Problem<'_>) -> Option<Range<usize>> {
+        let Some((at, table)) = self.texts.get(&problem.culprit().text.as_ptr().addr()) else {
+            return self.wrong.is_empty().then(|| self.root.clone());
         };
         let keys = problem.setters().into_iter().map(|setter| setter.replace('_', "-"));
-        let mut places = keys.filter_map(|key| value_of(table, &key));
-        places.next().unwrap_or(at).clone()
+        let place = keys.filter_map(|key| value_of(table, &key)).next().unwrap_or(at);
+        (!self.is_wrong(table)).then(|| place.clone())
     }
 
-    fn of_default(&self, param: &Param<'_>) -> Range<usize> {
-        let default = param.default().map_or(0, |default| default.as_ptr().addr());
-        self.texts.get(&default).map_or(self.root.clone(), |place| place.0.clone())
+    /// Where a text stands, unless its table has something wrong in it.
+    fn of_text(&self, text: &str) -> Option<Range<usize>> {
+        let (at, table) = self.texts.get(&text.as_ptr().addr())?;
+        (!self.is_wrong(table)).then(|| (*at).clone())
+    }
+
+    /// Whether something of a table is wrong, apart from the tables in it.
+    fn is_wrong(&self, table: &[Entry]) -> bool {
+        let mut own = table.iter().filter(|entry| !has_tables(&entry.value));
+        own.any(|entry| {
+            let first = self.wrong.partition_point(|&at| at < entry.at.start);
+            self.wrong.get(first).is_some_and(|&at| at < entry.value.at.end)
+        })
+    }
+}
+
+fn has_tables(node: &Node) -> bool {
+    match &node.what {
+        What::List(items) => items.iter().any(|item| matches!(item.what, What::Table(_))),
+        _ => false,
     }
 }
 
 fn value_of<'n>(table: &'n [Entry], key: &str) -> Option<&'n Range<usize>> {
     table.iter().find(|entry| entry.key == key).map(|entry| &entry.value.at)
-}
-
-fn named<'n>(node: &'n Node, key: &str) -> Option<&'n Range<usize>> {
-    match &node.what {
-        What::Table(entries) => value_of(entries, key),
-        _ => None,
-    }
 }

@@ -32,12 +32,14 @@ pub(super) fn named(name: &str, own: &HashMap<&str, View<'_>>) -> Option<Named> 
 
 /// Why a name stands for nothing.
 pub(super) fn unknown(name: &str, own: &HashMap<&str, View<'_>>) -> String {
-    let told = format!("{} is no kind that is known here", quoted(name));
     let standard = Standard::ALL.iter().filter(|standard| **standard != Standard::Choice);
     let names = standard.map(|standard| standard.name()).chain(own.keys().copied());
-    match nearest(name, names) {
-        Some(near) => format!("{told}; `{near}` is"),
-        None => format!("{told} (list it under `kind`, or take one such as `text` or `u8`)"),
+    match nearest(name, names.take(1_000)) {
+        Some(near) => format!("{} is no kind that is known here; `{near}` is", quoted(name)),
+        None => format!(
+            "{} is no kind that is known here (list it under `kind`, or take one such as `text` or `u8`)",
+            quoted(name)
+        ),
     }
 }
 

@@ -32,7 +32,7 @@ use crate::keys::check::{Blots, check};
 use crate::text::{Misread, Node, What, from_json, from_toml};
 
 /// The longest document that is read, in bytes.
-const LONGEST: usize = 16 << 20;
+const LONGEST: usize = 4 << 20;
 
 /// A declaration that was read from a text: in TOML, or in JSON where the text begins with a brace. It owns what a tree
 /// borrows that is made of it.
@@ -103,7 +103,7 @@ impl Document {
     /// # Errors
     ///
     /// All that is wrong with it: with the text, with its keys and their values, and with what it declares. A document
-    /// has 16 MiB at most, 32 tables in each other, and 200 bytes in a name.
+    /// has 4 MiB at most, 32 tables in each other, and 200 bytes in a name.
     pub fn read(file: &str, text: impl AsRef<[u8]>) -> Result<Self, DocumentFaults> {
         let bytes = text.as_ref();
         let bytes = bytes.strip_prefix(b"\xef\xbb\xbf").unwrap_or(bytes);
@@ -131,12 +131,9 @@ impl Document {
         let tests = valid::tests(entries, &mut blots);
         let document = Document { root, tests };
         // A tree is made once to see what is wrong with what is declared.
-        let (has_form, trial) = (blots.0.is_empty(), Bump::new());
-        let build = Build::new(&document, &trial, &mut blots);
-        let command = build.root();
-        if has_form && blots.0.is_empty() {
-            faults::declared(&document, command, &mut blots);
-        }
+        let trial = Bump::new();
+        let command = Build::new(&document, &trial, &mut blots).root();
+        faults::declared(&document, command, &mut blots);
         if blots.0.is_empty() { Ok(document) } else { Err(faults(text, blots)) }
     }
 

@@ -1,27 +1,28 @@
 //! What names in a document mean that stand for parameters.
 
+use std::collections::HashSet;
 use std::ops::Range;
 
-use clavret_core::{HELP_FLAG, Param, Role, VERSION_FLAG, nearest};
+use clavret_core::{HELP_FLAG, Param, Role, VERSION_FLAG};
 
 use super::build::Build;
 use super::view::View;
-use crate::keys::check::quoted;
-use crate::names::among;
+use crate::keys::check::{none_of, quoted};
+use crate::names::Names;
 
 /// A command of the document, its parameters made, and those above it.
 #[derive(Debug, Clone, Copy)]
 pub(super) struct Level<'d, 'l> {
-    pub(super) params: &'l [&'d Param<'d>],
+    pub(super) params: &'l Names<'d>,
     pub(super) above: Option<&'l Level<'d, 'l>>,
 }
 
 impl<'d> Level<'d, '_> {
     fn all(&self) -> Vec<&'d Param<'d>> {
-        let mut params = self.params.to_vec();
+        let mut params = self.params.all().to_vec();
         let mut level = self.above;
         while let Some(above) = level {
-            params.extend(above.params);
+            params.extend(above.params.all());
             level = above.above;
         }
         params
@@ -37,7 +38,7 @@ impl<'d> Build<'d, '_> {
     ) -> Option<&'d Param<'d>> {
         let mut here = Some(&level);
         while let Some(level) = here {
-            if let Some(param) = among(name, level.params.iter().copied()) {
+            if let Some(param) = level.params.among(name) {
                 return Some(param);
             }
             here = level.above;
@@ -60,7 +61,7 @@ impl<'d> Build<'d, '_> {
         for name in way {
             table = table.tables("command").find(|command| command.name() == name)?;
         }
-        among(name, self.taken.get(&table.at.start)?.iter().copied())
+        self.taken.get(&table.at.start)?.among(name)
     }
 
     /// The parameters of a list by their names.
@@ -78,14 +79,16 @@ impl<'d> Build<'d, '_> {
     /// What is usual, of the root's own options and flags, or one that every program may name.
     pub(super) fn usual(&mut self, own: &[&'d Param<'d>]) -> Option<&'d [&'d Param<'d>]> {
         self.root.get("usual")?;
-        let named = own.iter().copied().filter(|param| param.role() != Role::Operand);
+        let named: Vec<_> =
+            own.iter().copied().filter(|param| param.role() != Role::Operand).collect();
+        let named = Names::new(named);
         let mut usual = Vec::new();
         for (name, at) in self.root.names("usual") {
-            match among(name, named.clone()) {
+            match named.among(name) {
                 Some(param) => usual.push(param),
                 None if name == HELP_FLAG.param().name() => usual.push(HELP_FLAG.param()),
                 None if name == VERSION_FLAG.param().name() => usual.push(VERSION_FLAG.param()),
-                None => self.blots.put(at, unknown(name, &named.clone().collect::<Vec<_>>())),
+                None => self.blots.put(at, unknown(name, named.all())),
             }
         }
         Some(self.arena.alloc_slice_copy(&usual))
@@ -100,19 +103,16 @@ impl<'d> Build<'d, '_> {
         if view.get("takes").is_none() {
             return params;
         }
-        let mut ordered: Vec<&'d Param<'d>> = Vec::new();
+        let known = Names::new(params);
+        let (mut ordered, mut seen) = (Vec::new(), HashSet::new());
         for (name, at) in view.names("takes") {
-            match among(name, params.iter().copied()) {
-                Some(param) if ordered.iter().any(|known| known.is(param)) => {
-                    self.blots.put(at, format!("`takes` lists {} twice", quoted(name)));
-                }
-                Some(param) => ordered.push(param),
-                None => self.blots.put(at, unknown(name, &params)),
+            match known.among(name) {
+                Some(param) if seen.insert(address(param)) => ordered.push(param),
+                Some(_) => self.blots.put(at, format!("`takes` lists {} twice", quoted(name))),
+                None => self.blots.put(at, unknown(name, known.all())),
             }
         }
-        let listed: std::collections::HashSet<_> =
-            ordered.iter().map(|param| address(param)).collect();
-        if let Some(left) = params.iter().find(|param| !listed.contains(&address(param)))
+        if let Some(left) = known.all().iter().find(|param| !seen.contains(&address(param)))
             && let Some(node) = view.get("takes")
         {
             self.blots.put(&node.at, format!("`takes` leaves out `{}`", left.name()));
@@ -128,9 +128,5 @@ fn address(param: &Param<'_>) -> usize {
 /// Why a name means no parameter.
 fn unknown(name: &str, params: &[&Param<'_>]) -> String {
     let told = format!("{} is no parameter here", quoted(name));
-    let bare = name.trim_start_matches('-');
-    match nearest(bare, params.iter().map(|param| param.name())) {
-        Some(near) => format!("{told}; `{near}` is"),
-        None => told,
-    }
+    none_of(told, name.trim_start_matches('-'), params.iter().map(|param| param.name()))
 }

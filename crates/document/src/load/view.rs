@@ -59,7 +59,7 @@ impl<'d> View<'d> {
         View::of(self.get(key)?)
     }
 
-    pub(super) fn tables(&self, key: &str) -> impl Iterator<Item = View<'d>> + use<'d> {
+    pub(super) fn tables(&self, key: &str) -> impl Iterator<Item = View<'d>> + Clone + use<'d> {
         self.items(key).iter().filter_map(View::of)
     }
 

@@ -1,5 +1,6 @@
 //! The apiary as its users meet it, and as its developers prove it.
 
+mod document;
 mod records;
 mod refusals;
 mod stage;

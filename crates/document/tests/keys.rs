@@ -1,0 +1,126 @@
+//! The keys of a document are the setters of the library, and its schema holds what is read to the same.
+
+use std::collections::BTreeSet;
+use std::fs;
+use std::path::{Path, PathBuf};
+
+use clavret_document::{Document, document_schema};
+use proptest::strategy::{Strategy, ValueTree};
+use proptest::test_runner::TestRunner;
+use serde_json::Value;
+
+use crate::made::document;
+
+/// Setters that a document has no key for, each with the reason.
+const WITHOUT_KEY: &[&str] = &[
+    // What takes code, or another declaration.
+    "adapted",
+    "as_draft",
+    "by",
+    "commands_of",
+    "declared_in",
+    "looked_at",
+    // Said otherwise: by lists of tables, by the name.
+    "commands",
+    "named",
+    "rules",
+];
+
+/// Keys that no setter is called as: tables and their names, and what is an argument in Rust.
+const WITHOUT_SETTER: &[&str] = &[
+    "clavret", "name", "operand", "flag", "tally", "rule", "bundle", "command", "kind", "heading",
+    "key", "value", "type", "like", "noun", "param", "offers", "example", "closed", "version",
+    "statuses",
+];
+
+/// What the sources of declaring call `const fn NAME(mut self, …) -> Self`, and the constructors of rules and validators.
+fn setters() -> BTreeSet<String> {
+    let declare = Path::new(env!("CARGO_MANIFEST_DIR")).join("../core/src");
+    let mut found = BTreeSet::new();
+    let mut waiting =
+        vec![declare.join("declare"), declare.join("relate"), declare.join("wording/mod.rs")];
+    while let Some(path) = waiting.pop() {
+        if path.is_dir() {
+            let entries = fs::read_dir(&path).unwrap();
+            waiting.extend(entries.map(|entry| entry.unwrap().path()));
+            continue;
+        }
+        let text = fs::read_to_string(&path).unwrap();
+        for part in text.split("pub const fn ").skip(1) {
+            let name: String = part
+                .chars()
+                .take_while(|letter| letter.is_alphanumeric() || *letter == '_')
+                .collect();
+            if is_setter(part, &path) {
+                found.insert(name);
+            }
+        }
+    }
+    found
+}
+
+fn is_setter(part: &str, path: &PathBuf) -> bool {
+    let head = part.split('{').next().unwrap_or_default();
+    let gives = head.contains("-> Self") || head.contains("-> Kind");
+    let makes = gives && (head.contains("mut self") || head.contains("(self"));
+    let is_rule = path.parent().is_some_and(|folder| folder.ends_with("relate"));
+    let is_validator = path.ends_with("valid/mod.rs")
+        || path.ends_with("kinds/regex.rs")
+        || path.ends_with("kinds/url.rs");
+    makes || is_rule || is_validator && !head.contains("self")
+}
+
+fn keys(schema: &Value, found: &mut BTreeSet<String>) {
+    if let Value::Object(object) = schema {
+        if let Some(Value::Object(properties)) = object.get("properties") {
+            found.extend(properties.keys().cloned());
+        }
+        object.values().for_each(|value| keys(value, found));
+    }
+}
+
+#[test]
+fn keys_are_called_as_setters() {
+    let mut keys_found = BTreeSet::new();
+    keys(&document_schema(), &mut keys_found);
+    let setters = setters();
+    let as_keys: BTreeSet<String> = setters.iter().map(|setter| setter.replace('_', "-")).collect();
+    let without_key: Vec<&String> = setters
+        .iter()
+        .filter(|setter| !keys_found.contains(&setter.replace('_', "-")))
+        .filter(|setter| !WITHOUT_KEY.contains(&setter.as_str()))
+        .collect();
+    let without_setter: Vec<&String> = keys_found
+        .iter()
+        .filter(|key| !as_keys.contains(*key) && !WITHOUT_SETTER.contains(&key.as_str()))
+        .collect();
+    assert!(
+        without_key.is_empty() && without_setter.is_empty(),
+        "{without_key:?} {without_setter:?}"
+    );
+    let stale = |list: &[&'static str], all: &BTreeSet<String>| -> Vec<&str> {
+        list.iter().copied().filter(|name| !all.contains(*name)).collect()
+    };
+    assert_eq!(stale(WITHOUT_KEY, &setters), [""; 0]);
+    assert_eq!(stale(WITHOUT_SETTER, &keys_found), [""; 0]);
+}
+
+/// Whatever reads is valid by the schema, and what it forbids is refused.
+#[test]
+fn the_schema_says_what_is_read() {
+    let schema = jsonschema::validator_for(&document_schema()).unwrap();
+    let mut runner = TestRunner::deterministic();
+    for _ in 0..300 {
+        let value = document().new_tree(&mut runner).unwrap().current();
+        assert!(schema.is_valid(&value), "{value}");
+    }
+    for (key, value) in
+        [("letter", "\"ab\""), ("leter", "\"a\""), ("hidden", "1"), ("times", "[]"), ("valid", "3")]
+    {
+        let text = format!(
+            "{{\"clavret\": 1, \"name\": \"x\", \"option\": [{{\"name\": \"a\", \"{key}\": {value}}}]}}"
+        );
+        assert!(!schema.is_valid(&serde_json::from_str(&text).unwrap()), "{text}");
+        assert!(Document::read("x", &text).is_err(), "{text}");
+    }
+}

@@ -1,0 +1,94 @@
+//! There and back: a declaration and what its document declares are the same to everybody.
+
+use clavret_core::{Command, CommandPath, Look, Outcome, Page, PageLength};
+use clavret_document::{Arena, Document, document_of, to_json, to_toml};
+use proptest::prelude::*;
+use proptest::sample::Index;
+
+use crate::made::{WORDS, document};
+use crate::tree::{names, position};
+
+/// All that people see of a declaration, and what becomes of some lines.
+fn shown(root: &Command<'_>, lines: &[Vec<String>]) -> Vec<String> {
+    let mut shown = Vec::new();
+    for path in CommandPath::tree(root) {
+        for length in [PageLength::Short, PageLength::Full] {
+            shown.push(Page::of(&path, length).draw(Look::PLAIN));
+        }
+    }
+    shown.extend(lines.iter().map(|line| match root.read(line) {
+        Outcome::Reading(reading) => format!("{reading:?}{}", reading.warnings()),
+        Outcome::Faults(faults) => faults.draw(Look::PLAIN),
+        Outcome::Asked(asked) => asked.text(Look::PLAIN),
+        _ => String::new(),
+    }));
+    shown
+}
+
+/// Lines of words that a declaration may know.
+fn lines(root: &Command<'_>, picks: &[Vec<Index>]) -> Vec<Vec<String>> {
+    let mut pool: Vec<String> = WORDS.map(str::to_owned).to_vec();
+    for (_, command) in root.tree() {
+        for param in command.params().filter(|param| !param.name().is_empty()) {
+            pool.extend(names(param));
+            pool.push(format!("--{}=3", param.name()));
+        }
+    }
+    let pick = |at: &Index| pool[at.index(pool.len())].clone();
+    picks.iter().map(|line| line.iter().map(pick).collect()).collect()
+}
+
+fn picks() -> impl Strategy<Value = Vec<Vec<Index>>> {
+    prop::collection::vec(prop::collection::vec(any::<Index>(), 0..6), 8)
+}
+
+/// The document of a declaration is read, and given again.
+fn there_and_back(root: &Command<'_>, lines: &[Vec<String>]) -> Result<(), TestCaseError> {
+    let [toml, json] = [to_toml(&document_of(root)), to_json(&document_of(root))];
+    for text in [&toml, &json] {
+        let document = match Document::read("apiary.toml", text) {
+            Ok(document) => document,
+            Err(faults) => return Err(TestCaseError::fail(format!("{faults}\n{text}"))),
+        };
+        let arena = Arena::new();
+        let again = document.command(&arena);
+        prop_assert_eq!(&to_toml(&document_of(again)), &toml);
+        prop_assert_eq!(&to_json(&document_of(again)), &json);
+        let (own, its) = (shown(root, lines), shown(again, lines));
+        for (at, (own, its)) in own.iter().zip(&its).enumerate() {
+            prop_assert_eq!(own, its, "{} of {:?}\n{}", at, lines, text);
+        }
+    }
+    Ok(())
+}
+
+proptest! {
+    /// Of documents with all that they may say.
+    #[test]
+    fn a_document_says_all_that_it_was_read_from(value in document(), picks in picks()) {
+        let text = value.to_string();
+        let document = Document::read("apiary.json", &text);
+        prop_assume!(document.is_ok(), "it has problems");
+        let (document, arena) = (document.unwrap(), Arena::new());
+        let root = document.command(&arena);
+        there_and_back(root, &lines(root, &picks))?;
+    }
+
+    /// Of trees whose types Rust knows, where the program alone knows nothing.
+    #[test]
+    fn a_typed_tree_is_its_document(position in position(), picks in picks()) {
+        prop_assume!(!to_json(&document_of(position.root)).contains("unchecked"));
+        there_and_back(position.root, &lines(position.root, &picks))?;
+    }
+}
+
+/// Most documents that are made have nothing wrong with them, or the property would hold of few.
+#[test]
+fn most_of_them_read() {
+    use proptest::strategy::ValueTree;
+    let mut runner = proptest::test_runner::TestRunner::deterministic();
+    let made = (0..400).map(|_| document().new_tree(&mut runner).unwrap().current());
+    let read =
+        made.filter(|value| Document::read("apiary.json", value.to_string()).is_ok()).count();
+    assert!(read > 200, "{read} of 400");
+}

@@ -1,0 +1,114 @@
+//! The apiary's document says all that its declaration does, and the program gives it to whoever asks.
+
+use std::io::Write;
+use std::process::{Command, Stdio};
+
+use apiary::APIARY;
+use clavret::{
+    Arena, CommandPath, Document, Look, Outcome, Page, PageLength, document_of, to_json, to_toml,
+};
+use expect_test::expect_file;
+
+/// A page of each command, short and full, and what becomes of some lines.
+fn shown(root: &clavret::Command<'_>, lines: &[Vec<&str>]) -> Vec<String> {
+    let paths = CommandPath::tree(root);
+    let pages = paths.flat_map(|path| {
+        [PageLength::Short, PageLength::Full]
+            .map(|length| Page::of(&path, length).draw(Look::PLAIN))
+    });
+    let read = lines.iter().map(|line| match root.read(line) {
+        Outcome::Reading(reading) => format!("{reading:?}{}", reading.warnings()),
+        // What is offered instead may hang on what only the program could refuse.
+        Outcome::Faults(faults) => faults
+            .iter()
+            .map(|fault| format!("{:?} {}\n", fault.place(), faults.sentence_of(fault)))
+            .collect(),
+        Outcome::Asked(asked) => {
+            match line.contains(&"completions") || line.contains(&"document") {
+                true => format!("{:?}", asked.path()),
+                false => asked.text(Look::PLAIN),
+            }
+        }
+        other => format!("{other:?}"),
+    });
+    pages.collect::<Vec<_>>().into_iter().chain(read).collect()
+}
+
+/// How lines begin: with what only the program could refuse as it accepts it, such as a hive's code.
+const BEGINNINGS: [&str; 14] = [
+    "",
+    "hive",
+    "hive add C4",
+    "hive list",
+    "hive move A7",
+    "hive retire A7",
+    "inspect A7",
+    "harvest A7 3.5",
+    "label A7",
+    "report",
+    "run-each",
+    "help",
+    "completions",
+    "-q",
+];
+
+/// How they go on.
+const WORDS: &str = "-c -r -cf6 -f 6 26 --frames=3 --frames many -t -3.5 --temp=99 --note x --note= --on 2026-10-01 \
+    --on=2026-13-01 -y yard -q -v -vv --color=never --color when --config c.toml --config=c.ini -o out.csv \
+    --since 2026-01-01 --until 2026-12-31 --as csv --as=jsn --sort code,place --sort=code,code --queen white --queen pink \
+    --at -33.9 18.4 --because winter 3.5 2.8 -m 17.2 -j 0x0c --jars 12 -b --barrel --batch A7-* --mail keeper@example.org \
+    --mail nobody --site https://example.org/ --site ftp://x.org --domain example.org --domain a_b -- --clam --fram \
+    orchard bash --version -h --help";
+
+/// Lines of these words, the same at each run.
+fn lines(count: usize) -> Vec<Vec<&'static str>> {
+    let words: Vec<&str> = WORDS.split_whitespace().collect();
+    let mut seed: u64 = 20_261_128;
+    let mut next = |most: usize| {
+        seed = seed.wrapping_mul(6_364_136_223_846_793_005).wrapping_add(1_442_695_040_888_963_407);
+        (seed >> 33) as usize % most
+    };
+    let mut line = || {
+        let mut line: Vec<&str> = BEGINNINGS[next(BEGINNINGS.len())].split_whitespace().collect();
+        line.extend((0..next(6)).map(|_| words[next(words.len())]));
+        line
+    };
+    (0..count).map(|_| line()).collect()
+}
+
+#[test]
+fn its_document_is_the_declaration() {
+    let lines = lines(10_000);
+    let own = shown(&APIARY, &lines);
+    expect_file!["../../apiary.toml"].assert_eq(&to_toml(&document_of(&APIARY)));
+    for text in [to_toml(&document_of(&APIARY)), to_json(&document_of(&APIARY))] {
+        let document = Document::read("apiary.toml", &text).unwrap();
+        let arena = Arena::new();
+        let again = document.command(&arena);
+        assert_eq!(to_toml(&document_of(again)), to_toml(&document_of(&APIARY)));
+        for (own, its) in own.iter().zip(shown(again, &lines)) {
+            assert_eq!(*own, its);
+        }
+    }
+    let reading = own.iter().filter(|shown| shown.contains("  --color")).count();
+    assert!(reading > 1_000, "{reading} of 10,000 read");
+}
+
+#[test]
+fn the_program_gives_its_document() {
+    let ask = |request: &str, input: &str| {
+        let mut apiary = Command::new(env!("CARGO_BIN_EXE_apiary"));
+        let apiary = apiary.arg("--version").env("CLAVRET", request);
+        let apiary = apiary.stdin(Stdio::piped()).stdout(Stdio::piped()).stderr(Stdio::null());
+        let mut apiary = apiary.spawn().unwrap();
+        apiary.stdin.take().unwrap().write_all(input.as_bytes()).unwrap();
+        String::from_utf8(apiary.wait_with_output().unwrap().stdout).unwrap()
+    };
+    assert_eq!(ask("1\u{1f}document", "."), to_json(&document_of(&APIARY)));
+    // Nobody but who asks is answered: neither a child that inherits the variable, nor for another version.
+    for (request, input) in
+        [("1\u{1f}document", ""), ("2\u{1f}document", "."), ("1\u{1f}document\u{1f}x", ".")]
+    {
+        assert!(ask(request, input).starts_with("apiary "), "{request:?}");
+    }
+}

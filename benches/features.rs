@@ -63,10 +63,16 @@ static HARVEST: Command = {
     if cfg!(feature = "judges") { harvest.judged_by(&judge) } else { harvest }
 };
 
+#[cfg(feature = "documents")]
+static DOCUMENT: &Command = &clavret::DOCUMENT;
+#[cfg(not(feature = "documents"))]
+static DOCUMENT: &Command = &HARVEST;
+
 static APIARY: Command = {
     let apiary = Command::new("apiary").summary("the logbook of a bee yard");
     match cfg!(feature = "completions") {
         true => apiary.commands(&[&HARVEST, &COMPLETIONS]).answers(),
+        false if cfg!(feature = "documents") => apiary.commands(&[&HARVEST, DOCUMENT]).answers(),
         false => apiary.commands(&[&HARVEST]),
     }
 };

@@ -81,7 +81,7 @@ fn split_joins_files_by_a_line_each() {
 fn plugins_are_subcommands_that_are_known_at_the_start() {
     let folder = tempfile::tempdir().unwrap();
     let own = std::path::Path::new(env!("CARGO_MANIFEST_DIR")).join("examples/plugins/folder");
-    for name in ["weigh.toml", "feed.toml"] {
+    for name in ["weigh.toml", "weigh.sh", "feed.toml", "feed.sh"] {
         std::fs::copy(own.join(name), folder.path().join(name)).unwrap();
     }
     let run = |line: &str| {
@@ -100,14 +100,14 @@ fn plugins_are_subcommands_that_are_known_at_the_start() {
     assert!(status == 2 && told.contains("try   plugins weigh A7 --scale old"), "{told}");
     let script = run("completions bash").1;
     assert!(script.contains("bash completion for 'plugins'"), "{script}");
-    let twice =
-        "summary = 'x'\nruns = []\noption = [{ name = 'x', help = '' }, { name = 'x', help = '' }]";
-    for (text, why) in
-        [("runs = [", "unclosed array"), (twice, "`x`"), ("", "missing field `summary`")]
+    let (status, told) = run("feed B2 15");
+    assert!(status == 2 && told.contains("from 0.1 to 10; '15' is above that"), "{told}");
+    let twice = "clavret = 1\nname = 'x'\noption = [{ name = 'x' }, { name = 'x' }]";
+    for (text, why) in [("runs = [", "unclosed array"), (twice, "`x`"), ("", "needs `clavret = 1`")]
     {
         std::fs::write(folder.path().join("broken.toml"), text).unwrap();
         let (status, told) = run("weigh A7");
-        let is_told = told.contains("without") && told.contains(why);
+        let is_told = told.contains("broken.toml:") && told.contains(why);
         assert!(status == 0 && is_told && told.ends_with("A7 on the new scale\n"), "{told}");
     }
 }

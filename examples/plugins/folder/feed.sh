@@ -1,0 +1,1 @@
+echo "$hive was fed $litres litres"

@@ -1,0 +1,1 @@
+echo "$hive on the $scale scale"

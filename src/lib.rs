@@ -102,6 +102,8 @@ pub use clavret_complete::{
 pub use clavret_core::Config;
 #[cfg(feature = "idna")]
 pub use clavret_core::DomainName;
+#[doc(hidden)]
+pub use clavret_core::Gives;
 pub use clavret_core::{
     Alone, Asked, Attached, Bundle, COLOR, Choice, Command, CommandPath, Environment, Expects,
     Facts, Fault, FaultKind, Faults, Flag, FlagShape, Form, Fraction, FromWord, Given, HELP,
@@ -110,7 +112,7 @@ pub use clavret_core::{
     Phrase, Place, Presence, Problem, Reach, Reached, Reader, Reading, Refers, Refusal, Role, Rule,
     Setting, Settings, Shape, Shared, ShowPage, ShowVersion, SoFar, Standard, Step, Tail,
     TailShape, Tally, Times, Tree, Unfit, Unit, Unread, Untyped, VERSION_FLAG, When, Whole, Word,
-    Wording, Words, World, columns, medium, valid, visible,
+    Wording, Words, World, columns, medium, message, valid, visible,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it

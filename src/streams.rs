@@ -96,6 +96,16 @@ impl<'s> Streams<'s> {
         self.look(Stream::Out, When::Auto).columns()
     }
 
+    /// How to draw what goes to standard output, where the line says `when` to colour.
+    pub fn out_look(&self, when: When) -> Look {
+        self.look(Stream::Out, when)
+    }
+
+    /// The same for standard error.
+    pub fn error_look(&self, when: When) -> Look {
+        self.look(Stream::Error, when)
+    }
+
     /// Whether they are those of the process.
     pub(crate) const fn are_of_system(&self) -> bool {
         matches!(self.0, Kind::System)

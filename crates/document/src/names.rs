@@ -26,6 +26,7 @@ impl<'d> Names<'d> {
         Names { params, by_name }
     }
 
+    #[cfg(feature = "load")]
     pub(crate) fn all(&self) -> &[&'d Param<'d>] {
         &self.params
     }

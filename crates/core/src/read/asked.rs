@@ -47,6 +47,12 @@ impl<'d> Asked<'d> {
         self.reading.try_get(key)
     }
 
+    /// What was understood of the line, as far as it was looked at: only the words of the parameter that asks have values,
+    /// or those of the command that does.
+    pub const fn reading(&self) -> &Reading<'d> {
+        &self.reading
+    }
+
     /// The values of closed lists that its page tells of.
     pub(crate) fn known(&self) -> Option<&dyn KnownValues> {
         self.reading.around.known.as_deref()

@@ -1,11 +1,14 @@
 //! What was understood of a line, right or wrong: the steps, and whose they are. Two readings of nearly
 //! the same line are compared by it, and what may be secret is found with it.
 
+use std::borrow::Cow;
+use std::ffi::OsStr;
+
 use super::reach::Usual;
 use super::step::Meaning;
 use super::{Faults, Line, Reach, Reading, Slot, Step, Trace, Trail};
 use crate::declare::{Command, Param};
-use crate::text::Listed;
+use crate::text::{DOTS, Listed, part};
 
 impl<'d> Trace<'d> {
     pub(super) fn new(trail: Trail<'d>, slots: &[Slot<'d>], steps: Vec<Step>) -> Self {
@@ -53,6 +56,41 @@ impl<'d> Trace<'d> {
     pub(super) fn certain(&self) -> &'d Command<'d> {
         let named = self.steps.iter().rfind(|step| step.meaning == Meaning::Command);
         named.map_or(self.trail.root(), |named| self.leaf_before(named.word()))
+    }
+}
+
+impl<'d> Faults<'d> {
+    /// What each byte range of each word was taken for, in the order typed.
+    pub fn steps(&self) -> &[Step] {
+        self.trace.steps()
+    }
+
+    /// The parameter that a step is a name or a word of.
+    pub fn param_of(&self, step: &Step) -> Option<&'d Param<'d>> {
+        self.trace.param(step)
+    }
+
+    /// The bytes of a step; dots for what may be secret.
+    pub fn text_of(&self, step: &Step) -> Cow<'d, OsStr> {
+        let bytes = step.bytes();
+        self.dark.shown(self.words, step.word(), bytes.start, bytes.end)
+    }
+}
+
+impl<'d> Reading<'d> {
+    /// The parameter that a step is a name or a word of.
+    pub fn param_of(&self, step: &Step) -> Option<&'d Param<'d>> {
+        self.slots.get(step.slot as usize).map(|slot| slot.param)
+    }
+
+    /// The bytes of a step; dots for the value of a secret.
+    pub fn text_of(&self, step: &Step) -> Cow<'d, OsStr> {
+        let is_secret = self.param_of(step).is_some_and(Param::is_secret);
+        if is_secret && step.is_of_value() {
+            return OsStr::new(DOTS).into();
+        }
+        let bytes = step.bytes();
+        part(self.words.word(step.word()), bytes.start, bytes.end)
     }
 }
 

@@ -1,0 +1,89 @@
+//! How a line is read, for programs. `docs/tool.md` has the shape.
+
+use clavret::{Fault, Faults, Look, Outcome, Place, Reading};
+use serde_json::{Map, Value, json};
+
+use super::rows::Row;
+
+pub(super) fn text(outcome: &Outcome<'_>) -> String {
+    let value = match outcome {
+        Outcome::Reading(reading) => reads("reads", reading),
+        Outcome::Asked(asked) => {
+            let mut value = reads("asks", asked.reading());
+            let what = asked.param().map(|param| param.spelled());
+            value.insert("asks-by".to_owned(), json!(what));
+            value.retain(|key, _| key != "values" && key != "origins");
+            value
+        }
+        Outcome::Faults(faults) => refused(faults),
+        _ => Map::new(),
+    };
+    format!("{}\n", Value::Object(value))
+}
+
+fn reads(verdict: &str, reading: &Reading<'_>) -> Map<String, Value> {
+    let mut value = Map::new();
+    value.insert("verdict".to_owned(), json!(verdict));
+    if let Ok(Value::Object(read)) = serde_json::to_value(reading) {
+        value.extend(read);
+    }
+    value.insert("words".to_owned(), words(&Row::of_reading(reading)));
+    let warnings = reading.warnings();
+    value.insert("warnings".to_owned(), json!(warnings.lines().collect::<Vec<_>>()));
+    value
+}
+
+fn refused(faults: &Faults<'_>) -> Map<String, Value> {
+    let names: Vec<&str> = faults.path().commands().iter().map(|command| command.name()).collect();
+    let list: Vec<Value> = faults.iter().map(|fault| self::fault(faults, fault)).collect();
+    let mut value = Map::new();
+    value.insert("verdict".to_owned(), json!("refused"));
+    value.insert("command".to_owned(), json!(names));
+    value.insert("words".to_owned(), words(&Row::of_faults(faults)));
+    value.insert("faults".to_owned(), json!(list));
+    value.insert("told".to_owned(), json!(faults.draw(Look::PLAIN)));
+    value
+}
+
+fn fault(faults: &Faults<'_>, fault: &Fault<'_>) -> Value {
+    let mut value = json!({
+        "kind": kebab(&format!("{:?}", fault.kind())),
+        "sentence": faults.sentence_of(fault),
+        "parameter": fault.param().map(|param| param.name()),
+    });
+    match fault.place() {
+        Place::At { word, start, end } => {
+            value["word"] = json!(word);
+            value["bytes"] = json!([start, end]);
+        }
+        Place::Before(word) => value["before-word"] = json!(word),
+        _ => {}
+    }
+    value
+}
+
+fn words(rows: &[Row<'_>]) -> Value {
+    let word = |row: &Row<'_>| {
+        let bytes = row.step.bytes();
+        json!({
+            "word": row.step.word(),
+            "bytes": [bytes.start, bytes.end],
+            "text": row.text,
+            "means": row.means(),
+            "parameter": row.of,
+        })
+    };
+    rows.iter().map(word).collect()
+}
+
+/// `OptionUnknown` as `option-unknown`.
+fn kebab(name: &str) -> String {
+    let mut kebab = String::new();
+    for letter in name.chars() {
+        if letter.is_ascii_uppercase() && !kebab.is_empty() {
+            kebab.push('-');
+        }
+        kebab.push(letter.to_ascii_lowercase());
+    }
+    kebab
+}

@@ -1,0 +1,106 @@
+//! `clavret read`: how a line is read.
+//!
+//! * `table.rs`: for people; `json.rs`: for programs; `shell.rs`: for scripts, which evaluate what is printed.
+
+mod json;
+mod rows;
+mod shell;
+mod table;
+
+use std::ffi::OsString;
+use std::io::Write;
+use std::path::PathBuf;
+
+use clavret::{
+    Act, Arena, COLOR, Call, Choice, Declare, Done, Failure, Objection, Outcome, Reading, Refers,
+    SYSTEM, Tail, Words, valid,
+};
+
+use crate::source::document;
+
+/// What is printed of a line.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Choice)]
+pub(crate) enum Form {
+    /// for people
+    Table,
+    /// for programs
+    Json,
+    /// assignments for a POSIX shell: dash, busybox sh
+    Sh,
+    /// assignments with arrays
+    Bash,
+    /// the same for ksh93
+    Ksh,
+    /// the same for mksh
+    Mksh,
+    /// the same for zsh
+    Zsh,
+}
+
+/// tell how a line is read
+///
+/// For a script, in two steps, so that a missing tool or a refused line stops it:
+///
+///     words=$(clavret read FILE --as sh --prefix feed -- "$@") || exit
+///     eval "$words"
+///
+/// Each parameter NAME is assigned to feed_NAME: a flag as true or false, a tally as its count. feed_NAME_origin tells
+/// where it is from: word, variable, setting, default or absent. What has several words is an array, in sh feed_NAME_n
+/// and feed_NAME_1, feed_NAME_2 and so on. The operands are "$@" then, and feed_command is the command that was read.
+#[derive(Declare)]
+#[declare(examples = [
+    ("which word is what", "clavret read apiary.toml -- inspect A7 -cf6"),
+    ("the same for a program", "clavret read apiary.toml --as json -- inspect A7 -cf6"),
+])]
+#[declare(judged_by = has_prefix)]
+pub(crate) struct Read {
+    /// a document, - for one on standard input, or a program that gives its own
+    #[operand(refers = Refers::Path)]
+    source: PathBuf,
+    /// the words of the line, without the program's name
+    #[operand(tail = Tail::AfterDashes)]
+    words: Vec<OsString>,
+    /// what is printed
+    #[option(name = "as", placeholder = "FORM", default = "table")]
+    form: Form,
+    /// what the names of a script's variables begin with
+    #[option(placeholder = "NAME", valid = valid::pattern("[A-Za-z_][A-Za-z0-9_]*", "feed").says("letters, digits and _"))]
+    prefix: Option<String>,
+}
+
+/// The variables of a script begin with what it chose: `path` of a parameter would be the shell's own in zsh.
+fn has_prefix(reading: &Reading<'_>) -> Result<(), Objection> {
+    let (form, prefix) = (reading.get(Read::FORM), reading.get(Read::PREFIX));
+    match (form, prefix) {
+        (Form::Table | Form::Json, Some(_)) => {
+            let text = "--prefix is for the variables of a script: --as sh, bash, ksh, mksh or zsh";
+            Err(Objection::new(text).about(Read::PREFIX).about(Read::FORM))
+        }
+        (Form::Table | Form::Json, None) | (_, Some(_)) => Ok(()),
+        (_, None) => {
+            let text = "the variables of a script need --prefix NAME, which their names begin with";
+            Err(Objection::new(text).about(Read::FORM))
+        }
+    }
+}
+
+impl Act for Read {
+    fn act(self, call: &Call<'_>) -> Done {
+        let (document, arena) = (document(&self.source, call)?, Arena::new());
+        let root = document.command(&arena);
+        if !matches!(self.form, Form::Table | Form::Json) {
+            let prefix = self.prefix.as_deref().unwrap_or_default();
+            return shell::assign(root, &self.words, (self.form, prefix), call);
+        }
+        let outcome = root.read_in(Words::new(&self.words), &SYSTEM);
+        let text = match self.form {
+            Form::Json => json::text(&outcome),
+            _ => table::text(&outcome, call.streams().out_look(*call.get(&COLOR))),
+        };
+        call.out().write_all(text.as_bytes())?;
+        match outcome {
+            Outcome::Faults(_) => Err(Failure::new(1, "").into()),
+            _ => Ok(()),
+        }
+    }
+}

@@ -1,0 +1,66 @@
+//! What each part of a line was taken for, a row for each.
+
+use clavret::{Faults, Meaning, Param, Reading, Role, Step};
+
+/// A part of a word, and what it was taken for.
+pub(super) struct Row<'s> {
+    pub(super) step: &'s Step,
+    pub(super) text: String,
+    /// The parameter that it is a name or a word of, as it is spelt.
+    pub(super) of: Option<String>,
+    role: Option<Role>,
+}
+
+impl<'s> Row<'s> {
+    fn new(step: &'s Step, text: String, param: Option<&Param<'_>>) -> Self {
+        Row { step, text, of: param.map(Param::spelled), role: param.map(Param::role) }
+    }
+
+    pub(super) fn of_reading(reading: &'s Reading<'_>) -> Vec<Self> {
+        let row = |step| {
+            let text = reading.text_of(step).to_string_lossy().into_owned();
+            Row::new(step, text, reading.param_of(step))
+        };
+        reading.steps().iter().map(row).collect()
+    }
+
+    pub(super) fn of_faults(faults: &'s Faults<'_>) -> Vec<Self> {
+        let row = |step| {
+            let text = faults.text_of(step).to_string_lossy().into_owned();
+            Row::new(step, text, faults.param_of(step))
+        };
+        faults.steps().iter().map(row).collect()
+    }
+
+    /// What it means, in one word, for programs.
+    pub(super) fn means(&self) -> &'static str {
+        match self.step.meaning() {
+            Meaning::Command => "command",
+            Meaning::Name => "name",
+            Meaning::Opposite => "opposite",
+            Meaning::File => "file",
+            Meaning::Value => "value",
+            Meaning::Operand => "operand",
+            Meaning::Terminator => "terminator",
+            Meaning::Unwanted => "unwanted",
+            Meaning::Unread => "unread",
+            _ => "unknown",
+        }
+    }
+
+    /// The same for people.
+    pub(super) fn told(&self) -> &'static str {
+        match (self.step.meaning(), self.role) {
+            (Meaning::Name, Some(Role::Flag)) => "flag",
+            (Meaning::Name, Some(Role::Tally)) => "tally",
+            (Meaning::Name, _) => "option",
+            (Meaning::Opposite, _) => "flag, turned off",
+            (Meaning::File, _) => "option for a file",
+            (Meaning::Terminator, _) => "end of the options",
+            (Meaning::Unwanted, _) => "value that is not taken",
+            (Meaning::Unread, _) => "not looked at",
+            (Meaning::Unknown, _) => "not known",
+            _ => self.means(),
+        }
+    }
+}

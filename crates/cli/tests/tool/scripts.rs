@@ -1,0 +1,228 @@
+//! Scripts of shells evaluate what the tool prints: they receive every byte, and run nothing of it.
+
+use std::ffi::OsStr;
+use std::fs;
+use std::io::Write;
+use std::os::unix::ffi::OsStrExt;
+use std::path::Path;
+use std::process::{Command, Output, Stdio};
+
+use crate::{clavret, example, feeding};
+
+/// The shells, each with the words that it is started by and the assignments that it takes.
+const SHELLS: [(&[&str], &str); 7] = [
+    (&["dash"], "sh"),
+    (&["busybox", "sh"], "sh"),
+    (&["bash", "--posix"], "sh"),
+    (&["bash"], "bash"),
+    (&["ksh93"], "ksh"),
+    (&["mksh"], "mksh"),
+    (&["zsh"], "zsh"),
+];
+
+const DOCUMENT: &str = "clavret = 1\nname = 'round'\n\
+    [[operand]]\nname = 'path'\ntype = 'word'\nmany = true\n\
+    [[option]]\nname = 'note'\ntype = 'word'\nmany = true\n\
+    [[option]]\nname = 'at'\ntype = ['word', 'word']\noptional = true\n\
+    [[option]]\nname = 'one'\ntype = 'word'\noptional = true\n\
+    [[flag]]\nname = 'dry-run'\n[[tally]]\nname = 'v'\n";
+
+/// Prints all that it received, NUL after each.
+fn script(form: &str) -> String {
+    let show = match form {
+        "sh" => {
+            "show() { eval \"n=\\$p_$1_n\"; i=1; while [ $i -le $n ]; do eval \"printf '%s\\\\0' \\\"\\$p_$1_$i\\\"\"; i=$((i + 1)); done; }\n\
+             show note; show at\n"
+        }
+        _ => "for value in \"${p_note[@]}\" \"${p_at[@]}\"; do printf '%s\\0' \"$value\"; done\n",
+    };
+    format!(
+        "words=$(\"$TOOL\" read \"$DOCUMENT\" --as {form} --prefix p -- \"$@\") || exit\neval \"$words\"\n\
+         printf '%s\\0' \"$p_one\" \"$p_one_origin\" \"$p_dry_run\" \"$p_v\" \"$p_note_origin\"\n{show}\
+         for value in \"$@\"; do printf '%s\\0' \"$value\"; done\n"
+    )
+}
+
+fn run(shell: &[&str], script: &str, document: &Path, tool: &str, words: &[&OsStr]) -> Output {
+    let mut command = Command::new(shell[0]);
+    let command = command.args(&shell[1..]).args(["-c", script, "round"]).args(words);
+    // What the environment has of these names is not the line's.
+    let command = command.env("TOOL", tool).env("DOCUMENT", document).envs([
+        ("p_one", "old"),
+        ("p_note_1", "old"),
+        ("p_at", "old"),
+    ]);
+    command
+        .current_dir(document.parent().unwrap())
+        .output()
+        .unwrap_or_else(|error| panic!("{shell:?}: {error}"))
+}
+
+const HOSTILE: [&[u8]; 20] = [
+    b"two words",
+    b"",
+    b"it's",
+    b"\"",
+    b"$(touch evil)",
+    b"`touch evil`",
+    b"; touch evil",
+    b"'; touch evil; '",
+    b"-n",
+    b"--note",
+    b"a\nb\n",
+    b"\n",
+    b"\\",
+    b"\\0101",
+    b"%s%d",
+    b"*",
+    b"~",
+    b"!!",
+    b"\xff\xfe",
+    b"'\\''\xc3",
+];
+
+#[test]
+fn every_byte_is_received_and_nothing_is_run() {
+    let folder = tempfile::tempdir().unwrap();
+    let document = folder.path().join("round.toml");
+    fs::write(&document, DOCUMENT).unwrap();
+    let of = |bytes: &'static [u8]| OsStr::from_bytes(bytes);
+    for (shell, form) in SHELLS {
+        let mut words = vec![
+            of(b"--dry-run"),
+            of(b"-vv"),
+            of(b"--at"),
+            of(b"- 1"),
+            of(b"$(id)"),
+            of(b"--one"),
+            of(b"'\n"),
+        ];
+        for value in HOSTILE {
+            words.extend([of(b"--note"), of(value)]);
+        }
+        words.push(of(b"--"));
+        words.extend(HOSTILE.map(of));
+        let mut expected: Vec<&[u8]> = vec![b"'\n", b"word", b"true", b"2", b"word"];
+        expected.extend(HOSTILE);
+        expected.extend([&b"- 1"[..], b"$(id)"]);
+        expected.extend(HOSTILE);
+        let Output { status, stdout, stderr } =
+            run(shell, &script(form), &document, env!("CARGO_BIN_EXE_clavret"), &words);
+        assert!(
+            status.success() && stderr.is_empty(),
+            "{shell:?}: {}",
+            String::from_utf8_lossy(&stderr)
+        );
+        let received: Vec<&[u8]> =
+            stdout.strip_suffix(b"\0").unwrap().split(|&byte| byte == 0).collect();
+        assert_eq!(received, expected, "{shell:?}");
+        assert!(!folder.path().join("evil").exists(), "{shell:?}");
+        // What is not given is empty, whatever the environment has.
+        let Output { stdout, .. } =
+            run(shell, &script(form), &document, env!("CARGO_BIN_EXE_clavret"), &[]);
+        assert_eq!(stdout, b"\0absent\0false\x000\0absent\0", "{shell:?}");
+    }
+}
+
+/// A missing tool, a refused line, a broken document: the script goes no further.
+#[test]
+fn a_script_stops_where_there_is_nothing_to_evaluate() {
+    let folder = tempfile::tempdir().unwrap();
+    let document = folder.path().join("round.toml");
+    fs::write(&document, DOCUMENT).unwrap();
+    let tool = env!("CARGO_BIN_EXE_clavret");
+    for (shell, form) in SHELLS {
+        let script = script(form);
+        let refused = [OsStr::new("--nte=x")];
+        for (tool, document, status) in [
+            ("/nowhere/clavret", document.as_path(), 127),
+            (tool, document.as_path(), 2),
+            (tool, Path::new("nothing.toml"), 3),
+        ] {
+            let document = folder.path().join(document);
+            let ended = run(shell, &script, &document, tool, &refused);
+            assert_eq!(
+                (ended.status.code(), ended.stdout.as_slice()),
+                (Some(status), &b""[..]),
+                "{shell:?}"
+            );
+            assert!(!ended.stderr.is_empty(), "{shell:?}");
+        }
+        let helped = run(shell, &script, &document, tool, &[OsStr::new("--help")]);
+        assert_eq!(helped.status.code(), Some(0), "{shell:?}");
+        assert!(
+            String::from_utf8_lossy(&helped.stdout).contains("usage      round "),
+            "{shell:?}"
+        );
+    }
+}
+
+#[test]
+fn names_that_would_share_a_variable_are_refused() {
+    let folder = tempfile::tempdir().unwrap();
+    let file = folder.path().join("a.toml");
+    for (names, told) in [
+        (["a-b", "a_b"], "--a-b and --a_b of x would both be $p_a_b_origin in a script"),
+        (["a", "a-origin"], "would both be $p_a_origin in a script"),
+        (["note-2", "command"], "the command and --command of x would both be $p_command"),
+    ] {
+        let flags = names.map(|name| format!("[[flag]]\nname = '{name}'\n"));
+        fs::write(&file, format!("clavret = 1\nname = 'x'\n{}", flags.concat())).unwrap();
+        let refused =
+            clavret(&["read", file.to_str().unwrap(), "--as", "sh", "--prefix", "p", "--"]);
+        assert_eq!((refused.status, refused.out.as_str()), (3, ""));
+        assert!(refused.err.contains(told), "{}", refused.err);
+    }
+    let list = "clavret = 1\nname = 'x'\n[[option]]\nname = 'note'\nmany = true\n[[flag]]\nname = 'note-2'\n";
+    fs::write(&file, list).unwrap();
+    let line =
+        |form| clavret(&["read", file.to_str().unwrap(), "--as", form, "--prefix", "p", "--"]);
+    assert!(
+        line("sh").err.contains("--note and --note-2 of x would both be $p_note_2"),
+        "{}",
+        line("sh").err
+    );
+    assert_eq!(line("bash").status, 0);
+}
+
+/// The script of the feeding round, with the tool in its path.
+fn feed(words: &[&str]) -> Command {
+    let mut command = Command::new(example("feeding/feeding"));
+    let tool = Path::new(env!("CARGO_BIN_EXE_clavret")).parent().unwrap();
+    let path = std::env::var("PATH").unwrap_or_default();
+    command.args(words).env("PATH", format!("{}:{path}", tool.display()));
+    command.env_remove("FEEDING_LOG").env("COLUMNS", "80");
+    command
+}
+
+#[test]
+fn the_feeding_script_reads_helps_and_completes() {
+    let folder = tempfile::tempdir().unwrap();
+    let log = folder.path().join("log");
+    let told =
+        crate::told(feed(&["-l2", "A7", "--note", "it's $(id)", "B2"]).arg("--log").arg(&log));
+    assert_eq!((told.status, told.out.as_str(), told.err.as_str()), (0, "", ""));
+    let noted = fs::read_to_string(&log).unwrap();
+    let noted: Vec<&str> = noted.lines().map(|line| line.split_once(' ').unwrap().1).collect();
+    assert_eq!(noted, ["A7: 2 l of syrup; it's $(id)", "B2: 2 l of syrup; it's $(id)"]);
+    let refused = crate::told(&mut feed(&["--litre", "2", "A7"]));
+    assert_eq!((refused.status, refused.out.as_str()), (2, ""));
+    assert!(refused.err.contains("try   feeding --litres 2 A7"), "{}", refused.err);
+    let page = crate::told(&mut feed(&["--help"]));
+    assert_eq!(page.out, clavret(&["page", &feeding()]).out);
+    let script = crate::told(&mut feed(&["--completions", "bash"])).out;
+    assert!(script.contains("bash completion for 'feeding'"), "{script}");
+    // What that script asks when a user presses TAB behind `feeding --of f`.
+    let ask = ["1", "complete", "fish", "feeding --of f", "feeding --of f"].join("\u{1f}");
+    let mut asked = feed(&["--version"]);
+    let mut asked =
+        asked.env("CLAVRET", ask).stdin(Stdio::piped()).stdout(Stdio::piped()).spawn().unwrap();
+    asked.stdin.take().unwrap().write_all(b".").unwrap();
+    let answer = asked.wait_with_output().unwrap().stdout;
+    assert!(answer.starts_with(b"clavret 1\0"), "{}", String::from_utf8_lossy(&answer));
+    assert!(
+        answer.windows(7).any(|part| part == b"fondant"),
+        "{}",
+        String::from_utf8_lossy(&answer)
+    );
+}

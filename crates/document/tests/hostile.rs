@@ -72,6 +72,25 @@ fn a_hundred_thousand_options_are_as_good_as_one() {
     assert!(told(rules).contains("  and 99990 more\n"));
 }
 
+/// Nothing can stand for itself.
+#[test]
+fn names_that_lead_to_themselves_mean_nothing() {
+    let told = told(
+        "clavret = 1\nname = \"x\"\ndefault-command = \"x\"\n[[kind]]\nname = \"k\"\nlike = \"k\"\n\
+         [[bundle]]\nname = \"b\"\n[[bundle.rule]]\nonly-one = [\"x x\", \"b\"]\n[[option]]\nname = \"o\"\n\
+         type = { key = \"o\", value = \"k\" }\n",
+    );
+    for sentence in [
+        "'x' is no subcommand",
+        "'k' is no kind",
+        "'x x' is no parameter",
+        "'b' is no parameter",
+        "'o' is no kind",
+    ] {
+        assert!(told.contains(sentence), "{told}");
+    }
+}
+
 /// What no name can be is refused, and no text of a document steers a terminal.
 #[test]
 fn names_with_syntax_of_others_are_refused() {

@@ -4,7 +4,8 @@ use std::collections::BTreeSet;
 use std::fs;
 use std::path::{Path, PathBuf};
 
-use clavret_document::{Document, document_schema};
+use clavret_document::{Document, document_schema, from_toml, to_json};
+use expect_test::expect_file;
 use proptest::strategy::{Strategy, ValueTree};
 use proptest::test_runner::TestRunner;
 use serde_json::Value;
@@ -103,6 +104,33 @@ fn keys_are_called_as_setters() {
     };
     assert_eq!(stale(WITHOUT_KEY, &setters), [""; 0]);
     assert_eq!(stale(WITHOUT_SETTER, &keys_found), [""; 0]);
+}
+
+/// The schema is there for editors, and the documents of the examples are valid by it.
+#[test]
+fn the_schema_is_published_and_the_examples_keep_to_it() {
+    let root = Path::new(env!("CARGO_MANIFEST_DIR")).join("../..");
+    let text = serde_json::to_string_pretty(&document_schema()).unwrap() + "\n";
+    expect_file![root.join("docs/document.schema.json")].assert_eq(&text);
+    let schema = jsonschema::validator_for(&document_schema()).unwrap();
+    let documents = include_str!("../../../docs/documents.md");
+    let shown =
+        documents.split("```toml\n").nth(1).and_then(|rest| rest.split("```").next()).unwrap();
+    let files = [
+        "apiary/apiary.toml",
+        "feeding/feeding.toml",
+        "plugins/folder/weigh.toml",
+        "plugins/folder/feed.toml",
+    ];
+    let files = files.map(|file| fs::read_to_string(root.join("examples").join(file)).unwrap());
+    for text in files.iter().map(String::as_str).chain([shown]) {
+        let value = serde_json::from_str(&to_json(&from_toml(text).unwrap())).unwrap();
+        assert!(schema.is_valid(&value), "{text}");
+        assert!(Document::read("x.toml", text).is_ok(), "{text}");
+    }
+    let mistakes = fs::read_to_string(root.join("examples/feeding/mistakes.toml")).unwrap();
+    let value = serde_json::from_str(&to_json(&from_toml(&mistakes).unwrap())).unwrap();
+    assert!(!schema.is_valid(&value));
 }
 
 /// Whatever reads is valid by the schema, and what it forbids is refused.

@@ -3,7 +3,7 @@
 use clavret::{Fault, Faults, Look, Outcome, Place, Reading};
 use serde_json::{Map, Value, json};
 
-use super::rows::Row;
+use super::rows::{Row, is_judged};
 
 pub(super) fn text(outcome: &Outcome<'_>) -> String {
     let value = match outcome {
@@ -28,6 +28,7 @@ fn reads(verdict: &str, reading: &Reading<'_>) -> Map<String, Value> {
         value.extend(read);
     }
     value.insert("words".to_owned(), words(&Row::of_reading(reading)));
+    value.insert("unchecked".to_owned(), json!(is_judged(&reading.path())));
     let warnings = reading.warnings();
     value.insert("warnings".to_owned(), json!(warnings.lines().collect::<Vec<_>>()));
     value
@@ -53,10 +54,10 @@ fn fault(faults: &Faults<'_>, fault: &Fault<'_>) -> Value {
     });
     match fault.place() {
         Place::At { word, start, end } => {
-            value["word"] = json!(word);
+            value["word"] = json!(word + 1);
             value["bytes"] = json!([start, end]);
         }
-        Place::Before(word) => value["before-word"] = json!(word),
+        Place::Before(word) => value["before-word"] = json!(word + 1),
         _ => {}
     }
     value
@@ -66,11 +67,12 @@ fn words(rows: &[Row<'_>]) -> Value {
     let word = |row: &Row<'_>| {
         let bytes = row.step.bytes();
         json!({
-            "word": row.step.word(),
+            "word": row.step.word() + 1,
             "bytes": [bytes.start, bytes.end],
             "text": row.text,
             "means": row.means(),
             "parameter": row.of,
+            "unchecked": row.is_unchecked,
         })
     };
     rows.iter().map(word).collect()

@@ -1,6 +1,24 @@
 //! What each part of a line was taken for, a row for each.
 
-use clavret::{Faults, Meaning, Param, Reading, Role, Step};
+use clavret::{CommandPath, Faults, Kind, Meaning, Param, Reading, Role, Step};
+
+/// Whether only the program knows which values a parameter takes: they are of a type of its own, or tested or listed in a
+/// way of its own.
+pub(super) fn is_unchecked(param: &Param<'_>) -> bool {
+    let of_kind = |kind: &&Kind<'_>| {
+        let sides =
+            kind.sides().is_some_and(|(key, value)| key.is_unchecked() || value.is_unchecked());
+        kind.is_unchecked() || sides
+    };
+    param.kinds().iter().any(of_kind)
+        || param.validators().any(|test| test.data().is_none())
+        || param.list().is_some()
+}
+
+/// Whether the program tests a whole line of a command, or of one above it, in a way of its own.
+pub(super) fn is_judged(path: &CommandPath<'_>) -> bool {
+    path.commands().iter().any(|command| command.is_judged())
+}
 
 /// A part of a word, and what it was taken for.
 pub(super) struct Row<'s> {
@@ -9,11 +27,21 @@ pub(super) struct Row<'s> {
     /// The parameter that it is a name or a word of, as it is spelt.
     pub(super) of: Option<String>,
     role: Option<Role>,
+    /// Nobody here knows whether it is accepted.
+    pub(super) is_unchecked: bool,
 }
 
 impl<'s> Row<'s> {
     fn new(step: &'s Step, text: String, param: Option<&Param<'_>>) -> Self {
-        Row { step, text, of: param.map(Param::spelled), role: param.map(Param::role) }
+        let is_value = matches!(step.meaning(), Meaning::Value | Meaning::Operand);
+        let is_unchecked = is_value && param.is_some_and(is_unchecked);
+        Row {
+            step,
+            text,
+            of: param.map(Param::spelled),
+            role: param.map(Param::role),
+            is_unchecked,
+        }
     }
 
     pub(super) fn of_reading(reading: &'s Reading<'_>) -> Vec<Self> {

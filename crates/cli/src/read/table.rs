@@ -2,7 +2,7 @@
 
 use clavret::{Given, Look, Origin, Outcome, Role, columns, visible};
 
-use super::rows::Row;
+use super::rows::{Row, is_judged};
 
 pub(super) fn text(outcome: &Outcome<'_>, look: Look) -> String {
     match outcome {
@@ -12,7 +12,11 @@ pub(super) fn text(outcome: &Outcome<'_>, look: Look) -> String {
             let warnings = reading.warnings();
             let parts = parts(&Row::of_reading(reading));
             let values = table(["parameter", "value", "from"], &values);
-            joined(&[&(visible(&path) + "\n"), &parts, &values, &warnings])
+            let judged = match is_judged(&reading.path()) {
+                true => format!("{path} tests the whole line in a way of its own: unchecked\n"),
+                false => String::new(),
+            };
+            joined(&[&(visible(&path) + "\n"), &parts, &values, &judged, &warnings])
         }
         Outcome::Asked(asked) => {
             let reading = asked.reading();
@@ -36,7 +40,11 @@ fn parts(rows: &[Row<'_>]) -> String {
     let row = |row: &Row<'_>| {
         let number = (row.step.word() + 1).to_string();
         let text = if row.text.is_empty() { "''".to_owned() } else { visible(&row.text) };
-        [number, text, row.told().to_owned(), visible(row.of.as_deref().unwrap_or_default())]
+        let mut told = row.told().to_owned();
+        if row.is_unchecked {
+            told.push_str(", unchecked");
+        }
+        [number, text, told, visible(row.of.as_deref().unwrap_or_default())]
     };
     let rows: Vec<[String; 4]> = rows.iter().map(row).collect();
     table(["word", "text", "reads as", "of"], &rows)

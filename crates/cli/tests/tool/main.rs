@@ -4,6 +4,8 @@ mod pages;
 mod readings;
 #[cfg(unix)]
 mod scripts;
+#[cfg(unix)]
+mod tour;
 
 use std::path::{Path, PathBuf};
 use std::process::{Command, Output};

@@ -12,14 +12,14 @@ fn a_line_that_reads_is_shown_part_by_part() {
     expect![[r#"
         apiary inspect
 
-          word  text       reads as  of
+          word  text       reads as            of
           1     inspect    command
-          2     A7         operand   HIVE
-          3     -c         flag      --calm
-          3     f          option    --frames
-          3     6          value     --frames
-          4     --note     option    --note
-          5     calm bees  value     --note
+          2     A7         operand, unchecked  HIVE
+          3     -c         flag                --calm
+          3     f          option              --frames
+          3     6          value               --frames
+          4     --note     option              --note
+          5     calm bees  value               --note
 
           parameter  value      from
           --config              -
@@ -42,9 +42,9 @@ fn a_refused_line_is_shown_with_what_is_wrong() {
     let Told { status, out, err } = clavret(&["read", &apiary(), "--", "inspect", "A7", "--clam"]);
     assert_eq!((status, err.as_str()), (1, ""));
     expect![[r#"
-          word  text     reads as   of
+          word  text     reads as            of
           1     inspect  command
-          2     A7       operand    HIVE
+          2     A7       operand, unchecked  HIVE
           3     --clam   not known
 
         apiary inspect: one thing to put right
@@ -76,7 +76,7 @@ fn programs_get_json() {
     assert_eq!(
         value["words"][1],
         serde_json::json!({
-            "word": 1, "bytes": [0, 2], "text": "A7", "means": "operand", "parameter": "HIVE",
+            "word": 2, "bytes": [0, 2], "text": "A7", "means": "operand", "parameter": "HIVE", "unchecked": true,
         })
     );
     let (status, value) = json(&["harvest", "A7", "many", "--jars=x"]);
@@ -84,7 +84,7 @@ fn programs_get_json() {
     assert_eq!(value["faults"][0]["kind"], "value-misfit");
     assert_eq!(
         (&value["faults"][1]["word"], &value["faults"][1]["bytes"]),
-        (&3.into(), &serde_json::json!([7, 8]))
+        (&4.into(), &serde_json::json!([7, 8]))
     );
     let (status, value) = json(&["help", "hive"]);
     assert_eq!((status, &value["verdict"]), (0, &"asks".into()));

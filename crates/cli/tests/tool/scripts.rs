@@ -124,6 +124,41 @@ fn every_byte_is_received_and_nothing_is_run() {
     }
 }
 
+/// The feeding script, run by each shell.
+#[test]
+fn the_feeding_script_receives_every_byte_in_each_shell() {
+    let folder = tempfile::tempdir().unwrap();
+    for (shell, _) in SHELLS {
+        let mut expected = b"$(touch evil): 1.5 l of syrup".to_vec();
+        let mut command = feed(&[]);
+        let script = command.get_program().to_owned();
+        let path =
+            command.get_envs().find(|(name, _)| *name == "PATH").unwrap().1.unwrap().to_owned();
+        command = Command::new(shell[0]);
+        command
+            .args(&shell[1..])
+            .arg(script)
+            .arg("--dry-run")
+            .env("PATH", path)
+            .env_remove("FEEDING_LOG");
+        for value in HOSTILE {
+            command.arg("--note").arg(OsStr::from_bytes(value));
+            expected.extend([b"; ", value].concat());
+        }
+        command.args(["--", "$(touch evil)", "-n", "it's"]).current_dir(folder.path());
+        let Output { status, stdout, stderr } = command.output().unwrap();
+        assert!(
+            status.success() && stderr.is_empty(),
+            "{shell:?}: {}",
+            String::from_utf8_lossy(&stderr)
+        );
+        let dated = "2026-11-28 ".len();
+        assert_eq!(stdout[dated..dated + expected.len()], expected, "{shell:?}");
+        assert_eq!(stdout.iter().filter(|&&byte| byte == b':').count(), 3, "{shell:?}");
+        assert_eq!(fs::read_dir(folder.path()).unwrap().count(), 0, "{shell:?}");
+    }
+}
+
 /// A missing tool, a refused line, a broken document: the script goes no further.
 #[test]
 fn a_script_stops_where_there_is_nothing_to_evaluate() {
@@ -150,10 +185,7 @@ fn a_script_stops_where_there_is_nothing_to_evaluate() {
         }
         let helped = run(shell, &script, &document, tool, &[OsStr::new("--help")]);
         assert_eq!(helped.status.code(), Some(0), "{shell:?}");
-        assert!(
-            String::from_utf8_lossy(&helped.stdout).contains("usage      round "),
-            "{shell:?}"
-        );
+        assert!(String::from_utf8_lossy(&helped.stdout).contains("usage      round "), "{shell:?}");
     }
 }
 

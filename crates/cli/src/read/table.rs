@@ -10,8 +10,8 @@ pub(super) fn text(outcome: &Outcome<'_>, look: Look) -> String {
             let values: Vec<[String; 3]> = reading.params().map(value).collect();
             let path = reading.path().to_string();
             let warnings = reading.warnings();
-            let parts = parts(&Row::of_reading(reading));
-            let values = table(["parameter", "value", "from"], &values);
+            let parts = parts(&Row::of_reading(reading), look);
+            let values = table(["parameter", "value", "from"], &values, look);
             let judged = match is_judged(&reading.path()) {
                 true => format!("{path} tests the whole line in a way of its own: unchecked\n"),
                 false => String::new(),
@@ -23,9 +23,11 @@ pub(super) fn text(outcome: &Outcome<'_>, look: Look) -> String {
             let what =
                 asked.param().map_or_else(|| asked.path().to_string(), |param| param.spelled());
             let asks = format!("{} stands alone: what it gives is printed\n", visible(&what));
-            joined(&[&parts(&Row::of_reading(reading)), &asks, &reading.warnings()])
+            joined(&[&parts(&Row::of_reading(reading), look), &asks, &reading.warnings()])
         }
-        Outcome::Faults(faults) => joined(&[&parts(&Row::of_faults(faults)), &faults.draw(look)]),
+        Outcome::Faults(faults) => {
+            joined(&[&parts(&Row::of_faults(faults), look), &faults.draw(look)])
+        }
         _ => String::new(),
     }
 }
@@ -36,7 +38,7 @@ fn joined(texts: &[&str]) -> String {
     texts.join("\n")
 }
 
-fn parts(rows: &[Row<'_>]) -> String {
+fn parts(rows: &[Row<'_>], look: Look) -> String {
     let row = |row: &Row<'_>| {
         let number = (row.step.word() + 1).to_string();
         let text = if row.text.is_empty() { "''".to_owned() } else { visible(&row.text) };
@@ -47,7 +49,7 @@ fn parts(rows: &[Row<'_>]) -> String {
         [number, text, told, visible(row.of.as_deref().unwrap_or_default())]
     };
     let rows: Vec<[String; 4]> = rows.iter().map(row).collect();
-    table(["word", "text", "reads as", "of"], &rows)
+    table(["word", "text", "reads as", "of"], &rows, look)
 }
 
 fn value(given: Given<'_, '_>) -> [String; 3] {
@@ -81,7 +83,7 @@ fn shown(given: Given<'_, '_>) -> String {
 const WIDEST: usize = 40;
 
 /// Rows below their headings, two spaces between the columns; nothing without rows.
-fn table<const N: usize>(headings: [&str; N], rows: &[[String; N]]) -> String {
+fn table<const N: usize>(headings: [&str; N], rows: &[[String; N]], look: Look) -> String {
     if rows.is_empty() {
         return String::new();
     }
@@ -91,15 +93,18 @@ fn table<const N: usize>(headings: [&str; N], rows: &[[String; N]]) -> String {
         cells.chain([columns(headings[column])]).max().unwrap_or(0)
     };
     let widths: [usize; N] = std::array::from_fn(width);
-    for row in std::iter::once(headings.map(str::to_owned)).chain(rows.iter().cloned()) {
+    let headings = headings.map(str::to_owned);
+    for (at, row) in std::iter::once(&headings).chain(rows).enumerate() {
         let mut line = String::new();
         for (cell, width) in row.iter().zip(widths) {
             line.push_str("  ");
             line.push_str(cell);
             line.push_str(&" ".repeat(width.saturating_sub(columns(cell))));
         }
-        text.push_str(line.trim_end());
-        text.push('\n');
+        // As pages have their headings.
+        let [faint, plain] =
+            if at == 0 && look.has_color() { ["\x1b[2m", "\x1b[0m"] } else { [""; 2] };
+        text.push_str(&format!("{faint}{}{plain}\n", line.trim_end()));
     }
     text
 }

@@ -24,6 +24,11 @@ impl Look {
         Look { width: if width < 20 { 20 } else { width }, ..self }
     }
 
+    /// Whether colour may be used, for what draws something of its own.
+    pub const fn has_color(self) -> bool {
+        self.color
+    }
+
     /// Whether colour may be used.
     #[must_use]
     pub const fn color(self, color: bool) -> Self {

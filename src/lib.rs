@@ -34,7 +34,7 @@
 //! * This crate is the edge: the words of the process, the terminal, standard streams, the exit status;
 //!   programs, their routes and rehearsals. It has no rules of its own.
 //! * `clavret-core` has what every program needs, without I/O: declaring, reading, faults, pages.
-//! * `clavret-complete` has completion, `clavret-document` what proves a declaration. What these offer is
+//! * `clavret-complete` has completion, `clavret-document` documents, and what proves a declaration. What these offer is
 //!   re-exported here by name.
 //! * `clavret-derive` has the macros, which write the statics that a person could have written.
 //!
@@ -141,6 +141,11 @@ pub use clavret_derive::asked;
 #[cfg(feature = "macros")]
 #[doc = include_str!("../docs/functions.md")]
 pub use clavret_derive::declare;
+/// What a document is made of: a tree of keys and values.
+#[cfg(feature = "document")]
+pub mod document {
+    pub use clavret_document::{Entry, Node, What};
+}
 #[cfg(feature = "load")]
 pub use clavret_document::{Arena, Document, DocumentFaults, document_schema, to_toml};
 #[cfg(feature = "document")]

@@ -2,7 +2,7 @@
 
 use std::collections::BTreeSet;
 use std::fs;
-use std::path::{Path, PathBuf};
+use std::path::Path;
 
 use clavret_document::{Document, document_schema, from_toml, to_json};
 use expect_test::expect_file;
@@ -60,7 +60,7 @@ fn setters() -> BTreeSet<String> {
     found
 }
 
-fn is_setter(part: &str, path: &PathBuf) -> bool {
+fn is_setter(part: &str, path: &Path) -> bool {
     let head = part.split('{').next().unwrap_or_default();
     let gives = head.contains("-> Self") || head.contains("-> Kind");
     let makes = gives && (head.contains("mut self") || head.contains("(self"));

@@ -19,9 +19,11 @@ type Value = Box<dyn Any + Send + Sync>;
 #[derive(Debug, Clone, Copy)]
 pub(crate) struct Typed {
     convert: fn(&OsStr, Manner) -> Result<Value, Refusal>,
-    /// What two words have in common whose values are equal, where values can be held against each other.
-    mark: Option<fn(&OsStr, Manner) -> Option<Vec<u8>>>,
+    mark: Option<Mark>,
 }
+
+/// What two words have in common whose values are equal, where values can be held against each other.
+type Mark = fn(&OsStr, Manner) -> Option<Vec<u8>>;
 
 impl Kind<'static> {
     /// The kind of a type, which converts its words in a form that is made at [run time](super::Form::words).

@@ -17,6 +17,8 @@ use crate::keys::check::{Blots, DEEPEST, none_of, quoted};
 use crate::names::Names;
 use crate::text::What;
 
+type Setter<'d> = fn(Command<'d>) -> Command<'d>;
+
 /// A tree in the making.
 pub(super) struct Build<'d, 'b> {
     pub(super) document: &'d Document,
@@ -313,7 +315,7 @@ impl<'d, 'b> Build<'d, 'b> {
             let statuses: Vec<(u8, &'d str)> = rows("statuses").filter_map(status).collect();
             command = command.statuses(self.arena.alloc_slice_copy(&statuses));
         }
-        let setters: [(&str, fn(Command<'d>) -> Command<'d>); 4] = [
+        let setters: [(&str, Setter<'d>); 4] = [
             ("hidden", Command::hidden),
             ("acts", Command::acts),
             ("operands-end-options", Command::operands_end_options),

@@ -54,6 +54,8 @@ fn types() -> Vec<(Value, Value, Value)> {
         (json!("date"), json!("2026-05-01"), json!({ "range": ["2026-01-01", "2026-12-31"] })),
         (json!("path"), json!("x.toml"), Value::Null),
         (json!("word"), json!("A7"), Value::Null),
+        (json!("path"), json!("x.toml"), Value::Null),
+        (json!("word"), json!("A7"), Value::Null),
         (json!("character"), json!("x"), json!({ "one-of": ["x", "y"] })),
         (json!("truth"), json!("yes"), Value::Null),
         (json!("when"), json!("auto"), Value::Null),
@@ -61,6 +63,7 @@ fn types() -> Vec<(Value, Value, Value)> {
         (json!("hue"), json!("red"), Value::Null),
         (json!("code"), json!("A7"), json!({ "says": "one that stands", "unchecked": true })),
         (json!("label"), json!("A7"), Value::Null),
+        (json!("port"), json!("80"), json!({ "range": [1, "99"], "unchecked": true })),
         (json!(["f64", "f64"]), Value::Null, json!({ "says": "in degrees", "unchecked": true })),
         (json!(["hue", "u8", "text"]), Value::Null, Value::Null),
         (json!({ "key": "text", "value": "u8" }), json!("k=3"), Value::Null),
@@ -140,12 +143,23 @@ fn valued(name: &'static str, is_option: bool) -> impl Strategy<Value = Value> {
                         json!(["path", "nothing", "host"][index.index(3)]),
                     ),
                     15 if words == 1 && !is_entry => {
-                        put(&mut table, "listed-by", json!({ "noun": "hive", "unchecked": true }));
+                        let is_closed = index.index(2) == 0;
+                        let list =
+                            json!({ "noun": "hive", "closed": is_closed, "unchecked": true });
+                        put(&mut table, "listed-by", list);
                     }
                     16 => put(&mut table, "secret", json!(true)),
                     17 if is_number => put(&mut table, "as-in-code", json!(true)),
                     18 if kind == json!("f64") => put(&mut table, "infinite", json!(true)),
-                    19 if kind == json!("path") => put(&mut table, "extensions", json!(["toml"])),
+                    19 if kind == json!("path") => {
+                        put(&mut table, "extensions", json!(["toml"]));
+                        let place = ["present", "absent", "file", "directory"][index.index(4)];
+                        put(&mut table, place, json!(true));
+                    }
+                    17..=19 if kind == json!("word") && is_many && !is_option => {
+                        let tail = ["raw", "after-dashes", "unknown-options"][index.index(3)];
+                        put(&mut table, "tail", json!(tail));
+                    }
                     20 if is_option => put(&mut table, "once", json!(true)),
                     21 if is_option && shape != 3 => {
                         put(&mut table, "secret-file", json!(format!("{name}-file")));
@@ -169,7 +183,11 @@ fn flag(name: &'static str, is_tally: bool) -> impl Strategy<Value = Value> {
         }
         for (pick, _) in &picks {
             match pick {
-                9 | 10 => put(&mut table, "opposite", json!(format!("un{name}"))),
+                9 | 10 => {
+                    put(&mut table, "opposite", json!(format!("un{name}")));
+                    put(&mut table, "opposite-letter", json!("r"));
+                }
+                13 => put(&mut table, "anew", json!(true)),
                 11 => put(&mut table, "worded", json!(true)),
                 12 => put(&mut table, "once", json!(true)),
                 _ => {}
@@ -236,6 +254,7 @@ pub(crate) fn document() -> impl Strategy<Value = Value> {
                     { "name": "rot", "deprecated": "red" }] },
                 { "name": "code", "noun": "a hive's code", "example": "A7", "explained": true, "unchecked": true },
                 { "name": "label", "noun": "a label", "example": "A7" },
+                { "name": "port", "like": "i16", "example": "80", "negative": true, "refers": "host", "unchecked": true },
             ]),
         );
         let mut below = Vec::new();
@@ -252,8 +271,18 @@ pub(crate) fn document() -> impl Strategy<Value = Value> {
                 4 => put(&mut root, "operands-end-options", json!(true)),
                 5 => put(&mut root, "examples", json!([["all of it", "apiary"]])),
                 6 => put(&mut root, "statuses", json!([[0, "done"], [1, "not done"]])),
-                7 => put(&mut root, "package", json!({ "version": "1", "licence": "MIT", "page": "https://example.org" })),
-                8 => put(&mut root, "wording", json!({ "with": { "one-fault": "iets" }, "signs": { ",": "kommas" } })),
+                7 => {
+                    let package = json!({ "version": "1", "binary": "apiary", "licence": "MIT",
+                        "authors": "Ada <ada@example.org>", "page": "https://example.org" });
+                    put(&mut root, "package", package);
+                    put(&mut root, "answers", json!(true));
+                    put(&mut root, "config", json!({ "file": "apiary/config.toml" }));
+                }
+                8 => {
+                    let wording = json!({ "with": { "one-fault": "iets" }, "count-words": ["een", "twee"],
+                        "nouns": { "a label": "een etiket" }, "signs": { ",": "kommas" } });
+                    put(&mut root, "wording", wording);
+                }
                 9 => put(&mut root, "description", json!("All of it:\n\n    code\n")),
                 10 if below.is_empty() => {
                     put(&mut root, "bundle", json!([{ "name": "period", "heading": "period",

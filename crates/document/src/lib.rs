@@ -11,7 +11,7 @@
 
 #[cfg(feature = "export")]
 mod export;
-#[cfg(feature = "export")]
+#[cfg(feature = "load")]
 mod keys;
 #[cfg(feature = "load")]
 mod load;

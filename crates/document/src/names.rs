@@ -8,9 +8,13 @@ use std::collections::HashMap;
 
 use clavret_core::{Param, Role};
 
+/// What a document marks as known to its program alone.
+pub(crate) const UNCHECKED: &str = "unchecked";
+
 /// Parameters that are found by their names.
 #[derive(Debug, Default)]
 pub(crate) struct Names<'d> {
+    #[cfg(feature = "load")]
     params: Vec<&'d Param<'d>>,
     /// The operand of a name, and what else has it.
     by_name: HashMap<&'d str, [Option<&'d Param<'d>>; 2]>,
@@ -19,11 +23,15 @@ pub(crate) struct Names<'d> {
 impl<'d> Names<'d> {
     pub(crate) fn new(params: Vec<&'d Param<'d>>) -> Self {
         let mut by_name: HashMap<&'d str, [Option<&'d Param<'d>>; 2]> = HashMap::new();
-        for param in &params {
+        for &param in &params {
             let at = usize::from(param.role() != Role::Operand);
             by_name.entry(param.name()).or_default()[at].get_or_insert(param);
         }
-        Names { params, by_name }
+        Names {
+            #[cfg(feature = "load")]
+            params,
+            by_name,
+        }
     }
 
     #[cfg(feature = "load")]

@@ -10,7 +10,7 @@ use std::io::Write;
 
 use clavret::{
     Asked, BASH, COMPLETIONS, Call, Command, CommandPath, DOCUMENT, Done, FISH, Failure, Given,
-    Look, Origin, Outcome, Param, Reading, Role, SYSTEM, When, Words, World, ZSH,
+    Look, Origin, Outcome, Param, Reader, Reading, Role, SYSTEM, When, Words, World, ZSH,
 };
 
 use super::Form;
@@ -26,7 +26,7 @@ pub(super) fn assign(
         return Ok(call.out().write_all(&printing(answer.as_bytes()))?);
     }
     check_names(root, (form, prefix))?;
-    let look = call.streams().error_look(When::Auto);
+    let look = call.streams().error_look(color(root, words));
     match root.read_in(Words::new(words), &SYSTEM) {
         Outcome::Reading(reading) => {
             call.err().write_all(reading.warnings().as_bytes())?;
@@ -45,6 +45,13 @@ pub(super) fn assign(
         }
         _ => Ok(()),
     }
+}
+
+/// What the line of the script says of colour.
+fn color(root: &Command<'_>, words: &[OsString]) -> When {
+    let mut reader = Reader::new(root, words.len());
+    reader.step_all(Words::new(words));
+    reader.color(Words::new(words))
 }
 
 /// What another program gets that asks the script for something, such as a shell's script for candidates.

@@ -242,6 +242,14 @@ fn the_feeding_script_reads_helps_and_completes() {
     assert!(refused.err.contains("try   feeding --litres 2 A7"), "{}", refused.err);
     let page = crate::told(&mut feed(&["--help"]));
     assert_eq!(page.out, clavret(&["page", &feeding()]).out);
+    // A script is asked for its document as any program is.
+    let mut tool = Command::new(env!("CARGO_BIN_EXE_clavret"));
+    let path =
+        feed(&[]).get_envs().find(|(name, _)| *name == "PATH").unwrap().1.unwrap().to_owned();
+    let tool =
+        tool.arg("page").arg(example("feeding/feeding")).env("PATH", path).env("COLUMNS", "80");
+    let own = crate::told(tool);
+    assert_eq!(own.out, page.out, "{}", own.err);
     let script = crate::told(&mut feed(&["--completions", "bash"])).out;
     assert!(script.contains("bash completion for 'feeding'"), "{script}");
     // What that script asks when a user presses TAB behind `feeding --of f`.

@@ -26,8 +26,7 @@ use clavret_core::{
 
 use self::fields::{Fields, count, list, text, texts};
 use self::kinds::Kinds;
-use crate::keys::UNCHECKED;
-use crate::names::Names;
+use crate::names::{Names, UNCHECKED};
 use crate::text::Node;
 
 /// The document of a declaration.

@@ -4,18 +4,11 @@
 //! * `check.rs`: a tree is held against it.
 //! * `schema.rs`: the same as a JSON Schema, for editors.
 
-/// What a document itself marks as known to its program alone.
-pub(crate) const UNCHECKED: &str = "unchecked";
-
-#[cfg(feature = "load")]
 pub(crate) mod check;
-#[cfg(feature = "load")]
 mod schema;
 mod table;
 
-#[cfg(feature = "load")]
 pub use schema::document_schema;
-#[cfg(feature = "load")]
 pub(crate) use table::{COMMAND, DOCUMENT};
 
 /// A table of a document.
@@ -69,7 +62,6 @@ impl Table {
         self.keys.iter().flat_map(|group| group.iter())
     }
 
-    #[cfg(feature = "load")]
     pub(crate) fn key(&self, name: &str) -> Option<&'static Key> {
         self.keys().find(|key| key.name == name)
     }

@@ -1,6 +1,7 @@
 //! The tables of a document. A key is called as the setter that says the same, with dashes.
 
-use super::{Key, Of, Table, UNCHECKED};
+use super::{Key, Of, Table};
+use crate::names::UNCHECKED;
 
 const fn key(name: &'static str, of: Of, says: &'static str) -> Key {
     Key { name, of, is_needed: false, says }

@@ -29,9 +29,9 @@ const WITHOUT_KEY: &[&str] = &[
 
 /// Keys that no setter is called as: tables and their names, and what is an argument in Rust.
 const WITHOUT_SETTER: &[&str] = &[
-    "clavret", "name", "operand", "flag", "tally", "rule", "bundle", "command", "kind", "heading",
-    "key", "value", "type", "like", "noun", "param", "offers", "example", "closed", "version",
-    "statuses",
+    "$schema", "clavret", "name", "operand", "flag", "tally", "rule", "bundle", "command", "kind",
+    "heading", "key", "value", "type", "like", "noun", "param", "offers", "example", "closed",
+    "version", "statuses",
 ];
 
 /// What the sources of declaring call `const fn NAME(mut self, …) -> Self`, and the constructors of rules and validators.

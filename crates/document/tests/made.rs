@@ -244,6 +244,7 @@ pub(crate) fn document() -> impl Strategy<Value = Value> {
         (root, Just(if is_flat { Vec::new() } else { commands }), Just(more))
     })
     .prop_map(|(mut root, commands, more)| {
+        put(&mut root, "$schema", json!("document.schema.json"));
         put(&mut root, "clavret", json!(1));
         put(&mut root, "name", json!("apiary"));
         put(

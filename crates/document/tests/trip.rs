@@ -2,7 +2,7 @@
 
 use std::collections::BTreeSet;
 
-use clavret_core::{Command, CommandPath, Look, Outcome, Page, PageLength};
+use clavret_core::{Command, CommandPath, Look, Named, Outcome, Page, PageLength, Wording};
 use clavret_document::{Arena, Document, document_of, document_schema, to_json, to_toml};
 use proptest::prelude::*;
 use proptest::sample::Index;
@@ -77,6 +77,18 @@ proptest! {
         let (document, arena) = (document.unwrap(), Arena::new());
         let root = document.command(&arena);
         there_and_back(root, &lines(root, &picks))?;
+    }
+
+    /// Whatever the texts are.
+    #[test]
+    fn texts_are_kept_to_the_byte(texts in prop::collection::vec("[\\PC\\p{Cc}\"'\\\\\n ]{0,12}", 4)) {
+        let [summary, description, help, noun] = [0, 1, 2, 3].map(|at| texts[at].as_str());
+        let (nouns, examples) = ([(noun, help)], [(help, noun)]);
+        let wording = Wording::ENGLISH.nouns(&nouns);
+        let option = Named::<Option<String>>::draft("note").help(help).description(description).default(noun);
+        let params = [option.param()];
+        let root = Command::draft("apiary").summary(summary).takes(&params).wording(&wording).examples(&examples);
+        there_and_back(&root, &[vec!["--note".to_owned(), noun.to_owned()]])?;
     }
 
     /// Of trees whose types Rust knows, where the program alone knows nothing.

@@ -52,7 +52,10 @@ const OF_COMMANDS: &[Key] = &[
     key("stands-alone", ALONE, "what is printed where it is named, which is the library's work"),
 ];
 
-const OF_ROOT: &[Key] = &[needed("clavret", Of::Schema, "the version of this schema: 1")];
+const OF_ROOT: &[Key] = &[
+    key("$schema", Of::Text, "where an editor finds this schema"),
+    needed("clavret", Of::Schema, "the version of this schema: 1"),
+];
 
 const OF_DOCUMENT: &[Key] = &[
     key("version", Of::Text, "the version that `--version` shows"),

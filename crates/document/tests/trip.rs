@@ -2,7 +2,9 @@
 
 use std::collections::BTreeSet;
 
-use clavret_core::{Command, CommandPath, Look, Named, Outcome, Page, PageLength, Wording};
+use clavret_core::{
+    Command, CommandPath, Look, Named, Outcome, Page, PageLength, Standard, When, Wording,
+};
 use clavret_document::{Arena, Document, document_of, document_schema, to_json, to_toml};
 use proptest::prelude::*;
 use proptest::sample::Index;
@@ -97,6 +99,84 @@ proptest! {
         prop_assume!(!to_json(&document_of(position.root)).contains("unchecked"));
         there_and_back(position.root, &lines(position.root, &picks))?;
     }
+}
+
+/// Words of all the library's types, right and nearly right.
+const OF_TYPES: [&str; 34] = [
+    "3",
+    "-3",
+    "+3",
+    "03",
+    "300",
+    "99999999999999999999",
+    "0",
+    "3.5",
+    "12kg",
+    "nan",
+    "inf",
+    "",
+    "x",
+    "xy",
+    "yes",
+    "no",
+    "auto",
+    "192.0.2.7",
+    "192.0.2.700",
+    "2001:db8::7",
+    "[2001:db8::7]:80",
+    "192.0.2.7:80",
+    "2026-05-01",
+    "2026-06-31",
+    "14:30",
+    "2026-05-01T14:30",
+    "2026-05-01T14:30:00Z",
+    "2h 30m",
+    "-2h",
+    "64MiB",
+    "keeper@example.org",
+    "https://example.org/",
+    "1.2.0",
+    ">=1.2, <2",
+];
+
+/// Each type of the library is read by a document as it is in Rust: alone, in a list, and beside its like.
+#[test]
+fn every_type_goes_there_and_back() {
+    macro_rules! types {
+        ($($type:ty)*) => {{
+            let mut count = 0;
+            $({
+                let one = Named::<Option<$type>>::draft("one").letter('o');
+                let many = Named::<Vec<$type>>::draft("many");
+                let pair = Named::<Option<[$type; 2]>>::draft("pair");
+                let params = [one.param(), many.param(), pair.param()];
+                let root = Command::draft("apiary").takes(&params);
+                let text = to_json(&document_of(&root));
+                assert!(!text.contains("unchecked"), "{text}");
+                let mut lines: Vec<Vec<String>> = Vec::new();
+                for word in OF_TYPES {
+                    lines.push(["--one", word].map(str::to_owned).to_vec());
+                    lines.push(["--many", "3", "--many", word].map(str::to_owned).to_vec());
+                    lines.push(["--pair", word, word].map(str::to_owned).to_vec());
+                }
+                there_and_back(&root, &lines).unwrap();
+                count += 1;
+            })*
+            count
+        }};
+    }
+    use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV6};
+    use std::num::{NonZeroU8, NonZeroU16, NonZeroU32, NonZeroU64, NonZeroUsize};
+    let count = types! {
+        u8 u16 u32 u64 u128 usize i8 i16 i32 i64 i128 isize f32 f64 NonZeroU8 NonZeroU16 NonZeroU32 NonZeroU64 NonZeroUsize
+        String std::ffi::OsString std::path::PathBuf char bool When Ipv4Addr Ipv6Addr IpAddr SocketAddrV4 SocketAddrV6
+        SocketAddr jiff::civil::Date jiff::civil::Time jiff::civil::DateTime jiff::Timestamp jiff::Span
+        std::time::Duration jiff::SignedDuration bytesize::ByteSize email_address::EmailAddress
+        clavret_core::DomainName url::Url uuid::Uuid regex::Regex glob::Pattern semver::Version semver::VersionReq
+        serde_json::Value
+    };
+    // All but a closed list, of which each is a type.
+    assert_eq!(count, Standard::ALL.len() - 1);
 }
 
 /// Most documents that are made have nothing wrong with them, and together they say all that one may say.

@@ -47,9 +47,15 @@ fn refused(faults: &Faults<'_>) -> Map<String, Value> {
 }
 
 fn fault(faults: &Faults<'_>, fault: &Fault<'_>) -> Value {
+    let mut value = short(fault);
+    value["sentence"] = json!(faults.sentence_of(fault));
+    value
+}
+
+/// What is wrong and where, without words for it.
+pub(super) fn short(fault: &Fault<'_>) -> Value {
     let mut value = json!({
         "kind": kebab(&format!("{:?}", fault.kind())),
-        "sentence": faults.sentence_of(fault),
         "parameter": fault.param().map(|param| param.name()),
     });
     match fault.place() {

@@ -1,8 +1,10 @@
 //! `clavret read`: how a line is read.
 //!
 //! * `table.rs`: for people; `json.rs`: for programs; `shell.rs`: for scripts, which evaluate what is printed.
+//! * `lines.rs`: many lines.
 
 mod json;
+mod lines;
 mod rows;
 mod shell;
 mod table;
@@ -51,8 +53,9 @@ pub(crate) enum Form {
 #[declare(examples = [
     ("which word is what", "clavret read apiary.toml -- inspect A7 -cf6"),
     ("the same for a program", "clavret read apiary.toml --as json -- inspect A7 -cf6"),
+    ("many lines, a JSON array of words each", "clavret read apiary.toml --lines lines.json"),
 ])]
-#[declare(judged_by = has_prefix)]
+#[declare(judged_by = fits)]
 pub(crate) struct Read {
     /// a document, - for one on standard input, or a program that gives its own
     #[operand(refers = Refers::Path)]
@@ -60,6 +63,12 @@ pub(crate) struct Read {
     /// the words of the line, without the program's name
     #[operand(tail = Tail::AfterDashes)]
     words: Vec<OsString>,
+    /// read many lines: each of this file is a JSON array of words, - is standard input
+    #[option(placeholder = "FILE", refers = Refers::Path)]
+    lines: Option<PathBuf>,
+    /// go by variables, files and the config file for many lines too
+    #[flag]
+    environment: bool,
     /// what is printed
     #[option(name = "as", placeholder = "FORM", default = "table")]
     form: Form,
@@ -68,8 +77,16 @@ pub(crate) struct Read {
     prefix: Option<String>,
 }
 
-/// The variables of a script begin with what it chose: `path` of a parameter would be the shell's own in zsh.
-fn has_prefix(reading: &Reading<'_>) -> Result<(), Objection> {
+/// One line or many; and the variables of a script begin with what it chose: `path` of a parameter would be the shell's own
+/// in zsh.
+fn fits(reading: &Reading<'_>) -> Result<(), Objection> {
+    if reading.get(Read::LINES).is_some() {
+        return fits_many(reading);
+    }
+    if *reading.get(Read::ENVIRONMENT) {
+        let text = "one line is read with its environment always; --environment is for --lines";
+        return Err(Objection::new(text).about(Read::ENVIRONMENT));
+    }
     let (form, prefix) = (reading.get(Read::FORM), reading.get(Read::PREFIX));
     match (form, prefix) {
         (Form::Table | Form::Json, Some(_)) => {
@@ -84,10 +101,33 @@ fn has_prefix(reading: &Reading<'_>) -> Result<(), Objection> {
     }
 }
 
+/// Many lines are read for programs, and have their words in a file.
+fn fits_many(reading: &Reading<'_>) -> Result<(), Objection> {
+    let is_input = |path: Option<&PathBuf>| path.is_some_and(|path| path.as_os_str() == "-");
+    if !reading.get(Read::WORDS).is_empty() {
+        let text = "--lines FILE has the words of each line";
+        return Err(Objection::new(text).about(Read::LINES).about(Read::WORDS));
+    }
+    if !matches!(reading.get(Read::FORM), Form::Table | Form::Json)
+        || reading.get(Read::PREFIX).is_some()
+    {
+        let text = "--lines FILE gives JSON, a result for each line";
+        return Err(Objection::new(text).about(Read::LINES).about(Read::FORM));
+    }
+    if is_input(reading.get(Read::LINES).as_ref()) && is_input(Some(reading.get(Read::SOURCE))) {
+        let text = "standard input can be the document or the lines, not both";
+        return Err(Objection::new(text).about(Read::SOURCE).about(Read::LINES));
+    }
+    Ok(())
+}
+
 impl Act for Read {
     fn act(self, call: &Call<'_>) -> Done {
         let (document, arena) = (document(&self.source, call)?, Arena::new());
         let root = document.command(&arena);
+        if let Some(file) = &self.lines {
+            return lines::read(root, file, self.environment, call);
+        }
         if !matches!(self.form, Form::Table | Form::Json) {
             let prefix = self.prefix.as_deref().unwrap_or_default();
             return shell::assign(root, &self.words, (self.form, prefix), call);

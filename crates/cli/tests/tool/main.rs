@@ -1,5 +1,6 @@
 //! The tool as its users meet it: on documents, on programs, in scripts of shells.
 
+mod lines;
 mod pages;
 mod readings;
 #[cfg(unix)]

@@ -1,6 +1,6 @@
 //! A reading as `{"command": […], "values": {…}, "origins": {…}}`. Numbers and truth words become
 //! numbers and booleans by their kind, lists and values of several words become arrays, entries
-//! become maps; what is not given is null. Words that are no text lose what is none.
+//! become maps; what is not given is null. A word that is no text is `{"bytes": [255]}`; the key of an entry loses what is none.
 
 use super::Slot;
 use crate::text::Listed;
@@ -124,7 +124,14 @@ impl Serialize for AsTyped<'_> {
         match (kind.noun(), f64::from_word(text), bool::from_word(text)) {
             (Noun::Number, Ok(number), _) => serializer.serialize_f64(number),
             (Noun::Truth, _, Ok(truth)) => serializer.serialize_bool(truth),
-            _ => serializer.serialize_str(&text.to_string_lossy()),
+            _ => match text.to_str() {
+                Some(text) => serializer.serialize_str(text),
+                None => {
+                    let mut word = serializer.serialize_map(Some(1))?;
+                    word.serialize_entry("bytes", text.as_encoded_bytes())?;
+                    word.end()
+                }
+            },
         }
     }
 }

@@ -1,0 +1,166 @@
+//! `clavret read --lines`: many lines, each as the library reads it.
+
+use std::fmt::Write as _;
+use std::io::{Read, Write};
+use std::process::{Command, Stdio};
+use std::thread;
+
+use clavret::{Arena, Document, Outcome};
+use serde_json::{Value, json};
+
+use crate::apiary;
+
+const BEGINNINGS: [&str; 12] = [
+    "",
+    "hive",
+    "hive add C4",
+    "hive list",
+    "hive move A7",
+    "inspect A7",
+    "harvest A7 3.5",
+    "label A7",
+    "report",
+    "run-each",
+    "help",
+    "-q",
+];
+const WORDS: &str = "-c -r -cf6 -f 6 26 --frames=3 --frames many -t -3.5 --note x --note= --on 2026-10-01 -y yard -vv \
+    --color=never --config c.toml -o out.csv --since 2026-01-01 --as csv --as=jsn --sort code,place --queen white --at -33.9 \
+    18.4 --because winter 3.5 -m 17.2 -j 0x0c -b --batch A7-* --site https://example.org/ -- --clam orchard --version -h";
+
+/// Lines of these words, the same at each run.
+fn lines(count: usize) -> Vec<Vec<&'static str>> {
+    let words: Vec<&str> = WORDS.split_whitespace().collect();
+    let mut seed: u64 = 7;
+    let mut next = |most: usize| {
+        seed = seed.wrapping_mul(6_364_136_223_846_793_005).wrapping_add(1_442_695_040_888_963_407);
+        (seed >> 33) as usize % most
+    };
+    let mut line = || {
+        let mut line: Vec<&str> = BEGINNINGS[next(BEGINNINGS.len())].split_whitespace().collect();
+        line.extend((0..next(6)).map(|_| words[next(words.len())]));
+        line
+    };
+    (0..count).map(|_| line()).collect()
+}
+
+/// What the tool prints of some lines on its standard input, and its status.
+fn read(input: Vec<u8>) -> (String, i32) {
+    let mut tool = Command::new(env!("CARGO_BIN_EXE_clavret"));
+    let tool = tool.args(["read", &apiary(), "--lines", "-"]).env_remove("CLAVRET");
+    let mut tool =
+        tool.stdin(Stdio::piped()).stdout(Stdio::piped()).stderr(Stdio::null()).spawn().unwrap();
+    let mut to = tool.stdin.take().unwrap();
+    let writing = thread::spawn(move || _ = to.write_all(&input));
+    let mut said = String::new();
+    tool.stdout.take().unwrap().read_to_string(&mut said).unwrap();
+    writing.join().unwrap();
+    (said, tool.wait().unwrap().code().unwrap())
+}
+
+#[test]
+fn a_hundred_thousand_lines_are_read_as_the_library_reads_them() {
+    let lines = lines(100_000);
+    let mut input = String::new();
+    for line in &lines {
+        writeln!(input, "{}", json!(line)).unwrap();
+    }
+    let (said, status) = read(input.into_bytes());
+    assert_eq!((status, said.lines().count()), (0, lines.len()));
+    let document = Document::read("apiary.toml", std::fs::read(apiary()).unwrap()).unwrap();
+    let arena = Arena::new();
+    let root = document.command(&arena);
+    let mut verdicts = [0; 3];
+    for (at, (line, said)) in lines.iter().zip(said.lines()).enumerate() {
+        let said: Value = serde_json::from_str(said).unwrap();
+        assert_eq!(said["line"], at + 1);
+        match root.read(line) {
+            Outcome::Reading(reading) => {
+                verdicts[0] += 1;
+                let own = serde_json::to_value(&reading).unwrap();
+                assert_eq!(said["verdict"], "reads", "{line:?}");
+                for key in ["command", "values", "origins"] {
+                    assert_eq!(said[key], own[key], "{line:?}");
+                }
+            }
+            Outcome::Faults(faults) => {
+                verdicts[1] += 1;
+                let kind = |value: &Value| value["kind"].as_str().unwrap().replace('-', "");
+                let kinds: Vec<String> =
+                    said["faults"].as_array().unwrap().iter().map(kind).collect();
+                let own: Vec<String> = faults
+                    .iter()
+                    .map(|fault| format!("{:?}", fault.kind()).to_lowercase())
+                    .collect();
+                assert_eq!((&said["verdict"], kinds), (&json!("refused"), own), "{line:?}");
+            }
+            _ => {
+                verdicts[2] += 1;
+                assert_eq!(said["verdict"], "asks", "{line:?}");
+            }
+        }
+    }
+    assert!(verdicts.iter().all(|&count| count > 1_000), "{verdicts:?}");
+}
+
+/// What is no array of words gives an error with its number, and reading goes on; nothing of a line that is too long is kept.
+#[test]
+fn broken_lines_are_told_by_their_numbers() {
+    let long = "a".repeat(3 << 20);
+    let input = [
+        b"not json\n[\"hive\", \"list\"]\n\n[1]\n[\"a\\u0000\"]\n[\"\x00\"]\n[{\"bytes\": [255, 45]}]\n[{\"byte\": [1]}]\n[\"".to_vec(),
+        long.into_bytes(),
+        b"\"]\n\xff\n[\"report\"]\n[\"hi".to_vec(),
+    ];
+    let (said, status) = read(input.concat());
+    let said: Vec<Value> = said.lines().map(|line| serde_json::from_str(line).unwrap()).collect();
+    assert_eq!(status, 1);
+    let error = |at: usize| said[at - 1]["error"].as_str().unwrap_or_default();
+    for (at, why) in [
+        (1, "no array of words"),
+        (3, "the line is empty"),
+        (4, "expected a word"),
+        (5, "cannot have NUL"),
+        (6, "control character"),
+        (8, "expected {\"bytes\": […]}"),
+        (9, "more than 1 MiB"),
+        (10, "no array of words"),
+        (12, "EOF while parsing"),
+    ] {
+        assert!(error(at).contains(why), "{at}: {}", said[at - 1]);
+    }
+    for (at, verdict) in [(2, "reads"), (7, "refused"), (11, "reads")] {
+        assert_eq!(
+            (&said[at - 1]["verdict"], &said[at - 1]["line"]),
+            (&json!(verdict), &json!(at))
+        );
+    }
+    assert_eq!(said.len(), 12);
+}
+
+/// A word that is no text goes in and comes out as its bytes.
+#[cfg(unix)]
+#[test]
+fn words_that_are_no_text_are_their_bytes() {
+    let (said, status) = read(b"[\"run-each\", \"echo\", {\"bytes\": [255, 45]}]\n".to_vec());
+    let said: Value = serde_json::from_str(&said).unwrap();
+    assert_eq!((status, &said["operands"]), (0, &json!(["echo", { "bytes": [255, 45] }])));
+    assert_eq!(said["values"]["words"], json!([{ "bytes": [255, 45] }]));
+}
+
+/// The reader of the results may go away early.
+#[cfg(unix)]
+#[test]
+fn a_closed_pipe_is_no_error() {
+    let line = format!(
+        "yes '[\"hive\", \"list\"]' | head -n 100000 | '{}' read '{}' --lines - | head -n 1",
+        env!("CARGO_BIN_EXE_clavret"),
+        apiary()
+    );
+    let shell = Command::new("bash")
+        .args(["-c", &format!("{line}; echo ${{PIPESTATUS[2]}}")])
+        .output()
+        .unwrap();
+    let said = String::from_utf8(shell.stdout).unwrap();
+    assert!(said.ends_with("\n0\n") && shell.stderr.is_empty(), "{said}");
+}

@@ -4,6 +4,7 @@
 //! * `source.rs`: a document is had: of a file, of standard input, of a program.
 //! * `page.rs`: `clavret page`.
 //! * `read/`: `clavret read`.
+//! * `write/`: `clavret write`.
 //!
 //! Standard output is data, standard error is talk. The statuses: 0 done; 1 what was asked about falls short; 2 the command
 //! line was refused; 3 the document, or the program, cannot be had.
@@ -13,6 +14,7 @@
 mod page;
 mod read;
 mod source;
+mod write;
 
 use std::process::ExitCode;
 
@@ -20,6 +22,7 @@ use clavret::{COLOR, COMPLETIONS, Command, DOCUMENT, Declare, HELP, Program, Rou
 
 use page::ShowPage;
 use read::Read;
+use write::Write;
 
 static CLAVRET: Command = Command::new("clavret")
     .summary("look at a command line that a document declares")
@@ -32,7 +35,7 @@ static CLAVRET: Command = Command::new("clavret")
     .package(package!())
     .answers()
     .takes(&[COLOR.param()])
-    .commands(&[ShowPage::COMMAND, Read::COMMAND, &HELP, &COMPLETIONS, &DOCUMENT])
+    .commands(&[ShowPage::COMMAND, Read::COMMAND, Write::COMMAND, &HELP, &COMPLETIONS, &DOCUMENT])
     .examples(&[
         ("the page of a command", "clavret page apiary.toml inspect"),
         ("how a line is read", "clavret read apiary.toml -- inspect A7 -cf6"),
@@ -43,8 +46,17 @@ static CLAVRET: Command = Command::new("clavret")
         (3, "the document, or the program, cannot be had"),
     ]);
 
-static PROGRAM: Program = Program::new(&CLAVRET, &[Route::of::<ShowPage>(), Route::of::<Read>()]);
+static PROGRAM: Program =
+    Program::new(&CLAVRET, &[Route::of::<ShowPage>(), Route::of::<Read>(), Route::of::<Write>()]);
 
 fn main() -> ExitCode {
     PROGRAM.run()
+}
+
+#[cfg(test)]
+mod tests {
+    #[test]
+    fn the_declaration_holds_what_it_promises() {
+        clavret::prove(&super::PROGRAM);
+    }
 }

@@ -5,8 +5,8 @@ use std::io::Write;
 use std::path::PathBuf;
 
 use clavret::{
-    Act, Arena, COLOR, Call, CommandPath, Declare, Done, Failure, Page, PageLength, Refers, valid,
-    visible,
+    Act, Arena, COLOR, Call, Command, CommandPath, Declare, Done, Failure, Page, PageLength,
+    Refers, valid, visible,
 };
 
 use crate::source::document;
@@ -36,13 +36,7 @@ pub(crate) struct ShowPage {
 impl Act for ShowPage {
     fn act(self, call: &Call<'_>) -> Done {
         let (document, arena) = (document(&self.source, call)?, Arena::new());
-        let mut path = CommandPath::of(document.command(&arena));
-        for name in &self.command {
-            path = match path.leaf().subcommand(name.as_encoded_bytes()) {
-                Some(command) => path.below(command),
-                None => return Err(Failure::new(2, unknown(&path, &name.to_string_lossy())).into()),
-            };
-        }
+        let path = reached(document.command(&arena), &self.command)?;
         let length = if self.short { PageLength::Short } else { PageLength::Full };
         let mut look = call.streams().out_look(*call.get(&COLOR));
         if let Some(width) = self.width {
@@ -50,6 +44,21 @@ impl Act for ShowPage {
         }
         Ok(write!(call.out(), "{}", Page::of(&path, length).draw(look))?)
     }
+}
+
+/// The path that names lead along from a root; a name that is none is refused, as a line would be.
+pub(crate) fn reached<'d>(
+    root: &'d Command<'d>,
+    names: &[OsString],
+) -> Result<CommandPath<'d>, Failure> {
+    let mut path = CommandPath::of(root);
+    for name in names {
+        path = match path.leaf().subcommand(name.as_encoded_bytes()) {
+            Some(command) => path.below(command),
+            None => return Err(Failure::new(2, unknown(&path, &name.to_string_lossy()))),
+        };
+    }
+    Ok(path)
 }
 
 /// What a command has instead of what was named.

@@ -29,7 +29,7 @@ const WORDS: &str = "-c -r -cf6 -f 6 26 --frames=3 --frames many -t -3.5 --note 
     18.4 --because winter 3.5 -m 17.2 -j 0x0c -b --batch A7-* --site https://example.org/ -- --clam orchard --version -h";
 
 /// Lines of these words, the same at each run.
-fn lines(count: usize) -> Vec<Vec<&'static str>> {
+pub(crate) fn lines(count: usize) -> Vec<Vec<&'static str>> {
     let words: Vec<&str> = WORDS.split_whitespace().collect();
     let mut seed: u64 = 7;
     let mut next = |most: usize| {

@@ -1,6 +1,7 @@
 //! The tool as its users meet it: on documents, on programs, in scripts of shells.
 
 mod lines;
+mod outputs;
 mod pages;
 mod readings;
 #[cfg(unix)]

@@ -6,7 +6,7 @@
 use std::ffi::OsString;
 use std::fmt;
 use std::fs::File;
-use std::io::{self, BufRead, BufReader, BufWriter, IsTerminal, Write};
+use std::io::{self, BufRead, BufReader, BufWriter, IsTerminal, Read, Write};
 use std::path::Path;
 use std::time::{Duration, Instant};
 
@@ -24,6 +24,9 @@ use super::json::short;
 /// The longest line that is read, in bytes.
 const LONGEST: usize = 1 << 20;
 
+/// How many bytes are read and written at once.
+const BUFFER: usize = 1 << 16;
+
 /// Reads each line of a file, and prints a result for each; with the environment if that is asked for.
 pub(super) fn read(
     root: &Command<'_>,
@@ -35,19 +38,24 @@ pub(super) fn read(
         let name = visible(&file.to_string_lossy());
         Failure::new(3, format!("{name} cannot be read ({})", message(error)))
     };
-    let (mut input, size): (Box<dyn BufRead>, u64) = match file == Path::new("-") {
-        true => (call.input(), 0),
+    let (input, size): (Box<dyn Read>, u64) = match file == Path::new("-") {
+        true => (Box::new(call.input()), 0),
         false => {
             let file = File::open(file).map_err(|error| unread(&error))?;
             let size = file.metadata().map_or(0, |found| found.len());
-            (Box::new(BufReader::with_capacity(1 << 16, file)), size)
+            (Box::new(file), size)
         }
     };
-    let mut out = BufWriter::with_capacity(1 << 16, call.out());
+    let mut input = BufReader::with_capacity(BUFFER, input);
+    let mut out = BufWriter::with_capacity(BUFFER, call.out());
     let mut progress = Progress::new(size);
     let (mut line, mut number, mut broken) = (Vec::new(), 0_u64, 0_u64);
     loop {
-        let found = next(&mut *input, &mut line).map_err(|error| unread(&error))?;
+        // Whoever writes the lines may wait for a result before the next one.
+        if input.buffer().is_empty() {
+            out.flush()?;
+        }
+        let found = next(&mut input, &mut line).map_err(|error| unread(&error))?;
         let Some(is_whole) = found else { break };
         number += 1;
         let words = if is_whole { words(&line) } else { Err(too_long()) };
@@ -66,10 +74,7 @@ pub(super) fn read(
     out.flush()?;
     match broken {
         0 => Ok(()),
-        _ => {
-            Err(Failure::new(1, format!("{broken} of {number} lines are no arrays of words"))
-                .into())
-        }
+        _ => Err(Failure::new(1, format!("no arrays of words: {broken} of {number} lines")).into()),
     }
 }
 

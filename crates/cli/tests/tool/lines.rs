@@ -1,7 +1,7 @@
 //! `clavret read --lines`: many lines, each as the library reads it.
 
 use std::fmt::Write as _;
-use std::io::{Read, Write};
+use std::io::{BufRead, BufReader, Read, Write};
 use std::process::{Command, Stdio};
 use std::thread;
 
@@ -146,6 +146,24 @@ fn words_that_are_no_text_are_their_bytes() {
     let said: Value = serde_json::from_str(&said).unwrap();
     assert_eq!((status, &said["operands"]), (0, &json!(["echo", { "bytes": [255, 45] }])));
     assert_eq!(said["values"]["words"], json!([{ "bytes": [255, 45] }]));
+}
+
+/// Whoever writes the lines may wait for each result.
+#[test]
+fn a_result_is_there_before_the_next_line_is() {
+    let mut tool = Command::new(env!("CARGO_BIN_EXE_clavret"));
+    let tool = tool.args(["read", &apiary(), "--lines", "-"]).env_remove("CLAVRET");
+    let mut tool = tool.stdin(Stdio::piped()).stdout(Stdio::piped()).spawn().unwrap();
+    let (mut to, mut from) =
+        (tool.stdin.take().unwrap(), BufReader::new(tool.stdout.take().unwrap()));
+    for at in 1..4 {
+        to.write_all(b"[\"report\"]\n").unwrap();
+        let mut result = String::new();
+        from.read_line(&mut result).unwrap();
+        assert!(result.starts_with(&format!("{{\"line\":{at},\"verdict\":\"reads\"")), "{result}");
+    }
+    drop(to);
+    assert!(tool.wait().unwrap().success());
 }
 
 /// The reader of the results may go away early.

@@ -285,11 +285,15 @@ pub(crate) fn document() -> impl Strategy<Value = Value> {
                     put(&mut root, "wording", wording);
                 }
                 9 => put(&mut root, "description", json!("All of it:\n\n    code\n")),
-                10 if below.is_empty() => {
+                10 => {
                     put(&mut root, "bundle", json!([{ "name": "period", "heading": "period",
                         "option": [{ "name": "since", "optional": true }, { "name": "until", "optional": true }],
                         "rule": [{ "all-or-none": ["since", "until"] }] }]));
-                    put(&mut root, "bundles", json!(["period"]));
+                    // One of the commands takes it, and the root where it has operands of its own.
+                    match below.first_mut().and_then(Value::as_object_mut) {
+                        Some(command) => put(command, "bundles", json!(["period"])),
+                        None => put(&mut root, "bundles", json!(["period"])),
+                    }
                 }
                 11 if !below.is_empty() => put(&mut root, "default-command", json!("list")),
                 12 if !below.is_empty() => put(&mut root, "acts", json!(true)),

@@ -78,6 +78,14 @@ proptest! {
         prop_assume!(document.is_ok(), "it has problems");
         let (document, arena) = (document.unwrap(), Arena::new());
         let root = document.command(&arena);
+        let (mut said, mut kept) = (Vec::new(), Vec::new());
+        leaves("", &value, &mut said);
+        leaves("", &serde_json::from_str(&to_json(&document_of(root))).unwrap(), &mut kept);
+        for leaf in said {
+            let at = kept.iter().position(|kept| *kept == leaf);
+            prop_assert!(at.is_some(), "{:?} is lost of {}", leaf, value);
+            kept.swap_remove(at.unwrap_or_default());
+        }
         there_and_back(root, &lines(root, &picks))?;
     }
 
@@ -197,6 +205,23 @@ fn most_of_them_read_and_every_key_is_made() {
     tables.for_each(|table| known.extend(table["properties"].as_object().unwrap().keys().cloned()));
     let missing: Vec<&String> = known.difference(&made).collect();
     assert_eq!(missing, [""; 0], "no document has them");
+}
+
+/// What a document says, each with its key; but for what may be said otherwise: the names of kinds, and an order.
+fn leaves(key: &str, value: &Value, found: &mut Vec<(String, String)>) {
+    match value {
+        Value::Object(table) => {
+            // A secret that may be in a file is one anyhow.
+            let is_said = |key: &&String| {
+                let is_told = *key == "secret" && table.contains_key("secret-file");
+                !is_told && !matches!(key.as_str(), "$schema" | "kind" | "takes" | "type")
+            };
+            table.keys().filter(is_said).for_each(|key| leaves(key, &table[key], found));
+        }
+        Value::Array(items) => items.iter().for_each(|item| leaves(key, item, found)),
+        Value::Bool(false) => {}
+        value => found.push((key.to_owned(), value.to_string().trim_matches('"').to_owned())),
+    }
 }
 
 fn keys(value: &Value, found: &mut BTreeSet<String>) {

@@ -59,6 +59,7 @@ impl<'d, 'b> Build<'d, 'b> {
         }
         self.bundles();
         self.params(self.root, 0);
+        self.rules_of_bundles();
         self.command(self.root, None)
     }
 
@@ -151,10 +152,6 @@ impl<'d, 'b> Build<'d, 'b> {
                 below.push(self.command(table, Some(&level)));
             }
         }
-        if above.is_none() {
-            // Rules of bundles may mean what the root takes.
-            self.rules_of_bundles(level);
-        }
         let mut command = self.described(view);
         let listed = self.listed.get(&view.at.start).copied().unwrap_or_default();
         if !listed.is_empty() {
@@ -198,7 +195,10 @@ impl<'d, 'b> Build<'d, 'b> {
         found
     }
 
-    fn rules_of_bundles(&mut self, root: Level<'d, '_>) {
+    /// Rules of bundles may mean what the root takes too; commands borrow the bundles, so these come first.
+    fn rules_of_bundles(&mut self) {
+        let taken = self.taken.get(&self.root.at.start).cloned().unwrap_or_default();
+        let root = Level { params: &taken, above: None };
         for view in self.root.tables("bundle") {
             let Some(bundle) = self.bundles.get(view.name()).copied() else { continue };
             let params = Names::new(bundle.params().to_vec());

@@ -11,7 +11,7 @@ use std::path::PathBuf;
 
 use clavret::{
     Act, Arena, BASH, Call, Choice, Declare, Done, FISH, Objection, Reading, Refers, Shell, ZSH,
-    document_of, document_schema, to_json, to_toml,
+    document_of, document_schema, to_json, to_toml, visible,
 };
 
 use crate::page::reached;
@@ -131,10 +131,17 @@ impl Act for Write {
             }
             Write::Completions(WriteCompletions { source, shell, whole }) => {
                 let document = document(source, call)?;
-                let (root, shell) = (document.command(&arena), shell.shell());
+                let root = document.command(&arena);
+                if !root.is_answering() && *shell != For::Bash {
+                    let name = visible(root.program_name());
+                    let told = format!(
+                        "clavret: {name} does not answer, so the script asks it in vain: say `answers`\n"
+                    );
+                    call.err().write_all(told.as_bytes())?;
+                }
                 match whole {
-                    true => shell.whole_script(root).unwrap_or_default(),
-                    false => shell.script(root),
+                    true => shell.shell().whole_script(root).unwrap_or_default(),
+                    false => shell.shell().script(root),
                 }
             }
         };

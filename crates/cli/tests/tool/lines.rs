@@ -8,7 +8,7 @@ use std::thread;
 use clavret::{Arena, Document, Outcome};
 use serde_json::{Value, json};
 
-use crate::apiary;
+use crate::{apiary, feeding};
 
 const BEGINNINGS: [&str; 12] = [
     "",
@@ -146,6 +146,25 @@ fn words_that_are_no_text_are_their_bytes() {
     let said: Value = serde_json::from_str(&said).unwrap();
     assert_eq!((status, &said["operands"]), (0, &json!(["echo", { "bytes": [255, 45] }])));
     assert_eq!(said["values"]["words"], json!([{ "bytes": [255, 45] }]));
+}
+
+/// The environment counts where that is asked for; nothing is said on standard error that is no terminal.
+#[test]
+fn variables_count_where_that_is_asked_for() {
+    let folder = tempfile::tempdir().unwrap();
+    let file = folder.path().join("lines");
+    std::fs::write(&file, "[\"A7\"]\n").unwrap();
+    for (more, log) in [(&[][..], "feeding.log"), (&["--environment"], "elsewhere")] {
+        let mut tool = Command::new(env!("CARGO_BIN_EXE_clavret"));
+        let tool = tool
+            .args(["read", &feeding(), "--lines"])
+            .arg(&file)
+            .args(more)
+            .env("FEEDING_LOG", "elsewhere");
+        let output = tool.output().unwrap();
+        let said: Value = serde_json::from_slice(&output.stdout).unwrap();
+        assert_eq!((&said["values"]["log"], output.stderr.len()), (&json!(log), 0));
+    }
 }
 
 /// Whoever writes the lines may wait for each result.

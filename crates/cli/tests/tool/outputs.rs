@@ -48,6 +48,17 @@ fn scripts_for_completion_are_those_of_the_program() {
         let checked = told(Command::new("bash").arg("-n").arg(&file));
         assert_eq!((checked.status, checked.err.as_str()), (0, ""), "{words:?}");
     }
+    // A program that answers nobody has a script that starts nothing in bash, and elsewhere one that asks in vain.
+    let folder = tempfile::tempdir().unwrap();
+    let file = folder.path().join("silent.toml");
+    std::fs::write(&file, "clavret = 1\nname = \"silent\"\n[[flag]]\nname = \"calm\"\n").unwrap();
+    let file = file.to_str().unwrap();
+    let whole = write(&["completions", file, "--for", "bash"]);
+    assert_eq!(whole, write(&["completions", file, "--for", "bash", "--whole"]));
+    assert!(whole.contains("--calm"), "{whole}");
+    assert!(
+        clavret(&["write", "completions", file, "--for", "zsh"]).err.contains("asks it in vain")
+    );
     let refused = clavret(&["write", "completions", &apiary(), "--for", "fish", "--whole"]);
     assert!(refused.status == 2 && refused.err.contains("for bash alone"), "{}", refused.err);
 }

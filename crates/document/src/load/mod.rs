@@ -5,7 +5,7 @@
 //!
 //! * this file: the text, its limits, and what becomes of it.
 //! * `view.rs`: a table of a document, asked by its keys.
-//! * `build.rs`: commands; `param.rs`: parameters; `refer.rs`: what names in a document mean.
+//! * `build.rs`: commands; `root.rs`: what is of the whole program; `param.rs`: parameters; `refer.rs`: what names in a document mean.
 //! * `kinds.rs`: what words may be; `valid.rs`: the tests of values, made before the tree.
 //! * `foreign.rs`: what stands for code that only the program has.
 //! * `faults.rs`: what is wrong with a document, and where.
@@ -16,6 +16,7 @@ mod foreign;
 mod kinds;
 mod param;
 mod refer;
+mod root;
 mod valid;
 mod view;
 

@@ -5,7 +5,8 @@ use std::process::{Command, Stdio};
 
 use apiary::APIARY;
 use clavret::{
-    Arena, CommandPath, Document, Look, Outcome, Page, PageLength, document_of, to_json, to_toml,
+    Arena, BASH, CommandPath, Document, Look, Outcome, Page, PageLength, document_of, to_json,
+    to_toml,
 };
 use expect_test::expect_file;
 
@@ -86,6 +87,7 @@ fn its_document_is_the_declaration() {
         let arena = Arena::new();
         let again = document.command(&arena);
         assert_eq!(to_toml(&document_of(again)), to_toml(&document_of(&APIARY)));
+        assert_eq!(BASH.whole_script(again), BASH.whole_script(&APIARY));
         for (own, its) in own.iter().zip(shown(again, &lines)) {
             assert_eq!(*own, its);
         }

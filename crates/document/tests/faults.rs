@@ -202,6 +202,19 @@ fn names_that_mean_nothing_are_told_with_what_there_is() {
     ] {
         sentences(&with(text), &[expected]);
     }
+    // What people call things elsewhere leads to what they are called here.
+    for (key, expected) in [
+        ("short = \"a\"", "'short' is no key of an option; `letter` is"),
+        (
+            "required = true",
+            "'required' is no key of an option: a value must be given, unless `optional = true`",
+        ),
+        ("max = 3", "'max' is no key of an option: `valid = { range = [LOW, HIGH] }` has both"),
+        ("type = \"integer\"", "'integer' is no kind that is known here; `i64` is"),
+        ("type = \"choice\"", "a closed list is a kind of its own: a `[[kind]]` with `offers`"),
+    ] {
+        sentences(&with(&format!("[[option]]\nname = \"b\"\n{key}\n")), &[expected]);
+    }
     let rules = "[[rule]]\nonly-one = [\"calm\", \"cald\"]\n[[rule]]\nneeded-with = [\"calm\"]\n";
     sentences(
         &with(&format!("{calm}{rules}")),

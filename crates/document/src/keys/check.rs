@@ -90,11 +90,43 @@ fn unknown(typed: &str, table: &Table) -> String {
     if super::DOCUMENT.key(typed).is_some() && std::ptr::eq(table, &super::COMMAND) {
         return told + "; it is one of the whole document";
     }
+    if let Some((_, meant)) = MEANT.iter().find(|(other, _)| *other == typed)
+        && let Some(key) =
+            table.keys().find(|key| key.name == meant.split(' ').next().unwrap_or_default())
+    {
+        return match meant.split_once(' ') {
+            Some((_, how)) => format!("{told}: {how}"),
+            None => format!("{told}; `{}` is", key.name),
+        };
+    }
     match nearest(typed, table.keys().map(|key| key.name)) {
         Some(near) => format!("{told}; `{near}` is"),
         None => told,
     }
 }
+
+/// Words that people have for a key, the key, and what to say of it where that is more than its name.
+const MEANT: &[(&str, &str)] = &[
+    ("short", "letter"),
+    ("env", "variable"),
+    ("environment", "variable"),
+    ("global", "throughout"),
+    ("multiple", "many"),
+    ("repeated", "many"),
+    ("count", "times"),
+    ("required", "optional a value must be given, unless `optional = true`"),
+    ("choices", "type `type` names a `[[kind]]`, whose `offers` are the words of a closed list"),
+    ("values", "type `type` names a `[[kind]]`, whose `offers` are the words of a closed list"),
+    ("min", "valid `valid = { range = [LOW, HIGH] }` has both"),
+    ("max", "valid `valid = { range = [LOW, HIGH] }` has both"),
+    ("pattern", "valid `valid = { pattern = \"…\", example = \"…\" }` has it"),
+    ("arguments", "operand"),
+    (
+        "parameters",
+        "operand `[[operand]]`, `[[option]]`, `[[flag]]` and `[[tally]]` are parameters",
+    ),
+    ("subcommands", "command"),
+];
 
 fn value(node: &Node, (of, depth): (&Of, usize), key: &Key, blots: &mut Blots) {
     if let What::Text(text) = &node.what

@@ -32,9 +32,13 @@ pub(super) fn named(name: &str, own: &HashMap<&str, View<'_>>) -> Option<Named> 
 
 /// Why a name stands for nothing.
 pub(super) fn unknown(name: &str, own: &HashMap<&str, View<'_>>) -> String {
+    if matches!(name, "choice" | "enum") {
+        return "a closed list is a kind of its own: a `[[kind]]` with `offers`".to_owned();
+    }
     let standard = Standard::ALL.iter().filter(|standard| **standard != Standard::Choice);
     let names = standard.map(|standard| standard.name()).chain(own.keys().copied());
-    match nearest(name, names.take(1_000)) {
+    let meant = MEANT.iter().find(|(other, _)| *other == name).map(|(_, meant)| *meant);
+    match meant.or_else(|| nearest(name, names.take(1_000))) {
         Some(near) => format!("{} is no kind that is known here; `{near}` is", quoted(name)),
         None => format!(
             "{} is no kind that is known here (list it under `kind`, or take one such as `text` or `u8`)",
@@ -42,6 +46,28 @@ pub(super) fn unknown(name: &str, own: &HashMap<&str, View<'_>>) -> String {
         ),
     }
 }
+
+/// Words that people have for a type, and what it is called.
+const MEANT: &[(&str, &str)] = &[
+    ("string", "text"),
+    ("str", "text"),
+    ("int", "i64"),
+    ("integer", "i64"),
+    ("number", "f64"),
+    ("float", "f64"),
+    ("bool", "truth"),
+    ("boolean", "truth"),
+    ("char", "character"),
+    ("file", "path"),
+    ("folder", "path"),
+    ("directory", "path"),
+    ("url", "web-address"),
+    ("mail", "email"),
+    ("host", "domain"),
+    ("size", "byte-size"),
+    ("datetime", "date-time"),
+    ("timestamp", "moment"),
+];
 
 /// The names of the kinds of a parameter's words, each with its place.
 pub(super) fn types<'d>(param: View<'d>) -> Vec<(&'d str, &'d Node)> {

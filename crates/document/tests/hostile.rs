@@ -53,6 +53,21 @@ fn whatever_is_too_long_is_told() {
     assert!(told(format!("clavret = 1\nname = \"{name}\"")).contains("longer than 200 bytes"));
 }
 
+/// A pattern is cheap to write, and not to make ready.
+#[test]
+fn patterns_are_few_and_small() {
+    let large = r#"valid = { pattern = '(\w{20}){20}', example = '' }"#;
+    let option = |at: usize, valid: &str| format!("[[option]]\nname = 'o{at}'\n{valid}\n");
+    let head = "clavret = 1\nname = 'x'\n";
+    assert!(told(head.to_owned() + &option(1, large)).contains("exceeds size limit"));
+    let small = r#"valid = [{ pattern = '[A-Z]', example = 'A' }, { length = [1, 1] }]"#;
+    let many = |count: usize| {
+        head.to_owned() + &(0..count).map(|at| option(at, small)).collect::<String>()
+    };
+    assert_eq!(told(many(200)), "");
+    assert!(told(many(MANY / 10)).contains("200 patterns at most"));
+}
+
 /// Many are many: what is wrong with them is counted.
 #[test]
 fn a_hundred_thousand_options_are_as_good_as_one() {

@@ -150,7 +150,8 @@ fn text<T>(says: &Says<'_>) -> Made {
     match says {
         Says::Characters(least, most) => Ok(Box::new(valid::length(*least, *most))),
         #[cfg(feature = "regex")]
-        Says::Matching(pattern, example) => match regex::Regex::new(pattern) {
+        // One that is larger than this was written to be large.
+        Says::Matching(pattern, example) => match made_ready(pattern) {
             Ok(_) => Ok(Box::new(Matching([(*pattern).to_owned(), (*example).to_owned()]))),
             Err(error) => Err(Unfit::Pattern(error.to_string())),
         },
@@ -166,6 +167,11 @@ fn address<T: Shown>(says: &Says<'_>) -> Made {
         }
         says => listed::<T>(says),
     }
+}
+
+#[cfg(feature = "regex")]
+fn made_ready(pattern: &str) -> Result<regex::Regex, regex::Error> {
+    regex::RegexBuilder::new(pattern).size_limit(1 << 20).build()
 }
 
 /// Some values, or all but some.

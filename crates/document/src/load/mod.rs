@@ -104,7 +104,7 @@ impl Document {
     /// # Errors
     ///
     /// All that is wrong with it: with the text, with its keys and their values, and with what it declares. A document
-    /// has 4 MiB at most, 32 tables in each other, and 200 bytes in a name.
+    /// has 4 MiB at most, 32 tables in each other, 200 bytes in a name, and 200 patterns.
     pub fn read(file: &str, text: impl AsRef<[u8]>) -> Result<Self, DocumentFaults> {
         let bytes = text.as_ref();
         let bytes = bytes.strip_prefix(b"\xef\xbb\xbf").unwrap_or(bytes);

@@ -16,16 +16,36 @@ pub(super) fn tests(root: &[Entry], blots: &mut Blots) -> HashMap<usize, Box<dyn
     let at = 0..0;
     let root = View { entries: root, at: &at };
     let (own, mut tests) = (own(root), HashMap::new());
-    let mut tables = vec![root];
+    let (mut tables, mut patterns) = (vec![root], 0);
     while let Some(table) = tables.pop() {
         for param in table.tables("operand").chain(table.tables("option")) {
             if let Some(valid) = param.get("valid") {
+                let before = patterns;
+                patterns += count_patterns(valid);
+                if patterns > MOST_PATTERNS {
+                    if before <= MOST_PATTERNS {
+                        let told = format!("a document has {MOST_PATTERNS} patterns at most");
+                        blots.put(&valid.at, told);
+                    }
+                    continue;
+                }
                 tests.extend(of(param, valid, &own, blots).map(|test| (valid.at.start, test)));
             }
         }
         tables.extend(table.tables("command").chain(table.tables("bundle")));
     }
     tests
+}
+
+/// To make one ready takes milliseconds, if its author wants it to.
+const MOST_PATTERNS: usize = 200;
+
+fn count_patterns(valid: &Node) -> usize {
+    let is_one = |node: &&Node| View::of(node).is_some_and(|view| view.get("pattern").is_some());
+    match &valid.what {
+        What::List(items) => items.iter().filter(is_one).count(),
+        _ => usize::from(is_one(&valid)),
+    }
 }
 
 fn of(

@@ -91,10 +91,6 @@ impl<T: FromWord> Of<T> {
     const KIND: &'static Kind<'static> = &T::KIND.being(T::STANDARD);
 }
 
-const fn kind_of<T: FromWord>() -> &'static Kind<'static> {
-    Of::<T>::KIND
-}
-
 /// What one occurrence gives. Sealed: implement [`FromWord`] for own types.
 #[diagnostic::on_unimplemented(
     message = "`{Self}` cannot be the value of a parameter",
@@ -113,7 +109,7 @@ pub trait Unit: Sized + Send + Sync + Sealed<Units> + 'static {
 
 impl<T: FromWord> Unit for T {
     type Item = T;
-    const KINDS: &'static [&'static Kind<'static>] = &[kind_of::<T>()];
+    const KINDS: &'static [&'static Kind<'static>] = &[Of::<T>::KIND];
 
     #[inline]
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
@@ -124,7 +120,7 @@ impl<T: FromWord> Unit for T {
 
 impl<T: FromWord, const N: usize> Unit for [T; N] {
     type Item = T;
-    const KINDS: &'static [&'static Kind<'static>] = &[kind_of::<T>(); N];
+    const KINDS: &'static [&'static Kind<'static>] = &[Of::<T>::KIND; N];
 
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
         // Every word is looked at, also after a refused one: all faults in one pass.
@@ -139,7 +135,7 @@ impl<T: FromWord, const N: usize> Unit for [T; N] {
 
 impl<A: FromWord, B: FromWord> Unit for (A, B) {
     type Item = (A, B);
-    const KINDS: &'static [&'static Kind<'static>] = &[kind_of::<A>(), kind_of::<B>()];
+    const KINDS: &'static [&'static Kind<'static>] = &[Of::<A>::KIND, Of::<B>::KIND];
 
     fn unit(feed: &mut Feed<'_>) -> Option<Self> {
         let (first, second) = (feed.one(0), feed.one(1));
@@ -349,7 +345,7 @@ pub(super) fn parted<E>(
 impl<K: FromWord + Ord, V: FromWord> Shape for BTreeMap<K, V> {
     type Item = (K, V);
     const FORM: &'static Form<'static> = &Form {
-        kinds: &[&Kind::entry(kind_of::<K>(), kind_of::<V>())],
+        kinds: &[&Kind::entry(Of::<K>::KIND, Of::<V>::KIND)],
         needed: false,
         many: true,
         attached: false,

@@ -11,7 +11,7 @@ use clavret::{
 
 use crate::source::document;
 
-/// show the page of a command
+/// show a page of what a document declares
 #[derive(Declare)]
 #[declare(name = "page")]
 #[declare(examples = [

@@ -55,6 +55,11 @@ pub(crate) enum Form {
     ("the same for a program", "clavret read apiary.toml --as json -- inspect A7 -cf6"),
     ("many lines, a JSON array of words each", "clavret read apiary.toml --lines lines.json"),
 ])]
+#[declare(statuses = [
+    (0, "it reads, or asks for something"),
+    (1, "it does not read; a line of many is no array of words"),
+    (3, "the document cannot be had, or the file of the lines"),
+])]
 #[declare(judged_by = fits)]
 pub(crate) struct Read {
     /// a document, - for one on standard input, or a program that gives its own

@@ -55,7 +55,7 @@ fn fault(faults: &Faults<'_>, fault: &Fault<'_>) -> Value {
 /// What is wrong and where, without words for it.
 pub(super) fn short(fault: &Fault<'_>) -> Value {
     let mut value = json!({
-        "kind": kebab(&format!("{:?}", fault.kind())),
+        "kind": fault.kind().name(),
         "parameter": fault.param().map(|param| param.name()),
     });
     match fault.place() {
@@ -82,16 +82,4 @@ fn words(rows: &[Row<'_>]) -> Value {
         })
     };
     rows.iter().map(word).collect()
-}
-
-/// `OptionUnknown` as `option-unknown`.
-fn kebab(name: &str) -> String {
-    let mut kebab = String::new();
-    for letter in name.chars() {
-        if letter.is_ascii_uppercase() && !kebab.is_empty() {
-            kebab.push('-');
-        }
-        kebab.push(letter.to_ascii_lowercase());
-    }
-    kebab
 }

@@ -8,41 +8,8 @@ use std::thread;
 use clavret::{Arena, Document, Outcome};
 use serde_json::{Value, json};
 
+use crate::of_apiary::lines;
 use crate::{apiary, feeding};
-
-const BEGINNINGS: [&str; 12] = [
-    "",
-    "hive",
-    "hive add C4",
-    "hive list",
-    "hive move A7",
-    "inspect A7",
-    "harvest A7 3.5",
-    "label A7",
-    "report",
-    "run-each",
-    "help",
-    "-q",
-];
-const WORDS: &str = "-c -r -cf6 -f 6 26 --frames=3 --frames many -t -3.5 --note x --note= --on 2026-10-01 -y yard -vv \
-    --color=never --config c.toml -o out.csv --since 2026-01-01 --as csv --as=jsn --sort code,place --queen white --at -33.9 \
-    18.4 --because winter 3.5 -m 17.2 -j 0x0c -b --batch A7-* --site https://example.org/ -- --clam orchard --version -h";
-
-/// Lines of these words, the same at each run.
-pub(crate) fn lines(count: usize) -> Vec<Vec<&'static str>> {
-    let words: Vec<&str> = WORDS.split_whitespace().collect();
-    let mut seed: u64 = 7;
-    let mut next = |most: usize| {
-        seed = seed.wrapping_mul(6_364_136_223_846_793_005).wrapping_add(1_442_695_040_888_963_407);
-        (seed >> 33) as usize % most
-    };
-    let mut line = || {
-        let mut line: Vec<&str> = BEGINNINGS[next(BEGINNINGS.len())].split_whitespace().collect();
-        line.extend((0..next(6)).map(|_| words[next(words.len())]));
-        line
-    };
-    (0..count).map(|_| line()).collect()
-}
 
 /// What the tool prints of some lines on its standard input, and its status.
 fn read(input: Vec<u8>) -> (String, i32) {

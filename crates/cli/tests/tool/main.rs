@@ -1,6 +1,8 @@
 //! The tool as its users meet it: on documents, on programs, in scripts of shells.
 
 mod lines;
+#[path = "../../../../tests/shared/lines.rs"]
+mod of_apiary;
 mod outputs;
 mod pages;
 mod readings;

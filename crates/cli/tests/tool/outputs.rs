@@ -6,7 +6,7 @@ use std::process::Command;
 use clavret::{Arena, Document, Outcome};
 use serde_json::{Value, json};
 
-use crate::lines::lines;
+use crate::of_apiary::lines;
 use crate::{Told, apiary, clavret, feeding, told};
 
 fn write(words: &[&str]) -> String {

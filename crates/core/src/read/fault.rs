@@ -5,6 +5,7 @@ use super::word::Words;
 use super::{Around, Dark, Fault, Faults, Reach, Settings, Trace, Unread};
 use crate::declare::{Command, Param, Reason, Rule, Say, Sources, Times, is_record};
 use crate::text::Listed;
+use crate::wording::with_dashes;
 
 /// What is wrong.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -282,6 +283,13 @@ impl<'d> Fault<'d> {
     /// For the order in which faults are shown: as their places stand in the line.
     pub(crate) fn order(&self) -> (usize, usize) {
         self.place.order()
+    }
+}
+
+impl FaultKind {
+    /// What it is called where a program reads of it: `option-unknown`.
+    pub fn name(self) -> String {
+        with_dashes(&format!("{self:?}"))
     }
 }
 

@@ -179,6 +179,18 @@ const fn ends<const N: usize>(lengths: [usize; N]) -> [u16; N] {
     ends
 }
 
+/// A name of several words in lower case, with dashes between: `OneFault` is `one-fault`.
+pub(crate) fn with_dashes(name: &str) -> String {
+    let mut text = String::new();
+    for letter in name.chars() {
+        if letter.is_ascii_uppercase() && !text.is_empty() {
+            text.push('-');
+        }
+        text.push(letter.to_ascii_lowercase());
+    }
+    text
+}
+
 /// A bit for each place of a phrase: of `{2}` the third.
 const fn places(text: &str) -> u16 {
     let (bytes, mut places, mut i) = (text.as_bytes(), 0, 0);
@@ -216,14 +228,7 @@ macro_rules! phrases {
 
             /// What a document calls it: `one-fault`.
             pub fn name(self) -> String {
-                let mut name = String::new();
-                for letter in format!("{self:?}").chars() {
-                    if letter.is_ascii_uppercase() && !name.is_empty() {
-                        name.push('-');
-                    }
-                    name.push(letter.to_ascii_lowercase());
-                }
-                name
+                super::with_dashes(&format!("{self:?}"))
             }
 
             /// The text in English.

@@ -9,6 +9,8 @@ mod surroundings;
 
 #[path = "../../../../tests/shared/built.rs"]
 mod built;
+#[path = "../../../../tests/shared/lines.rs"]
+mod lines;
 #[cfg(unix)]
 #[path = "../../../../tests/shared/nobody.rs"]
 mod nobody;

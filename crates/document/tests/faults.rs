@@ -204,7 +204,7 @@ fn names_that_mean_nothing_are_told_with_what_there_is() {
     }
     // What people call things elsewhere leads to what they are called here.
     for (key, expected) in [
-        ("env = \"A\"", "'env' is no key of an option; `variable` is"),
+        ("environment = \"A\"", "'environment' is no key of an option; `variable` is"),
         (
             "required = true",
             "'required' is no key of an option: a value must be given, unless `optional = true`",

@@ -107,16 +107,9 @@ fn unknown(typed: &str, table: &Table) -> String {
 
 /// Words that people have for a key, the key, and what to say of it where that is more than its name.
 const MEANT: &[(&str, &str)] = &[
-    ("short", "letter"),
-    ("env", "variable"),
     ("environment", "variable"),
-    ("global", "throughout"),
-    ("multiple", "many"),
     ("repeated", "many"),
-    ("count", "times"),
     ("required", "optional a value must be given, unless `optional = true`"),
-    ("choices", "type `type` names a `[[kind]]`, whose `offers` are the words of a closed list"),
-    ("values", "type `type` names a `[[kind]]`, whose `offers` are the words of a closed list"),
     ("min", "valid `valid = { range = [LOW, HIGH] }` has both"),
     ("max", "valid `valid = { range = [LOW, HIGH] }` has both"),
     ("pattern", "valid `valid = { pattern = \"…\", example = \"…\" }` has it"),

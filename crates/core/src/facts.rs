@@ -3,7 +3,7 @@
 //! of its kinds and validators where it is worded (`wording/value.rs`).
 
 use crate::declare::{Command, FromWord, Noun, Param, Role, Times};
-use crate::text::DOTS;
+use crate::text::{DOTS, Listed, of, own};
 use crate::wording::{Wording, fill};
 
 /// One thing that a declaration says.
@@ -35,8 +35,7 @@ impl Fact {
 
     /// In words.
     pub(crate) fn words(&self, wording: &Wording<'_>) -> String {
-        let with: Vec<&str> = self.with.iter().map(String::as_str).collect();
-        fill((self.phrase)(wording), &with)
+        fill((self.phrase)(wording), &self.with.iter().map(String::as_str).listed())
     }
 }
 
@@ -49,7 +48,7 @@ impl<'d> Param<'d> {
             facts.push(Fact::new(|wording| wording.unless_given(), [shown]));
         }
         if !self.opposite().is_empty() {
-            let long = "--".to_owned() + self.opposite();
+            let long = of(&["--", self.opposite()]);
             let names = match self.opposite_letter() {
                 Some(letter) => format!("-{letter}, {long}"),
                 None => long.clone(),
@@ -87,9 +86,9 @@ impl<'d> Param<'d> {
     fn shown_default(&self, default: &str, wording: &Wording<'_>) -> String {
         let is_truth = matches!(self.kinds(), [kind] if kind.noun() == Noun::Truth);
         match bool::from_word(default.as_ref()) {
-            _ if self.is_secret() => DOTS.to_owned(),
-            Ok(truth) if is_truth => if truth { wording.yes() } else { wording.no() }.to_owned(),
-            _ => default.to_owned(),
+            _ if self.is_secret() => own(DOTS),
+            Ok(truth) if is_truth => own(if truth { wording.yes() } else { wording.no() }),
+            _ => own(default),
         }
     }
 }
@@ -98,8 +97,8 @@ impl<'d> Param<'d> {
 pub(crate) fn variable(param: &Param<'_>, _: &Wording<'_>, facts: &mut Vec<Fact>) {
     let name = param.variable();
     if !name.is_empty() {
-        let fact = Fact::new(|wording| wording.or_set(), [name.to_owned()]);
-        facts.push(fact.unless("$".to_owned() + name));
+        let fact = Fact::new(|wording| wording.or_set(), [own(name)]);
+        facts.push(fact.unless(of(&["$", name])));
     }
 }
 
@@ -118,7 +117,7 @@ pub(crate) fn manners(param: &Param<'_>, wording: &Wording<'_>, facts: &mut Vec<
         facts.push(Fact::new(|wording| wording.or_alone(), []));
     }
     if !param.file_name().is_empty() {
-        let name = "--".to_owned() + param.file_name();
+        let name = of(&["--", param.file_name()]);
         facts.push(Fact::new(|wording| wording.taken_from_file(), [name]));
     }
     if let Some(delimiter) = param.delimiter() {

@@ -7,7 +7,7 @@ use std::ffi::OsStr;
 use super::cell::Held;
 use super::param::Role;
 use super::{FromWord, Kind};
-use crate::text::Put;
+use crate::text::{Put, of, own};
 
 /// Which of a parameter's names was meant.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -164,8 +164,8 @@ impl<'d> Param<'d> {
     pub fn spelled(&self) -> String {
         match (self.role, self.long()) {
             (Role::Operand, _) => self.placeholder(0),
-            (_, Some(long)) => format!("--{long}"),
-            (_, None) => format!("-{}", self.name),
+            (_, Some(long)) => of(&["--", long]),
+            (_, None) => of(&["-", self.name]),
         }
     }
 
@@ -179,7 +179,7 @@ impl<'d> Param<'d> {
         match is_opposite {
             _ if self.opposite.is_empty() => None,
             true => Some(self.spelled()),
-            false => Some("--".to_owned() + self.opposite),
+            false => Some(of(&["--", self.opposite])),
         }
     }
 
@@ -194,14 +194,14 @@ impl<'d> Param<'d> {
             }
         }
         if !found.is_empty() {
-            return found.to_owned();
+            return own(found);
         }
         match self.kinds().get(at) {
-            Some(kind) if kind.sides.is_some() => "KEY=VALUE".to_owned(),
-            None if self.worded => "WORD".to_owned(),
+            Some(kind) if kind.sides.is_some() => own("KEY=VALUE"),
+            None if self.worded => own("WORD"),
             // `-#` and `-1` say nothing of what they take.
             _ if matches!(self.name.as_bytes(), [sign] if !sign.is_ascii_alphabetic()) => {
-                "VALUE".to_owned()
+                own("VALUE")
             }
             _ => self.name.to_ascii_uppercase(),
         }

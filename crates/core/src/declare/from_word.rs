@@ -1,6 +1,7 @@
 //! The conversion of one word into a Rust value, and the types that come with it.
 
 use super::{Manner, Offer};
+use crate::text::of;
 use std::ffi::{OsStr, OsString};
 use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV6};
 use std::num::{
@@ -135,7 +136,7 @@ fn from_code(text: &str) -> Option<(String, u32)> {
     };
     // A second sign would be taken for one by the standard library.
     let begins = digits.starts_with(|letter: char| letter.is_digit(radix));
-    (begins && !digits.ends_with('_')).then(|| (sign.to_owned() + &digits.replace('_', ""), radix))
+    (begins && !digits.ends_with('_')).then(|| (of(&[sign, &digits.replace('_', "")]), radix))
 }
 
 /// The limits of `usize` and `isize`.

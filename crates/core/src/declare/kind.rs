@@ -1,6 +1,7 @@
 //! What one word may be, as data: a noun for sentences, an example, what completion may look up.
 
 use super::{Kind, Offer, Standard};
+use crate::text::of;
 use std::borrow::Cow;
 
 /// The noun of a kind, as a fault says it after "takes".
@@ -166,7 +167,7 @@ impl<'d> Kind<'d> {
     /// A word of this kind that reads.
     pub fn example_word(&self) -> Cow<'d, str> {
         match self.sides {
-            Some((key, value)) => key.example_word() + "=" + value.example_word(),
+            Some((key, value)) => of(&[&key.example_word(), "=", &value.example_word()]).into(),
             None => Cow::Borrowed(self.example),
         }
     }

@@ -4,7 +4,7 @@ use super::{Echo, Mark, Mended};
 use std::fmt;
 
 use crate::read::{Fault, Faults};
-use crate::text::{Ink, Listed, Look, Sheet, columns, digits};
+use crate::text::{Ink, Listed, Look, Sheet, columns, digits, own};
 use crate::wording::{Wording, fill};
 
 /// Things to put right that are shown; the rest is counted.
@@ -109,7 +109,7 @@ impl fmt::Debug for Faults<'_> {
 /// Who speaks, and how many things are to be put right.
 pub(super) fn draw_head(who: &str, count: usize, wording: &Wording<'_>, sheet: &mut Sheet) {
     let what = match count {
-        1 => wording.one_fault().to_owned(),
+        1 => own(wording.one_fault()),
         many => fill(wording.many_faults(), &[&wording.count(many)]),
     };
     sheet.put(Ink::Name, who);

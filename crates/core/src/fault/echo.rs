@@ -4,7 +4,7 @@ use super::{Echo, Mark};
 use std::ops::Range;
 
 use crate::read::{Fault, FaultKind, Faults, Place};
-use crate::text::{Put, Quoted, columns, in_order};
+use crate::text::{Put, Quoted, columns, in_order, of, own};
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
@@ -27,7 +27,7 @@ impl<'d> Faults<'d> {
     /// for what may be secret.
     pub(super) fn echo(&self, shown: &[Vec<&Fault<'d>>]) -> Echo {
         let root = self.path().root();
-        let mut echo = Echo { text: root.program_name().to_owned(), marks: Vec::new() };
+        let mut echo = Echo { text: own(root.program_name()), marks: Vec::new() };
         let mut column = columns(&echo.text);
         let mut places = places(shown).into_iter().peekable();
         let count = self.words().count();
@@ -85,11 +85,12 @@ fn places<'f, 'd>(shown: &[Vec<&'f Fault<'d>>]) -> Vec<(usize, usize, Marked<'f,
             }
         }
     }
-    in_order(places, |(word, _, place)| match place {
+    in_order(&mut places, |(word, _, place)| match place {
         Marked::Missing(_) => (*word, 0),
         Marked::Typed(bytes) => (*word, bytes.start + 1),
         Marked::More => (*word, 1),
-    })
+    });
+    places
 }
 
 fn append(text: &mut String, column: &mut usize, word: &str) {
@@ -100,12 +101,14 @@ fn append(text: &mut String, column: &mut usize, word: &str) {
 
 /// What would stand where something is missing.
 fn placeholder(fault: &Fault<'_>, command: &str) -> String {
-    let Some(param) = fault.param() else { return command.to_owned() };
+    let Some(param) = fault.param() else { return own(command) };
     let placeholders = param.placeholders(fault.count());
     match fault.kind() {
-        FaultKind::OptionMissing => param.spelled() + " " + &placeholders,
+        FaultKind::OptionMissing => of(&[&param.spelled(), " ", &placeholders]),
         FaultKind::RuleBroken if placeholders.is_empty() => param.spelled(),
-        FaultKind::RuleBroken if !param.is_positional() => param.spelled() + " " + &placeholders,
+        FaultKind::RuleBroken if !param.is_positional() => {
+            of(&[&param.spelled(), " ", &placeholders])
+        }
         _ if placeholders.is_empty() => param.placeholder(0),
         _ => placeholders,
     }

@@ -5,7 +5,7 @@ use std::ffi::OsStr;
 
 use crate::declare::{Gives, Param};
 use crate::read::{Fault, FaultKind, Faults, Place, bare};
-use crate::text::{Listed, Put, near, near_marked, part};
+use crate::text::{Listed, Put, near, near_marked, of, own, part};
 use crate::wording::{Wording, fill};
 
 impl<'d> Faults<'d> {
@@ -14,7 +14,7 @@ impl<'d> Faults<'d> {
         let root = self.path().root();
         let mut owners = Vec::new();
         for names in self.owners(fault, root) {
-            let mut owner = root.program_name().to_owned();
+            let mut owner = own(root.program_name());
             for name in names {
                 owner.put(" ");
                 owner.put(name);
@@ -81,9 +81,7 @@ impl<'d> Faults<'d> {
                 let known = self.option_names(word).into_iter();
                 let known = &mut known.filter(|known| is_negated(known.0) == is_negated(name));
                 match near_marked(name, known) {
-                    (_, names) if names.is_empty() && bare.is_some() => {
-                        (1, vec!["-".to_owned() + name])
-                    }
+                    (_, names) if names.is_empty() && bare.is_some() => (1, vec![of(&["-", name])]),
                     (distance, names) => (distance, dashed(names)),
                 }
             }
@@ -121,7 +119,7 @@ impl<'d> Faults<'d> {
         let reach = self.reach_in(word);
         let flags = reach.params().filter(|flag| !flag.is_hidden() && !flag.opposite().is_empty());
         let mut others = flags.filter(|flag| flag.name() == name || flag.opposite() == name);
-        let other = others.find_map(|flag| flag.other_name(format!("--{name}").as_bytes()));
+        let other = others.find_map(|flag| flag.other_name(of(&["--", name]).as_bytes()));
         other.into_iter().listed()
     }
 
@@ -201,7 +199,7 @@ fn dashed(names: Vec<(&str, usize)>) -> Vec<String> {
     for (at, (name, means)) in names.iter().enumerate() {
         let mut beside = names[..at].iter().rev().take_while(|before| before.1 / 3 == means / 3);
         if !beside.any(|before| before.1 == *means) {
-            dashed.push("--".to_owned() + name);
+            dashed.push(of(&["--", name]));
         }
     }
     dashed

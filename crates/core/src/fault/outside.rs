@@ -10,7 +10,7 @@ use crate::read::{
     Fault, FaultKind, Faults, Malformed, Place, Setting, ask_sources, has_secret, is_settable,
     secret_settings,
 };
-use crate::text::{DOTS, Listed, Put, Quoted, columns, near, visible};
+use crate::text::{DOTS, Listed, Put, Quoted, columns, near, of, own, visible};
 use crate::wording::fill;
 
 /// Values from elsewhere. The records of variables and of config files point here.
@@ -37,10 +37,10 @@ impl<'d> Faults<'d> {
     /// `APIARY_YARD=nowhere`.
     fn echo_variable(&self, number: usize, fault: &Fault<'d>, bytes: Range<usize>) -> Option<Echo> {
         let param = fault.param()?;
-        let mut echo = Echo { text: param.variable().to_owned() + "=", marks: Vec::new() };
+        let mut echo = Echo { text: of(&[param.variable(), "="]), marks: Vec::new() };
         let column = columns(&echo.text);
         let (value, (from, to)) = if param.is_secret() {
-            (DOTS.to_owned(), (0, columns(DOTS)))
+            (own(DOTS), (0, columns(DOTS)))
         } else {
             let value = self.variable(fault);
             let quoted = Quoted::new(&value);
@@ -105,7 +105,7 @@ impl<'d> Faults<'d> {
         }
         names.retain(|name| *name != typed.trim_matches('\''));
         let (_, nearest) = near(typed.trim_matches('\''), &mut names.into_iter());
-        nearest.first().map(|name| (*name).to_owned())
+        nearest.first().map(|name| own(name))
     }
 }
 
@@ -124,10 +124,10 @@ pub(crate) fn malformed(faults: &Faults<'_>, _: &[&Fault<'_>]) -> String {
     let wording = faults.path().root().phrases();
     let settings = faults.settings();
     match settings.and_then(|settings| settings.error.as_ref()).map(|error| &error.1) {
-        Some(Malformed::NotText) => wording.settings_no_text().to_owned(),
-        Some(Malformed::NotObject) => wording.settings_no_table().to_owned(),
+        Some(Malformed::NotText) => own(wording.settings_no_text()),
+        Some(Malformed::NotObject) => own(wording.settings_no_table()),
         Some(Malformed::Twice(key)) => {
-            fill(wording.setting_twice(), &[&("'".to_owned() + &visible(key) + "'")])
+            fill(wording.setting_twice(), &[&of(&["'", &visible(key), "'"])])
         }
         Some(Malformed::NotForm { form, said }) => {
             fill(wording.cited(), &[&fill(wording.settings_no_form(), &[form]), &visible(said)])

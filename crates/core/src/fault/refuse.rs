@@ -3,7 +3,7 @@
 use crate::declare::valid::{Says, Test};
 use crate::declare::{Miss, Noun, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults};
-use crate::text::{Listed, digits, visible};
+use crate::text::{Listed, digits, of, own, visible};
 use crate::wording::{Wording, fill, word_kind};
 
 impl<'d> Faults<'d> {
@@ -23,7 +23,8 @@ impl<'d> Faults<'d> {
                 fill(wording.value_count(), &[name, &counts[0], &counts[1]])
             }
             Some(Reason::Own(reason)) if fault.kind() == FaultKind::ValueRefused => {
-                fill(wording.value_refused(), &[name, typed]) + wording.colon() + &visible(reason)
+                let refused = fill(wording.value_refused(), &[name, typed]);
+                of(&[&refused, wording.colon(), &visible(reason)])
             }
             _ => match only_choice(wording, fault, param) {
                 Some(only) => fill(wording.only_be(), &[name, &only, typed]),
@@ -85,12 +86,14 @@ impl<'d> Faults<'d> {
                 let is = fill(is_phrase(wording, fault, param, group.len() > 1), &[typed]);
                 match reason {
                     Some(Reason::Cited(said)) => fill(wording.cited(), &[&is, &visible(said)]),
-                    _ if self.is_of_letter(fault) => is + wording.colon() + wording.no_equals(),
+                    _ if self.is_of_letter(fault) => {
+                        of(&[&is, wording.colon(), wording.no_equals()])
+                    }
                     _ => is,
                 }
             }
         };
-        sentence + wording.semicolon() + &why
+        of(&[&sentence, wording.semicolon(), &why])
     }
 }
 
@@ -139,7 +142,7 @@ fn right(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> String {
     // The ending is told with what is amiss.
     if fault.reason() == Some(&Reason::Near(Miss::Ending)) {
         let noun = wording.path_noun(param);
-        return if noun.is_empty() { wording.any_path() } else { noun }.to_owned();
+        return own(if noun.is_empty() { wording.any_path() } else { noun });
     }
     let (what, example) = wording.takes(param, fault.which(), fault.reason());
     wording.such_as(what, &example)
@@ -184,7 +187,7 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
     let right = match param.validators().listed()[..] {
         [test] => match test.says() {
             Says::Matching(pattern, example) => {
-                Some((fill(wording.matching(), &[pattern]), example.to_owned()))
+                Some((fill(wording.matching(), &[pattern]), own(example)))
             }
             // The developer's own words may be no noun.
             Says::Nothing | Says::Range(..) | Says::AnyBut(..) | Says::Own(..) => None,

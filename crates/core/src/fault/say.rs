@@ -6,7 +6,7 @@ use std::ffi::OsString;
 use super::refuse::value_missing;
 use crate::declare::{Command, Reason};
 use crate::read::{Fault, FaultKind, Faults, Place, message};
-use crate::text::{DOTS, Listed, Put, columns, digits, part, quoted, visible};
+use crate::text::{DOTS, Listed, Put, columns, digits, of, own, part, quoted, visible};
 use crate::wording::{Wording, fill};
 
 /// Columns of a word that a sentence shows in full.
@@ -64,7 +64,7 @@ impl<'d> Faults<'d> {
                 let names = self.seen_commands();
                 let listed = wording.choices(&names, wording.or());
                 let colon = if names.is_empty() { "" } else { wording.colon() };
-                wording.command_missing().to_owned() + colon + &listed
+                of(&[wording.command_missing(), colon, &listed])
             }
             FaultKind::OperandMissing => {
                 let placeholder = |_: &Self, fault: &Fault<'d>| {
@@ -122,7 +122,7 @@ impl<'d> Faults<'d> {
         let list = wording.list(names.iter().map(String::as_str), last);
         match more {
             0 => list,
-            more => list + " " + &fill(wording.more_faults(), &[&wording.count(more)]),
+            more => of(&[&list, " ", &fill(wording.more_faults(), &[&wording.count(more)])]),
         }
     }
 
@@ -131,7 +131,7 @@ impl<'d> Faults<'d> {
         let wording = self.path().root().phrases();
         let Some(&fault) = group.first() else { return String::new() };
         if let Some(param) = fault.param().filter(|param| param.is_attached()) {
-            let long = param.spelled() + "=" + &param.placeholder(0);
+            let long = of(&[&param.spelled(), "=", &param.placeholder(0)]);
             return fill(wording.value_apart(), &[&self.letter_before(fault), &long]);
         }
         let names = self.listed(group, Self::name_before);
@@ -183,12 +183,12 @@ impl<'d> Faults<'d> {
     pub(crate) fn name(&self, fault: &Fault<'d>) -> String {
         let Some(param) = fault.param() else { return String::new() };
         match fault.place() {
-            Place::Variable { .. } => "$".to_owned() + param.variable(),
-            Place::Setting { .. } => param.name().to_owned(),
+            Place::Variable { .. } => of(&["$", param.variable()]),
+            Place::Setting { .. } => own(param.name()),
             Place::At { .. }
                 if fault.kind() == FaultKind::FileUnread && !param.file_name().is_empty() =>
             {
-                "--".to_owned() + param.file_name()
+                of(&["--", param.file_name()])
             }
             _ => param.spelled(),
         }
@@ -198,7 +198,7 @@ impl<'d> Faults<'d> {
     pub(crate) fn typed(&self, fault: &Fault<'d>) -> String {
         let bare = match fault.place() {
             // What is in a secret's file is a secret too.
-            Place::At { .. } if reads_secret(fault) => DOTS.to_owned(),
+            Place::At { .. } if reads_secret(fault) => own(DOTS),
             Place::At { word, start, end } => {
                 let mut bare = self.shown_part(word, start, end);
                 for word in word + 1..=word + fault.more() {
@@ -210,7 +210,7 @@ impl<'d> Faults<'d> {
             Place::Variable { .. } | Place::Setting { .. }
                 if fault.param().is_some_and(|param| param.is_secret()) =>
             {
-                DOTS.to_owned()
+                own(DOTS)
             }
             Place::Variable { start, end } => {
                 let value = self.variable(fault);
@@ -222,13 +222,13 @@ impl<'d> Faults<'d> {
                 cut(&visible(text.unwrap_or_default().trim_matches(['"', '\''])))
             }
             Place::Nowhere => match fault.param() {
-                Some(param) if !param.is_secret() => param.default().unwrap_or_default().to_owned(),
-                _ => DOTS.to_owned(),
+                Some(param) if !param.is_secret() => own(param.default().unwrap_or_default()),
+                _ => own(DOTS),
             },
             Place::Before(_) => return String::new(),
         };
         // Words that need no quotes for a shell get them for the eye.
-        if bare.ends_with('\'') { bare } else { format!("'{bare}'") }
+        if bare.ends_with('\'') { bare } else { of(&["'", &bare, "'"]) }
     }
 
     /// The value of the variable that a fault is about.
@@ -246,7 +246,7 @@ impl<'d> Faults<'d> {
     fn typed_option(&self, fault: &Fault<'d>) -> String {
         let Place::At { word, start, end } = fault.place() else { return String::new() };
         let shown = self.shown_part(word, start, end);
-        if start > 0 { format!("-{shown}") } else { shown }
+        if start > 0 { of(&["-", &shown]) } else { shown }
     }
 
     /// The name in front of a value that it does not take.
@@ -261,8 +261,8 @@ impl<'d> Faults<'d> {
     /// The letter in front of what is attached to it.
     fn letter_before(&self, fault: &Fault<'d>) -> String {
         let Place::At { word, start, .. } = fault.place() else { return String::new() };
-        "-".to_owned()
-            + &part(self.words().word(word), start.saturating_sub(1), start).to_string_lossy()
+        let letter = part(self.words().word(word), start.saturating_sub(1), start);
+        of(&["-", &letter.to_string_lossy()])
     }
 }
 
@@ -271,7 +271,7 @@ impl<'d> Faults<'d> {
 fn cut(shown: &str) -> String {
     let letters: Vec<char> = shown.chars().take(8 * LONGEST).listed();
     if columns(shown) <= LONGEST && letters.len() <= LONGEST {
-        return shown.to_owned();
+        return own(shown);
     }
     let behind: Vec<char> = shown.chars().rev().take(LONGEST / 4).listed();
     let before = letters.iter().take(LONGEST / 2);
@@ -295,7 +295,7 @@ fn reason(fault: &Fault<'_>) -> String {
 /// `what; right`.
 pub(super) fn joined(wording: &Wording, what: String, right: Option<String>) -> String {
     match right {
-        Some(right) => what + wording.semicolon() + &right,
+        Some(right) => of(&[&what, wording.semicolon(), &right]),
         None => what,
     }
 }
@@ -304,7 +304,7 @@ pub(super) fn joined(wording: &Wording, what: String, right: Option<String>) -> 
 fn with_help(wording: &Wording, what: String, fault: &Fault<'_>) -> String {
     match fault.param().map_or("", |param| param.help()) {
         "" => what,
-        help => what + wording.colon() + &visible(help),
+        help => of(&[&what, wording.colon(), &visible(help)]),
     }
 }
 
@@ -331,7 +331,7 @@ pub struct Frame([Box<str>; 2]);
 impl Frame {
     /// What is said of an error by its text alone.
     pub fn failure(&self, error: &(dyn Error + 'static)) -> String {
-        fill(&self.0[0], &[&self.0[1], &visible(&message(error))]) + "\n"
+        fill(&self.0[0], &[&*self.0[1], &visible(&message(error))]) + "\n"
     }
 }
 

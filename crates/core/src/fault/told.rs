@@ -5,7 +5,7 @@
 
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
-use crate::text::{Listed, digits, in_order};
+use crate::text::{Listed, digits, in_order, of, own};
 
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 1_000_000;
@@ -33,7 +33,7 @@ impl<'d> Faults<'d> {
         for unknown in unknown.iter().flatten() {
             faulty.extend(unknown.params.iter().map(|param| address(param)));
         }
-        let faulty = in_order(faulty, |param| (*param, 0));
+        in_order(&mut faulty, |param| (*param, 0));
         let is_faulty = |param: &Param<'_>| faulty.binary_search(&address(param)).is_ok();
         let attached = of_kind(&|kind| kind == FaultKind::ValueAttached);
         let mut surplus = 0;
@@ -156,7 +156,8 @@ impl<'d> Faults<'d> {
         }
         let hash = |at: &usize| keys[*at].as_ref().map_or(0, |key| hash(key.as_bytes()));
         let mut firsts: Vec<usize> = (0..told.len()).listed();
-        let order = in_order((0..told.len()).listed(), |at| (hash(at) as usize, *at));
+        let mut order = firsts.clone();
+        in_order(&mut order, |at| (hash(at) as usize, *at));
         for run in order.chunk_by(|a, b| hash(a) == hash(b)) {
             let mut known: Vec<usize> = Vec::new();
             for &at in run.iter().filter(|at| keys[**at].is_some()) {
@@ -203,18 +204,18 @@ impl<'d> Faults<'d> {
                 Some(digits(fault.kind() as usize))
             }
             ValuesMiscounted if matches!(fault.place(), Place::At { .. }) => {
-                Some(digits(fault.kind() as usize) + " " + &digits(param))
+                Some(of(&[&digits(fault.kind() as usize), " ", &digits(param)]))
             }
             ValueMisfit | ValueRefused if self.is_plainly_refused(fault) => {
                 let reason = fault.reason();
                 let why = match reason {
-                    Some(Reason::Above) => "above".to_owned(),
-                    Some(Reason::Below) => "below".to_owned(),
+                    Some(Reason::Above) => own("above"),
+                    Some(Reason::Below) => own("below"),
                     Some(Reason::Tested(place, _)) => digits((*place).into()),
                     _ => String::new(),
                 };
                 let (what, example) = wording.takes(fault.param()?, fault.which(), reason);
-                Some(digits(param) + &why + &what + &example)
+                Some(of(&[&digits(param), &why, &what, &example]))
             }
             _ => None,
         }

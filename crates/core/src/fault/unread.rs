@@ -3,7 +3,7 @@
 use std::io::ErrorKind;
 
 use crate::read::{Fault, Faults, Place};
-use crate::text::visible;
+use crate::text::{own, visible};
 use crate::wording::fill;
 
 pub(crate) fn unread<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
@@ -11,7 +11,7 @@ pub(crate) fn unread<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
     let Some(&fault) = group.first() else { return String::new() };
     let Some(unread) = fault.unread() else { return String::new() };
     let what = match (fault.place(), unread.file()) {
-        (Place::Nowhere, "") => wording.settings_unread().to_owned(),
+        (Place::Nowhere, "") => own(wording.settings_unread()),
         (Place::Nowhere, file) => fill(wording.settings_unread_at(), &[&visible(file)]),
         _ => fill(wording.file_unread(), &[&faults.name(fault)]),
     };

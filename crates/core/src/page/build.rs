@@ -3,7 +3,7 @@
 use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{CommandPath, KnownValues, PageLength, Reach};
-use crate::text::{Listed, Put, digits, in_order};
+use crate::text::{Listed, Put, digits, in_order, own};
 use crate::wording::{Wording, fill};
 
 /// Entries of a short page.
@@ -98,7 +98,7 @@ impl<'d> Page<'d> {
             contact.put(if contact.is_empty() { "" } else { wording.comma() });
             contact.put(root.package_details().home());
         }
-        let licence = root.package_details().licence_name().to_owned();
+        let licence = own(root.package_details().licence_name());
         for (heading, text) in [(wording.contact(), contact), (wording.licence(), licence)] {
             if !text.is_empty() {
                 self.add_line(heading, &text);
@@ -189,8 +189,7 @@ impl Told<'_, '_> {
         if let Some(alone) = param.alone()
             && param.help().is_empty()
         {
-            let names: Vec<String> =
-                names.inlines().iter().map(|name| name.text().to_owned()).listed();
+            let names: Vec<String> = names.inlines().iter().map(|name| own(name.text())).listed();
             help = Text::of(What::Plain, alone.help(&names, wording));
         }
         if param.is_attached() {
@@ -240,8 +239,9 @@ fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
         statuses.push((REFUSED, wording.refused()));
     }
     let mut entries = Vec::new();
-    for (status, means) in in_order(statuses, |(status, _)| (usize::from(*status), 0)) {
-        entries.push(Entry::plain(&digits(usize::from(status)), means));
+    in_order(&mut statuses, |(status, _)| (usize::from(*status), 0));
+    for (status, means) in &statuses {
+        entries.push(Entry::plain(&digits(usize::from(*status)), means));
     }
     entries
 }

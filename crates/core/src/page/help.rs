@@ -5,7 +5,7 @@ use std::borrow::Cow;
 use super::{Block, Entry, Layout, Text, What};
 use crate::declare::{Command, FromWord, Kind, Noun, Param, Role};
 use crate::read::PageLength;
-use crate::text::{Listed, Put, holds};
+use crate::text::{Listed, Put, holds, of};
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared. `command` is the one that takes it; `listed` says which
@@ -119,8 +119,8 @@ impl Help<'_> {
         if kind.is_number() {
             // What counts something that is there begins at one.
             let least = kind.bounds().filter(|limits| limits[0] == "1");
-            let least = least
-                .map(|limits| wording.comma().to_owned() + &fill(wording.or_more(), &[limits[0]]));
+            let least =
+                least.map(|limits| of(&[wording.comma(), &fill(wording.or_more(), &[limits[0]])]));
             return self.add_noun(&noun, &least.unwrap_or_default());
         }
         if !kind.is_explained() && kind.noun() != Noun::Entry {
@@ -139,7 +139,7 @@ impl Help<'_> {
         match self.is_said(bare) {
             true if self.text.is_empty() || rest.is_empty() => {}
             true => self.text.go_on(rest),
-            false => self.add(What::Value, noun.to_owned() + rest),
+            false => self.add(What::Value, of(&[noun, rest])),
         }
     }
 

@@ -1,5 +1,7 @@
 //! Text of a page in pieces, each of which says what it is. What stands between two of them is up to the medium.
 
+use crate::text::{of, own};
+
 /// A piece of a page's text.
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub struct Inline {
@@ -65,7 +67,7 @@ impl Text {
     }
 
     pub(super) fn add(&mut self, what: What, text: &str) {
-        self.push(what, text.to_owned());
+        self.push(what, own(text));
     }
 
     /// Adds a piece, unless it is empty.
@@ -89,7 +91,7 @@ impl Text {
             self.push(What::Name, String::from_iter(['-', letter]));
         }
         if let Some(long) = long {
-            self.push(What::Name, "--".to_owned() + long);
+            self.push(What::Name, of(&["--", long]));
         }
     }
 

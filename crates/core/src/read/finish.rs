@@ -51,13 +51,15 @@ impl<'d> Line<'d> {
     }
 
     /// Faults as their places stand in the line; what is missing at one place in the order declared.
-    fn in_line_order(&self, faults: Vec<Fault<'d>>) -> Vec<Fault<'d>> {
+    fn in_line_order(&self, mut faults: Vec<Fault<'d>>) -> Vec<Fault<'d>> {
         if faults.iter().filter(|fault| matches!(fault.place, Place::Before(_))).count() < 2 {
-            return in_order(faults, Fault::order);
+            in_order(&mut faults, Fault::order);
+            return faults;
         }
         let slots = self.slots.iter().enumerate();
-        let slots = slots.map(|(at, slot)| (std::ptr::from_ref(slot.param).addr(), at)).listed();
-        let slots = in_order(slots, |slot| *slot);
+        let mut slots =
+            slots.map(|(at, slot)| (std::ptr::from_ref(slot.param).addr(), at)).listed();
+        in_order(&mut slots, |slot| *slot);
         let declared = |fault: &Fault<'d>| {
             let param = fault.param.map_or(0, |param| std::ptr::from_ref(param).addr());
             let slot = slots.binary_search_by_key(&param, |slot| slot.0);
@@ -69,7 +71,9 @@ impl<'d> Line<'d> {
             };
             (turn, slot.map_or(0, |at| slots[at].1))
         };
-        in_order(in_order(faults, declared), Fault::order)
+        in_order(&mut faults, declared);
+        in_order(&mut faults, Fault::order);
+        faults
     }
 
     #[inline]

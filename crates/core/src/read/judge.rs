@@ -55,7 +55,7 @@ impl<'d> Reading<'d> {
         for slot in &meant {
             places.extend(typed_places(slot, &self.steps).next());
         }
-        places = in_order(places, |place| place.order());
+        in_order(&mut places, |place| place.order());
         let outer = || meant.iter().find_map(|slot| slot.outer.as_ref().map(|outer| outer.place));
         let place = places.first().copied().or_else(outer).unwrap_or(Place::Nowhere);
         let fault = Fault::new(FaultKind::ReadingRefused, place);

@@ -5,7 +5,7 @@ use super::reach::Usual;
 use super::step::{Meaning, NONE};
 use super::{Fault, Found, Pending, Reached, Reader, Slot};
 use crate::declare::{Command, Hit, Param, Tail, is_record};
-use crate::text::Listed;
+use crate::text::{Listed, of, own};
 
 /// What begins as an abbreviation does.
 enum Begun<'d> {
@@ -92,7 +92,7 @@ impl<'d> Reader<'d> {
 
     #[cold]
     fn warn_former(&mut self, name: &[u8], param: &Param<'_>) {
-        let old = "--".to_owned() + &String::from_utf8_lossy(name);
+        let old = of(&["--", &String::from_utf8_lossy(name)]);
         if !self.line.warned.iter().any(|warned| warned.0 == old) {
             self.line.warned.push((old, param.spelled()));
         }
@@ -198,7 +198,7 @@ impl<'d> Reader<'d> {
         let slot = self.slot_of_alone(found);
         self.named(&Found { slot, ..*found }, start, end, attached, len);
         if !param.instead().is_empty() {
-            self.line.warned.push((param.spelled(), param.instead().to_owned()));
+            self.line.warned.push((param.spelled(), own(param.instead())));
         }
         if attached.is_none() || !param.kinds().is_empty() {
             // Two dashes stand before a long name only.

@@ -5,7 +5,7 @@ use super::reading::CommandPath;
 use super::step::NONE;
 use super::{Reach, Reached};
 use crate::declare::{Command, Gives, Hit, Param};
-use crate::text::Listed;
+use crate::text::{Listed, Put, of};
 
 impl<'d> Reached<'d> {
     /// It.
@@ -125,7 +125,7 @@ impl<'d> Reach<'d> {
 
     fn spelled(&self, at: usize, param: &Param<'_>) -> Option<String> {
         let long = param.long().filter(|long| self.has_name(at, long));
-        long.map(|long| "--".to_owned() + long).or_else(|| Some(format!("-{}", self.letter(at)?)))
+        long.map(|long| of(&["--", long])).or_else(|| Some(format!("-{}", self.letter(at)?)))
     }
 }
 
@@ -156,13 +156,14 @@ impl<'d> CommandPath<'d> {
     /// How the page of the command at its end is asked for: by an option of that, else by the command for it.
     pub(crate) fn page_line(&self, usual: Usual<'d>) -> Option<String> {
         if let Some(name) = Reach::of(self, usual).asks_for(Gives::Page) {
-            return Some(self.text() + " " + &name);
+            return Some(of(&[&self.text(), " ", &name]));
         }
         let mut commands = self.root().subcommands().iter();
         let help = commands.find(|command| !command.is_hidden() && command.gives(Gives::Page))?;
-        let mut line = format!("{} {}", self.root().program_name(), help.name());
+        let mut line = of(&[self.root().program_name(), " ", help.name()]);
         for command in &self.0[1..] {
-            line = line + " " + command.name();
+            line.put(" ");
+            line.put(command.name());
         }
         Some(line)
     }

@@ -1,7 +1,7 @@
 //! The state machine: one word in, steps out.
 
 use super::{Around, Chain, Fault, Level, Line, Pending, Reach, Reader, Slot, Step, Trail};
-use crate::text::Listed;
+use crate::text::{Listed, own};
 use std::ffi::OsStr;
 
 use super::fault::{FaultKind, Place};
@@ -190,7 +190,7 @@ impl<'d> Reader<'d> {
     fn warn_command(&mut self, next: &Command<'_>, bytes: &[u8]) {
         if next.was_called(bytes) {
             let old = String::from_utf8_lossy(bytes).into_owned();
-            self.line.warned.push((old, next.name().to_owned()));
+            self.line.warned.push((old, own(next.name())));
         }
     }
 

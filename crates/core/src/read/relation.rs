@@ -44,8 +44,8 @@ impl<'d> Line<'d> {
 
     /// Parameters that exclude each other: all are pointed at.
     pub(crate) fn exclude(&mut self, rule: &'d Rule<'d>, params: &[&Param<'_>]) {
-        let places = params.iter().filter_map(|param| self.typed_place(param)).listed();
-        let places = in_order(places, |place| place.order());
+        let mut places = params.iter().filter_map(|param| self.typed_place(param)).listed();
+        in_order(&mut places, |place| place.order());
         let Some((&place, also)) = places.split_first() else { return };
         let fault = Fault::new(FaultKind::RuleBroken, place);
         self.faults.push(Fault { rule: Some(rule), also: also.to_vec(), ..fault });

@@ -333,8 +333,10 @@ struct Hashed<'d>(Vec<(usize, &'d str)>);
 
 impl<'d> Hashed<'d> {
     fn new(names: Vec<&'d str>) -> Self {
-        let names = names.into_iter().map(|name| (hash(name.as_bytes()) as usize, name)).listed();
-        Hashed(in_order(names, |name| (name.0, 0)))
+        let hashed = |name: &'d str| (hash(name.as_bytes()) as usize, name);
+        let mut names = names.into_iter().map(hashed).listed();
+        in_order(&mut names, |name| (name.0, 0));
+        Hashed(names)
     }
 
     fn has(&self, name: &[u8]) -> bool {

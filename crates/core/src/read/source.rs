@@ -13,7 +13,7 @@ use super::world::{Setting, Settings, Trial, World};
 use crate::declare::{Command, Config, Hit, Noun, Param, Role};
 // What says what is wrong.
 use crate::fault::{malformed, setting_unknown, unread};
-use crate::text::{Listed, in_order, part};
+use crate::text::{Listed, in_order, own, part};
 
 /// Asks the environment and the config file.
 #[cold]
@@ -134,7 +134,7 @@ impl<'d> Line<'d> {
                     let Slot { param, typed, outer: known, .. } = &mut self.slots[slot];
                     let key = setting.path.last().map_or("", |key| &key.0);
                     if param.former_names().contains(&key) {
-                        self.warned.push((key.to_owned(), param.name().to_owned()));
+                        self.warned.push((own(key), own(param.name())));
                     }
                     let from_file = known.as_ref().is_none_or(|known| known.place.is_of_setting());
                     if typed.count == 0 && from_file {
@@ -243,10 +243,11 @@ pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Ra
             secrets.extend(setting.values.iter().map(|value| value.1.clone()));
         }
     }
-    match has_secret(root) {
-        true => in_order(secrets, |secret| (secret.start, secret.end)),
-        false => Vec::new(),
+    if !has_secret(root) {
+        secrets.clear();
     }
+    in_order(&mut secrets, |secret| (secret.start, secret.end));
+    secrets
 }
 
 /// Whether a command or one below it has a secret.

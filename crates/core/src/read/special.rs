@@ -8,7 +8,7 @@ use super::convert;
 use super::fault::{FaultKind, Place};
 use super::relation::typed_places;
 use crate::declare::{Role, Times};
-use crate::text::Listed;
+use crate::text::{Listed, own};
 use crate::wording::fill;
 
 /// Has the value of such a parameter.
@@ -42,7 +42,7 @@ impl<'d> Line<'d> {
         let param = slot.param;
         let is_given = slot.typed.count > 0 || slot.outer.is_some();
         if !param.instead().is_empty() && is_given {
-            self.warned.push((param.spelled(), param.instead().to_owned()));
+            self.warned.push((param.spelled(), own(param.instead())));
         }
         // Which word a secret was is told nobody.
         if is_given && !param.is_secret() && param.kinds().iter().any(|kind| kind.has_deprecated())
@@ -52,7 +52,7 @@ impl<'d> Line<'d> {
                 let offered = kind.all_offers().iter();
                 let offered = offered.filter(|offered| !offered.instead().is_empty());
                 for offered in offered.filter(|offered| *piece.text == *offered.name()) {
-                    let warning = (offered.name().to_owned(), offered.instead().to_owned());
+                    let warning = (own(offered.name()), own(offered.instead()));
                     if !self.warned.contains(&warning) {
                         self.warned.push(warning);
                     }

@@ -12,7 +12,7 @@ mod only_one;
 mod only_with;
 
 use crate::declare::{Param, Rule};
-use crate::text::Listed;
+use crate::text::{Listed, own};
 use crate::wording::Wording;
 
 /// The names of the members, in a list.
@@ -36,7 +36,7 @@ fn names<'p>(
 
 /// The parameter that a rule hangs on, and the value that it must have.
 fn hanging(rule: &Rule<'_>) -> (String, String) {
-    rule.when().map_or(Default::default(), |(param, value)| (param.spelled(), value.to_owned()))
+    rule.when().map_or(Default::default(), |(param, value)| (param.spelled(), own(value)))
 }
 
 fn is_member(rule: &Rule<'_>, param: &Param<'_>) -> bool {

@@ -4,6 +4,7 @@ use super::{hanging, is_member};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
+use crate::text::of;
 use crate::wording::{Wording, fill};
 
 #[derive(Debug)]
@@ -38,7 +39,7 @@ impl Relation for NeededWith {
 
     fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, _: &Wording<'_>) -> Option<Fact> {
         let (when, value) = hanging(rule);
-        let needed = || Fact::new(|wording| wording.needed_for(), [when + " " + &value]);
+        let needed = || Fact::new(|wording| wording.needed_for(), [of(&[&when, " ", &value])]);
         is_member(rule, param).then(needed)
     }
 }

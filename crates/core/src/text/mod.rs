@@ -29,49 +29,57 @@ pub(crate) use sheet::Sheet;
 /// What a secret is shown as.
 pub(crate) const DOTS: &str = "•••";
 
-/// Adding to a text out of line: a call is a quarter of what the same takes in place, and pages,
+/// Adding to a text or a list out of line: a call is a quarter of what the same takes in place, and pages,
 /// faults and scripts are made of hundreds of pieces.
-pub trait Put {
+pub trait Put<Piece> {
     /// Adds a piece.
-    fn put(&mut self, piece: &str);
+    fn put(&mut self, piece: Piece);
 }
 
-impl Put for String {
+impl Put<&str> for String {
     #[inline(never)]
     fn put(&mut self, piece: &str) {
         self.push_str(piece);
     }
 }
 
-/// Putting items into a list, the list made in one place for all that give items of a type: what the standard library
-/// makes anew for each way to give them is several times as much.
+impl<T> Put<T> for Vec<T> {
+    #[inline(never)]
+    fn put(&mut self, item: T) {
+        self.push(item);
+    }
+}
+
+/// A text of its own, out of line.
+#[inline(never)]
+pub(crate) fn own(text: &str) -> String {
+    text.to_owned()
+}
+
+/// The text that some pieces make, out of line.
+#[inline(never)]
+pub(crate) fn of(pieces: &[&str]) -> String {
+    let mut text = String::new();
+    for piece in pieces {
+        text.push_str(piece);
+    }
+    text
+}
+
+/// Putting items into a list by a loop: what the standard library makes anew for each way to give them is several
+/// times as much.
 pub(crate) trait Listed: Iterator + Sized {
-    fn listed(mut self) -> Vec<Self::Item> {
-        list(&mut self)
+    #[inline]
+    fn listed(self) -> Vec<Self::Item> {
+        let mut list = Vec::new();
+        for item in self {
+            list.put(item);
+        }
+        list
     }
 }
 
 impl<I: Iterator> Listed for I {}
-
-/// What gives items, and is asked nothing else: the table of an `Iterator`, or of a closure, has four methods.
-trait Give<T> {
-    fn give(&mut self) -> Option<T>;
-}
-
-impl<I: Iterator> Give<I::Item> for I {
-    fn give(&mut self) -> Option<I::Item> {
-        self.next()
-    }
-}
-
-#[inline(never)]
-fn list<T>(from: &mut dyn Give<T>) -> Vec<T> {
-    let mut list = Vec::new();
-    while let Some(item) = from.give() {
-        list.push(item);
-    }
-    list
-}
 
 /// Whether a text has a piece in it that is not empty. For a few short texts: the standard library's search is quick in
 /// long ones, and 2 KiB for each place that uses it.

@@ -1,22 +1,25 @@
 //! Sorting, once: the standard library's sort is made anew for each type, 6 to 8 KiB a time, and
 //! small programs carry it.
 
-/// The items in the order of their keys; those with equal keys stay as they stood.
-pub(crate) fn in_order<T>(mut items: Vec<T>, key: impl Fn(&T) -> (usize, usize)) -> Vec<T> {
+use std::collections::BinaryHeap;
+
+use super::Put;
+
+/// Brings items in the order of their keys; those with equal keys stay as they stood.
+pub(crate) fn in_order<T>(items: &mut [T], key: impl Fn(&T) -> (usize, usize)) {
     let mut keys = Vec::new();
-    for item in &items {
-        keys.push((key(item), keys.len()));
+    for item in &*items {
+        keys.put((key(item), keys.len()));
     }
-    for (to, from) in swaps(keys) {
+    for &(to, from) in &swaps(keys) {
         items.swap(to, from);
     }
-    items
 }
 
 /// The swaps, one after the other, that bring items in the order of their keys.
 #[inline(never)]
-fn swaps(mut keys: Vec<((usize, usize), usize)>) -> Vec<(usize, usize)> {
-    keys.sort_unstable();
+fn swaps(keys: Vec<((usize, usize), usize)>) -> Vec<(usize, usize)> {
+    let keys = BinaryHeap::from(keys).into_sorted_vec();
     let mut swaps = Vec::new();
     // Where each item stands by now, and which one stands at each place.
     let mut places: Vec<usize> = Vec::new();

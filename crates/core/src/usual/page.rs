@@ -3,6 +3,7 @@
 use crate::declare::{Alone, Command, Flag, Gives, Operand, Refers};
 use crate::page::Page;
 use crate::read::{Asked, PageLength};
+use crate::text::own;
 use crate::wording::{Wording, fill};
 
 /// `-h`, `--help`: the short page by the letter, and the full one by the name. A program has it unless it
@@ -36,7 +37,7 @@ impl Alone for ShowPage {
     fn help(&self, names: &[String], wording: &Wording<'_>) -> String {
         match names {
             [letter, long] => fill(wording.help_option(), &[letter, long]),
-            _ => wording.help_alone().to_owned(),
+            _ => own(wording.help_alone()),
         }
     }
 
@@ -54,11 +55,11 @@ impl Alone for ShowTopic {
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
-        wording.help_command().to_owned()
+        own(wording.help_command())
     }
 
     fn operand_help(&self, wording: &Wording<'_>) -> String {
-        wording.help_topic().to_owned()
+        own(wording.help_topic())
     }
 
     fn gives(&self) -> Gives {

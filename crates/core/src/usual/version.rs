@@ -2,7 +2,7 @@
 
 use crate::declare::{Alone, Command, Flag, Gives};
 use crate::read::Asked;
-use crate::text::visible;
+use crate::text::{of, own, visible};
 use crate::wording::Wording;
 
 /// `--version`: the program's name and its version. A program that has a version has the flag too, unless it
@@ -23,11 +23,11 @@ impl Alone for ShowVersion {
     fn text(&self, asked: &Asked<'_>) -> String {
         let path = asked.path();
         let root = path.root();
-        visible(&format!("{} {}", root.program_name(), root.version_text())) + "\n"
+        of(&[&visible(&of(&[root.program_name(), " ", root.version_text()])), "\n"])
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
-        wording.version_option().to_owned()
+        own(wording.version_option())
     }
 
     fn is_in(&self, root: &Command<'_>) -> bool {

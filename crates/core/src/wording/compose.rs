@@ -1,13 +1,13 @@
 //! What is composed of the table's phrases: lists, counts, and phrases filled in.
 
 use super::Wording;
-use crate::text::{Listed, Put, digits, quoted};
+use crate::text::{Listed, Put, digits, own, quoted};
 
 impl<'d> Wording<'d> {
     /// A count in a sentence.
     pub(crate) fn count(&self, count: usize) -> String {
         let word = count.checked_sub(1).and_then(|at| self.counts.get(at));
-        word.map_or_else(|| digits(count), |word| (*word).to_owned())
+        word.map_or_else(|| digits(count), |word| own(word))
     }
 
     /// Two counts beside each other, both in words or both in digits.
@@ -75,14 +75,15 @@ impl<'d> Wording<'d> {
 /// A phrase with `{0}`, `{1}`… filled in.
 #[inline(never)]
 pub(crate) fn fill(phrase: &str, with: &[&str]) -> String {
-    let mut filled = String::with_capacity(phrase.len() + 16);
+    let mut filled = String::new();
     let mut rest = phrase;
     while let Some((before, behind)) = rest.split_once('{') {
         filled.put(before);
-        let (placeholder, after) = behind.split_once('}').unwrap_or((behind, ""));
-        let text = placeholder.parse().ok().and_then(|at: usize| with.get(at));
-        filled.put(text.copied().unwrap_or_default());
+        let (place, after) = behind.split_once('}').unwrap_or((behind, ""));
+        let at = place.bytes().next().map(|digit| usize::from(digit.wrapping_sub(b'0')));
+        filled.put(at.and_then(|at| with.get(at)).copied().unwrap_or_default());
         rest = after;
     }
-    filled + rest
+    filled.put(rest);
+    filled
 }

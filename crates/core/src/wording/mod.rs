@@ -12,6 +12,8 @@ pub(crate) use compose::fill;
 pub use english::Phrase;
 pub(crate) use value::word_kind;
 
+use crate::text::own;
+
 /// The fixed phrases of pages and faults. A program may replace some or all of them, such as for another language,
 /// by [`Command::wording`](crate::Command::wording). `{0}`, `{1}` and so on stand for what is filled in.
 ///
@@ -126,7 +128,7 @@ impl<'d> Wording<'d> {
     /// What a sign is called that joins values.
     pub(crate) fn sign(&self, sign: char) -> String {
         let named = self.signs.iter().find(|named| named.0 == sign);
-        named.map_or_else(|| sign.to_string(), |named| named.1.to_owned())
+        named.map_or_else(|| sign.to_string(), |named| own(named.1))
     }
 
     /// The first phrase whose places are not those of the one in English.

@@ -3,22 +3,22 @@
 use super::{Wording, fill};
 use crate::declare::valid::Says;
 use crate::declare::{At, FromWord, Kind, Noun, Param, Reason};
-use crate::text::{Put, digits};
+use crate::text::{Put, digits, of, own};
 
 impl<'d> Wording<'d> {
     /// What a word of a kind may be, its limits left out, and an example where the noun alone says too
     /// little.
     pub(crate) fn noun(&self, kind: &Kind) -> (String, String) {
-        let alone = |noun: &str| (noun.to_owned(), String::new());
+        let alone = |noun: &str| (own(noun), String::new());
         match kind.noun() {
             Noun::Whole => alone(self.whole()),
-            Noun::Number => (self.number().to_owned(), kind.example_word().into_owned()),
+            Noun::Number => (own(self.number()), kind.example_word().into_owned()),
             Noun::Text => alone(self.text()),
             Noun::Letter => alone(self.letter()),
             Noun::Path => alone(self.any_path()),
             Noun::Choice | Noun::Truth => alone(&self.offers(kind)),
-            Noun::Entry => (self.entry().to_owned(), kind.example_word().into_owned()),
-            Noun::Own(noun) => (self.own_noun(noun).to_owned(), kind.example_word().into_owned()),
+            Noun::Entry => (own(self.entry()), kind.example_word().into_owned()),
+            Noun::Own(noun) => (own(self.own_noun(noun)), kind.example_word().into_owned()),
         }
     }
 
@@ -50,10 +50,10 @@ impl<'d> Wording<'d> {
             }
             Says::Schemes(schemes) => {
                 let schemes: Vec<String> =
-                    schemes.iter().map(|scheme| format!("{scheme}://")).collect();
+                    schemes.iter().map(|scheme| of(&[scheme, "://"])).collect();
                 fill(self.address_with(), &[&list(&schemes)])
             }
-            Says::Own(says, example) => self.such_as((*says).to_owned(), example),
+            Says::Own(says, example) => self.such_as(own(says), example),
         }
     }
 
@@ -61,7 +61,7 @@ impl<'d> Wording<'d> {
     fn length(&self, least: usize, most: usize) -> String {
         let (low, high) = (&*digits(least), &*digits(most));
         match (least, most) {
-            (1, 1) => self.letter().to_owned(),
+            (1, 1) => own(self.letter()),
             (0, _) => fill(self.characters_up_to(), &[high]),
             (_, usize::MAX) => fill(self.characters_from(), &[low]),
             _ if least == most => fill(self.characters(), &[low]),
@@ -85,7 +85,7 @@ impl<'d> Wording<'d> {
         match (noun, endings.is_empty()) {
             ("", true) => None,
             ("", false) => Some(fill(self.path_ending(), &[&endings])),
-            (noun, true) => Some(noun.to_owned()),
+            (noun, true) => Some(own(noun)),
             (noun, false) => Some(fill(self.ending_in(), &[noun, &endings])),
         }
     }
@@ -105,7 +105,7 @@ impl<'d> Wording<'d> {
     pub(crate) fn endings(&self, param: &Param<'_>) -> String {
         let mut endings = Vec::new();
         for extension in param.extensions() {
-            endings.push(".".to_owned() + extension);
+            endings.push(of(&[".", extension]));
         }
         self.list(endings.iter().map(String::as_str), self.or())
     }
@@ -136,9 +136,9 @@ impl<'d> Wording<'d> {
         let open = match open_end(kind, (low, high)).filter(|_| !is_beyond) {
             Some(End::High) => fill(self.or_more(), &[low]),
             Some(End::Low) => fill(self.or_less(), &[high]),
-            None => return " ".to_owned() + &fill(self.within_range(), &[low, high]),
+            None => return of(&[" ", &fill(self.within_range(), &[low, high])]),
         };
-        self.comma().to_owned() + &open
+        of(&[self.comma(), &open])
     }
 
     /// What a parameter takes as its `at`-th word: the noun of its kind with its limits, and an example where
@@ -172,7 +172,7 @@ impl<'d> Wording<'d> {
             None => self.noun(kind),
         };
         // Limits say more than an example.
-        if limits.is_empty() { (noun, example) } else { (noun + &limits, String::new()) }
+        if limits.is_empty() { (noun, example) } else { (of(&[&noun, &limits]), String::new()) }
     }
 }
 

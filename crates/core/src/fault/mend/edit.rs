@@ -4,7 +4,7 @@ use super::{Edit, Item, Line};
 use std::ffi::OsStr;
 
 use crate::declare::{Command, Param};
-use crate::text::{Listed, Put, Quoted, part};
+use crate::text::{Listed, Put, Quoted, own, part};
 
 impl Item {
     pub(super) fn text(text: &OsStr) -> Self {
@@ -59,7 +59,7 @@ pub(super) fn typed(line: &Line) -> Vec<&OsStr> {
 /// A line as it is shown: quoted, with placeholders in the placeholders.
 #[inline(never)]
 pub(super) fn shown(root: &Command<'_>, line: &Line) -> String {
-    let mut shown = root.program_name().to_owned();
+    let mut shown = own(root.program_name());
     for word in line {
         shown.put(" ");
         shown.put(&word.text_shown());

@@ -85,7 +85,8 @@ impl<'d> Faults<'d> {
                 told.push(at);
             }
         }
-        Some(Repaired { offer, told: in_order(told, |&at| (at, 0)) })
+        in_order(&mut told, |&at| (at, 0));
+        Some(Repaired { offer, told })
     }
 
     /// A line that reads, if it may be copied without thought: nothing in it may be secret, its files
@@ -250,7 +251,8 @@ fn values(trace: &Trace<'_>, words: &[&OsStr]) -> Vec<Said> {
     }
     let path = trace.commands().map(|command| std::ptr::from_ref(command).addr());
     values.extend(path.map(|command| (command, 0, Default::default())));
-    in_order(values, |value| (value.0, value.1))
+    in_order(&mut values, |value| (value.0, value.1));
+    values
 }
 
 /// When a fault is mended, among others.

@@ -7,7 +7,7 @@ use std::ffi::{OsStr, OsString};
 use super::edit::edited;
 use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
-use crate::text::{Listed, in_order, near, near_marked, part};
+use crate::text::{Listed, in_order, near, near_marked, of, part};
 
 impl Class {
     pub(super) const fn at(self, distance: usize) -> Cost {
@@ -60,7 +60,7 @@ impl<'d> Bench<'_, 'd> {
     /// Adds the line with some edits made. What stands in a placeholder is an example that was not typed, so
     /// nothing is made of a part of it.
     #[inline(never)]
-    pub(super) fn add(&mut self, cost: Cost, edits: Vec<Edit>) {
+    pub(super) fn add(&mut self, cost: Cost, mut edits: Vec<Edit>) {
         let cuts = |edit: &Edit| match edit {
             Edit::Replace { word, start, end, .. } => {
                 let word = &self.line[*word];
@@ -71,7 +71,8 @@ impl<'d> Bench<'_, 'd> {
         if edits.iter().any(cuts) {
             return;
         }
-        let line = edited(self.line, in_order(edits, Edit::order));
+        in_order(&mut edits, Edit::order);
+        let line = edited(self.line, edits);
         self.add_line(cost, line);
     }
 
@@ -137,7 +138,7 @@ impl<'d> Bench<'_, 'd> {
         let attached = part(&self.line[word].typed, start, end).into_owned();
         if param.is_attached() {
             // `-cwhen` means `--color=when`; letters in front stay a word of their own.
-            let mut with = Item::text((param.spelled() + "=").as_ref());
+            let mut with = Item::text(of(&[&param.spelled(), "="]).as_ref());
             let equals = usize::from(attached.as_encoded_bytes().starts_with(b"="));
             with.push_text(&part(&attached, equals, attached.len()));
             let (from, apart) = if start > 2 { (start - 1, true) } else { (0, false) };
@@ -154,9 +155,7 @@ impl<'d> Bench<'_, 'd> {
         });
         let name = match (param.role(), says) {
             (Role::Flag, Ok(says)) if says != is_opposite => param.spelled(),
-            (Role::Flag, Ok(_)) if !param.opposite().is_empty() => {
-                "--".to_owned() + param.opposite()
-            }
+            (Role::Flag, Ok(_)) if !param.opposite().is_empty() => of(&["--", param.opposite()]),
             // What says neither is not left out.
             _ => return,
         };
@@ -249,7 +248,7 @@ impl<'d> Bench<'_, 'd> {
         let mut others = vec![typed.to_ascii_uppercase(), typed.to_ascii_lowercase()];
         // An editor's minus sign is as good as that of a keyboard.
         let number = bare(typed.as_bytes()).and_then(|bare| typed.get(typed.len() - bare.len()..));
-        others.extend(number.map(|number| "-".to_owned() + number));
+        others.extend(number.map(|number| of(&["-", number])));
         let mut is_near = false;
         for other in others.iter().filter(|other| *other != typed && param.accepts(other)) {
             self.fill(Class::Spelled.at(0), Item::text(other.as_ref()));

@@ -5,7 +5,7 @@
 use super::{Bench, Class, Edit, Item, Line};
 use crate::declare::{Noun, Param, Role};
 use crate::read::{FaultKind, Meaning, Place, Step};
-use crate::text::{Listed, part};
+use crate::text::{Listed, of, part};
 
 /// Words that become one text; with more the line is none that a person typed.
 const MOST_QUOTED: usize = 64;
@@ -20,7 +20,7 @@ impl Bench<'_, '_> {
         let is_called =
             |param: &Param<'_>| !param.is_hidden() && param.today().any(|(name, _)| name == typed);
         if reach.params().any(is_called) {
-            self.replace(Class::Spelled.at(2), &("--".to_owned() + &typed));
+            self.replace(Class::Spelled.at(2), &of(&["--", &typed]));
         }
         self.quote(word);
     }
@@ -32,7 +32,7 @@ impl Bench<'_, '_> {
         let Some(before) = before.filter(|step| step.meaning() == Meaning::Name) else { return };
         let (start, end) = (before.bytes().start, before.bytes().end);
         if let Some(param) = self.faults.trace().param(before).filter(|param| param.is_attached()) {
-            let mut with = Item::text((param.spelled() + "=").as_ref());
+            let mut with = Item::text(of(&[&param.spelled(), "="]).as_ref());
             with.push_text(&self.line[word].typed);
             let edit = Edit::Replace { word: word - 1, start, end, with, apart: start > 1 };
             self.add(Class::Attached.at(1), vec![edit, Edit::Drop { word }]);

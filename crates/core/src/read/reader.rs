@@ -80,7 +80,7 @@ impl<'d> Reader<'d> {
     /// Reads all words, one after the other.
     pub fn step_all(&mut self, words: Words<'_>) {
         for at in 0..words.count() {
-            self.step_one(words.word(at));
+            self.step_one(words.at(at));
         }
     }
 

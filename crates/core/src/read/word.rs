@@ -36,8 +36,14 @@ impl<'w> Words<'w> {
     }
 
     /// The word at a place; empty beyond the last.
-    #[inline]
+    #[inline(never)]
     pub fn word(self, at: usize) -> &'w OsStr {
+        self.at(at)
+    }
+
+    /// The same in place, for what is done with each word that is read.
+    #[inline]
+    pub(crate) fn at(self, at: usize) -> &'w OsStr {
         match self.0 {
             List::Owned(words) => words.get(at).map(OsString::as_os_str),
             List::Borrowed(words) => words.get(at).copied(),

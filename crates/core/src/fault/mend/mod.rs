@@ -33,15 +33,26 @@ struct Item {
 /// A line that is being repaired.
 type Line = Vec<Item>;
 
-/// What is done to a line.
-enum Edit {
-    /// The bytes from `start` to `end` of a word give way to something else; `apart`, which then
-    /// begins a word of its own.
-    Replace { word: usize, start: usize, end: usize, with: Item, apart: bool },
-    /// Words are put in front of a word.
-    Insert { word: usize, words: Line },
-    /// A word is left out.
-    Drop { word: usize },
+/// What is done to a line: the bytes from `start` to `end` of a word give way to something else.
+struct Edit {
+    word: usize,
+    start: usize,
+    end: usize,
+    with: Item,
+    how: How,
+}
+
+/// How that stands then.
+#[derive(Clone, Copy, PartialEq, Eq)]
+enum How {
+    /// As a word in front.
+    Before,
+    /// In the word.
+    Within,
+    /// In the word, of which it is the beginning: what was before it is a word of its own.
+    Apart,
+    /// Not at all: the word is left out.
+    Gone,
 }
 
 /// The repairs of one fault in the making.
@@ -67,10 +78,8 @@ struct Repair {
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
 struct Cost {
     class: Class,
-    /// Slips of the fingers; or words that are put in.
+    /// Slips of the fingers; or words that are put in, or stand elsewhere.
     distance: usize,
-    /// Words that stand elsewhere.
-    moved: usize,
 }
 
 /// What is done, from little to much.

@@ -2,10 +2,10 @@
 //! line, or the names of commands that were left out.
 
 use super::fix::READINGS;
-use super::{Bench, Class, Cost, Edit, Item};
+use super::{Bench, Class, Cost, Edit, Item, Line};
 use crate::declare::Param;
 use crate::read::{Fault, Faults, Place};
-use crate::text::Listed;
+use crate::text::{Listed, Put};
 
 impl Bench<'_, '_> {
     pub(super) fn option_unknown(&mut self) {
@@ -30,7 +30,7 @@ impl Bench<'_, '_> {
         let is_asking = matches!(bytes, b"-version" | b"-V" | b"-help");
         let is_no_operand = bytes.starts_with(b"--") || is_asking;
         if !is_no_operand && self.repairs.is_empty() && owners.is_empty() {
-            self.insert(word, vec![Item::text("--".as_ref())]);
+            self.insert(word, vec![Item::text("--")]);
             self.repairs.iter_mut().for_each(|repair| repair.renames = false);
         }
     }
@@ -39,11 +39,10 @@ impl Bench<'_, '_> {
     /// value after `=`.
     fn rename(&mut self, cost: Cost, name: &str) {
         let Some((word, start, end)) = self.place() else { return };
-        let with = Item::text(name[usize::from(start > 0)..].as_ref());
-        let mut edits = vec![Edit::Replace { word, start, end, with, apart: false }];
+        let with = Item::text(&name[usize::from(start > 0)..]);
+        let mut edits = vec![Edit::replace(word, (start, end), with)];
         if !name.starts_with("--") && self.bytes(word).get(end) == Some(&b'=') {
-            let with = Item::default();
-            edits.push(Edit::Replace { word, start: end, end: end + 1, with, apart: true });
+            edits.put(Edit::replace(word, (end, end + 1), Item::default()).apart());
         }
         self.add(cost, edits);
     }
@@ -65,7 +64,7 @@ impl Bench<'_, '_> {
         let option = &self.line[word..behind];
         let (before, between) = self.line[..word].split_at(above);
         let line = [before, option, between, &self.line[behind..]].concat();
-        self.add_line(Cost { moved: 1 + taken, ..Class::Moved.at(0) }, line);
+        self.add_line(Class::Moved.at(1 + taken), line);
     }
 
     /// An option in front of the command that takes it moves to after that: alone, or with a word or two
@@ -81,7 +80,7 @@ impl Bench<'_, '_> {
             let ended = behind.iter().position(|word| word.typed == "--").unwrap_or(behind.len());
             let (options, operands) = behind.split_at(ended);
             let line = [&self.line[..word], options, option, operands].concat();
-            self.add_line(Cost { moved: taken, ..Class::Moved.at(0) }, line);
+            self.add_line(Class::Moved.at(taken), line);
         }
     }
 
@@ -91,7 +90,7 @@ impl Bench<'_, '_> {
         for names in
             self.faults.owners(self.fault, reached).iter().filter(|names| !names.is_empty())
         {
-            self.insert(word, names.iter().map(|name| Item::text(name.as_ref())).listed());
+            self.insert(word, named(names));
         }
     }
 
@@ -100,7 +99,7 @@ impl Bench<'_, '_> {
         // A command of that name further down the tree: what is above it was left out.
         let ways = self.faults.ways_to(self.fault);
         for names in &ways {
-            self.insert(word, names.iter().map(|name| Item::text(name.as_ref())).listed());
+            self.insert(word, named(names));
             self.move_in_front(word, names);
         }
         if ways.is_empty() {
@@ -117,7 +116,7 @@ impl Bench<'_, '_> {
         if behind.filter(|(word, name)| word.typed == **name).count() == names.len() {
             let mut line = self.line.clone();
             line[word..=word + names.len()].rotate_left(1);
-            self.add_line(Cost { moved: 1, ..Class::Moved.at(0) }, line);
+            self.add_line(Class::Moved.at(1), line);
         }
     }
 
@@ -126,6 +125,11 @@ impl Bench<'_, '_> {
             self.replace(Class::Spelled.at(0), name);
         }
     }
+}
+
+/// Names as words.
+fn named(names: &[&str]) -> Line {
+    names.iter().map(Item::text).listed()
 }
 
 impl<'d> Faults<'d> {

@@ -1,17 +1,17 @@
 //! What may help against a fault: a few repairs each, the likely ones first. Whether one does is seen
 //! when the line is read again.
 
-use super::{Bench, Class, Cost, Edit, Item, Line, Repair};
-use std::ffi::{OsStr, OsString};
+use super::{Bench, Class, Cost, Edit, How, Item, Line, Repair};
+use std::ffi::OsStr;
 
 use super::edit::edited;
 use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
-use crate::text::{Listed, in_order, near, near_marked, of, part};
+use crate::text::{Listed, Put, in_order, near, near_marked, of, part};
 
 impl Class {
     pub(super) const fn at(self, distance: usize) -> Cost {
-        Cost { class: self, distance, moved: 0 }
+        Cost { class: self, distance }
     }
 }
 
@@ -61,18 +61,16 @@ impl<'d> Bench<'_, 'd> {
     /// nothing is made of a part of it.
     #[inline(never)]
     pub(super) fn add(&mut self, cost: Cost, mut edits: Vec<Edit>) {
-        let cuts = |edit: &Edit| match edit {
-            Edit::Replace { word, start, end, .. } => {
-                let word = &self.line[*word];
-                word.is_placeholder() && (*start > 0 || *end < word.typed.len())
-            }
-            _ => false,
+        let cuts = |edit: &Edit| {
+            let word = self.line.get(edit.word).filter(|word| word.is_placeholder());
+            matches!(edit.how, How::Within | How::Apart)
+                && word.is_some_and(|word| edit.start > 0 || edit.end < word.typed.len())
         };
         if edits.iter().any(cuts) {
             return;
         }
         in_order(&mut edits, Edit::order);
-        let line = edited(self.line, edits);
+        let line = edited(self.line, &edits);
         self.add_line(cost, line);
     }
 
@@ -83,14 +81,15 @@ impl<'d> Bench<'_, 'd> {
 
     pub(super) fn replace(&mut self, cost: Cost, with: &str) {
         if let Place::At { word, start, end } = self.fault.place() {
-            let with = Item::text(with.as_ref());
-            self.add(cost, vec![Edit::Replace { word, start, end, with, apart: false }]);
+            self.add(cost, vec![Edit::replace(word, (start, end), Item::text(with))]);
         }
     }
 
     /// Puts words in, each of which is a step.
+    #[inline(never)]
     pub(super) fn insert(&mut self, word: usize, words: Line) {
-        self.add(Class::Inserted.at(words.len()), vec![Edit::Insert { word, words }]);
+        let cost = Class::Inserted.at(words.len());
+        self.add(cost, words.into_iter().map(|with| Edit::insert(word, with)).listed());
     }
 
     /// The word of the fault and the bytes in it.
@@ -116,11 +115,11 @@ impl<'d> Bench<'_, 'd> {
             let lacks =
                 matches!(fault.kind(), FaultKind::OperandMissing | FaultKind::ValuesMiscounted);
             if is_operand && lacks {
-                edits.push(Edit::Insert { word, words: missing(fault) });
+                edits.extend(missing(fault).into_iter().map(|with| Edit::insert(word, with)));
                 mends.push(at);
             }
         }
-        self.add(Class::Inserted.at(edits.len()), edits);
+        self.add(Class::Inserted.at(mends.len()), edits);
         self.repairs.iter_mut().for_each(|repair| repair.mends.clone_from(&mends));
     }
 
@@ -138,11 +137,13 @@ impl<'d> Bench<'_, 'd> {
         let attached = part(&self.line[word].typed, start, end).into_owned();
         if param.is_attached() {
             // `-cwhen` means `--color=when`; letters in front stay a word of their own.
-            let mut with = Item::text(of(&[&param.spelled(), "="]).as_ref());
+            let mut with = Item::text(of(&[&param.spelled(), "="]));
             let equals = usize::from(attached.as_encoded_bytes().starts_with(b"="));
             with.push_text(&part(&attached, equals, attached.len()));
-            let (from, apart) = if start > 2 { (start - 1, true) } else { (0, false) };
-            let edit = Edit::Replace { word, start: from, end, with, apart };
+            let edit = match start {
+                3.. => Edit::replace(word, (start - 1, end), with).apart(),
+                _ => Edit::replace(word, (0, end), with),
+            };
             return self.add(Class::Attached.at(1), vec![edit]);
         }
         // Of a cluster the other letters would be lost.
@@ -159,9 +160,7 @@ impl<'d> Bench<'_, 'd> {
             // What says neither is not left out.
             _ => return,
         };
-        let with = Item::text(name.as_ref());
-        let edit = Edit::Replace { word, start: 0, end, with, apart: false };
-        self.add(Class::Spelled.at(1), vec![edit]);
+        self.add(Class::Spelled.at(1), vec![Edit::replace(word, (0, end), Item::text(&name))]);
     }
 
     /// `--at=LAT LON`, `--at=LAT,LON`: each value becomes a word of its own.
@@ -172,15 +171,16 @@ impl<'d> Bench<'_, 'd> {
         let (cut, value) = attached(self.bytes(word), start);
         let value = part(&self.line[word].typed, value, end).into_owned();
         let values = value.to_str().map(|text| text.trim_start_matches('=').split(','));
-        let mut values: Line =
-            values.into_iter().flatten().map(|value| Item::text(value.as_ref())).listed();
+        let mut values: Line = values.into_iter().flatten().map(Item::text).listed();
         if values.len() != param.kinds().len() {
             values = vec![Item::text(&value)];
         }
-        let rest = values.split_off(1);
-        let mut edits = vec![Edit::Insert { word: word + 1, words: rest }];
-        for with in values {
-            edits.push(Edit::Replace { word, start: cut, end, with, apart: true });
+        let mut edits = Vec::new();
+        for (at, with) in values.into_iter().enumerate() {
+            edits.put(match at {
+                0 => Edit::replace(word, (cut, end), with).apart(),
+                _ => Edit::insert(word + 1, with),
+            });
         }
         self.add(Class::Attached.at(1), edits);
     }
@@ -198,8 +198,7 @@ impl<'d> Bench<'_, 'd> {
         let typed = part(&self.line[word].typed, start, end).into_owned();
         if self.faults.is_of_letter(self.fault) && param.accepts(part(&typed, 1, typed.len())) {
             // `-t=7`: a letter takes its value without the sign, or as the next word.
-            let (end, with) = (start + 1, Item::default());
-            let edit = Edit::Replace { word, start, end, with, apart: true };
+            let edit = Edit::replace(word, (start, start + 1), Item::default()).apart();
             return self.add(Class::Attached.at(1), vec![edit]);
         }
         let is_option = start == 0
@@ -215,13 +214,11 @@ impl<'d> Bench<'_, 'd> {
             (None, None) => Default::default(),
         };
         for near in &nearest {
-            self.fill(Class::Spelled.at(distance), Item::text(near.as_ref()));
+            self.fill(Class::Spelled.at(distance), Item::text(near));
         }
         let is_near = !nearest.is_empty() || has_cases && self.fill_other_case(&typed, param);
         if start == 0 && !(is_option && self.fits_behind(word, param)) {
-            let words: Line =
-                (at..param.kinds().len()).map(|at| Item::placeholder(param, at)).listed();
-            self.insert(word, words);
+            self.insert(word, Item::placeholders(param, at..param.kinds().len()));
         }
         // What is an option here is not thrown away.
         if !is_near && !is_option {
@@ -251,7 +248,7 @@ impl<'d> Bench<'_, 'd> {
         others.extend(number.map(|number| of(&["-", number])));
         let mut is_near = false;
         for other in others.iter().filter(|other| *other != typed && param.accepts(other)) {
-            self.fill(Class::Spelled.at(0), Item::text(other.as_ref()));
+            self.fill(Class::Spelled.at(0), Item::text(other));
             is_near = true;
         }
         is_near
@@ -266,12 +263,13 @@ impl<'d> Bench<'_, 'd> {
         // After a letter a placeholder would look like letters of the cluster; after a delimiter or
         // an `=` it does not.
         let before = start.checked_sub(1).map(|at| self.bytes(word)[at]);
-        let apart = before.is_some_and(|byte| byte.is_ascii_alphanumeric());
-        let mut edits = vec![Edit::Replace { word, start, end, with, apart }];
+        let edit = Edit::replace(word, (start, end), with);
+        let is_behind_letter = before.is_some_and(|byte| byte.is_ascii_alphanumeric());
+        let mut edits = vec![if is_behind_letter { edit.apart() } else { edit }];
         for next in 1..=self.fault.more() {
             let (word, with) = (word + next, Item::placeholder(param, self.fault.which() + next));
             let end = self.line[word].typed.len();
-            edits.push(Edit::Replace { word, start: 0, end, with, apart: false });
+            edits.put(Edit::replace(word, (0, end), with));
         }
         self.add(cost, edits);
     }
@@ -299,14 +297,14 @@ impl<'d> Bench<'_, 'd> {
         moved.push(part(whole, start, whole.len()));
         moved.push(part(whole, letter, start));
         let end = whole.len();
-        let edit = |moved: &OsString| {
-            let with = Item::text(moved);
-            Edit::Replace { word, start: 0, end, with, apart: false }
-        };
-        self.add(Cost { moved: 1, ..Class::Moved.at(0) }, vec![edit(&moved)]);
-        let words = (0..param.kinds().len()).map(|at| Item::placeholder(param, at)).listed();
-        let placeholder = Edit::Insert { word: word + 1, words };
-        self.add(Class::Inserted.at(1), vec![edit(&moved), placeholder]);
+        let mut edits = Vec::new();
+        for with in Item::placeholders(param, 0..param.kinds().len()) {
+            edits.put(Edit::insert(word + 1, with));
+        }
+        let edit = || Edit::replace(word, (0, end), Item::text(&moved));
+        self.add(Class::Moved.at(1), vec![edit()]);
+        edits.put(edit());
+        self.add(Class::Inserted.at(1), edits);
         true
     }
 }
@@ -328,18 +326,20 @@ const MOST_PLACEHOLDERS: u32 = 40;
 fn missing(fault: &Fault<'_>) -> Line {
     let Some(param) = fault.param() else { return Line::new() };
     let words = param.kinds().len();
-    let placeholders = |from, to| (from..to).map(|at| Item::placeholder(param, at));
-    let name = || Item::text(param.spelled().as_ref());
     match (fault.kind(), param.role()) {
-        (FaultKind::ValueMissing, _) => placeholders(fault.count(), words).listed(),
+        (FaultKind::ValueMissing, _) => Item::placeholders(param, fault.count()..words),
         (kind, Role::Option) => {
             let times = if kind == FaultKind::OptionMissing { param.times().min } else { 1 };
-            let once = |_| std::iter::once(name()).chain(placeholders(0, words));
-            (0..times.clamp(1, MOST_PLACEHOLDERS)).flat_map(once).listed()
+            let mut line = Line::new();
+            for _ in 0..times.clamp(1, MOST_PLACEHOLDERS) {
+                line.put(Item::text(param.spelled()));
+                line.append(&mut Item::placeholders(param, 0..words));
+            }
+            line
         }
         _ => {
             let wanted = param.given_word_count().min.min(MOST_PLACEHOLDERS) as usize;
-            placeholders(fault.count(), wanted.max(fault.count() + 1)).listed()
+            Item::placeholders(param, fault.count()..wanted.max(fault.count() + 1))
         }
     }
 }

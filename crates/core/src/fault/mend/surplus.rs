@@ -5,7 +5,7 @@
 use super::{Bench, Class, Edit, Item, Line};
 use crate::declare::{Noun, Param, Role};
 use crate::read::{FaultKind, Meaning, Place, Step};
-use crate::text::{Listed, of, part};
+use crate::text::{Listed, Put, of, part};
 
 /// Words that become one text; with more the line is none that a person typed.
 const MOST_QUOTED: usize = 64;
@@ -32,10 +32,11 @@ impl Bench<'_, '_> {
         let Some(before) = before.filter(|step| step.meaning() == Meaning::Name) else { return };
         let (start, end) = (before.bytes().start, before.bytes().end);
         if let Some(param) = self.faults.trace().param(before).filter(|param| param.is_attached()) {
-            let mut with = Item::text(of(&[&param.spelled(), "="]).as_ref());
+            let mut with = Item::text(of(&[&param.spelled(), "="]));
             with.push_text(&self.line[word].typed);
-            let edit = Edit::Replace { word: word - 1, start, end, with, apart: start > 1 };
-            self.add(Class::Attached.at(1), vec![edit, Edit::Drop { word }]);
+            let edit = Edit::replace(word - 1, (start, end), with);
+            let edit = if start > 1 { edit.apart() } else { edit };
+            self.add(Class::Attached.at(1), vec![edit, Edit::drop(word)]);
         }
     }
 
@@ -78,8 +79,10 @@ impl Bench<'_, '_> {
         }
         let (start, end) = (0, self.line[text].typed.len());
         let with = Item::text(&joined);
-        let mut edits = vec![Edit::Replace { word: text, start, end, with, apart: false }];
-        edits.extend((word..=last).map(|word| Edit::Drop { word }));
+        let mut edits = vec![Edit::replace(text, (start, end), with)];
+        for word in word..=last {
+            edits.put(Edit::drop(word));
+        }
         self.add(Class::Quoted.at(last - text), edits);
         let mut mends = Vec::new();
         for (at, fault) in self.faults.list().iter().enumerate() {
@@ -131,7 +134,7 @@ impl Bench<'_, '_> {
         if bytes != (start..end) {
             let (start, end) =
                 if start > bytes.start { (start - 1, end) } else { (start, end + 1) };
-            let edit = Edit::Replace { word, start, end, with: Item::default(), apart: false };
+            let edit = Edit::replace(word, (start, end), Item::default());
             return self.add(Class::Dropped.at(1), vec![edit]);
         }
         let name = match step.meaning() {
@@ -159,7 +162,8 @@ impl Bench<'_, '_> {
         for param in wanted {
             let words = given(param);
             // However many words one takes, it is one thing more.
-            self.add(Class::Inserted.at(1), vec![Edit::Insert { word, words }]);
+            let edits = words.into_iter().map(|with| Edit::insert(word, with)).listed();
+            self.add(Class::Inserted.at(1), edits);
         }
     }
 }
@@ -188,13 +192,14 @@ fn dropped(steps: &[Step], name: usize, line: &Line) -> Vec<Edit> {
     let end = here.max().unwrap_or(bytes.end);
     let is_whole = bytes.start == 0 && end == line[word].typed.len();
     let mut edits = vec![match bytes.start {
-        _ if is_whole => Edit::Drop { word },
+        _ if is_whole => Edit::drop(word),
         // The dash of a cluster stays for the letters after.
-        0 => Edit::Replace { word, start: 1, end, with: Item::default(), apart: false },
-        start => Edit::Replace { word, start, end, with: Item::default(), apart: false },
+        start => Edit::replace(word, (start.max(1), end), Item::default()),
     }];
     let behind = values.iter().map(|value| value.word()).filter(|&value| value != word);
-    edits.extend(behind.map(|word| Edit::Drop { word }));
+    for word in behind {
+        edits.put(Edit::drop(word));
+    }
     edits
 }
 
@@ -202,10 +207,10 @@ fn dropped(steps: &[Step], name: usize, line: &Line) -> Vec<Edit> {
 fn given(param: &Param<'_>) -> Line {
     let mut words = Line::new();
     if param.role() != Role::Operand {
-        words.push(Item::text(param.spelled().as_ref()));
+        words.put(Item::text(param.spelled()));
     }
     if !param.is_attached() {
-        words.extend((0..param.kinds().len()).map(|at| Item::placeholder(param, at)));
+        words.append(&mut Item::placeholders(param, 0..param.kinds().len()));
     }
     words
 }

@@ -34,13 +34,16 @@ pub(crate) fn begin(root: &Command<'_>) -> Vec<OsString> {
 /// Why nothing could be printed, where a panic says that: it is told by its text alone.
 fn unprinted(payload: &(dyn Any + Send)) -> Option<io::Error> {
     let text = payload.downcast_ref::<String>()?.strip_prefix("failed printing to std")?;
-    let (stream, why) = match text.split_once(": ")? {
-        ("out", why) => (Stream::Out, why),
-        ("err", why) => (Stream::Error, why),
+    let (stream, why) = match (text.strip_prefix("out: "), text.strip_prefix("err: ")) {
+        (Some(why), _) => (Stream::Out, why),
+        (_, Some(why)) => (Stream::Error, why),
         _ => return None,
     };
-    let number =
-        why.rsplit_once("(os error ").and_then(|(_, end)| end.strip_suffix(')')?.parse().ok());
+    // `Broken pipe (os error 32)`.
+    let number = why.strip_suffix(')').and_then(|text| {
+        let (before, number) = text.rsplit_once(' ')?;
+        number.parse().ok().filter(|_| before.ends_with("(os error"))
+    });
     let error = number.map_or_else(|| io::Error::other(why), io::Error::from_raw_os_error);
     Some(unwritten(stream, error))
 }

@@ -5,7 +5,7 @@
 
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
-use crate::text::{Listed, digits, in_order, of, own};
+use crate::text::{Listed, digits, has, in_order, of, own};
 
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 1_000_000;
@@ -62,7 +62,7 @@ impl<'d> Faults<'d> {
                     rule.members().iter().copied().chain(when).any(is_faulty)
                 }),
                 FaultKind::ValueMissing | FaultKind::ValueMisfit | FaultKind::ValueRefused => {
-                    fault.param().is_some_and(|param| attached.contains(&address(param)))
+                    fault.param().is_some_and(|param| has(&attached, address(param)))
                 }
                 _ => false,
             };

@@ -3,7 +3,7 @@
 use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{CommandPath, KnownValues, PageLength, Reach};
-use crate::text::{Listed, Put, digits, in_order, own};
+use crate::text::{Listed, digits, in_order, own};
 use crate::wording::{Wording, fill};
 
 /// Entries of a short page.
@@ -93,15 +93,14 @@ impl<'d> Page<'d> {
 
     /// Where the program is from.
     fn add_package(&mut self, root: &Command<'_>, wording: &'d Wording) {
-        let mut contact = root.package_details().author_list().replace(':', wording.comma());
-        if !root.package_details().home().is_empty() {
-            contact.put(if contact.is_empty() { "" } else { wording.comma() });
-            contact.put(root.package_details().home());
-        }
-        let licence = own(root.package_details().licence_name());
-        for (heading, text) in [(wording.contact(), contact), (wording.licence(), licence)] {
+        let package = root.package_details();
+        let contacts = package.author_list().split(':').chain([package.home()]);
+        let contacts = contacts.filter(|contact| !contact.is_empty()).listed();
+        let contact = wording.list(contacts.into_iter(), wording.comma());
+        let lines = [(wording.contact(), &*contact), (wording.licence(), package.licence_name())];
+        for (heading, text) in lines {
             if !text.is_empty() {
-                self.add_line(heading, &text);
+                self.add_line(heading, text);
             }
         }
     }
@@ -190,7 +189,7 @@ impl Told<'_, '_> {
             && param.help().is_empty()
         {
             let names: Vec<String> = names.inlines().iter().map(|name| own(name.text())).listed();
-            help = Text::of(What::Plain, alone.help(&names, wording));
+            help = Text::of(What::Plain, &alone.help(&names, wording));
         }
         if param.is_attached() {
             // Attached to the long name only.

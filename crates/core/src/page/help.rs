@@ -17,7 +17,7 @@ pub(super) fn help(
     wording: &Wording,
 ) -> Text {
     let own = own_help(param, command, wording);
-    let mut help = Help { param, own: &own, wording, text: Text::of(What::Plain, &*own) };
+    let mut help = Help { param, own: &own, wording, text: Text::of(What::Plain, &own) };
     if listed.is_empty() {
         help.add_value(length);
     } else {

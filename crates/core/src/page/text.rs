@@ -60,12 +60,14 @@ impl Text {
         self.0.is_empty()
     }
 
-    pub(super) fn of(what: What, text: impl Into<String>) -> Self {
+    #[inline(never)]
+    pub(super) fn of(what: What, text: &str) -> Self {
         let mut own = Text::default();
-        own.push(what, text.into());
+        own.add(what, text);
         own
     }
 
+    #[inline(never)]
     pub(super) fn add(&mut self, what: What, text: &str) {
         self.push(what, own(text));
     }
@@ -88,7 +90,7 @@ impl Text {
     /// Adds the names of an option: `-f`, `--frames`.
     pub(super) fn add_names(&mut self, letter: Option<char>, long: Option<&str>) {
         if let Some(letter) = letter {
-            self.push(What::Name, String::from_iter(['-', letter]));
+            self.push(What::Name, of(&["-", letter.encode_utf8(&mut [0; 4])]));
         }
         if let Some(long) = long {
             self.push(What::Name, of(&["--", long]));

@@ -62,7 +62,7 @@ impl<'d> Reader<'d> {
         };
         let knows =
             |param: &Param<'_>| param.find_name(name).is_some() || abbreviated && begins(param);
-        if self.enter_default(|default| default.params().any(knows)) {
+        if self.enter_default(&|default| default.params().any(knows)) {
             return self.long(bytes);
         }
         if leaf.has_tail(Tail::UnknownOptions) {
@@ -115,7 +115,7 @@ impl<'d> Reader<'d> {
                 if is_last {
                     return;
                 }
-            } else if self.enter_default(|default| default.has_letter(bytes[at])) {
+            } else if self.enter_default(&|default| default.has_letter(bytes[at])) {
                 continue;
             } else if at == 1 && self.enter_default_for_number(bytes) {
                 return self.operand(bytes.len());
@@ -258,7 +258,7 @@ impl<'d> Reader<'d> {
         let above = self.reach().iter().any(|param| param.is_throughout() && is_digit(param));
         !above
             && is_number(&bytes[1..])
-            && self.enter_default(|default| {
+            && self.enter_default(&|default| {
                 default.operands().next().is_some_and(Param::takes_negative)
                     && !default.params().any(is_digit)
             })

@@ -204,7 +204,7 @@ impl<'d> Reader<'d> {
         match (begun.next(), begun.next()) {
             (Some(next), None) => self.go_to(next, bytes.len()),
             (Some(_), Some(_)) => self.unknown_command(FaultKind::CommandAmbiguous, bytes.len()),
-            _ if self.enter_default(|default| default.takes_word(bytes)) => self.plain(bytes),
+            _ if self.enter_default(&|default| default.takes_word(bytes)) => self.plain(bytes),
             _ => self.unknown_command(FaultKind::CommandUnknown, bytes.len()),
         }
     }
@@ -212,14 +212,14 @@ impl<'d> Reader<'d> {
     /// `--`, which is no option: what follows is for the default subcommand, if that takes operands.
     #[cold]
     fn terminator(&mut self) {
-        self.enter_default(|default| default.params().any(|param| param.role() == Role::Operand));
+        self.enter_default(&|default| default.params().any(|param| param.role() == Role::Operand));
         self.ended = true;
         self.push(Meaning::Terminator, 0, 2, NONE);
     }
 
     /// Goes to the default subcommand, or on to its own, as if it were named before the word at
     /// hand: to the first for which `knows` holds. Tells whether there is one.
-    pub(super) fn enter_default(&mut self, knows: impl Fn(&Command<'d>) -> bool) -> bool {
+    pub(super) fn enter_default(&mut self, knows: &dyn Fn(&Command<'d>) -> bool) -> bool {
         if self.line.lost {
             return false;
         }
@@ -238,7 +238,7 @@ impl<'d> Reader<'d> {
 
     /// Goes to the default subcommand, whatever it takes: what completion asks next.
     pub fn step_into_default(&mut self) -> bool {
-        self.enter_default(|_| true)
+        self.enter_default(&|_| true)
     }
 
     #[cold]

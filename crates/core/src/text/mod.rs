@@ -89,6 +89,12 @@ pub(crate) fn holds(text: &str, piece: &str) -> bool {
     !piece.is_empty() && text.as_bytes().windows(piece.len()).any(|part| part == piece)
 }
 
+/// Whether a list has a number, out of line: the standard library's search takes half a KiB each time.
+#[inline(never)]
+pub(crate) fn has(list: &[usize], number: usize) -> bool {
+    list.contains(&number)
+}
+
 /// A count in digits, out of line as well.
 #[inline(never)]
 pub fn digits(count: usize) -> String {

@@ -11,7 +11,7 @@ use super::edit::{shown, typed};
 use super::keep::{keeps, loses_nothing, uses};
 use crate::declare::{Gives, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
-use crate::text::{Listed, in_order, part};
+use crate::text::{Listed, has, in_order, part};
 
 /// Things to put right on a line that is repaired; with more the line is beyond mending.
 const MOST: usize = 8;
@@ -211,7 +211,7 @@ impl<'d> Faults<'d> {
                     _ => false,
                 }
         };
-        (0..self.list().len()).find(|at| !told.contains(at) && is_same(&self.list()[*at]))
+        (0..self.list().len()).find(|at| !has(told, *at) && is_same(&self.list()[*at]))
     }
 }
 

@@ -8,7 +8,7 @@
 use super::Use;
 use super::{Class, Line, Repair};
 use crate::read::{FaultKind, Faults, Meaning, Place, Trace};
-use crate::text::{Listed, part};
+use crate::text::{Listed, has, part};
 
 /// Whether all that a repair of a line does not touch means what it meant.
 pub(super) fn keeps(
@@ -114,7 +114,7 @@ impl<'c> Change<'c> {
     /// of them comes last makes a difference.
     fn is_named_elsewhere(&self) -> bool {
         let mut others = self.names().filter(|used| !self.is_there(used));
-        others.any(|used| self.mended.contains(&used.param))
+        others.any(|used| has(&self.mended, used.param))
     }
 
     fn names(&self) -> impl Iterator<Item = &Use> {
@@ -137,7 +137,7 @@ impl<'c> Change<'c> {
     /// Whether a word has become a value of the mended name.
     fn is_taken(&self, was: usize, is: usize) -> bool {
         let is_value =
-            |used: &Use| used.step.meaning() == Meaning::Value && self.mended.contains(&used.param);
+            |used: &Use| used.step.meaning() == Meaning::Value && has(&self.mended, used.param);
         self.is[is].iter().any(is_value) && !self.was[was].iter().any(is_value)
     }
 
@@ -157,9 +157,9 @@ impl<'c> Change<'c> {
         }
         // What is an option here stays one.
         let is_free = was.step.is_of_value() || meaning == Meaning::Command;
-        let is_value = is.step.meaning() == Meaning::Value && self.mended.contains(&is.param);
+        let is_value = is.step.meaning() == Meaning::Value && has(&self.mended, is.param);
         let is_value = is_free && is_value;
-        let moves_up = same && self.mended.contains(&is.param) && is.index == was.index + taken;
+        let moves_up = same && has(&self.mended, is.param) && is.index == was.index + taken;
         let are_operands = meaning == Meaning::Operand && is.step.meaning() == Meaning::Operand;
         word >= self.settled
             && (is_value || moves_up || are_operands && is.operand + taken == was.operand)
@@ -189,7 +189,7 @@ impl<'c> Change<'c> {
         // Each is there once for each time that it was.
         let is_meant = |was: &&Use| {
             let is_said = was.param != 0 || was.step.meaning() == Meaning::Command;
-            is_said && !self.is_faulty(was) && !self.excused.contains(&was.param)
+            is_said && !self.is_faulty(was) && !has(&self.excused, was.param)
         };
         was.filter(is_meant).all(|was| match left.iter().position(|is| self.is_same(was, is)) {
             Some(at) => {

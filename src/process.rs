@@ -28,7 +28,13 @@ pub(crate) fn begin(root: &Command<'_>) -> Vec<OsString> {
         }
         None => before(info),
     }));
-    std::env::args_os().skip(1).collect()
+    let mut words: Vec<OsString> = Vec::new();
+    let mut given = std::env::args_os();
+    given.next();
+    for word in given {
+        words.push(word);
+    }
+    words
 }
 
 /// Why nothing could be printed, where a panic says that: it is told by its text alone.

@@ -4,7 +4,7 @@ use super::{Echo, Mark, Mended};
 use std::fmt;
 
 use crate::read::{Fault, Faults};
-use crate::text::{Ink, Listed, Look, Sheet, columns, digits, own};
+use crate::text::{Ink, Listed, Look, Put, Sheet, columns, digits, own};
 use crate::wording::{Wording, fill};
 
 /// Things to put right that are shown; the rest is counted.
@@ -37,19 +37,28 @@ impl<'d> Faults<'d> {
     pub fn draw(&self, look: Look) -> String {
         if self.are_mistakes() {
             let root = self.path().root();
-            return self.mistakes().map(|what| root.mistake(&what)).collect();
+            let mut told = String::new();
+            for what in self.mistakes() {
+                told.put(&root.mistake(&what));
+            }
+            return told;
         }
         let mut groups = self.groups(&self.told_alone());
         let repaired = self.repaired(groups.len());
         if let Some(repaired) = &repaired {
             // What goes away when something else is mended is not the user's mistake.
-            groups
-                .iter_mut()
-                .for_each(|group| group.retain(|at| repaired.told.binary_search(at).is_ok()));
-            groups.retain(|group| !group.is_empty());
+            for group in &mut groups {
+                let left = group
+                    .iter()
+                    .copied()
+                    .filter(|at| repaired.told.binary_search(at).is_ok())
+                    .listed();
+                *group = left;
+            }
         }
+        let groups = groups.iter().filter(|group| !group.is_empty());
         let groups: Vec<Vec<&Fault<'d>>> =
-            groups.iter().map(|group| group.iter().map(|&at| &self.list()[at]).listed()).listed();
+            groups.map(|group| group.iter().map(|&at| &self.list()[at]).listed()).listed();
         let wording = self.path().root().phrases();
         let mut sheet = Sheet::new(look);
         draw_head(&self.path().text(), groups.len(), wording, &mut sheet);

@@ -46,7 +46,7 @@ fn echo(source: &Settings, number: usize, blot: &Blot) -> (String, Echo) {
 /// The nearest of some names to a mistyped one, if only one is that near.
 #[doc(hidden)]
 pub fn nearest<'n>(typed: &str, names: impl Iterator<Item = &'n str>) -> Option<&'n str> {
-    match &near(typed, &mut { names }).1[..] {
+    match &near(typed, names).1[..] {
         [name] => Some(name),
         _ => None,
     }

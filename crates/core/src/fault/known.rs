@@ -5,7 +5,7 @@ use std::ffi::OsStr;
 
 use crate::declare::{Gives, Param};
 use crate::read::{Fault, FaultKind, Faults, Place, bare};
-use crate::text::{Listed, Put, near, near_marked, of, own, part};
+use crate::text::{Listed, Put, near, near_marked, of, own, part, spaced};
 use crate::wording::{Wording, fill};
 
 impl<'d> Faults<'d> {
@@ -79,8 +79,8 @@ impl<'d> Faults<'d> {
                 // A name that says the contrary is far, however few letters that takes.
                 let is_negated = |name: &str| name.starts_with("no-");
                 let known = self.option_names(word).into_iter();
-                let known = &mut known.filter(|known| is_negated(known.0) == is_negated(name));
-                match near_marked(name, known) {
+                let known = known.filter(|known| is_negated(known.0) == is_negated(name)).listed();
+                match near_marked(name, &known) {
                     (_, names) if names.is_empty() && bare.is_some() => (1, vec![of(&["-", name])]),
                     (distance, names) => (distance, dashed(names)),
                 }
@@ -164,15 +164,15 @@ impl<'d> Faults<'d> {
     pub(super) fn near_commands(&self, fault: &Fault<'d>) -> (usize, Vec<&'d str>) {
         let Some((_, typed)) = self.named(fault) else { return Default::default() };
         let seen = self.path().leaf().subcommands().iter().filter(|command| !command.is_hidden());
-        let mut names = seen.flat_map(|command| command.shown_names());
+        let names = seen.flat_map(|command| command.shown_names());
         // No command is called so; and what is after the sign is not to be lost.
         let typed = if typed.as_encoded_bytes().contains(&b'=') { Cow::default() } else { typed };
-        typed.to_str().map_or_else(Default::default, |typed| near(typed, &mut names))
+        typed.to_str().map_or_else(Default::default, |typed| near(typed, names))
     }
 
     /// What is said of an unknown command: which ones have it, which are near, or all there are.
     pub(super) fn known_commands(&self, fault: &Fault<'d>, wording: &Wording) -> String {
-        let ways: Vec<String> = self.ways_to(fault).iter().map(|names| names.join(" ")).listed();
+        let ways: Vec<String> = self.ways_to(fault).iter().map(|names| spaced(names)).listed();
         if let Some((_, typed)) = self.named(fault).filter(|_| !ways.is_empty()) {
             let phrase =
                 if ways.len() == 1 { wording.command_has() } else { wording.commands_have() };

@@ -104,7 +104,7 @@ impl<'d> Faults<'d> {
             }
         }
         names.retain(|name| *name != typed.trim_matches('\''));
-        let (_, nearest) = near(typed.trim_matches('\''), &mut names.into_iter());
+        let (_, nearest) = near(typed.trim_matches('\''), names.into_iter());
         nearest.first().map(|name| own(name))
     }
 }

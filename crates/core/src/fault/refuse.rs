@@ -16,11 +16,8 @@ impl<'d> Faults<'d> {
         };
         let sentence = match &fault.reason() {
             Some(Reason::Count(count)) => {
-                let counts = [param.kinds().len().max(1), *count].map(|count| match count {
-                    0 => digits(0),
-                    count => wording.count(count),
-                });
-                fill(wording.value_count(), &[name, &counts[0], &counts[1]])
+                let wanted = wording.count(param.kinds().len().max(1));
+                fill(wording.value_count(), &[name, &wanted, &wording.count(*count)])
             }
             Some(Reason::Own(reason)) if fault.kind() == FaultKind::ValueRefused => {
                 let refused = fill(wording.value_refused(), &[name, typed]);

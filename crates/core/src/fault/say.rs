@@ -6,7 +6,7 @@ use std::ffi::OsString;
 use super::refuse::value_missing;
 use crate::declare::{Command, Reason};
 use crate::read::{Fault, FaultKind, Faults, Place, message};
-use crate::text::{DOTS, Listed, Put, columns, digits, of, own, part, quoted, visible};
+use crate::text::{DOTS, Listed, Put, columns, of, own, part, quoted, visible};
 use crate::wording::{Wording, fill};
 
 /// Columns of a word that a sentence shows in full.
@@ -273,9 +273,12 @@ fn cut(shown: &str) -> String {
     if columns(shown) <= LONGEST && letters.len() <= LONGEST {
         return own(shown);
     }
+    let mut short = String::new();
+    short.extend(letters.iter().take(LONGEST / 2));
+    short.put("…");
     let behind: Vec<char> = shown.chars().rev().take(LONGEST / 4).listed();
-    let before = letters.iter().take(LONGEST / 2);
-    before.chain(&['…']).chain(behind.iter().rev()).collect()
+    short.extend(behind.iter().rev());
+    short
 }
 
 /// Whether a fault is about a secret's value, which may stand in a file.
@@ -316,11 +319,7 @@ fn miscounted(wording: &Wording, fault: &Fault<'_>, name: &str) -> String {
     } else {
         (wording.too_many(), times.max)
     };
-    let [bound, count] = [bound as usize, fault.count()].map(|count| match count {
-        0 => digits(0),
-        count => wording.count(count),
-    });
-    fill(phrase, &[name, &bound, &count])
+    fill(phrase, &[name, &wording.count(bound as usize), &wording.count(fault.count())])
 }
 
 /// The phrase of an error, and the program's name.
@@ -339,7 +338,7 @@ impl Command<'_> {
     /// What says an error when the declaration may be gone.
     #[doc(hidden)]
     pub fn failure_frame(&self) -> Frame {
-        Frame([self.phrases().error(), self.program_name()].map(Box::from))
+        Frame([self.phrases().error().into(), self.program_name().into()])
     }
 
     /// What is said of an error that ended a program: its name and the message, then each cause
@@ -347,13 +346,23 @@ impl Command<'_> {
     pub fn failure(&self, error: &(dyn Error + 'static)) -> String {
         let wording = self.phrases();
         let text = |error: &(dyn Error + 'static), end: &str| {
-            let text = message(error);
-            text.trim_end().lines().map(visible).listed().join(end)
+            let mut text = String::new();
+            for line in message(error).trim_end().lines() {
+                text.put(if text.is_empty() { "" } else { end });
+                text.put(&visible(line));
+            }
+            text
         };
-        let first = fill(wording.error(), &[self.program_name(), &text(error, "\n")]);
-        let causes = std::iter::successors(error.source(), |&cause| cause.source());
-        // A cause of several lines, such as a parser's, stays below its own first one.
-        let causes = causes.map(|cause| fill(wording.cause(), &[&text(cause, "\n    ")]));
-        std::iter::once(first).chain(causes).map(|line| line + "\n").collect()
+        let mut failure = fill(wording.error(), &[self.program_name(), &text(error, "\n")]);
+        let mut cause = error.source();
+        while let Some(error) = cause {
+            // A cause of several lines, such as a parser's, stays below its own first one.
+            let told = fill(wording.cause(), &[&text(error, "\n    ")]);
+            failure.put("\n");
+            failure.put(&told);
+            cause = error.source();
+        }
+        failure.put("\n");
+        failure
     }
 }

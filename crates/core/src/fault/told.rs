@@ -59,7 +59,8 @@ impl<'d> Faults<'d> {
                 FaultKind::ValuesMiscounted if !is_extra => fault.param().is_some_and(is_faulty),
                 FaultKind::RuleBroken => fault.rule().is_some_and(|rule| {
                     let when = rule.when().map(|when| when.0);
-                    rule.members().iter().copied().chain(when).any(is_faulty)
+                    rule.members().iter().any(|param| is_faulty(param))
+                        || when.is_some_and(is_faulty)
                 }),
                 FaultKind::ValueMissing | FaultKind::ValueMisfit | FaultKind::ValueRefused => {
                     fault.param().is_some_and(|param| has(&attached, address(param)))

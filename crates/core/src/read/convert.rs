@@ -11,7 +11,7 @@ use super::word::Words;
 #[cfg(feature = "serde")]
 use crate::declare::sides;
 use crate::declare::{FromWord, Held, Param, Reason, Role, Wrong};
-use crate::text::{Listed, part};
+use crate::text::{Listed, Put, part};
 
 impl<'d> Line<'d> {
     /// Converts the words of a slot, and says what is wrong with them; whether nothing is.
@@ -128,10 +128,12 @@ fn pieces_of<'w>(
     steps: &[Step],
     words: Words<'w>,
 ) -> Vec<Piece<'w>> {
-    let owned = |parts: Vec<(OsString, Place)>| {
-        parts.into_iter().map(|(text, place)| Piece::new(text, place))
-    };
     let mut pieces = Vec::new();
+    let add = |parts: Vec<(OsString, Place)>, pieces: &mut Vec<Piece<'w>>| {
+        for (text, place) in parts {
+            pieces.put(Piece::new(text, place));
+        }
+    };
     for step in chain.steps(steps) {
         if param.delimiter().is_some() {
             let (word, offset) = (typed(&step, words), step.bytes().start);
@@ -140,7 +142,7 @@ fn pieces_of<'w>(
                 start: offset + start,
                 end: offset + end,
             };
-            pieces.extend(owned(parts(param, &word, place)));
+            add(parts(param, &word, place), &mut pieces);
         } else if step.is_of_value() {
             pieces.push(Piece::new(typed(&step, words), step.place()));
         }
@@ -154,7 +156,7 @@ fn pieces_of<'w>(
             }
         }
         (None, Some(default)) => {
-            pieces.extend(owned(parts(param, default.as_ref(), |_, _| Place::Nowhere)));
+            add(parts(param, default.as_ref(), |_, _| Place::Nowhere), &mut pieces);
         }
         (None, None) => {}
     }

@@ -37,7 +37,7 @@ impl KnownValues for Lists {
 
     fn near(&self, param: &Param<'_>, typed: &str) -> (usize, Vec<&str>) {
         let known = self.of(param).unwrap_or_default().iter().filter_map(Known::shown);
-        near(typed, &mut known.take(MOST_NEAR))
+        near(typed, known.take(MOST_NEAR))
     }
 }
 

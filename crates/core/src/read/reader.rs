@@ -228,7 +228,9 @@ impl<'d> Reader<'d> {
         while let Some(default) = next {
             way.push(default);
             if knows(default) {
-                way.into_iter().for_each(|default| self.enter(default));
+                for default in way {
+                    self.enter(default);
+                }
                 return true;
             }
             next = default.default_subcommand();

@@ -64,8 +64,8 @@ impl Dark {
 impl<'d> Trace<'d> {
     /// What is dark on a line: nothing where no command of it, and none below, has a secret.
     pub(super) fn dark(&self, words: Words<'_>, usual: Usual<'d>) -> Dark {
-        let mut commands = self.commands().chain(self.certain().below());
-        let secrecy = commands.find_map(|command| command.brought().secrecy);
+        let of = |command: &Command<'d>| command.brought().secrecy;
+        let secrecy = self.commands().find_map(of).or_else(|| self.certain().below().find_map(of));
         secrecy.map_or_else(Dark::default, |secrecy| (secrecy.dark)(self, words, usual))
     }
 }

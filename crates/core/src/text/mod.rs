@@ -66,6 +66,17 @@ pub(crate) fn of(pieces: &[&str]) -> String {
     text
 }
 
+/// Words with a space between them.
+#[inline(never)]
+pub(crate) fn spaced(words: &[&str]) -> String {
+    let mut text = String::new();
+    for (at, word) in words.iter().enumerate() {
+        text.put(if at > 0 { " " } else { "" });
+        text.put(word);
+    }
+    text
+}
+
 /// Putting items into a list by a loop: what the standard library makes anew for each way to give them is several
 /// times as much.
 pub(crate) trait Listed: Iterator + Sized {

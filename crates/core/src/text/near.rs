@@ -1,25 +1,24 @@
 //! The names near to a mistyped one.
 
+use super::{Listed, own};
+
 /// How many slips lie between what was typed and the nearest names, and these in their order; none
 /// when all are far.
-pub(crate) fn near<'n>(
-    typed: &str,
-    names: &mut dyn Iterator<Item = &'n str>,
-) -> (usize, Vec<&'n str>) {
-    let mut marked = names.map(|name| (name, ()));
-    let (distance, nearest) = near_marked(typed, &mut marked);
-    (distance, nearest.into_iter().map(|name| name.0).collect())
+pub(crate) fn near<'n>(typed: &str, names: impl Iterator<Item = &'n str>) -> (usize, Vec<&'n str>) {
+    let (distance, nearest) = near_marked(typed, &names.map(|name| (name, 0)).listed());
+    (distance, nearest.iter().map(|name| name.0).listed())
 }
 
-/// The same for names that something hangs on.
-pub(crate) fn near_marked<'n, M>(
+/// The same for names with a number each.
+#[inline(never)]
+pub(crate) fn near_marked<'n>(
     typed: &str,
-    names: &mut dyn Iterator<Item = (&'n str, M)>,
-) -> (usize, Vec<(&'n str, M)>) {
+    names: &[(&'n str, usize)],
+) -> (usize, Vec<(&'n str, usize)>) {
     let mut nearest = (usize::MAX, Vec::new());
     let Some(typed) = letters(typed) else { return nearest };
     let mut rows = Rows::default();
-    for (name, mark) in names {
+    for &(name, mark) in names {
         // What is farther than the nearest so far need not be measured to its end.
         let Some(distance) = rows.distance(&typed, name, nearest.0, false) else {
             continue;
@@ -38,7 +37,7 @@ pub(crate) fn near_marked<'n, M>(
 /// squared and is no slip of the fingers.
 fn letters(typed: &str) -> Option<Vec<char>> {
     let is_short = !typed.is_empty() && typed.len() <= 4 * LONGEST;
-    let letters = || typed.chars().map(|letter| letter.to_ascii_lowercase()).collect::<Vec<_>>();
+    let letters = || typed.chars().map(|letter| letter.to_ascii_lowercase()).listed();
     is_short.then(letters).filter(|typed| typed.len() <= LONGEST)
 }
 
@@ -50,7 +49,7 @@ pub(crate) struct Near {
 
 impl Near {
     pub(crate) fn new<'n>(names: impl Iterator<Item = &'n str>) -> Self {
-        Near { names: names.map(str::to_owned).collect(), rows: Rows::default() }
+        Near { names: names.map(own).listed(), rows: Rows::default() }
     }
 
     /// Whether a word is one of the names, or near one.

@@ -3,7 +3,7 @@
 use super::{Wording, fill};
 use crate::declare::valid::Says;
 use crate::declare::{At, FromWord, Kind, Noun, Param, Reason};
-use crate::text::{Put, digits, of, own};
+use crate::text::{Listed, Put, digits, of, own};
 
 impl<'d> Wording<'d> {
     /// What a word of a kind may be, its limits left out, and an example where the noun alone says too
@@ -49,8 +49,7 @@ impl<'d> Wording<'d> {
                 self.such_as(fill(self.matching(), &[pattern]), example)
             }
             Says::Schemes(schemes) => {
-                let schemes: Vec<String> =
-                    schemes.iter().map(|scheme| of(&[scheme, "://"])).collect();
+                let schemes = schemes.iter().map(|scheme| of(&[scheme, "://"])).listed();
                 fill(self.address_with(), &[&list(&schemes)])
             }
             Says::Own(says, example) => self.such_as(own(says), example),

@@ -82,7 +82,7 @@ struct Change<'c> {
 
 impl<'c> Change<'c> {
     fn new(before: &Faults<'_>, line: &'c Line, new: &'c Line, after: &Trace<'_>) -> Self {
-        let mut faulty = vec![Vec::new(); line.len()];
+        let mut faulty = lists(line.len());
         let (mut settled, mut free) = (usize::MAX, usize::MAX);
         for fault in before.list() {
             let Place::At { word, start, end } = fault.place() else { continue };
@@ -269,8 +269,13 @@ pub(super) fn uses(trace: &Trace<'_>) -> Vec<Use> {
     uses
 }
 
+/// A list for each of some words.
+fn lists<T>(words: usize) -> Vec<Vec<T>> {
+    (0..words).map(|_| Vec::new()).listed()
+}
+
 fn by_word(uses: Vec<Use>, words: usize) -> Vec<Vec<Use>> {
-    let mut by_word = vec![Vec::new(); words];
+    let mut by_word = lists(words);
     for used in uses {
         by_word[used.step.word()].push(used);
     }

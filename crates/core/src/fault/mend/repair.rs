@@ -50,9 +50,7 @@ impl Faults<'_> {
         let name = typed.to_str().and_then(|typed| typed.strip_prefix('-'));
         let name =
             name.map(|name| name.trim_start_matches('-').split('=').next().unwrap_or_default());
-        name.is_some_and(|name| {
-            !near_marked(name, &mut self.option_names(word).into_iter()).1.is_empty()
-        })
+        name.is_some_and(|name| !near_marked(name, &self.option_names(word)).1.is_empty())
     }
 }
 
@@ -210,7 +208,7 @@ impl<'d> Bench<'_, 'd> {
         let has_cases = !is_option && listed.is_none();
         let (distance, nearest) = match (listed, text) {
             (Some(listed), _) => listed,
-            (None, Some(typed)) => near(typed, &mut offers.map(|offer| offer.0)),
+            (None, Some(typed)) => near(typed, offers.map(|offer| offer.0)),
             (None, None) => Default::default(),
         };
         for near in &nearest {

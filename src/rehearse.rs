@@ -3,7 +3,7 @@
 use std::error::Error;
 use std::ffi::{OsStr, OsString};
 use std::fmt;
-use std::io::{Cursor, Read};
+use std::io::Cursor;
 use std::path::Path;
 use std::sync::Mutex;
 
@@ -158,10 +158,9 @@ impl World for Own<'_> {
         SYSTEM.presence(path)
     }
 
-    #[expect(clippy::unbuffered_bytes)] // It stands in memory already.
     fn first_line(&self, file: &Path) -> Result<OsString, Unread> {
         match file == OsStr::new("-") {
-            true => first_line(&mut Kept(self.input).bytes()),
+            true => first_line(&mut Kept(self.input)),
             false => SYSTEM.first_line(file),
         }
     }

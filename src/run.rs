@@ -104,8 +104,9 @@ pub(crate) fn perform<'p>(
         mistakes.extend(root.stranger().map(|problem| problem.to_string()));
     }
     if !mistakes.is_empty() {
-        let told: String = mistakes.iter().map(|mistake| root.mistake(mistake)).collect();
-        _ = streams.err().write_all(told.as_bytes());
+        for mistake in &mistakes {
+            _ = streams.err().write_all(root.mistake(mistake).as_bytes());
+        }
         return FAILED;
     }
     let words = Words::new(words);

@@ -1,7 +1,7 @@
 //! The world of a process: its environment, its files, its standard input.
 
 use std::ffi::OsString;
-use std::io::{self, Read};
+use std::io;
 use std::path::Path;
 use std::sync::atomic::{AtomicBool, Ordering};
 
@@ -39,14 +39,12 @@ impl World for System {
         }
     }
 
-    // Standard input has a buffer of its own, and a secret is a few bytes.
-    #[expect(clippy::unbuffered_bytes)]
     fn first_line(&self, file: &Path) -> Result<OsString, Unread> {
         if file == Path::new("-") {
             // Byte by byte, so that what follows the line is left for the program.
-            return first_line(&mut io::stdin().bytes());
+            return first_line(&mut io::stdin());
         }
-        first_line(&mut std::fs::File::open(file)?.bytes())
+        first_line(&mut std::fs::File::open(file)?)
     }
 
     fn environment(&self) -> Option<Environment> {
@@ -72,14 +70,14 @@ impl World for System {
 }
 
 /// The first line without its end, in whatever bytes it has.
-pub(crate) fn first_line(
-    bytes: &mut dyn Iterator<Item = io::Result<u8>>,
-) -> Result<OsString, Unread> {
-    let mut line = Vec::new();
-    for byte in bytes.take(LONGEST) {
-        match byte? {
-            b'\n' => break,
-            byte => line.push(byte),
+pub(crate) fn first_line(from: &mut dyn io::Read) -> Result<OsString, Unread> {
+    let (mut line, mut byte) = (Vec::new(), [0]);
+    while line.len() < LONGEST {
+        match from.read(&mut byte) {
+            Ok(1) if byte != *b"\n" => line.push(byte[0]),
+            Ok(_) => break,
+            Err(error) if error.kind() == io::ErrorKind::Interrupted => {}
+            Err(error) => return Err(error.into()),
         }
     }
     if line.last() == Some(&b'\r') {

@@ -1,7 +1,7 @@
 //! The conversion of one word into a Rust value, and the types that come with it.
 
 use super::{Manner, Offer};
-use crate::text::of;
+use crate::text::{is_number, of};
 use std::ffi::{OsStr, OsString};
 use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV6};
 use std::num::{
@@ -92,15 +92,15 @@ fn whole<T: FromStr<Err = ParseIntError>>(word: &OsStr) -> Result<T, Refusal> {
 #[cold]
 fn misfit(word: &str, radix: u32, error: &ParseIntError) -> Refusal {
     let digits = word.strip_prefix(['-', '+']).unwrap_or(word);
-    let is_number = !digits.is_empty() && digits.chars().all(|letter| letter.is_digit(radix));
+    let are_digits = !digits.is_empty() && digits.chars().all(|letter| letter.is_digit(radix));
     match error.kind() {
-        IntErrorKind::PosOverflow if is_number => Refusal { reason: Reason::Above },
-        IntErrorKind::NegOverflow if is_number => Refusal { reason: Reason::Below },
+        IntErrorKind::PosOverflow if are_digits => Refusal { reason: Reason::Above },
+        IntErrorKind::NegOverflow if are_digits => Refusal { reason: Reason::Below },
         // An unsigned type calls a minus sign and digits no number at all.
-        IntErrorKind::InvalidDigit if is_number && word.starts_with('-') => {
+        IntErrorKind::InvalidDigit if are_digits && word.starts_with('-') => {
             Refusal { reason: Reason::Below }
         }
-        _ if word.contains('.') && word.parse::<f64>().is_ok() => {
+        _ if word.contains('.') && is_number(digits.as_bytes()) => {
             Refusal { reason: Reason::Near(Miss::Fraction) }
         }
         _ => no_number(word),
@@ -117,7 +117,8 @@ fn no_number(word: &str) -> Refusal {
     let is_letter =
         |letter: char| letter.is_ascii_alphabetic() || !letter.is_ascii() || letter == '%';
     let are_letters = !letters.is_empty() && letters.chars().all(is_letter);
-    let is_near = are_letters && number.parse::<f64>().is_ok();
+    let number = number.strip_prefix(['-', '+']).unwrap_or(number);
+    let is_near = are_letters && is_number(number.as_bytes());
     Refusal { reason: if is_near { Reason::Near(Miss::Letters) } else { Reason::NotOne } }
 }
 

@@ -78,7 +78,9 @@ fn places<'f, 'd>(shown: &[Vec<&'f Fault<'d>>]) -> Vec<(usize, usize, Marked<'f,
                     Place::At { word, start, end } => {
                         places.push((word, number, Marked::Typed(start..end)));
                         let more = word + 1..=word + fault.more();
-                        places.extend(more.map(|word| (word, number, Marked::More)));
+                        for word in more {
+                            places.push((word, number, Marked::More));
+                        }
                     }
                     _ => {}
                 }

@@ -52,8 +52,7 @@ impl<'d> Faults<'d> {
         } else {
             let typed = typed.trim_start_matches('-');
             let known = self.option_names(word);
-            let begun = known.into_iter().filter(|name| name.0.starts_with(typed)).listed();
-            names.extend(dashed(begun));
+            names = dashed(known.into_iter().filter(|name| name.0.starts_with(typed)).listed());
         }
         names
     }

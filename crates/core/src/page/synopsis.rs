@@ -39,7 +39,8 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
             optional.add(What::Sign, " ...]");
             options.push(optional);
         } else {
-            options.extend([placeholder, Text::of(What::Sign, "...")]);
+            options.push(placeholder);
+            options.push(Text::of(What::Sign, "..."));
         }
     }
     options

@@ -69,7 +69,10 @@ impl<'d> Line<'d> {
             let word = &mut stepped[name as usize];
             let end = word.as_encoded_bytes().iter().position(|&byte| byte == b'=');
             let end = end.unwrap_or(word.len());
-            let mut unknown = OsString::from("--".to_owned() + &"\0".repeat(end.saturating_sub(2)));
+            let mut unknown = OsString::from("--");
+            for _ in 2..end {
+                unknown.push("\0");
+            }
             unknown.push(part(word, end, word.len()));
             *word = unknown;
         }

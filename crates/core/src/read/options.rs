@@ -5,7 +5,7 @@ use super::reach::Usual;
 use super::step::{Meaning, NONE};
 use super::{Fault, Found, Pending, Reached, Reader, Slot};
 use crate::declare::{Command, Hit, Param, Tail, is_record};
-use crate::text::{Listed, of, own};
+use crate::text::{Listed, is_number, of, own};
 
 /// What begins as an abbreviation does.
 enum Begun<'d> {
@@ -393,26 +393,4 @@ impl<'d> Reader<'d> {
 fn cut_name(bytes: &[u8]) -> &[u8] {
     let end = bytes.iter().position(|&byte| byte == b'=').unwrap_or(bytes.len());
     &bytes[1..end]
-}
-
-/// Digits with at most one point, and perhaps an exponent: `5`, `.5`, `1e3`.
-fn is_number(bytes: &[u8]) -> bool {
-    let digits = |bytes: &[u8]| bytes.iter().take_while(|byte| byte.is_ascii_digit()).count();
-    let whole = digits(bytes);
-    let mut rest = &bytes[whole..];
-    let mut fraction = 0;
-    if let [b'.', behind @ ..] = rest {
-        fraction = digits(behind);
-        rest = &behind[fraction..];
-    }
-    if whole + fraction == 0 {
-        return false;
-    }
-    match rest {
-        [] => true,
-        [b'e' | b'E', b'+' | b'-', power @ ..] | [b'e' | b'E', power @ ..] => {
-            !power.is_empty() && digits(power) == power.len()
-        }
-        _ => false,
-    }
 }

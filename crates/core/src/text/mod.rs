@@ -5,7 +5,7 @@
 //! * `quote.rs`: a word as a shell needs it, nothing invisible left (faults, fixes).
 //! * `paint.rs`: [`Look`] and colour (pages and faults).
 //! * `near.rs`: the nearest of some names (faults and fixes).
-//! * `part.rs`: parts of words (declaring, reading, faults).
+//! * `part.rs`: parts of words, and numbers (declaring, reading, faults).
 //! * `order.rs`: one sort for all (reading, faults, pages).
 
 mod columns;
@@ -21,7 +21,7 @@ pub(crate) use near::{Near, near, near_marked};
 pub(crate) use order::in_order;
 pub(crate) use paint::Ink;
 pub use paint::Look;
-pub(crate) use part::part;
+pub(crate) use part::{is_number, part};
 pub use quote::visible;
 pub(crate) use quote::{Quoted, quoted};
 pub(crate) use sheet::Sheet;

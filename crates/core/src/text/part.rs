@@ -1,4 +1,4 @@
-//! Parts of words, without `unsafe`.
+//! Parts of words, without `unsafe`; and whether one is a number.
 
 use std::borrow::Cow;
 use std::ffi::OsStr;
@@ -39,4 +39,26 @@ fn inside(word: &OsStr, start: usize, end: usize) -> std::ffi::OsString {
 fn inside(word: &OsStr, start: usize, end: usize) -> std::ffi::OsString {
     let bytes = word.as_encoded_bytes().get(start..end).unwrap_or_default();
     String::from_utf8_lossy(bytes).into_owned().into()
+}
+
+/// Digits with at most one point, and perhaps an exponent: `5`, `.5`, `1e3`.
+pub(crate) fn is_number(bytes: &[u8]) -> bool {
+    let digits = |bytes: &[u8]| bytes.iter().take_while(|byte| byte.is_ascii_digit()).count();
+    let whole = digits(bytes);
+    let mut rest = &bytes[whole..];
+    let mut fraction = 0;
+    if let [b'.', behind @ ..] = rest {
+        fraction = digits(behind);
+        rest = &behind[fraction..];
+    }
+    if whole + fraction == 0 {
+        return false;
+    }
+    match rest {
+        [] => true,
+        [b'e' | b'E', b'+' | b'-', power @ ..] | [b'e' | b'E', power @ ..] => {
+            !power.is_empty() && digits(power) == power.len()
+        }
+        _ => false,
+    }
 }

@@ -192,11 +192,13 @@ impl<'d> Command<'d> {
     /// knows it. Lists of values that are known at run time are asked in the world.
     #[cold]
     pub fn answer(&self, request: &[&str], world: &dyn World) -> Option<String> {
-        let commands = self.subcommands().iter().filter_map(|command| command.alone());
-        let params = self.params().filter_map(|param| param.alone());
-        let usual = self.usual_params().params().filter_map(|param| param.alone());
-        let mut listed = commands.chain(params).chain(usual).filter(|_| self.answers);
-        listed.find_map(|alone| alone.answer(self, request, world))
+        if !self.answers {
+            return None;
+        }
+        let answer = |alone: Option<&dyn Alone>| alone?.answer(self, request, world);
+        let of_command = self.subcommands().iter().find_map(|command| answer(command.alone()));
+        let mut params = self.params().chain(self.usual_params().params());
+        of_command.or_else(|| params.find_map(|param| answer(param.alone())))
     }
 
     /// Whether something that it lists gives what asks the program, which does not answer.

@@ -8,7 +8,7 @@
 use super::Use;
 use super::{Class, Line, Repair};
 use crate::read::{FaultKind, Faults, Meaning, Place, Trace};
-use crate::text::{Listed, has, part};
+use crate::text::{Listed, Put, has, part};
 
 /// Whether all that a repair of a line does not touch means what it meant.
 pub(super) fn keeps(
@@ -180,29 +180,34 @@ impl<'c> Change<'c> {
         for &(was, is) in &self.pairs {
             (was_touched[was], is_new[is]) = (false, false);
         }
-        let touched = |words: &[bool]| -> Vec<usize> {
-            words.iter().enumerate().filter(|word| *word.1).map(|word| word.0).listed()
-        };
-        let new = touched(&is_new).into_iter().flat_map(|word| &self.is[word]);
-        let mut left: Vec<&Use> = new.listed();
-        let was = touched(&was_touched).into_iter().flat_map(|word| &self.was[word]);
-        // Each is there once for each time that it was.
-        let is_meant = |was: &&Use| {
-            let is_said = was.param != 0 || was.step.meaning() == Meaning::Command;
-            is_said && !self.is_faulty(was) && !has(&self.excused, was.param)
-        };
-        was.filter(is_meant).all(|was| match left.iter().position(|is| self.is_same(was, is)) {
-            Some(at) => {
-                left.swap_remove(at);
-                true
+        let mut left: Vec<&Use> = Vec::new();
+        for (uses, _) in self.is.iter().zip(is_new).filter(|word| word.1) {
+            for used in uses {
+                left.put(used);
             }
-            // Words that were made one text.
-            None => left.iter().any(|is| {
-                let text = self.text(is, false);
-                let mut words = text.as_encoded_bytes().split(|&byte| byte == b' ');
-                words.any(|word| word == self.text(was, true).as_encoded_bytes())
-            }),
-        })
+        }
+        for (uses, _) in self.was.iter().zip(was_touched).filter(|word| word.1) {
+            for was in uses {
+                let is_said = was.param != 0 || was.step.meaning() == Meaning::Command;
+                if !is_said || self.is_faulty(was) || has(&self.excused, was.param) {
+                    continue;
+                }
+                // Each is there once for each time that it was.
+                match left.iter().position(|is| self.is_same(was, is)) {
+                    Some(at) => _ = left.swap_remove(at),
+                    None if left.iter().any(|is| self.is_joined(was, is)) => {}
+                    None => return false,
+                }
+            }
+        }
+        true
+    }
+
+    /// Whether a word was made one text with others.
+    fn is_joined(&self, was: &Use, is: &Use) -> bool {
+        let text = self.text(is, false);
+        let mut words = text.as_encoded_bytes().split(|&byte| byte == b' ');
+        words.any(|word| word == self.text(was, true).as_encoded_bytes())
     }
 
     /// Whether a value, a name or a command of a touched word is one of the new line.

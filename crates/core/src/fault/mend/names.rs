@@ -61,9 +61,8 @@ impl Bench<'_, '_> {
         if behind > self.line.len() {
             return;
         }
-        let option = &self.line[word..behind];
-        let (before, between) = self.line[..word].split_at(above);
-        let line = [before, option, between, &self.line[behind..]].concat();
+        let mut line = self.line.clone();
+        line[above..behind].rotate_right(behind - word);
         self.add_line(Class::Moved.at(1 + taken), line);
     }
 
@@ -73,13 +72,13 @@ impl Bench<'_, '_> {
         let above = self.faults.trace().leaf_before(word);
         let rest = &self.line[word..];
         for taken in 1..rest.len().min(4) {
-            let (option, behind) = rest.split_at(taken);
+            let behind = &rest[taken..];
             if above.subcommand(behind[0].typed.as_encoded_bytes()).is_none() {
                 continue;
             }
             let ended = behind.iter().position(|word| word.typed == "--").unwrap_or(behind.len());
-            let (options, operands) = behind.split_at(ended);
-            let line = [&self.line[..word], options, option, operands].concat();
+            let mut line = self.line.clone();
+            line[word..word + taken + ended].rotate_left(taken);
             self.add_line(Class::Moved.at(taken), line);
         }
     }

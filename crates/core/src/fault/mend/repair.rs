@@ -113,7 +113,9 @@ impl<'d> Bench<'_, 'd> {
             let lacks =
                 matches!(fault.kind(), FaultKind::OperandMissing | FaultKind::ValuesMiscounted);
             if is_operand && lacks {
-                edits.extend(missing(fault).into_iter().map(|with| Edit::insert(word, with)));
+                for with in missing(fault) {
+                    edits.put(Edit::insert(word, with));
+                }
                 mends.push(at);
             }
         }
@@ -168,8 +170,8 @@ impl<'d> Bench<'_, 'd> {
         };
         let (cut, value) = attached(self.bytes(word), start);
         let value = part(&self.line[word].typed, value, end).into_owned();
-        let values = value.to_str().map(|text| text.trim_start_matches('=').split(','));
-        let mut values: Line = values.into_iter().flatten().map(Item::text).listed();
+        let text = value.to_str().unwrap_or_default().trim_start_matches('=');
+        let mut values: Line = text.split(',').map(Item::text).listed();
         if values.len() != param.kinds().len() {
             values = vec![Item::text(&value)];
         }

@@ -273,12 +273,12 @@ fn cut(shown: &str) -> String {
     if columns(shown) <= LONGEST && letters.len() <= LONGEST {
         return own(shown);
     }
-    let mut short = String::new();
-    short.extend(letters.iter().take(LONGEST / 2));
-    short.put("…");
+    let mut kept = String::new();
+    kept.extend(letters.iter().take(LONGEST / 2));
+    kept.put("…");
     let behind: Vec<char> = shown.chars().rev().take(LONGEST / 4).listed();
-    short.extend(behind.iter().rev());
-    short
+    kept.extend(behind.iter().rev());
+    kept
 }
 
 /// Whether a fault is about a secret's value, which may stand in a file.

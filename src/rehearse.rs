@@ -3,7 +3,7 @@
 use std::error::Error;
 use std::ffi::{OsStr, OsString};
 use std::fmt;
-use std::io::Cursor;
+use std::io::{Cursor, Read};
 use std::path::Path;
 use std::sync::Mutex;
 
@@ -160,7 +160,7 @@ impl World for Own<'_> {
 
     fn first_line(&self, file: &Path) -> Result<OsString, Unread> {
         match file == OsStr::new("-") {
-            true => first_line(&mut Kept(self.input)),
+            true => first_line(&mut |byte| Kept(self.input).read(byte)),
             false => SYSTEM.first_line(file),
         }
     }

@@ -1,7 +1,7 @@
 //! The world of a process: its environment, its files, its standard input.
 
 use std::ffi::OsString;
-use std::io;
+use std::io::{self, Read};
 use std::path::Path;
 use std::sync::atomic::{AtomicBool, Ordering};
 
@@ -42,9 +42,10 @@ impl World for System {
     fn first_line(&self, file: &Path) -> Result<OsString, Unread> {
         if file == Path::new("-") {
             // Byte by byte, so that what follows the line is left for the program.
-            return first_line(&mut io::stdin());
+            return first_line(&mut |byte| io::stdin().read(byte));
         }
-        first_line(&mut std::fs::File::open(file)?)
+        let mut file = std::fs::File::open(file)?;
+        first_line(&mut |byte| file.read(byte))
     }
 
     fn environment(&self) -> Option<Environment> {
@@ -70,10 +71,12 @@ impl World for System {
 }
 
 /// The first line without its end, in whatever bytes it has.
-pub(crate) fn first_line(from: &mut dyn io::Read) -> Result<OsString, Unread> {
+pub(crate) fn first_line(
+    read: &mut dyn FnMut(&mut [u8]) -> io::Result<usize>,
+) -> Result<OsString, Unread> {
     let (mut line, mut byte) = (Vec::new(), [0]);
     while line.len() < LONGEST {
-        match from.read(&mut byte) {
+        match read(&mut byte) {
             Ok(1) if byte != *b"\n" => line.push(byte[0]),
             Ok(_) => break,
             Err(error) if error.kind() == io::ErrorKind::Interrupted => {}

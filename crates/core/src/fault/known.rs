@@ -30,6 +30,7 @@ impl<'d> Faults<'d> {
 
     /// The word of a fault about a name, and the name; nothing where it may be a secret, which even a
     /// name near to it would tell of.
+    #[inline(never)]
     pub(super) fn named(&self, fault: &Fault<'_>) -> Option<(usize, Cow<'d, OsStr>)> {
         let Place::At { word, start, end } = fault.place() else { return None };
         let is_dark = self.dark().start(word).is_some_and(|dark| dark < end);

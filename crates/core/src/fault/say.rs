@@ -146,6 +146,7 @@ impl<'d> Faults<'d> {
     }
 
     /// Whether something is attached by an `=` to a letter, which takes none.
+    #[inline(never)]
     pub(super) fn is_of_letter(&self, fault: &Fault<'d>) -> bool {
         let Place::At { word, start, .. } = fault.place() else { return false };
         let bytes = self.words().word(word).as_encoded_bytes();

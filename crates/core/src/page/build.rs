@@ -3,7 +3,7 @@
 use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{CommandPath, KnownValues, PageLength, Reach};
-use crate::text::{Listed, digits, in_order, own};
+use crate::text::{Listed, digits, own};
 use crate::wording::{Wording, fill};
 
 /// Entries of a short page.
@@ -24,13 +24,10 @@ pub(super) fn page<'d>(
     if length == PageLength::Full {
         page.add(wording.about(), described(path, command.description_text()));
     }
-    let entries = entries(&Told { path, length, wording, known });
+    add_params(&mut page, &Told { path, length, wording, known });
     match length {
-        PageLength::Short => page.add_first(entries, path, wording),
+        PageLength::Short => page.shorten(path, wording),
         PageLength::Full => {
-            for (heading, entries) in entries {
-                page.add_entries(heading, Layout::Column, entries);
-            }
             page.add_entries(wording.examples(), Layout::Below, examples(command));
             page.add_entries(wording.status(), Layout::Close, statuses(command, wording));
             if path.0.len() == 1 {
@@ -49,8 +46,6 @@ struct Told<'t, 'd> {
     /// The values of closed lists.
     known: Option<&'t dyn KnownValues>,
 }
-
-type Group<'d> = (&'d str, Vec<Entry>);
 
 impl<'d> Page<'d> {
     #[inline(never)]
@@ -71,16 +66,18 @@ impl<'d> Page<'d> {
         self.add(heading, vec![Block::Paragraph(Text::of(What::Plain, text))]);
     }
 
-    /// The first entries, and how many more there are.
-    fn add_first(&mut self, groups: Vec<Group<'d>>, path: &CommandPath<'d>, wording: &Wording) {
-        let mut left = MOST;
-        let mut more = 0;
-        for (heading, mut entries) in groups {
-            more += entries.len().saturating_sub(left);
-            entries.truncate(left);
-            left -= entries.len();
-            self.add_entries(heading, Layout::Column, entries);
+    /// Leaves the first entries, and says how many more there are.
+    fn shorten(&mut self, path: &CommandPath<'d>, wording: &Wording) {
+        let (mut left, mut more, mut full) = (MOST, 0, 0);
+        for section in &mut self.sections {
+            full += usize::from(left > 0);
+            if let [Block::Entries(_, entries)] = &mut section.blocks[..] {
+                more += entries.len().saturating_sub(left);
+                entries.truncate(left);
+                left -= entries.len();
+            }
         }
+        self.sections.truncate(full);
         if more > 0 {
             let more = wording.count(more);
             let text = match path.page_line(path.root().usual_params()) {
@@ -106,7 +103,8 @@ impl<'d> Page<'d> {
     }
 }
 
-fn entries<'d>(told: &Told<'_, 'd>) -> Vec<Group<'d>> {
+/// What the command takes, list by list.
+fn add_params<'d>(page: &mut Page<'d>, told: &Told<'_, 'd>) {
     let (command, wording) = (told.path.leaf(), told.wording);
     let (mut commands, mut operands, mut options) = (Vec::new(), Vec::new(), Vec::new());
     for command in command.subcommands() {
@@ -135,10 +133,13 @@ fn entries<'d>(told: &Told<'_, 'd>) -> Vec<Group<'d>> {
     }
     let operand = if operands.len() == 1 { wording.operand() } else { wording.operands() };
     let option = if options.len() == 1 { wording.option() } else { wording.options() };
-    let mut groups = vec![(wording.commands(), commands), (operand, operands), (option, options)];
-    groups.append(&mut bundles);
-    groups.push((wording.anywhere(), anywhere(told)));
-    groups
+    page.add_entries(wording.commands(), Layout::Column, commands);
+    page.add_entries(operand, Layout::Column, operands);
+    page.add_entries(option, Layout::Column, options);
+    for (heading, bundled) in bundles {
+        page.add_entries(heading, Layout::Column, bundled);
+    }
+    page.add_entries(wording.anywhere(), Layout::Column, anywhere(told));
 }
 
 /// What every command of the path accepts, the root's own first, and then what is usual. A name that a
@@ -228,19 +229,15 @@ fn examples(command: &Command<'_>) -> Vec<Entry> {
 
 /// What the statuses mean; what a refused line gives is the same for every program.
 fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
-    let mut statuses = Vec::new();
-    let mut is_refused = false;
-    for &(status, means) in command.status_meanings() {
-        statuses.push((status, means));
-        is_refused |= status == REFUSED;
-    }
-    if !statuses.is_empty() && !is_refused {
-        statuses.push((REFUSED, wording.refused()));
-    }
+    let declared = command.status_meanings();
+    let own = declared.iter().any(|(status, _)| *status == REFUSED);
+    let refused = [(REFUSED, wording.refused())];
+    let refused = if declared.is_empty() || own { &[] } else { &refused[..] };
     let mut entries = Vec::new();
-    in_order(&mut statuses, |(status, _)| (usize::from(*status), 0));
-    for (status, means) in &statuses {
-        entries.push(Entry::plain(&digits(usize::from(*status)), means));
+    for status in 0..=u8::MAX {
+        for (_, means) in declared.iter().chain(refused).filter(|known| known.0 == status) {
+            entries.push(Entry::plain(&digits(usize::from(status)), means));
+        }
     }
     entries
 }

@@ -211,6 +211,7 @@ impl Drawing<'_> {
 }
 
 /// Pieces as a line, with what stands between them here.
+#[inline(never)]
 fn line(inlines: &[Inline], wording: &Wording<'_>) -> String {
     let mut line = String::new();
     put_line(&mut line, inlines, wording);

@@ -37,6 +37,7 @@ impl<'d> Asked<'d> {
     }
 
     /// The commands from the root to the one that the line reached.
+    #[inline(never)]
     pub fn path(&self) -> CommandPath<'d> {
         self.reading.path()
     }

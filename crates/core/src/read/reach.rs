@@ -108,6 +108,7 @@ impl<'d> Reach<'d> {
     }
 
     /// Whether a nearer command has a name anew. What is usual gives way to any other.
+    #[inline(never)]
     fn is_taken(&self, at: usize, has: &dyn Fn(&Param<'_>) -> bool) -> bool {
         let own = self.0[at];
         let takes = |nearer: &&Reached<'_>| own.is_usual || nearer.param.is_anew();

@@ -187,6 +187,7 @@ impl<'d> Reading<'d> {
     }
 
     /// The commands from the root to the one that was read.
+    #[inline(never)]
     pub fn path(&self) -> CommandPath<'d> {
         self.trail.path()
     }

@@ -28,6 +28,7 @@ impl Dark {
     }
 
     /// The first byte of a word that is dark.
+    #[inline(never)]
     pub(crate) fn start(&self, word: usize) -> Option<usize> {
         let at = self.0.binary_search_by_key(&word, |dark| dark.0).ok()?;
         Some(self.0[at].1)

@@ -36,6 +36,7 @@ impl<'d> Trace<'d> {
     }
 
     /// The command that the words in front of one have reached.
+    #[inline(never)]
     pub(crate) fn leaf_before(&self, word: usize) -> &'d Command<'d> {
         let level = self.trail.levels_before(word as u32).last();
         level.map_or(self.trail.root(), |level| level.command)

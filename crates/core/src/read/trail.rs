@@ -38,6 +38,7 @@ impl<'d> Trail<'d> {
             || !self.between.is_empty() && self.between.iter().any(is_so)
     }
 
+    #[inline(never)]
     pub(super) fn path(&self) -> CommandPath<'d> {
         CommandPath(self.levels().map(|level| level.command).listed())
     }

@@ -5,6 +5,7 @@ use crate::text::{Listed, Put, digits, own, quoted};
 
 impl<'d> Wording<'d> {
     /// A count in a sentence.
+    #[inline(never)]
     pub(crate) fn count(&self, count: usize) -> String {
         let word = count.checked_sub(1).and_then(|at| self.counts.get(at));
         word.map_or_else(|| digits(count), |word| own(word))

@@ -23,6 +23,7 @@ impl<'d> Wording<'d> {
     }
 
     /// Something with an example after it, where there is one.
+    #[inline(never)]
     pub(crate) fn such_as(&self, what: String, example: &str) -> String {
         if example.is_empty() { what } else { fill(self.such_as_phrase(), &[&what, example]) }
     }

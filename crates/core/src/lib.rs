@@ -48,12 +48,14 @@ mod wording;
 
 #[cfg(feature = "idna")]
 pub use declare::DomainName;
+#[cfg(feature = "by-name")]
+pub use declare::Unfit;
 pub use declare::valid;
 pub use declare::{
     Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
     FromWord, Held, Hit, Key, Kind, Known, ListShape, Lister, Manner, Named, Noun, Offer, Operand,
     Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Standard, Tail, TailShape,
-    Tally, Times, Tree, Unfit, Unit, Untyped, When, Whole,
+    Tally, Times, Tree, Unit, Untyped, When, Whole,
 };
 #[doc(hidden)]
 pub use declare::{Culprit, Gives};

@@ -44,6 +44,7 @@ mod alone;
 mod ask;
 mod brought;
 mod bundle;
+#[cfg(feature = "by-name")]
 mod by_name;
 mod called;
 mod cell;
@@ -83,6 +84,7 @@ pub mod valid;
 mod when;
 
 pub use alone::{Alone, Gives};
+#[cfg(feature = "by-name")]
 pub use by_name::Unfit;
 pub use choice::Choice;
 pub use culprit::Culprit;

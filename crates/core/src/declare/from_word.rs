@@ -137,7 +137,9 @@ fn from_code(text: &str) -> Option<(String, u32)> {
     };
     // A second sign would be taken for one by the standard library.
     let begins = digits.starts_with(|letter: char| letter.is_digit(radix));
-    (begins && !digits.ends_with('_')).then(|| (of(&[sign, &digits.replace('_', "")]), radix))
+    let mut bare = of(&[sign, digits]);
+    bare.retain(|letter| letter != '_');
+    (begins && !digits.ends_with('_')).then_some((bare, radix))
 }
 
 /// The limits of `usize` and `isize`.

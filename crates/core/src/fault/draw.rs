@@ -4,7 +4,7 @@ use super::{Echo, Mark, Mended};
 use std::fmt;
 
 use crate::read::{Fault, Faults};
-use crate::text::{Ink, Listed, Look, Put, Sheet, columns, digits, own};
+use crate::text::{Ink, Listed, Look, Put, Sheet, columns, digits, own, times};
 use crate::wording::{Wording, fill};
 
 /// Things to put right that are shown; the rest is counted.
@@ -186,7 +186,7 @@ fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
     for row in rows(&echo.marks) {
         for mark in &row {
             let sign = if mark.is_missing { "+" } else { "^" };
-            let carets = sign.repeat(mark.columns.len());
+            let carets = times(sign, mark.columns.len());
             sheet.pad(INDENT + mark.columns.start).put(Ink::Mark, &carets);
         }
         sheet.end();

@@ -2,7 +2,7 @@
 
 use crate::declare::{Command, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Outcome, Usual, Word, Words};
-use crate::text::{Listed, visible};
+use crate::text::{Listed, Put, unquoted, visible};
 use crate::wording::fill;
 
 impl<'d> Faults<'d> {
@@ -19,7 +19,7 @@ impl<'d> Faults<'d> {
         let wording = self.path().root().phrases();
         let (Some(param), typed) = (fault.param(), self.typed(fault)) else { return sentence };
         let what = fill(wording.is_wrong(), &[&sentence]);
-        fill(wording.default_of(), &[&param.spelled(), typed.trim_matches('\''), &what])
+        fill(wording.default_of(), &[&param.spelled(), unquoted(&typed), &what])
     }
 }
 
@@ -32,8 +32,12 @@ impl Param<'_> {
         let around = Around::new(None, Usual::NOTHING);
         match command.read_around(Words::new(words), around) {
             Outcome::Faults(faults) => {
-                let said = faults.iter().map(|fault| faults.sentence_of(fault));
-                Some(said.listed().join("; "))
+                let mut said = String::new();
+                for fault in faults.iter() {
+                    said.put(if said.is_empty() { "" } else { "; " });
+                    said.put(&faults.sentence_of(fault));
+                }
+                Some(said)
             }
             _ => None,
         }

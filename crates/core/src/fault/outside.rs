@@ -10,7 +10,7 @@ use crate::read::{
     Fault, FaultKind, Faults, Malformed, Place, Setting, ask_sources, has_secret, is_settable,
     secret_settings,
 };
-use crate::text::{DOTS, Listed, Put, Quoted, columns, near, of, own, visible};
+use crate::text::{DOTS, Listed, Put, Quoted, columns, near, of, own, unquoted, visible};
 use crate::wording::fill;
 
 /// Values from elsewhere. The records of variables and of config files point here.
@@ -103,8 +103,8 @@ impl<'d> Faults<'d> {
                 names.extend(param.today().map(|name| name.0));
             }
         }
-        names.retain(|name| *name != typed.trim_matches('\''));
-        let (_, nearest) = near(typed.trim_matches('\''), names.into_iter());
+        names.retain(|name| *name != unquoted(typed));
+        let (_, nearest) = near(unquoted(typed), names.into_iter());
         nearest.first().map(|name| own(name))
     }
 }

@@ -3,7 +3,7 @@
 use crate::declare::valid::{Says, Test};
 use crate::declare::{Miss, Noun, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults};
-use crate::text::{Listed, digits, of, own, visible};
+use crate::text::{Listed, digits, of, own, unquoted, visible};
 use crate::wording::{Wording, fill, word_kind};
 
 impl<'d> Faults<'d> {
@@ -52,7 +52,7 @@ impl<'d> Faults<'d> {
             (Some(Reason::Below), Some((low, _))) => fill(wording.is_below(), &[&low]),
             _ => fill(wording.is_wrong(), &[&sentence]),
         };
-        fill(wording.default_of(), &[name, typed.trim_matches('\''), &what])
+        fill(wording.default_of(), &[name, unquoted(typed), &what])
     }
 
     /// What would be right; then what this is, where that says more.

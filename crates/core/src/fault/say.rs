@@ -6,7 +6,7 @@ use std::ffi::OsString;
 use super::refuse::value_missing;
 use crate::declare::{Command, Reason};
 use crate::read::{Fault, FaultKind, Faults, Place, message};
-use crate::text::{DOTS, Listed, Put, columns, of, own, part, quoted, visible};
+use crate::text::{DOTS, Listed, Put, columns, of, own, part, quoted, unquoted, visible};
 use crate::wording::{Wording, fill};
 
 /// Columns of a word that a sentence shows in full.
@@ -45,7 +45,7 @@ impl<'d> Faults<'d> {
             }
             FaultKind::OptionAmbiguous | FaultKind::CommandAmbiguous => {
                 let names = wording.choices(&self.begun(fault), wording.or());
-                fill(wording.could_be(), &[typed().trim_matches('\''), &names])
+                fill(wording.could_be(), &[unquoted(&typed()), &names])
             }
             FaultKind::OptionMissing if group.len() > 1 => {
                 fill(wording.options_missing(), &[&self.listed(group, Self::name)])

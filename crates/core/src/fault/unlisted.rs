@@ -2,7 +2,7 @@
 
 use crate::declare::Known;
 use crate::read::{Fault, Faults};
-use crate::text::{Listed, Put};
+use crate::text::{Listed, Put, unquoted};
 use crate::wording::fill;
 
 pub(crate) fn unlisted<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
@@ -33,5 +33,5 @@ pub(crate) fn unlisted<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String 
         return what;
     }
     let what = fill(wording.is_wrong(), &[&what]);
-    fill(wording.default_of(), &[&param.spelled(), typed.trim_matches('\''), &what])
+    fill(wording.default_of(), &[&param.spelled(), unquoted(&typed), &what])
 }

@@ -5,7 +5,7 @@ use std::borrow::Cow;
 use super::{Block, Entry, Layout, Text, What};
 use crate::declare::{Command, FromWord, Kind, Noun, Param, Role};
 use crate::read::PageLength;
-use crate::text::{Listed, Put, holds, of};
+use crate::text::{Listed, Put, holds, of, own};
 use crate::wording::{Wording, fill};
 
 /// The help of a parameter, and the facts that are declared. `command` is the one that takes it; `listed` says which
@@ -168,7 +168,8 @@ impl Help<'_> {
             _ if !is_said => wording.path(self.param),
             endings if endings.is_empty() => None,
             endings => {
-                Some(fill(wording.ending_in(), &["", &endings]).trim_start_matches(", ").to_owned())
+                let text = fill(wording.ending_in(), &["", &endings]);
+                Some(own(text.strip_prefix(wording.comma()).unwrap_or(&text)))
             }
         }
     }

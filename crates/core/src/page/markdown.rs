@@ -3,7 +3,7 @@
 //! point here.
 
 use super::{Block, Text, What};
-use crate::text::Put;
+use crate::text::{Put, spaced};
 
 /// The indent of a line of code.
 const CODE: &str = "    ";
@@ -83,7 +83,7 @@ fn text(words: &[&str]) -> Text {
         match marked {
             Some((what, end)) => {
                 text.push(What::Plain, std::mem::take(&mut plain));
-                text.push(what, words[at..end].join(" "));
+                text.push(what, spaced(&words[at..end]));
                 at = end;
             }
             None => {

@@ -4,7 +4,7 @@
 //! below its name.
 
 use super::{Block, Entry, Inline, Layout, Page, Text, What};
-use crate::text::{Ink, Look, Put, Sheet, columns};
+use crate::text::{Ink, Look, Put, Sheet, columns, times};
 use crate::wording::Wording;
 
 /// The widest gutter.
@@ -91,7 +91,7 @@ impl Entry {
             [names @ .., last] if last.what() == What::Placeholder => (names, last.text()),
             names => (names, ""),
         };
-        let mut typed = " ".repeat(self.indent());
+        let mut typed = times(" ", self.indent());
         put_line(&mut typed, names, wording);
         (typed, placeholder)
     }

@@ -10,7 +10,7 @@ use super::convert::pieces;
 use super::step::Meaning;
 use super::{Place, Reading};
 use crate::declare::{Key, Param, Role, is_key, is_record};
-use crate::text::{DOTS, Listed, columns, quoted, visible};
+use crate::text::{DOTS, Listed, columns, quoted, spaced, visible};
 
 /// Where a value came from.
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -279,8 +279,8 @@ impl<'d> Reading<'d> {
             Role::Tally => slot.typed.count.to_string(),
             _ => {
                 let pieces = self.counted(slot);
-                let texts = pieces.iter().map(|piece| quoted(&piece.text));
-                texts.listed().join(" ")
+                let texts = pieces.iter().map(|piece| quoted(&piece.text)).listed();
+                spaced(&texts.iter().map(String::as_str).listed())
             }
         }
     }

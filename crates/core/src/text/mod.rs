@@ -66,6 +66,22 @@ pub(crate) fn of(pieces: &[&str]) -> String {
     text
 }
 
+/// A piece some times.
+#[inline(never)]
+pub(crate) fn times(piece: &str, count: usize) -> String {
+    let mut text = String::new();
+    for _ in 0..count {
+        text.push_str(piece);
+    }
+    text
+}
+
+/// What was typed, without the quotes that it got for the eye.
+#[inline(never)]
+pub(crate) fn unquoted(typed: &str) -> &str {
+    typed.trim_matches('\'')
+}
+
 /// Words with a space between them.
 #[inline(never)]
 pub(crate) fn spaced(words: &[&str]) -> String {

@@ -6,6 +6,7 @@
 
 mod all;
 
+use crate::text::times;
 use std::any::Any;
 use std::fmt::{Debug, Display};
 use std::ops::Rem;
@@ -124,6 +125,7 @@ pub const fn range<T: Copy>(low: T, high: T) -> Range<T> {
 }
 
 /// The same of values that may own something.
+#[cfg(feature = "by-name")]
 pub(super) fn between<T>(low: T, high: T) -> Range<T> {
     Range { low, high }
 }
@@ -370,8 +372,10 @@ impl Test for Length {
     }
 
     fn example(&self) -> Option<String> {
-        let text = "text".chars().cycle();
-        Some(text.take(4.clamp(self.least, self.most.max(self.least)).min(1_000)).collect())
+        let length = 4.clamp(self.least, self.most.max(self.least)).min(1_000);
+        let mut text = times("text", length.div_ceil(4));
+        text.truncate(length);
+        Some(text)
     }
 }
 

@@ -7,7 +7,7 @@ use std::ffi::OsStr;
 use super::cell::Held;
 use super::param::Role;
 use super::{FromWord, Kind};
-use crate::text::{Put, of, own};
+use crate::text::{Put, of, own, upper};
 
 /// Which of a parameter's names was meant.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -203,7 +203,7 @@ impl<'d> Param<'d> {
             _ if matches!(self.name.as_bytes(), [sign] if !sign.is_ascii_alphabetic()) => {
                 own("VALUE")
             }
-            _ => self.name.to_ascii_uppercase(),
+            _ => upper(self.name),
         }
     }
 

@@ -28,25 +28,31 @@ impl Feed<'_> {
         let word = self.words.get(at)?;
         match T::from_word_in(word, self.param.manner) {
             Ok(value) if self.param.path.accepts(word) => Some(value),
-            Ok(_) => self.ends_otherwise(at),
-            Err(Refusal { reason }) => self.misfit(at, reason),
+            Ok(_) => {
+                self.ends_otherwise(at);
+                None
+            }
+            Err(Refusal { reason }) => {
+                self.misfit(at, reason);
+                None
+            }
         }
     }
 
     #[cold]
-    pub(super) fn ends_otherwise<T>(&mut self, at: usize) -> Option<T> {
-        self.misfit(at, Reason::Near(Miss::Ending))
+    pub(super) fn ends_otherwise(&mut self, at: usize) {
+        self.misfit(at, Reason::Near(Miss::Ending));
     }
 
     #[cold]
-    pub(super) fn misfit<T>(&mut self, at: usize, reason: Reason) -> Option<T> {
+    #[inline(never)]
+    pub(super) fn misfit(&mut self, at: usize, reason: Reason) {
         let reason = match reason {
             // What a type says of a secret may well repeat it.
             reason if self.param.secret && reason.may_repeat() => Reason::NotOne,
             reason => reason,
         };
         self.wrong.push(Wrong { at: self.first + at, more: 0, refused: false, reason });
-        None
     }
 
     /// Puts the value of some words to the validators.
@@ -328,7 +334,8 @@ pub(super) fn parted<E>(
 ) -> Option<E> {
     let word = *feed.words.first()?;
     let Some((key, value)) = sides(word, feed.equals) else {
-        return feed.misfit(0, Reason::NotOne);
+        feed.misfit(0, Reason::NotOne);
+        return None;
     };
     let sides: [&OsStr; 2] = [&key, &value];
     let (before, mut sides) =

@@ -114,9 +114,16 @@ impl Feed<'_> {
         let word = *self.words.get(at)?;
         let value = match kind.convert(word, self.param.manner) {
             Ok(value) => value,
-            Err(Refusal { reason }) => return self.misfit(at, reason),
+            Err(Refusal { reason }) => {
+                self.misfit(at, reason);
+                return None;
+            }
         };
-        if self.param.path.accepts(word) { Some(value) } else { self.ends_otherwise(at) }
+        if self.param.path.accepts(word) {
+            return Some(value);
+        }
+        self.ends_otherwise(at);
+        None
     }
 }
 

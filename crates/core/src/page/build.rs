@@ -73,7 +73,9 @@ impl<'d> Page<'d> {
             full += usize::from(left > 0);
             if let [Block::Entries(_, entries)] = &mut section.blocks[..] {
                 more += entries.len().saturating_sub(left);
-                entries.truncate(left);
+                while entries.len() > left {
+                    entries.pop();
+                }
                 left -= entries.len();
             }
         }

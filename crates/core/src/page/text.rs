@@ -103,6 +103,7 @@ impl Text {
     }
 
     /// Adds what another text has.
+    #[inline(never)]
     pub(super) fn append(&mut self, mut other: Text) {
         self.0.append(&mut other.0);
     }

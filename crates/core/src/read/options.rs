@@ -281,7 +281,7 @@ impl<'d> Reader<'d> {
             Hit::Opposite => Meaning::Opposite,
             Hit::File => Meaning::File,
         };
-        let at = self.push(meaning, start, end, slot);
+        let at = self.push_here(meaning, start, end, slot);
         let pending = Pending { slot, wanted: words };
         match attached {
             None if words == 0 => {

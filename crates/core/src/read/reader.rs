@@ -267,14 +267,14 @@ impl<'d> Reader<'d> {
 
     /// Keeps a word with an unknown option in it for the operand that takes these.
     pub(super) fn keep(&mut self, len: usize) {
-        let at = self.push(Meaning::Operand, 0, len, NONE);
+        let at = self.push_here(Meaning::Operand, 0, len, NONE);
         self.kept.push(&mut self.line.steps, at);
     }
 
     /// Gives bytes of the word to an option that waits for them.
     #[inline(always)]
     pub(super) fn value(&mut self, pending: Pending, start: usize, end: usize) {
-        let at = self.push(Meaning::Value, start, end, pending.slot);
+        let at = self.push_here(Meaning::Value, start, end, pending.slot);
         self.line.slots[pending.slot as usize].typed.push(&mut self.line.steps, at);
         let wanted = pending.wanted.saturating_sub(1);
         self.line.pending = (wanted > 0).then_some(Pending { wanted, ..pending });
@@ -296,8 +296,20 @@ impl<'d> Reader<'d> {
     }
 
     /// Records a step of the word at hand; gives its place in the record.
-    #[inline(always)]
+    #[inline(never)]
     pub(super) fn push(&mut self, meaning: Meaning, start: usize, end: usize, slot: u32) -> u32 {
+        self.push_here(meaning, start, end, slot)
+    }
+
+    /// The same in place, for what most words are.
+    #[inline(always)]
+    pub(super) fn push_here(
+        &mut self,
+        meaning: Meaning,
+        start: usize,
+        end: usize,
+        slot: u32,
+    ) -> u32 {
         let at = self.line.steps.len() as u32;
         let (start, end) = (clamped(start), clamped(end));
         self.line.steps.push(Step { word: self.line.word, start, end, slot, next: NONE, meaning });

@@ -74,7 +74,9 @@ impl<'d> Trail<'d> {
     }
 
     pub(super) fn enter(&mut self, level: Level<'d>) {
-        self.between.extend(self.leaf.replace(level));
+        if let Some(above) = self.leaf.replace(level) {
+            self.between.push(above);
+        }
     }
 
     /// The first parameter in reach, nearest command first, for which `hit` gives something: the quick way

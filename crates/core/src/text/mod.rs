@@ -66,6 +66,18 @@ pub(crate) fn of(pieces: &[&str]) -> String {
     text
 }
 
+/// A text with its ASCII letters in upper case, out of line.
+#[inline(never)]
+pub(crate) fn upper(text: &str) -> String {
+    text.to_ascii_uppercase()
+}
+
+/// The same in lower case.
+#[inline(never)]
+pub(crate) fn lower(text: &str) -> String {
+    text.to_ascii_lowercase()
+}
+
 /// A piece some times.
 #[inline(never)]
 pub(crate) fn times(piece: &str, count: usize) -> String {

@@ -1,6 +1,6 @@
 //! The names near to a mistyped one.
 
-use super::{Listed, own};
+use super::{Listed, Put, own};
 
 /// How many slips lie between what was typed and the nearest names, and these in their order; none
 /// when all are far.
@@ -81,7 +81,9 @@ impl Rows {
         is_wide: bool,
     ) -> Option<usize> {
         self.name.clear();
-        self.name.extend(name.chars().map(|letter| letter.to_ascii_lowercase()));
+        for letter in name.chars() {
+            self.name.put(letter.to_ascii_lowercase());
+        }
         let (longer, shorter) =
             (self.name.len().max(typed.len()), self.name.len().min(typed.len()));
         let is_begun = shorter >= 3 && self.name[..shorter] == typed[..shorter];

@@ -188,13 +188,18 @@ impl<'d> Faults<'d> {
     /// Whether a repaired line has less wrong with it, and nothing new. A name that is mended may show
     /// what stands after it, or is missing there, for the first time.
     fn is_better(&self, after: &Faults<'_>, pick: usize, repair: &Repair) -> bool {
-        let names = |faults: &Faults<'_>| faults.list().iter().filter(|f| f.is_of_name()).count();
         if self.list()[pick].is_of_name() && repair.renames {
-            return after.list().len() < self.list().len() || names(after) < names(self);
+            return after.list().len() < self.list().len()
+                || after.name_count() < self.name_count();
         }
         let is_known =
             |fault: &Fault<'_>| self.list().iter().any(|known| known.kind() == fault.kind());
         after.list().len() < self.list().len() && after.list().iter().all(is_known)
+    }
+
+    #[inline(never)]
+    fn name_count(&self) -> usize {
+        self.list().iter().filter(|fault| fault.is_of_name()).count()
     }
 
     /// Which fault of the line as typed a fault of the line being repaired is.

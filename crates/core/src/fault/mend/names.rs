@@ -62,7 +62,7 @@ impl Bench<'_, '_> {
             return;
         }
         let mut line = self.line.clone();
-        line[above..behind].rotate_right(behind - word);
+        line[above..behind].rotate_left(word - above);
         self.add_line(Class::Moved.at(1 + taken), line);
     }
 

@@ -7,7 +7,7 @@ use std::ffi::OsStr;
 use super::edit::edited;
 use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
-use crate::text::{Listed, Put, in_order, near, near_marked, of, part};
+use crate::text::{Listed, Put, in_order, lower, near, near_marked, of, part, upper};
 
 impl Class {
     pub(super) const fn at(self, distance: usize) -> Cost {
@@ -120,7 +120,9 @@ impl<'d> Bench<'_, 'd> {
             }
         }
         self.add(Class::Inserted.at(mends.len()), edits);
-        self.repairs.iter_mut().for_each(|repair| repair.mends.clone_from(&mends));
+        if let Some(repair) = self.repairs.last_mut() {
+            repair.mends = mends;
+        }
     }
 
     pub(super) fn missing(&mut self) {
@@ -242,7 +244,7 @@ impl<'d> Bench<'_, 'd> {
         {
             return false;
         }
-        let mut others = vec![typed.to_ascii_uppercase(), typed.to_ascii_lowercase()];
+        let mut others = vec![upper(typed), lower(typed)];
         // An editor's minus sign is as good as that of a keyboard.
         let number = bare(typed.as_bytes()).and_then(|bare| typed.get(typed.len() - bare.len()..));
         others.extend(number.map(|number| of(&["-", number])));

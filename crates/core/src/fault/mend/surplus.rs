@@ -116,8 +116,11 @@ impl Bench<'_, '_> {
             |at: &usize| steps[*at].slot() == repeated.slot() && !steps[*at].is_of_value();
         let mut names: Vec<usize> = (0..steps.len()).filter(is_same).listed();
         names.pop();
-        let edits = names.into_iter().flat_map(|name| dropped(steps, name, self.line));
-        self.add(Class::Dropped.at(1), edits.listed());
+        let mut edits = Vec::new();
+        for name in names {
+            edits.append(&mut dropped(steps, name, self.line));
+        }
+        self.add(Class::Dropped.at(1), edits);
     }
 
     /// The value of the fault goes, with the name in front of it; one of several in a word goes with

@@ -59,7 +59,7 @@ impl<'d> Faults<'d> {
         let groups = groups.iter().filter(|group| !group.is_empty());
         let groups: Vec<Vec<&Fault<'d>>> =
             groups.map(|group| group.iter().map(|&at| &self.list()[at]).listed()).listed();
-        let wording = self.path().root().phrases();
+        let wording = self.wording();
         let mut sheet = Sheet::new(look);
         draw_head(&self.path().text(), groups.len(), wording, &mut sheet);
         let shown = &groups[..groups.len().min(MOST)];
@@ -85,7 +85,7 @@ impl<'d> Faults<'d> {
 
     /// What would read, and where to read more.
     fn draw_foot(&self, offer: Option<Mended>, sheet: &mut Sheet) {
-        let wording = self.path().root().phrases();
+        let wording = self.wording();
         let heading = match &offer {
             Some(offer) if offer.has_placeholders => wording.outline(),
             Some(_) => wording.fix(),

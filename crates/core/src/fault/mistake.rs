@@ -16,7 +16,7 @@ impl<'d> Faults<'d> {
         if matches!(fault.kind(), FaultKind::ValueMisfit | FaultKind::ValueRefused) {
             return sentence;
         }
-        let wording = self.path().root().phrases();
+        let wording = self.wording();
         let (Some(param), typed) = (fault.param(), self.typed(fault)) else { return sentence };
         let what = fill(wording.is_wrong(), &[&sentence]);
         fill(wording.default_of(), &[&param.spelled(), unquoted(&typed), &what])

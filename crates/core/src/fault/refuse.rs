@@ -9,7 +9,7 @@ use crate::wording::{Wording, fill, word_kind};
 impl<'d> Faults<'d> {
     /// Why a value is refused, of one or of several.
     pub(super) fn refused(&self, group: &[&Fault<'d>], name: &str, typed: &str) -> String {
-        let wording = self.path().root().phrases();
+        let wording = self.wording();
         let Some((&fault, param)) = group.first().and_then(|fault| Some((fault, fault.param()?)))
         else {
             return String::new();
@@ -42,7 +42,7 @@ impl<'d> Faults<'d> {
         (name, typed): (&str, &str),
         sentence: String,
     ) -> String {
-        let wording = self.path().root().phrases();
+        let wording = self.wording();
         let range = param.validators().find_map(|test| match test.says() {
             Says::Range(low, high) => Some((low, high)),
             _ => None,
@@ -62,7 +62,7 @@ impl<'d> Faults<'d> {
         (name, typed): (&str, &str),
         param: &'d Param<'d>,
     ) -> String {
-        let wording = self.path().root().phrases();
+        let wording = self.wording();
         let Some(&fault) = group.first() else { return String::new() };
         let sentence = fill(wording.value_misfit(), &[name, &right(wording, fault, param)]);
         let why = match &fault.reason() {

@@ -26,7 +26,7 @@ impl<'d> Faults<'d> {
     /// in names alone.
     #[inline(never)]
     pub(crate) fn sentence(&self, group: &[&Fault<'d>]) -> String {
-        let wording = self.path().root().phrases();
+        let wording = self.wording();
         let Some(&fault) = group.first() else { return String::new() };
         if let Some(say) = fault.say() {
             return (say.0)(self, group);
@@ -114,7 +114,7 @@ impl<'d> Faults<'d> {
         group: &[&Fault<'d>],
         name: fn(&Self, &Fault<'d>) -> String,
     ) -> String {
-        let wording = self.path().root().phrases();
+        let wording = self.wording();
         let names: Vec<String> =
             group.iter().take(MOST_TYPED).map(|fault| name(self, fault)).listed();
         let more = group.len().saturating_sub(MOST_TYPED);
@@ -128,7 +128,7 @@ impl<'d> Faults<'d> {
 
     /// What is attached to something that takes nothing; and what that says.
     fn unwanted(&self, group: &[&Fault<'d>]) -> String {
-        let wording = self.path().root().phrases();
+        let wording = self.wording();
         let Some(&fault) = group.first() else { return String::new() };
         if let Some(param) = fault.param().filter(|param| param.is_attached()) {
             let long = of(&[&param.spelled(), "=", &param.placeholder(0)]);

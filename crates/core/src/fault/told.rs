@@ -187,7 +187,7 @@ impl<'d> Faults<'d> {
             ValueMisfit, ValueRefused, ValueUnwanted, ValuesMiscounted,
         };
         let param = fault.param().map_or(0, address);
-        let wording = self.path().root().phrases();
+        let wording = self.wording();
         match fault.kind() {
             // What is elsewhere is shown in a line of its own.
             _ if !fault.is_on_line() => None,

@@ -5,7 +5,7 @@ use super::word::Words;
 use super::{Around, Dark, Fault, Faults, Reach, Settings, Trace, Unread};
 use crate::declare::{Command, Param, Reason, Rule, Say, Sources, Times, is_record};
 use crate::text::Listed;
-use crate::wording::with_dashes;
+use crate::wording::{Wording, with_dashes};
 
 /// What is wrong.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -358,6 +358,12 @@ impl<'d> Faults<'d> {
     /// The faults, in the order of their places in the line.
     pub fn iter(&self) -> std::slice::Iter<'_, Fault<'d>> {
         self.list.iter()
+    }
+
+    /// The phrases of the program.
+    #[inline(never)]
+    pub(crate) fn wording(&self) -> &Wording<'_> {
+        self.path.root().phrases()
     }
 
     /// The command that the line reached.

@@ -82,6 +82,7 @@ impl<'d> CommandPath<'d> {
     }
 
     /// The program.
+    #[inline(never)]
     pub fn root(&self) -> &'d Command<'d> {
         self.0[0]
     }

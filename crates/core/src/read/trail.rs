@@ -44,6 +44,7 @@ impl<'d> Trail<'d> {
     }
 
     /// What names may mean in a word, beside what is usual.
+    #[inline(never)]
     pub(super) fn reach_in(&self, word: u32, usual: Usual<'d>) -> Reach<'d> {
         let levels = self.levels_before(word).map(|level| (level.command, level.base));
         Reach::new(&levels.listed(), usual)

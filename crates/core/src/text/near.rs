@@ -108,7 +108,9 @@ impl Rows {
         let [row, above, above_that] = &mut self.table;
         for row in [&mut *row, &mut *above, &mut *above_that] {
             row.clear();
-            row.extend(0..=name.len());
+            for at in 0..name.len() + 1 {
+                row.put(at);
+            }
         }
         let mut lowest_above = 0;
         for (i, &letter) in typed.iter().enumerate() {

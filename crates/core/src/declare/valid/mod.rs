@@ -130,6 +130,12 @@ pub(super) fn between<T>(low: T, high: T) -> Range<T> {
     Range { low, high }
 }
 
+/// A value in words, once for all types.
+#[inline(never)]
+fn told(value: &dyn Display) -> String {
+    value.to_string()
+}
+
 impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match value.downcast_ref::<T>() {
@@ -140,7 +146,7 @@ impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> 
     }
 
     fn says(&self) -> Says<'_> {
-        Says::Range(self.low.to_string(), self.high.to_string())
+        Says::Range(told(&self.low), told(&self.high))
     }
 
     fn data(&self) -> Option<Says<'_>> {
@@ -238,7 +244,7 @@ where
     }
 
     fn says(&self) -> Says<'_> {
-        Says::MultipleOf(self.0.to_string())
+        Says::MultipleOf(told(&self.0))
     }
 
     fn data(&self) -> Option<Says<'_>> {
@@ -250,7 +256,7 @@ where
     }
 
     fn example(&self) -> Option<String> {
-        Some(self.0.to_string())
+        Some(told(&self.0))
     }
 }
 
@@ -292,7 +298,7 @@ impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<'_, 
             Some(value) => self.refuses(self.values.contains(value)),
             // Literal texts are held against text that was read.
             None => match value.downcast_ref::<String>() {
-                Some(text) => self.refuses(self.values.iter().any(|one| one.to_string() == *text)),
+                Some(text) => self.refuses(self.values.iter().any(|one| told(one) == *text)),
                 None => Ok(()),
             },
         }

@@ -191,16 +191,16 @@ impl Told<'_, '_> {
         if let Some(alone) = param.alone()
             && param.help().is_empty()
         {
-            let names: Vec<String> = names.inlines().iter().map(|name| own(name.text())).listed();
+            let names: Vec<String> = names.inlines().map(|name| own(name.text())).listed();
             help = Text::of(What::Plain, &alone.help(&names, wording));
         }
         if param.is_attached() {
             // Attached to the long name only.
             names.add(What::Sign, "[=");
-            names.push(What::Placeholder, param.placeholder(0));
+            names.add(What::Placeholder, &param.placeholder(0));
             names.add(What::Sign, "]");
         } else {
-            names.push(What::Placeholder, param.placeholders(0));
+            names.add(What::Placeholder, &param.placeholders(0));
         }
         let mut below = Vec::new();
         if length == PageLength::Full {

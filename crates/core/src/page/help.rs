@@ -51,7 +51,7 @@ pub(super) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wo
     }
     let of_alone = param.alone().map_or_else(String::new, |alone| alone.help(&[], wording));
     let said = help(param, command, (PageLength::Full, String::new()), wording);
-    let is_type = matches!(said.inlines(), [only] if Some(only.text()) == ty.as_deref());
+    let is_type = said.count() == 1 && Some(said.inline(0).text()) == ty.as_deref();
     of_alone.is_empty() && (said.is_empty() || is_type)
 }
 
@@ -67,7 +67,7 @@ impl Help<'_> {
     #[inline(never)]
     fn add(&mut self, what: What, fact: String) {
         if !self.is_said(&fact) {
-            self.text.push(what, fact);
+            self.text.add(what, &fact);
         }
     }
 

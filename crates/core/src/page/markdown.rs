@@ -82,8 +82,9 @@ fn text(words: &[&str]) -> Text {
         });
         match marked {
             Some((what, end)) => {
-                text.push(What::Plain, std::mem::take(&mut plain));
-                text.push(what, spaced(&words[at..end]));
+                text.add(What::Plain, &plain);
+                plain.clear();
+                text.add(what, &spaced(&words[at..end]));
                 at = end;
             }
             None => {
@@ -93,7 +94,7 @@ fn text(words: &[&str]) -> Text {
             }
         }
     }
-    text.push(What::Plain, plain);
+    text.add(What::Plain, &plain);
     text
 }
 

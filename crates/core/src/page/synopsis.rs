@@ -35,7 +35,7 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
         let placeholder = Text::of(What::Placeholder, wording.command_placeholder());
         if command.is_acting() || command.default_subcommand().is_some() {
             let mut optional = Text::of(What::Sign, "[");
-            optional.append(placeholder);
+            optional.append(&placeholder);
             optional.add(What::Sign, " ...]");
             options.push(optional);
         } else {
@@ -79,12 +79,10 @@ fn group(rule: &Rule<'_>, command: &Command<'_>) -> Text {
     for (at, member) in rule.members().iter().enumerate() {
         text.add(What::Sign, if at > 0 { " | " } else { "" });
         let piece = piece(member);
-        match piece.inlines() {
-            [open, .., close] if open.text() == "[" && close.text() == "]" => {
-                text.append(bare(member));
-            }
-            _ => text.append(piece),
-        }
+        let (open, close) = (piece.inlines().next(), piece.inlines().next_back());
+        let is_in_brackets = open.is_some_and(|open| open.text() == "[")
+            && close.is_some_and(|close| close.text() == "]");
+        text.append(&if is_in_brackets { bare(member) } else { piece });
     }
     text.add(What::Sign, if is_needed { ")" } else { "]" });
     text
@@ -98,7 +96,7 @@ fn piece(param: &Param<'_>) -> Text {
         role => param.is_list() && role != Role::Flag,
     };
     let mut text = Text::of(What::Sign, if is_optional { "[" } else { "" });
-    text.append(bare(param));
+    text.append(&bare(param));
     // An operand's words are repeated within the brackets, an option with its name.
     let is_within = is_repeated && is_operand;
     text.add(What::Sign, if is_within { "..." } else { "" });
@@ -114,7 +112,7 @@ fn bare(param: &Param<'_>) -> Text {
         // Attached to the long name only.
         text.add_name(None, param.long());
         text.add(What::Sign, "[=");
-        text.push(What::Placeholder, param.placeholders(0));
+        text.add(What::Placeholder, &param.placeholders(0));
         text.add(What::Sign, "]");
         return text;
     }
@@ -127,6 +125,6 @@ fn bare(param: &Param<'_>) -> Text {
     } else if param.tail() == Some(Tail::AfterDashes) {
         text.add(What::Name, "--");
     }
-    text.push(What::Placeholder, param.placeholders(0));
+    text.add(What::Placeholder, &param.placeholders(0));
     text
 }

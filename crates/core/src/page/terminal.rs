@@ -3,7 +3,7 @@
 //! Where it gets narrow, headings move above their sections; where it gets very narrow, help moves
 //! below its name.
 
-use super::{Block, Entry, Inline, Layout, Page, Text, What};
+use super::{Block, Entry, Layout, Page, Text, What};
 use crate::text::{Ink, Look, Put, Sheet, columns, times};
 use crate::wording::Wording;
 
@@ -87,23 +87,22 @@ impl Page<'_> {
 impl Entry {
     /// The names as they are typed, a missing letter's place kept free; and the placeholder behind them.
     fn typed(&self, wording: &Wording<'_>) -> (String, &str) {
-        let (names, placeholder) = match self.names.inlines() {
-            [names @ .., last] if last.what() == What::Placeholder => (names, last.text()),
-            names => (names, ""),
-        };
+        let last = self.names.inlines().next_back();
+        let placeholder = last.filter(|last| last.what() == What::Placeholder);
         let mut typed = times(" ", self.indent());
-        put_line(&mut typed, names, wording);
-        (typed, placeholder)
+        let names = self.names.count() - usize::from(placeholder.is_some());
+        put_line(&mut typed, (&self.names, names), wording);
+        (typed, placeholder.map_or("", |placeholder| placeholder.text()))
     }
 
     /// How wide that is.
     fn columns(&self, wording: &Wording<'_>) -> usize {
-        self.indent() + wide(self.names.inlines(), wording)
+        self.indent() + wide(&self.names, wording)
     }
 
     /// The columns that are kept free for a letter.
     fn indent(&self) -> usize {
-        let first = self.names.inlines().first();
+        let first = self.names.inlines().next();
         if first.is_some_and(|name| name.text().starts_with("--")) { LETTER } else { 0 }
     }
 }
@@ -146,7 +145,7 @@ impl Drawing<'_> {
         let beside = sheet.column() + 1;
         let hang = if beside * 2 > width + 2 { self.left + BELOW } else { beside };
         for part in parts {
-            let part = line(part.inlines(), self.page.wording);
+            let part = line(part, self.page.wording);
             let at = sheet.column() + 1;
             if at + columns(&part) > width && at > hang + 1 {
                 sheet.end();
@@ -163,7 +162,7 @@ impl Drawing<'_> {
         let column = self.help.unwrap_or(self.left + BELOW);
         for entry in entries {
             let (names, placeholder) = entry.typed(self.page.wording);
-            let help = line(entry.help.inlines(), self.page.wording);
+            let help = line(&entry.help, self.page.wording);
             let sheet = &mut self.sheet;
             // In very narrow pages the place of a missing letter is not kept free.
             let name = if self.help.is_some() { &names } else { names.trim_start_matches(' ') };
@@ -187,56 +186,53 @@ impl Drawing<'_> {
         let wording = self.page.wording;
         let mut widest = 0;
         for entry in entries {
-            widest = widest.max(wide(entry.names.inlines(), wording));
+            widest = widest.max(wide(&entry.names, wording));
         }
         for entry in entries {
-            let name = line(entry.names.inlines(), wording);
+            let name = line(&entry.names, wording);
             // Numbers end in one column.
             let number = name.bytes().all(|byte| byte.is_ascii_digit());
             let indent = if number { widest - columns(&name) } else { 0 };
             self.sheet.pad(column + indent).put(Ink::Name, &name);
-            self.sheet.beside(column + widest + CLOSE_GAP, &line(entry.help.inlines(), wording));
+            self.sheet.beside(column + widest + CLOSE_GAP, &line(&entry.help, wording));
         }
     }
 
     fn below(&mut self, entries: &[Entry]) {
         for entry in entries {
-            self.sheet
-                .pad(self.left)
-                .put(Ink::Name, &line(entry.names.inlines(), self.page.wording));
+            self.sheet.pad(self.left).put(Ink::Name, &line(&entry.names, self.page.wording));
             self.sheet.end();
-            self.sheet.beside(self.left + BELOW, &line(entry.help.inlines(), self.page.wording));
+            self.sheet.beside(self.left + BELOW, &line(&entry.help, self.page.wording));
         }
     }
 }
 
-/// Pieces as a line, with what stands between them here.
+/// A text as a line, with what stands between its pieces here.
 #[inline(never)]
-fn line(inlines: &[Inline], wording: &Wording<'_>) -> String {
+fn line(text: &Text, wording: &Wording<'_>) -> String {
     let mut line = String::new();
-    put_line(&mut line, inlines, wording);
+    put_line(&mut line, (text, text.count()), wording);
     line
 }
 
-fn put_line(line: &mut String, inlines: &[Inline], wording: &Wording<'_>) {
-    for (at, inline) in inlines.iter().enumerate() {
-        line.put(between(&inlines[..at], inline, wording));
+/// The first pieces of a text.
+fn put_line(line: &mut String, (text, count): (&Text, usize), wording: &Wording<'_>) {
+    let mut before = None;
+    for inline in text.inlines().take(count) {
+        line.put(between(before, inline.what(), wording));
         line.put(inline.text());
+        before = Some(inline.what());
     }
 }
 
-/// The columns of the same.
-fn wide(inlines: &[Inline], wording: &Wording<'_>) -> usize {
-    let mut wide = 0;
-    for (at, inline) in inlines.iter().enumerate() {
-        wide += columns(between(&inlines[..at], inline, wording)) + columns(inline.text());
-    }
-    wide
+/// The columns of a text as a line.
+fn wide(text: &Text, wording: &Wording<'_>) -> usize {
+    columns(&line(text, wording))
 }
 
-/// What stands between the pieces before one and that.
-fn between<'w>(before: &[Inline], inline: &Inline, wording: &Wording<'w>) -> &'w str {
-    match (before.last().map(Inline::what), inline.what()) {
+/// What stands between a piece and the one before it.
+fn between<'w>(before: Option<What>, what: What, wording: &Wording<'w>) -> &'w str {
+    match (before, what) {
         (None, _) => "",
         (Some(What::Name), What::Name) => ", ",
         (Some(What::Name | What::Placeholder), What::Placeholder) => " ",

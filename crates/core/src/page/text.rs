@@ -1,12 +1,12 @@
 //! Text of a page in pieces, each of which says what it is. What stands between two of them is up to the medium.
 
-use crate::text::{of, own};
+use crate::text::{Put, of};
 
 /// A piece of a page's text.
-#[derive(Debug, Clone, PartialEq, Eq)]
-pub struct Inline {
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub struct Inline<'t> {
     what: What,
-    text: String,
+    text: &'t str,
 }
 
 /// What a piece of text is.
@@ -35,29 +35,47 @@ pub enum What {
 
 /// Text in pieces.
 #[derive(Debug, Clone, PartialEq, Eq, Default)]
-pub struct Text(Vec<Inline>);
+pub struct Text {
+    /// The text of all pieces, one after the other: a text of its own for each would cost more than what it says.
+    text: String,
+    /// What each is, and where it ends.
+    pieces: Vec<(What, usize)>,
+}
 
-impl Inline {
+impl<'t> Inline<'t> {
     /// What it is.
     pub fn what(&self) -> What {
         self.what
     }
 
     /// Its text, without what stands between it and its neighbours.
-    pub fn text(&self) -> &str {
-        &self.text
+    pub fn text(&self) -> &'t str {
+        self.text
     }
 }
 
 impl Text {
     /// The pieces, in their order.
-    pub fn inlines(&self) -> &[Inline] {
-        &self.0
+    pub fn inlines(&self) -> impl DoubleEndedIterator<Item = Inline<'_>> {
+        (0..self.count()).map(|at| self.inline(at))
     }
 
     /// Whether there is none.
     pub fn is_empty(&self) -> bool {
-        self.0.is_empty()
+        self.pieces.is_empty()
+    }
+
+    /// How many pieces there are.
+    pub(super) fn count(&self) -> usize {
+        self.pieces.len()
+    }
+
+    /// The piece at a place, which there is.
+    #[inline(never)]
+    pub(super) fn inline(&self, at: usize) -> Inline<'_> {
+        let (what, end) = self.pieces[at];
+        let start = at.checked_sub(1).map_or(0, |before| self.pieces[before].1);
+        Inline { what, text: &self.text[start..end] }
     }
 
     #[inline(never)]
@@ -67,33 +85,30 @@ impl Text {
         own
     }
 
-    #[inline(never)]
-    pub(super) fn add(&mut self, what: What, text: &str) {
-        self.push(what, own(text));
-    }
-
     /// Adds a piece, unless it is empty.
     #[inline(never)]
-    pub(super) fn push(&mut self, what: What, text: String) {
+    pub(super) fn add(&mut self, what: What, text: &str) {
         if !text.is_empty() {
-            self.0.push(Inline { what, text });
+            self.text.push_str(text);
+            self.pieces.push((what, self.text.len()));
         }
     }
 
     /// Goes on with the piece that it ends in.
     pub(super) fn go_on(&mut self, text: &str) {
-        if let Some(last) = self.0.last_mut() {
-            last.text.push_str(text);
+        if let Some(last) = self.pieces.last_mut() {
+            self.text.put(text);
+            last.1 = self.text.len();
         }
     }
 
     /// Adds the names of an option: `-f`, `--frames`.
     pub(super) fn add_names(&mut self, letter: Option<char>, long: Option<&str>) {
         if let Some(letter) = letter {
-            self.push(What::Name, of(&["-", letter.encode_utf8(&mut [0; 4])]));
+            self.add(What::Name, &of(&["-", letter.encode_utf8(&mut [0; 4])]));
         }
         if let Some(long) = long {
-            self.push(What::Name, of(&["--", long]));
+            self.add(What::Name, &of(&["--", long]));
         }
     }
 
@@ -104,7 +119,9 @@ impl Text {
 
     /// Adds what another text has.
     #[inline(never)]
-    pub(super) fn append(&mut self, mut other: Text) {
-        self.0.append(&mut other.0);
+    pub(super) fn append(&mut self, other: &Text) {
+        for inline in other.inlines() {
+            self.add(inline.what, inline.text);
+        }
     }
 }

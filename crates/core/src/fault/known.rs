@@ -144,7 +144,7 @@ impl<'d> Faults<'d> {
     /// name and its aliases are one.
     pub(super) fn option_names(&self, word: usize) -> Vec<(&'d str, usize)> {
         let reach = self.reach_in(word);
-        reach.names().into_iter().map(|(name, hit, at)| (name, 3 * at + hit as usize)).listed()
+        reach.names().iter().map(|&(name, hit, at)| (name, 3 * at + hit as usize)).listed()
     }
 
     /// Whether a word is an option where it stands.

@@ -5,7 +5,7 @@
 
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
-use crate::text::{Listed, digits, has, in_order, of, own};
+use crate::text::{Listed, Put, digits, has, in_order, of, own};
 
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 1_000_000;
@@ -25,17 +25,15 @@ impl<'d> Faults<'d> {
     #[inline(never)]
     pub(super) fn told_alone(&self) -> Vec<usize> {
         let unknown = self.unknown_options();
-        let of_kind = |is_meant: &dyn Fn(FaultKind) -> bool| {
-            let faults = self.list().iter().filter(|fault| is_meant(fault.kind()));
-            faults.filter_map(|fault| fault.param().map(address)).listed()
-        };
-        let mut faulty = of_kind(&is_of_value);
+        let mut faulty = self.params_of(is_of_value);
         for unknown in unknown.iter().flatten() {
-            faulty.extend(unknown.params.iter().map(|param| address(param)));
+            for param in &unknown.params {
+                faulty.put(address(param));
+            }
         }
         in_order(&mut faulty, |param| (*param, 0));
         let is_faulty = |param: &Param<'_>| faulty.binary_search(&address(param)).is_ok();
-        let attached = of_kind(&|kind| kind == FaultKind::ValueAttached);
+        let attached = self.params_of(|kind| kind == FaultKind::ValueAttached);
         let mut surplus = 0;
         let mut taken = 0..0;
         let mut told = Vec::new();
@@ -72,6 +70,17 @@ impl<'d> Faults<'d> {
             }
         }
         told
+    }
+
+    /// The parameters that faults of some kinds are about, by their addresses.
+    fn params_of(&self, is_meant: fn(FaultKind) -> bool) -> Vec<usize> {
+        let mut params = Vec::new();
+        for fault in self.list() {
+            if let Some(param) = fault.param().filter(|_| is_meant(fault.kind())) {
+                params.put(address(param));
+            }
+        }
+        params
     }
 
     /// The unknown options, each at the place of its fault.

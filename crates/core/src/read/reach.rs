@@ -85,8 +85,11 @@ impl<'d> Reach<'d> {
         let mut names = Vec::new();
         for (at, reached) in self.0.iter().enumerate() {
             if !reached.param.is_hidden() {
-                let own = reached.param.today().filter(|(name, _)| self.has_name(at, name));
-                names.extend(own.map(|(name, hit)| (name, hit, at)));
+                for (name, hit) in reached.param.today() {
+                    if self.has_name(at, name) {
+                        names.push((name, hit, at));
+                    }
+                }
             }
         }
         names

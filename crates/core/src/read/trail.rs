@@ -92,8 +92,17 @@ impl<'d> Trail<'d> {
         if self.leaf.is_none() || self.has_anew() {
             return None;
         }
-        let above = self.between.iter().rev().chain([&self.root]);
-        above.into_iter().find_map(|level| level.find(|param| param.is_throughout(), &hit))
+        self.find_above(&hit)
+    }
+
+    #[cold]
+    fn find_above(&self, hit: &dyn Fn(&Param<'_>) -> Option<Hit>) -> Option<Found<'d>> {
+        for level in self.between.iter().rev() {
+            if let found @ Some(_) = level.find(|param| param.is_throughout(), hit) {
+                return found;
+            }
+        }
+        self.root.find(|param| param.is_throughout(), hit)
     }
 
     /// Whether a command has names anew that one above it accepts throughout.

@@ -1,6 +1,6 @@
 //! The names near to a mistyped one.
 
-use super::{Listed, Put, own};
+use super::{Listed, own};
 
 /// How many slips lie between what was typed and the nearest names, and these in their order; none
 /// when all are far.
@@ -82,7 +82,7 @@ impl Rows {
     ) -> Option<usize> {
         self.name.clear();
         for letter in name.chars() {
-            self.name.put(letter.to_ascii_lowercase());
+            self.name.push(letter.to_ascii_lowercase());
         }
         let (longer, shorter) =
             (self.name.len().max(typed.len()), self.name.len().min(typed.len()));
@@ -109,7 +109,7 @@ impl Rows {
         for row in [&mut *row, &mut *above, &mut *above_that] {
             row.clear();
             for at in 0..name.len() + 1 {
-                row.put(at);
+                row.push(at);
             }
         }
         let mut lowest_above = 0;

@@ -56,7 +56,7 @@ impl<'d> Asked<'d> {
 
     /// The values of closed lists that its page tells of.
     pub(crate) fn known(&self) -> Option<&dyn KnownValues> {
-        self.reading.around.known.as_deref()
+        self.reading.around.lists()
     }
 
     /// What was understood of the line.

@@ -337,7 +337,7 @@ impl<'d> Faults<'d> {
 
     /// The config file, if one was read.
     pub(crate) fn settings(&self) -> Option<&Settings> {
-        self.around.settings.as_deref()
+        self.around.settings().map(|settings| &**settings)
     }
 
     /// How the page of the command that was reached is asked for.

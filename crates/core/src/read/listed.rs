@@ -44,7 +44,7 @@ impl KnownValues for Lists {
 impl<'d> Around<'d> {
     /// The values of a parameter whose list is closed, where they were asked for.
     pub(crate) fn known(&self, param: &Param<'_>) -> Option<&[Known]> {
-        self.known.as_ref()?.of(param)
+        self.lists()?.of(param)
     }
 }
 
@@ -53,7 +53,7 @@ impl<'d> Faults<'d> {
     /// they are; nothing where they were not asked for.
     pub(crate) fn near_known(&self, typed: &str, param: &Param<'_>) -> Option<(usize, Vec<&str>)> {
         self.around.known(param)?;
-        self.around.known.as_ref().map(|known| known.near(param, typed))
+        self.around.lists().map(|known| known.near(param, typed))
     }
 
     /// The values of a parameter whose list is closed, where they were asked for.
@@ -65,7 +65,7 @@ impl<'d> Faults<'d> {
 /// Looks at the values of parameters with closed lists. A list that fails, or takes too long, checks nothing.
 #[cold]
 pub(crate) fn check_lists(line: &mut Line<'_>) {
-    if line.around.trial == Trial::No && line.around.known.is_none() {
+    if line.around.trial == Trial::No && line.around.lists().is_none() {
         let has_value = |slot: &Slot<'_>| {
             slot.typed.count > 0 || slot.outer.is_some() || slot.param.default().is_some()
         };
@@ -73,7 +73,7 @@ pub(crate) fn check_lists(line: &mut Line<'_>) {
         let given: Vec<&Param<'_>> = given.map(|slot| slot.param).collect();
         line.ask_lists(&given);
     }
-    if line.around.known.is_none() {
+    if line.around.lists().is_none() {
         return;
     }
     let slots = std::mem::take(&mut line.slots);
@@ -95,7 +95,7 @@ impl<'d> Line<'d> {
                 known.0.push((std::ptr::from_ref(*param).cast::<()>().addr(), values));
             }
         }
-        self.around.known = Some(Arc::new(known));
+        self.around.add_lists(Arc::new(known));
     }
 
     fn check_list(&mut self, slot: &Slot<'d>) {

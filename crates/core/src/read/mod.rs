@@ -103,12 +103,18 @@ pub(crate) struct Around<'d> {
     /// What the program accepts everywhere.
     usual: Usual<'d>,
     world: Option<&'d dyn World>,
-    settings: Option<Arc<Settings>>,
-    /// The values of closed lists that were asked for.
-    known: Option<Arc<dyn KnownValues>>,
+    outside: Option<Arc<Outside>>,
     trial: Trial,
     /// In a second reading, what was meant as a name is taken for one.
     is_second: bool,
+}
+
+/// What was asked for outside the line.
+#[derive(Clone, Default)]
+struct Outside {
+    settings: Option<Arc<Settings>>,
+    /// The values of closed lists.
+    known: Option<Arc<dyn KnownValues>>,
 }
 
 /// A byte range of a word, and what it means.

@@ -88,6 +88,7 @@ impl<'d> CommandPath<'d> {
     }
 
     /// The command itself.
+    #[inline(never)]
     pub fn leaf(&self) -> &'d Command<'d> {
         self.0[self.0.len() - 1]
     }

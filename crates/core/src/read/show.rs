@@ -176,7 +176,7 @@ impl<'d> Reading<'d> {
             .outer
             .as_ref()
             .map(|outer| outer.words.first().map_or(outer.place, |word| word.place));
-        match (place, &self.around.settings) {
+        match (place, self.around.settings()) {
             (Some(Place::Setting { start, .. }), Some(settings)) => {
                 let (line, column) = settings.position(start);
                 Origin::Setting { file: settings.file.clone(), line, column }

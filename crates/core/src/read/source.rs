@@ -5,7 +5,6 @@ use super::{Fault, Line, Outer, Piece, Slot};
 use std::ffi::{OsStr, OsString};
 use std::ops::Range;
 use std::path::Path;
-use std::sync::Arc;
 
 use super::convert;
 use super::fault::{FaultKind, Place};
@@ -48,7 +47,7 @@ impl<'d> Line<'d> {
             }
         }
         self.slots = slots;
-        if let Some(settings) = self.around.settings.clone() {
+        if let Some(settings) = self.around.settings().cloned() {
             self.settle(&settings);
         }
         self.silence();
@@ -83,7 +82,7 @@ impl<'d> Line<'d> {
     fn load_settings(&mut self) {
         let root = self.trail.root();
         let (Some(config), Some(world)) = (root.config_file(), self.around.world) else { return };
-        if self.around.settings.is_some() || self.around.trial != Trial::No {
+        if self.around.settings().is_some() || self.around.trial != Trial::No {
             return;
         }
         let named = self.settings_file(config, world);
@@ -99,7 +98,7 @@ impl<'d> Line<'d> {
                 return;
             }
         };
-        self.around.settings = Some(Arc::new(settings));
+        self.around.add_settings(settings);
     }
 
     /// The config file that the line names, or the variable of the option for it.

@@ -1,10 +1,11 @@
 //! What a reading asks of the world around it, behind a trait: the core itself touches nothing.
 
 use super::reach::Usual;
-use super::{Around, Environment, Unread};
+use super::{Around, Environment, KnownValues, Outside, Unread};
 use std::ffi::OsString;
 use std::ops::Range;
 use std::path::Path;
+use std::sync::Arc;
 
 use crate::declare::Param;
 
@@ -108,7 +109,27 @@ pub(crate) enum Trial {
 impl<'d> Around<'d> {
     /// A world, if there is one, and what is accepted everywhere in it.
     pub(crate) fn new(world: Option<&'d dyn World>, usual: Usual<'d>) -> Self {
-        Around { usual, world, settings: None, known: None, trial: Trial::No, is_second: false }
+        Around { usual, world, outside: None, trial: Trial::No, is_second: false }
+    }
+
+    /// The config file, if one was read.
+    pub(super) fn settings(&self) -> Option<&Arc<Settings>> {
+        self.outside.as_ref()?.settings.as_ref()
+    }
+
+    /// The values of closed lists, if they were asked for.
+    pub(super) fn lists(&self) -> Option<&dyn KnownValues> {
+        self.outside.as_ref()?.known.as_deref()
+    }
+
+    pub(super) fn add_settings(&mut self, settings: Settings) {
+        let before = self.outside.as_deref().cloned().unwrap_or_default();
+        self.outside = Some(Arc::new(Outside { settings: Some(Arc::new(settings)), ..before }));
+    }
+
+    pub(super) fn add_lists(&mut self, known: Arc<dyn KnownValues>) {
+        let before = self.outside.as_deref().cloned().unwrap_or_default();
+        self.outside = Some(Arc::new(Outside { known: Some(known), ..before }));
     }
 
     /// The value of a parameter's environment variable.

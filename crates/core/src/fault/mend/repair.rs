@@ -99,6 +99,7 @@ impl<'d> Bench<'_, 'd> {
     }
 
     /// The bytes of a word of the line.
+    #[inline(never)]
     pub(super) fn bytes(&self, word: usize) -> &[u8] {
         self.line[word].typed.as_encoded_bytes()
     }

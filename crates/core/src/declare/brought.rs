@@ -6,7 +6,7 @@ use super::path::At;
 use super::{Command, Known, Param};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
 use crate::facts::{Fact, manners};
-use crate::fault::{Echo, SOURCES};
+use crate::fault::{Echo, Mend, SOURCES};
 use crate::page::{Block, LISTS, blocks};
 use crate::read::{
     CommandPath, Dark, Fault, Faults, Line, Outcome, PageLength, Reader, Reading, SECRECY, Slot,
@@ -26,6 +26,20 @@ pub(crate) type Judged = for<'d> fn(Reading<'d>) -> Outcome<'d>;
 /// What is wrong, and what would be right, in a sentence: of one fault, or of several that differ in names alone.
 #[derive(Clone, Copy)]
 pub(crate) struct Say(pub(crate) for<'d> fn(&Faults<'d>, &[&Fault<'d>]) -> String);
+
+/// What a fault brings along that only some programs can have.
+#[derive(Debug)]
+pub(crate) struct Brings {
+    pub(crate) say: Option<Say>,
+    pub(crate) mend: Option<Mend>,
+}
+
+impl Brings {
+    /// What says it, and no more.
+    pub(crate) const fn saying(say: for<'d> fn(&Faults<'d>, &[&Fault<'d>]) -> String) -> Self {
+        Brings { say: Some(Say(say)), mend: None }
+    }
+}
 
 /// Where it stands differs from run to run.
 impl fmt::Debug for Say {

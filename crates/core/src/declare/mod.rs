@@ -100,7 +100,7 @@ pub use shape::{Attached, Shape, Unit};
 pub use standard::Standard;
 pub use when::{COLOR, When};
 
-pub(crate) use brought::{Lists, Say, Secrecy, Sources};
+pub(crate) use brought::{Brings, Lists, Say, Secrecy, Sources};
 pub use called::Hit;
 pub use cell::Held;
 pub(crate) use keys::is_key;
@@ -369,7 +369,7 @@ pub(crate) struct PathTest<'d> {
 
 /// What a parameter reads beyond what its type does.
 #[doc(hidden)]
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+#[derive(Debug, Clone, Copy, Default)]
 pub struct Manner {
     /// Whole numbers as source code has them: `0x1f`, `1_000`.
     code: bool,

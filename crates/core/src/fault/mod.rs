@@ -35,9 +35,13 @@ mod unmended;
 mod unread;
 
 pub use file::{Blot, draw_blots, nearest};
+#[cfg(feature = "mend")]
+pub(crate) use mend::Mend;
 pub(crate) use outside::{SOURCES, malformed, setting_unknown};
 pub use say::Frame;
 pub(crate) use unlisted::unlisted;
+#[cfg(not(feature = "mend"))]
+pub(crate) use unmended::Mend;
 pub(crate) use unread::unread;
 
 /// A line as it is shown, and the columns that faults are about, in the order of the line.

@@ -3,6 +3,16 @@
 use super::Repaired;
 use crate::read::Faults;
 
+/// What would mend a fault that only some programs can have.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct Mend;
+
+impl Mend {
+    pub(crate) const REPEATED: Self = Mend;
+    pub(crate) const TWICE: Self = Mend;
+    pub(crate) const LACKING: Self = Mend;
+}
+
 impl Faults<'_> {
     /// The line with every fault repaired: none is.
     pub(super) fn repaired(&self, _things: usize) -> Option<Repaired> {

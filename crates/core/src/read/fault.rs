@@ -3,7 +3,8 @@
 use super::reading::CommandPath;
 use super::word::Words;
 use super::{Around, Dark, Fault, Faults, Reach, Settings, Trace, Unread};
-use crate::declare::{Command, Param, Reason, Rule, Say, Sources, Times, is_record};
+use crate::declare::{Brings, Command, Param, Reason, Rule, Say, Sources, Times, is_record};
+use crate::fault::Mend;
 use crate::text::Listed;
 use crate::wording::{Wording, with_dashes};
 
@@ -140,7 +141,7 @@ impl<'d> Fault<'d> {
             more: 0,
             also: Vec::new(),
             rule: None,
-            say: None,
+            brings: None,
         }
     }
 
@@ -231,13 +232,18 @@ impl<'d> Fault<'d> {
     }
 
     /// What says it, where it brings that along.
-    pub(crate) const fn say(&self) -> Option<Say> {
-        self.say
+    pub(crate) fn say(&self) -> Option<Say> {
+        self.brings?.say
     }
 
-    /// The same, said by what it brings along.
-    pub(super) fn said_by(self, say: for<'f> fn(&Faults<'f>, &[&Fault<'f>]) -> String) -> Self {
-        Fault { say: Some(Say(say)), ..self }
+    /// What may help against it, where it brings that along.
+    pub(crate) fn mend(&self) -> Option<Mend> {
+        self.brings?.mend
+    }
+
+    /// The same, with what it brings along.
+    pub(super) fn with(self, brings: &'static Brings) -> Self {
+        Fault { brings: Some(brings), ..self }
     }
 
     /// Why the conversion or a validator refuses, if one does.

@@ -8,7 +8,7 @@ use std::sync::Arc;
 use super::convert::pieces;
 use super::fault::FaultKind;
 use super::world::Trial;
-use crate::declare::{Known, Param, Reason};
+use crate::declare::{Brings, Known, Param, Reason};
 // What says it.
 use crate::fault::unlisted;
 use crate::text::near;
@@ -119,7 +119,8 @@ impl<'d> Line<'d> {
             if !is_known && !is_example() {
                 let fault = Fault::of(FaultKind::ValueRefused, piece.place, slot.param);
                 let reason = Some(Reason::NotOne);
-                self.faults.push(Fault { reason, ..fault.said_by(unlisted) });
+                self.faults
+                    .push(Fault { reason, ..fault.with(const { &Brings::saying(unlisted) }) });
             }
         }
     }

@@ -42,7 +42,7 @@ use std::ffi::OsStr;
 use std::io::ErrorKind;
 use std::sync::Arc;
 
-use crate::declare::{Command, Held, Hit, Param, Reason, Rule, Say};
+use crate::declare::{Brings, Command, Held, Hit, Param, Reason, Rule};
 use crate::text::Look;
 
 mod asked;
@@ -335,8 +335,8 @@ pub struct Fault<'d> {
     /// Other places that it is about: the members of a rule.
     also: Vec<Place>,
     rule: Option<&'d Rule<'d>>,
-    /// What says it, where only some programs can have it.
-    say: Option<Say>,
+    /// What says it, and what mends it, where only some programs can have it.
+    brings: Option<&'static Brings>,
 }
 
 /// Everything that is wrong with a command line, with the line itself. Printed for debugging (`{:?}`)

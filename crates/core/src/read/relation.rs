@@ -4,8 +4,12 @@ use super::fault::{FaultKind, Place};
 use super::source::is;
 use super::step::Meaning;
 use super::{Fault, Line, Slot, Step, convert};
-use crate::declare::{Param, Rule};
+use crate::declare::{Brings, Param, Rule};
+use crate::fault::Mend;
 use crate::text::{Listed, in_order};
+
+/// What a need that is not met brings along.
+static LACKING: Brings = Brings { say: None, mend: Some(Mend::LACKING) };
 
 impl<'d> Line<'d> {
     /// Looks at the rules of all commands of the line.
@@ -59,7 +63,7 @@ impl<'d> Line<'d> {
             true => self.end_of_operands(param),
             false => self.end_of_options(param),
         };
-        let fault = Fault::of(FaultKind::RuleBroken, place, param);
+        let fault = Fault::of(FaultKind::RuleBroken, place, param).with(&LACKING);
         self.faults.push(Fault { rule: Some(rule), ..fault });
     }
 

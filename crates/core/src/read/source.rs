@@ -9,7 +9,7 @@ use std::path::Path;
 use super::convert;
 use super::fault::{FaultKind, Place};
 use super::world::{Setting, Settings, Trial, World};
-use crate::declare::{Command, Config, Hit, Noun, Param, Role};
+use crate::declare::{Brings, Command, Config, Hit, Noun, Param, Role};
 // What says what is wrong.
 use crate::fault::{malformed, setting_unknown, unread};
 use crate::text::{Listed, in_order, own, part};
@@ -92,7 +92,8 @@ impl<'d> Line<'d> {
             Ok(Some(settings)) => settings,
             Ok(None) => return,
             Err(reason) => {
-                let fault = Fault::new(FaultKind::FileUnread, place).said_by(unread);
+                let fault = Fault::new(FaultKind::FileUnread, place)
+                    .with(const { &Brings::saying(unread) });
                 let unread = Some(Box::new(reason));
                 self.faults.push(Fault { param: config.option_param(), unread, ..fault });
                 return;
@@ -119,7 +120,10 @@ impl<'d> Line<'d> {
     fn settle(&mut self, settings: &Settings) {
         if let Some((Range { start, end }, _)) = settings.error {
             let place = Place::Setting { start, end };
-            self.faults.push(Fault::new(FaultKind::SettingMalformed, place).said_by(malformed));
+            self.faults.push(
+                Fault::new(FaultKind::SettingMalformed, place)
+                    .with(const { &Brings::saying(malformed) }),
+            );
             return;
         }
         for setting in &settings.unset {
@@ -153,7 +157,10 @@ impl<'d> Line<'d> {
     #[cold]
     fn setting_unknown(&mut self, key: Range<usize>) {
         let place = Place::Setting { start: key.start, end: key.end };
-        self.faults.push(Fault::new(FaultKind::SettingUnknown, place).said_by(setting_unknown));
+        self.faults.push(
+            Fault::new(FaultKind::SettingUnknown, place)
+                .with(const { &Brings::saying(setting_unknown) }),
+        );
     }
 
     /// The slot that a setting is for, if its command is on the line; the place of the first key that

@@ -7,7 +7,8 @@ use std::ffi::OsStr;
 use super::convert;
 use super::fault::{FaultKind, Place};
 use super::relation::typed_places;
-use crate::declare::{Role, Times};
+use crate::declare::{Brings, Role, Say, Times};
+use crate::fault::Mend;
 use crate::text::{Listed, own};
 use crate::wording::fill;
 
@@ -33,7 +34,8 @@ impl<'d> Line<'d> {
             && slot.typed.count as usize > param.kinds().len().max(1)
             && let Some(place) = typed_places(slot, &self.steps).nth(1)
         {
-            self.faults.push(Fault::of(FaultKind::OptionRepeated, place, param).said_by(repeated));
+            let fault = Fault::of(FaultKind::OptionRepeated, place, param);
+            self.faults.push(fault.with(&REPEATED));
         }
     }
 
@@ -69,7 +71,8 @@ impl<'d> Line<'d> {
         let texts: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).listed();
         let Some(at) = twin(slot.param, &slot.cell, &texts) else { return };
         let place = pieces.get(at * each).map_or(Place::Nowhere, |piece| piece.place);
-        self.faults.push(Fault::of(FaultKind::ValueTwice, place, slot.param).said_by(twice));
+        let fault = Fault::of(FaultKind::ValueTwice, place, slot.param);
+        self.faults.push(fault.with(&TWICE));
     }
 
     /// A list that is given more or less often than it may be. For an operand without a delimiter
@@ -97,6 +100,10 @@ impl<'d> Line<'d> {
         self.faults.push(Fault { count, ..fault });
     }
 }
+
+/// What a fault of those that are given too often, or twice, brings along.
+static REPEATED: Brings = Brings { say: Some(Say(repeated)), mend: Some(Mend::REPEATED) };
+static TWICE: Brings = Brings { say: Some(Say(twice)), mend: Some(Mend::TWICE) };
 
 /// What is said of what is given again and may not be.
 fn repeated<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {

@@ -8,7 +8,7 @@ use super::convert;
 use super::fault::FaultKind;
 use super::step::Meaning;
 use super::world::{Presence, Trial, World};
-use crate::declare::{At, Reason};
+use crate::declare::{At, Brings, Reason};
 // What says it.
 use crate::fault::unread as unread_file;
 
@@ -74,8 +74,8 @@ impl<'d> Line<'d> {
                 (slot.typed, slot.outer) = (typed, None);
             }
             Err(unread) => {
-                let fault =
-                    Fault::of(FaultKind::FileUnread, place, slot.param).said_by(unread_file);
+                let fault = Fault::of(FaultKind::FileUnread, place, slot.param)
+                    .with(const { &Brings::saying(unread_file) });
                 self.faults.push(Fault { unread: Some(Box::new(unread)), ..fault });
             }
         }

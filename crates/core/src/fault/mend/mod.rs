@@ -9,6 +9,7 @@
 //! * `keep.rs`: what must stay as it is.
 
 use std::ffi::OsString;
+use std::fmt;
 
 use crate::read::{Fault, Faults, Step};
 
@@ -55,8 +56,28 @@ enum How {
     Gone,
 }
 
+/// What may help against a fault that only some programs can have.
+#[derive(Clone, Copy)]
+pub(crate) struct Mend(for<'f, 'd> fn(&mut Bench<'f, 'd>));
+
+impl Mend {
+    /// Against what is given again and may not be.
+    pub(crate) const REPEATED: Self = Mend(|bench| bench.repeated());
+    /// Against a value that stands twice.
+    pub(crate) const TWICE: Self = Mend(|bench| bench.drop_value());
+    /// Against a rule that asks for more.
+    pub(crate) const LACKING: Self = Mend(|bench| bench.rule_broken());
+}
+
+/// Where it stands differs from run to run.
+impl fmt::Debug for Mend {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        f.write_str("Mend")
+    }
+}
+
 /// The repairs of one fault in the making.
-struct Bench<'f, 'd> {
+pub(crate) struct Bench<'f, 'd> {
     faults: &'f Faults<'d>,
     fault: &'f Fault<'d>,
     line: &'f Line,

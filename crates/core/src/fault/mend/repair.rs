@@ -35,10 +35,12 @@ impl<'d> Faults<'d> {
             | FaultKind::PathRefused
             | FaultKind::FileUnread => bench.value(),
             FaultKind::ValuesMiscounted => bench.miscounted(),
-            FaultKind::OptionRepeated => bench.repeated(),
-            FaultKind::ValueTwice => bench.drop_value(),
-            FaultKind::RuleBroken => bench.rule_broken(),
-            _ => {}
+            // What only some programs can have brings along what mends it.
+            _ => {
+                if let Some(mend) = fault.mend() {
+                    (mend.0)(&mut bench);
+                }
+            }
         }
         bench.repairs
     }

@@ -4,6 +4,7 @@ use super::cell::Held;
 use super::typed::fill_by_kind;
 use super::{Feed, Form};
 use super::{Kind, Shape};
+use crate::fault::Mend;
 
 impl Form<'static> {
     /// That of a Rust type: `Form::of::<Vec<u8>>()`.
@@ -18,7 +19,7 @@ impl<'d> Form<'d> {
     /// value is a `Vec<OsString>` of the words.
     pub const fn words(kinds: &'d [&'d Kind<'d>]) -> Self {
         let (needed, many, attached) = (true, false, false);
-        Form { kinds, needed, many, attached, by_kind: true, fill: fill_by_kind }
+        Form { kinds, needed, many, attached, by_kind: true, fill: fill_by_kind, mend: mend(kinds) }
     }
 
     /// It need not be given.
@@ -38,9 +39,14 @@ impl<'d> Form<'d> {
     /// It is attached to the name of its option, or left out, as [`Attached`](super::Attached) is: for one word.
     #[must_use]
     pub const fn attached(mut self) -> Self {
-        (self.needed, self.attached) = (false, true);
+        (self.needed, self.attached, self.mend) = (false, true, Some(Mend::BARE));
         self
     }
+}
+
+/// What may help a form of several words.
+pub(super) const fn mend(kinds: &[&Kind<'_>]) -> Option<Mend> {
+    if kinds.len() > 1 { Some(Mend::SEVERAL) } else { None }
 }
 
 /// Turns the words of an occurrence into the value, or adds them to it.

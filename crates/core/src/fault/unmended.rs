@@ -11,6 +11,8 @@ impl Mend {
     pub(crate) const REPEATED: Self = Mend;
     pub(crate) const TWICE: Self = Mend;
     pub(crate) const LACKING: Self = Mend;
+    pub(crate) const SEVERAL: Self = Mend;
+    pub(crate) const BARE: Self = Mend;
 }
 
 impl Faults<'_> {

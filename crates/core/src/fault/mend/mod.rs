@@ -5,7 +5,7 @@
 //!
 //! * `fix.rs`: one fault after the other, and what is chosen.
 //! * `edit.rs`: the words of a line, and what is done to them.
-//! * `repair.rs`, `names.rs`, `surplus.rs`: what may help against each kind of fault.
+//! * `repair.rs`, `names.rs`, `surplus.rs`, `form.rs`: what may help against each kind of fault.
 //! * `keep.rs`: what must stay as it is.
 
 use std::ffi::OsString;
@@ -15,6 +15,7 @@ use crate::read::{Fault, Faults, Step};
 
 mod edit;
 mod fix;
+mod form;
 mod keep;
 mod names;
 mod repair;
@@ -56,7 +57,7 @@ enum How {
     Gone,
 }
 
-/// What may help against a fault that only some programs can have.
+/// What may help against a fault that only some programs can have: a fault brings it along, or the form of a value.
 #[derive(Clone, Copy)]
 pub(crate) struct Mend(for<'f, 'd> fn(&mut Bench<'f, 'd>));
 
@@ -65,6 +66,10 @@ impl Mend {
     pub(crate) const REPEATED: Self = Mend(|bench| bench.repeated());
     /// Against a value that stands twice.
     pub(crate) const TWICE: Self = Mend(|bench| bench.drop_value());
+    /// Against several words that are attached to their name.
+    pub(crate) const SEVERAL: Self = Mend(|bench| bench.several());
+    /// Against a value that is not attached to its name.
+    pub(crate) const BARE: Self = Mend(|bench| bench.bare());
     /// Against a rule that asks for more.
     pub(crate) const LACKING: Self = Mend(|bench| bench.rule_broken());
 }

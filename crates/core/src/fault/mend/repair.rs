@@ -28,7 +28,11 @@ impl<'d> Faults<'d> {
             FaultKind::OptionMissing | FaultKind::ValueMissing => bench.missing(),
             FaultKind::OperandExtra => bench.operand_extra(),
             FaultKind::ValueUnwanted => bench.value_unwanted(),
-            FaultKind::ValueAttached => bench.value_attached(),
+            FaultKind::ValueAttached => {
+                if let Some(mend) = fault.param().and_then(Param::mend) {
+                    (mend.0)(&mut bench);
+                }
+            }
             FaultKind::ValueMisfit
             | FaultKind::ValueRefused
             | FaultKind::ValueNotText
@@ -134,23 +138,15 @@ impl<'d> Bench<'_, 'd> {
         }
     }
 
-    /// Something attached to what takes nothing: a value that the letter in front takes only attached
-    /// to its long name; or, after a flag, a word that says which.
+    /// Something attached to what takes nothing: after a flag, a word that says which. What the letter in front takes only
+    /// attached to its long name, its form mends.
     fn value_unwanted(&mut self) {
         let Some((word, start, end)) = self.place() else { return };
         let Some(param) = self.fault.param() else { return };
-        let attached = part(&self.line[word].typed, start, end).into_owned();
-        if param.is_attached() {
-            // `-cwhen` means `--color=when`; letters in front stay a word of their own.
-            let mut with = Item::text(of(&[&param.spelled(), "="]));
-            let equals = usize::from(attached.as_encoded_bytes().starts_with(b"="));
-            with.push_text(&part(&attached, equals, attached.len()));
-            let edit = match start {
-                3.. => Edit::replace(word, (start - 1, end), with).apart(),
-                _ => Edit::replace(word, (0, end), with),
-            };
-            return self.add(Class::Attached.at(1), vec![edit]);
+        if let Some(mend) = param.mend().filter(|_| param.is_attached()) {
+            return (mend.0)(self);
         }
+        let attached = part(&self.line[word].typed, start, end).into_owned();
         // Of a cluster the other letters would be lost.
         if start > 2 && !self.bytes(word).starts_with(b"--") {
             return;
@@ -166,28 +162,6 @@ impl<'d> Bench<'_, 'd> {
             _ => return,
         };
         self.add(Class::Spelled.at(1), vec![Edit::replace(word, (0, end), Item::text(&name))]);
-    }
-
-    /// `--at=LAT LON`, `--at=LAT,LON`: each value becomes a word of its own.
-    fn value_attached(&mut self) {
-        let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
-            return;
-        };
-        let (cut, value) = attached(self.bytes(word), start);
-        let value = part(&self.line[word].typed, value, end).into_owned();
-        let text = value.to_str().unwrap_or_default().trim_start_matches('=');
-        let mut values: Line = text.split(',').map(Item::text).listed();
-        if values.len() != param.kinds().len() {
-            values = vec![Item::text(&value)];
-        }
-        let mut edits = Vec::new();
-        for (at, with) in values.into_iter().enumerate() {
-            edits.put(match at {
-                0 => Edit::replace(word, (cut, end), with).apart(),
-                _ => Edit::insert(word + 1, with),
-            });
-        }
-        self.add(Class::Attached.at(1), edits);
     }
 
     /// A value that is refused gives way to the choice that is near it, or to a placeholder; or its word
@@ -311,16 +285,6 @@ impl<'d> Bench<'_, 'd> {
         edits.put(edit());
         self.add(Class::Inserted.at(1), edits);
         true
-    }
-}
-
-/// Where a value begins that is attached to a name, and where the name ends: at the `=` of a long
-/// name, after the letter of a short one.
-fn attached(word: &[u8], start: usize) -> (usize, usize) {
-    let is_long = word.starts_with(b"--");
-    match word.iter().position(|&byte| byte == b'=') {
-        Some(equals) if is_long => (equals, equals + 1),
-        _ => (start.max(1) + 1, start.max(1) + 1),
     }
 }
 

@@ -10,10 +10,13 @@ use crate::text::{Listed, Put, of, part};
 /// Words that become one text; with more the line is none that a person typed.
 const MOST_QUOTED: usize = 64;
 
-impl Bench<'_, '_> {
+impl<'d> Bench<'_, 'd> {
     pub(super) fn operand_extra(&mut self) {
         let Some((word, ..)) = self.place() else { return };
-        self.attach(word);
+        let before = self.named_before(word).map(|(_, param)| param);
+        if let Some(mend) = before.filter(|param| param.is_attached()).and_then(Param::mend) {
+            (mend.0)(self);
+        }
         // A name without its dashes.
         let typed = self.line[word].typed.to_string_lossy().into_owned();
         let reach = self.faults.reach_in(word);
@@ -25,19 +28,11 @@ impl Bench<'_, '_> {
         self.quote(word);
     }
 
-    /// A value that the option in front takes only attached: `--color always`.
-    fn attach(&mut self, word: usize) {
-        let steps = self.faults.trace().steps();
-        let before = steps.iter().rfind(|step| step.word() + 1 == word);
-        let Some(before) = before.filter(|step| step.meaning() == Meaning::Name) else { return };
-        let (start, end) = (before.bytes().start, before.bytes().end);
-        if let Some(param) = self.faults.trace().param(before).filter(|param| param.is_attached()) {
-            let mut with = Item::text(of(&[&param.spelled(), "="]));
-            with.push_text(&self.line[word].typed);
-            let edit = Edit::replace(word - 1, (start, end), with);
-            let edit = if start > 1 { edit.apart() } else { edit };
-            self.add(Class::Attached.at(1), vec![edit, Edit::drop(word)]);
-        }
+    /// The name that the word in front of one ends in, and what it is of.
+    pub(super) fn named_before(&self, word: usize) -> Option<(Step, &'d Param<'d>)> {
+        let trace = self.faults.trace();
+        let step = *trace.steps().iter().rfind(|step| step.word() + 1 == word)?;
+        Some((step, trace.param(&step).filter(|_| step.meaning() == Meaning::Name)?))
     }
 
     /// Words after a text that read as one text with it: `the old orchard`.

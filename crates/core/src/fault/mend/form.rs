@@ -1,0 +1,70 @@
+//! What may help against less or more of a value than its form takes: several words, or one that stands attached to its
+//! name alone. The records of such forms point here.
+
+use super::{Bench, Class, Edit, Item, Line};
+use crate::read::FaultKind;
+use crate::text::{Listed, Put, of, part};
+
+impl Bench<'_, '_> {
+    /// `--at=LAT LON`, `--at=LAT,LON`: each value becomes a word of its own.
+    pub(super) fn several(&mut self) {
+        let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
+            return;
+        };
+        let (cut, value) = attached(self.bytes(word), start);
+        let value = part(&self.line[word].typed, value, end).into_owned();
+        let text = value.to_str().unwrap_or_default().trim_start_matches('=');
+        let mut values: Line = text.split(',').map(Item::text).listed();
+        if values.len() != param.kinds().len() {
+            values = vec![Item::text(&value)];
+        }
+        let mut edits = Vec::new();
+        for (at, with) in values.into_iter().enumerate() {
+            edits.put(match at {
+                0 => Edit::replace(word, (cut, end), with).apart(),
+                _ => Edit::insert(word + 1, with),
+            });
+        }
+        self.add(Class::Attached.at(1), edits);
+    }
+
+    /// A value that stands apart from the name that it is to be attached to, or is attached to its letter.
+    pub(super) fn bare(&mut self) {
+        let Some((word, start, end)) = self.place() else { return };
+        if self.fault.kind() == FaultKind::OperandExtra {
+            return self.attach(word);
+        }
+        let Some(param) = self.fault.param() else { return };
+        let attached = part(&self.line[word].typed, start, end).into_owned();
+        // `-cwhen` means `--color=when`; letters in front stay a word of their own.
+        let mut with = Item::text(of(&[&param.spelled(), "="]));
+        let equals = usize::from(attached.as_encoded_bytes().starts_with(b"="));
+        with.push_text(&part(&attached, equals, attached.len()));
+        let edit = match start {
+            3.. => Edit::replace(word, (start - 1, end), with).apart(),
+            _ => Edit::replace(word, (0, end), with),
+        };
+        self.add(Class::Attached.at(1), vec![edit]);
+    }
+
+    /// `--color always`.
+    fn attach(&mut self, word: usize) {
+        let Some((before, param)) = self.named_before(word) else { return };
+        let (start, end) = (before.bytes().start, before.bytes().end);
+        let mut with = Item::text(of(&[&param.spelled(), "="]));
+        with.push_text(&self.line[word].typed);
+        let edit = Edit::replace(word - 1, (start, end), with);
+        let edit = if start > 1 { edit.apart() } else { edit };
+        self.add(Class::Attached.at(1), vec![edit, Edit::drop(word)]);
+    }
+}
+
+/// Where a value begins that is attached to a name, and where the name ends: at the `=` of a long
+/// name, after the letter of a short one.
+fn attached(word: &[u8], start: usize) -> (usize, usize) {
+    let is_long = word.starts_with(b"--");
+    match word.iter().position(|&byte| byte == b'=') {
+        Some(equals) if is_long => (equals, equals + 1),
+        _ => (start.max(1) + 1, start.max(1) + 1),
+    }
+}

@@ -134,7 +134,7 @@ fn miss_phrase<'w>(wording: &Wording<'w>, miss: &Miss) -> &'w str {
 /// What would be right instead of a refused value.
 fn right(wording: &Wording, fault: &Fault<'_>, param: &Param<'_>) -> String {
     if let Some(test) = refusing(fault, param) {
-        return wording.says(&test.says(), word_kind(param, fault.which()));
+        return test.told(word_kind(param, fault.which()), wording);
     }
     // The ending is told with what is amiss.
     if fault.reason() == Some(&Reason::Near(Miss::Ending)) {
@@ -188,7 +188,7 @@ pub(super) fn value_missing(wording: &Wording, fault: &Fault<'_>, name: &str) ->
             }
             // The developer's own words may be no noun.
             Says::Nothing | Says::Range(..) | Says::AnyBut(..) | Says::Own(..) => None,
-            says => Some((wording.says(&says, word_kind(param, 0)), String::new())),
+            _ => Some((test.told(word_kind(param, 0), wording), String::new())),
         },
         _ => None,
     };

@@ -150,7 +150,7 @@ impl Help<'_> {
         for test in param.validators() {
             let before = limits.len();
             let kind = param.word_kind(0).unwrap_or(bool::KIND);
-            limits.put(&wording.says(&test.says(), kind));
+            limits.put(&test.told(kind, wording));
             if before > 0 && limits.len() > before {
                 limits.insert_str(before, wording.comma());
             }

@@ -142,7 +142,7 @@ fn pieces_of<'w>(
                 start: offset + start,
                 end: offset + end,
             };
-            add(parts(param, &word, place), &mut pieces);
+            add(parts(param, &word, &place), &mut pieces);
         } else if step.is_of_value() {
             pieces.push(Piece::new(typed(&step, words), step.place()));
         }
@@ -156,7 +156,7 @@ fn pieces_of<'w>(
             }
         }
         (None, Some(default)) => {
-            add(parts(param, default.as_ref(), |_, _| Place::Nowhere), &mut pieces);
+            add(parts(param, default.as_ref(), &|_, _| Place::Nowhere), &mut pieces);
         }
         (None, None) => {}
     }

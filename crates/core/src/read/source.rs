@@ -65,7 +65,7 @@ impl<'d> Line<'d> {
             Role::Flag if value == "1" => vec![("yes".into(), whole)],
             Role::Flag if value == "0" => vec![("no".into(), whole)],
             Role::Flag => vec![(value, whole)],
-            _ => parts(param, &value, |start, end| Place::Variable { start, end }),
+            _ => parts(param, &value, &|start, end| Place::Variable { start, end }),
         };
         let words = words.into_iter().map(|(text, place)| Piece::new(text, place)).listed();
         Some(Outer { words, place: whole, is_opposite: false })
@@ -292,7 +292,7 @@ fn outer(
 pub(super) fn parts(
     param: &Param<'_>,
     value: &OsStr,
-    place: impl Fn(usize, usize) -> Place,
+    place: &dyn Fn(usize, usize) -> Place,
 ) -> Vec<(OsString, Place)> {
     let whole = || vec![(value.to_owned(), place(0, value.len()))];
     if let Some(delimiter) = param.delimiter() {

@@ -41,7 +41,7 @@ impl<'d> Wording<'d> {
         let list = |values: &[String]| self.list(values.iter().map(String::as_str), self.or());
         match says {
             Says::Nothing => String::new(),
-            Says::Range(low, high) => self.range_in(kind, (low, high)),
+            Says::Range(..) => self.says_range(says, kind),
             Says::OneOf(values) => list(values),
             Says::AnyBut(values) => fill(self.any_but(), &[self.any(kind), &list(values)]),
             Says::MultipleOf(factor) => fill(self.multiple_of(), &[factor]),
@@ -54,6 +54,14 @@ impl<'d> Wording<'d> {
                 fill(self.address_with(), &[&list(&schemes)])
             }
             Says::Own(says, example) => self.such_as(own(says), example),
+        }
+    }
+
+    /// The same of a range alone.
+    pub(crate) fn says_range(&self, says: &Says<'_>, kind: &Kind) -> String {
+        match says {
+            Says::Range(low, high) => self.range_in(kind, (low, high)),
+            _ => String::new(),
         }
     }
 

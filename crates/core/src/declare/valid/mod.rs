@@ -6,7 +6,7 @@
 
 mod all;
 
-use crate::text::times;
+use crate::text::{own, times};
 use std::any::Any;
 use std::fmt::{Debug, Display};
 use std::ops::Rem;
@@ -17,7 +17,8 @@ pub use super::kinds::regex::{Pattern, pattern};
 pub use super::kinds::url::{Schemes, schemes};
 pub use all::{All, all};
 
-use super::Refusal;
+use super::{Kind, Refusal};
+use crate::wording::Wording;
 
 /// A test of a value, without its type: what the reader calls.
 ///
@@ -40,6 +41,12 @@ pub trait Test: Debug + Send + Sync {
     #[doc(hidden)]
     fn data(&self) -> Option<Says<'_>> {
         None
+    }
+
+    /// What it says in words.
+    #[doc(hidden)]
+    fn told(&self, kind: &Kind<'_>, wording: &Wording<'_>) -> String {
+        wording.says(&self.says(), kind)
     }
 
     /// Whether what it says of a value never repeats it, nor any of it. What others say of a
@@ -130,9 +137,9 @@ pub(super) fn between<T>(low: T, high: T) -> Range<T> {
     Range { low, high }
 }
 
-/// A value in words, once for all types.
+/// A value as text, once for all types.
 #[inline(never)]
-fn told(value: &dyn Display) -> String {
+fn shown(value: &dyn Display) -> String {
     value.to_string()
 }
 
@@ -146,7 +153,12 @@ impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> 
     }
 
     fn says(&self) -> Says<'_> {
-        Says::Range(told(&self.low), told(&self.high))
+        Says::Range(shown(&self.low), shown(&self.high))
+    }
+
+    // Nearly every program has one: it needs no word of the others'.
+    fn told(&self, kind: &Kind<'_>, wording: &Wording<'_>) -> String {
+        wording.says_range(&self.says(), kind)
     }
 
     fn data(&self) -> Option<Says<'_>> {
@@ -208,6 +220,10 @@ impl<T: 'static> Test for By<'_, T> {
     fn says(&self) -> Says<'_> {
         if self.says.is_empty() { Says::Nothing } else { Says::Own(self.says, "") }
     }
+
+    fn told(&self, _: &Kind<'_>, _: &Wording<'_>) -> String {
+        own(self.says)
+    }
 }
 
 impl<T: 'static> Validator<T> for By<'_, T> {}
@@ -244,7 +260,7 @@ where
     }
 
     fn says(&self) -> Says<'_> {
-        Says::MultipleOf(told(&self.0))
+        Says::MultipleOf(shown(&self.0))
     }
 
     fn data(&self) -> Option<Says<'_>> {
@@ -256,7 +272,7 @@ where
     }
 
     fn example(&self) -> Option<String> {
-        Some(told(&self.0))
+        Some(shown(&self.0))
     }
 }
 
@@ -298,7 +314,7 @@ impl<T: PartialEq + Display + Debug + Send + Sync + 'static> Test for Among<'_, 
             Some(value) => self.refuses(self.values.contains(value)),
             // Literal texts are held against text that was read.
             None => match value.downcast_ref::<String>() {
-                Some(text) => self.refuses(self.values.iter().any(|one| told(one) == *text)),
+                Some(text) => self.refuses(self.values.iter().any(|one| shown(one) == *text)),
                 None => Ok(()),
             },
         }

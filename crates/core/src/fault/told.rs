@@ -164,17 +164,19 @@ impl<'d> Faults<'d> {
             keys.push(if left >= cost { self.key(fault) } else { None });
             left -= cost.min(left);
         }
-        let hash = |at: &usize| keys[*at].as_ref().map_or(0, |key| hash(key.as_bytes()));
+        let mut order = Vec::new();
+        for (at, key) in keys.iter().enumerate() {
+            if let Some(key) = key {
+                order.push((hash(key.as_bytes()) as usize, at));
+            }
+        }
+        in_order(&mut order, |known| *known);
         let mut firsts: Vec<usize> = (0..told.len()).listed();
-        let mut order = firsts.clone();
-        in_order(&mut order, |at| (hash(at) as usize, *at));
-        for run in order.chunk_by(|a, b| hash(a) == hash(b)) {
-            let mut known: Vec<usize> = Vec::new();
-            for &at in run.iter().filter(|at| keys[**at].is_some()) {
-                match known.iter().find(|&&first| keys[first] == keys[at]) {
-                    Some(&first) => firsts[at] = first,
-                    None => known.push(at),
-                }
+        for (place, &(hash, at)) in order.iter().enumerate() {
+            // Those with one key stand side by side, but for others with its hash.
+            let mut same = order[..place].iter().rev().take_while(|before| before.0 == hash);
+            if let Some(before) = same.find(|before| keys[before.1] == keys[at]) {
+                firsts[at] = firsts[before.1];
             }
         }
         let mut groups: Vec<Vec<usize>> = Vec::new();

@@ -74,6 +74,17 @@ pub(crate) struct Secrecy {
     pub(crate) told: for<'d> fn(&Reading<'d>, &str) -> Option<&'d Param<'d>>,
 }
 
+/// What reads unique beginnings of names, where those mean the names.
+#[derive(Debug)]
+pub(crate) struct Abbreviates {
+    /// Reads the beginning of a long name, attached bytes after it; tells whether it is one, or may be several.
+    pub(crate) option: for<'d> fn(&mut Reader<'d>, &[u8], &[u8], Option<usize>) -> bool,
+    /// The same of the beginning of a subcommand.
+    pub(crate) command: for<'d> fn(&mut Reader<'d>, &'d Command<'d>, &[u8]) -> bool,
+    /// Whether a name of a parameter begins so.
+    pub(crate) begins: fn(&Param<'_>, &[u8]) -> bool,
+}
+
 /// What the list of a parameter has for a line in the making: its words, and which of them are open.
 pub(crate) type Begun = for<'d> fn(
     Reader<'d>,

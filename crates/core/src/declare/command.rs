@@ -9,7 +9,7 @@ use super::rules::{
 use super::said::{Said, command as said};
 use super::{Bundle, Command, Config, Package, Param, Rule, Settled};
 // The type that a developer's test is handed, and what puts one to it; nothing of the next stage is called here.
-use crate::read::{Objection, Reading, judged};
+use crate::read::{ABBREVIATES, Objection, Reading, judged};
 
 /// A developer's own test of a whole reading.
 pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
@@ -50,9 +50,6 @@ impl<'d> Command<'d> {
             hidden: false,
             sorted: false,
             acts: false,
-            answers: false,
-            operands_end: false,
-            abbreviations: false,
             childless: false,
             settled: Settled::NOTHING,
             name,
@@ -72,6 +69,7 @@ impl<'d> Command<'d> {
             wording: None,
             former: &[],
             default_command: None,
+            abbreviates: None,
             rules: &[],
             judge: None,
             config: None,
@@ -276,7 +274,6 @@ impl<'d> Command<'d> {
     #[track_caller]
     pub const fn operands_end_options(mut self) -> Self {
         self.note(said::OPERANDS_END);
-        self.operands_end = true;
         self
     }
 
@@ -286,7 +283,7 @@ impl<'d> Command<'d> {
     #[track_caller]
     pub const fn abbreviations(mut self) -> Self {
         self.note(said::ABBREVIATIONS);
-        self.abbreviations = true;
+        self.abbreviates = Some(&ABBREVIATES);
         self
     }
 
@@ -402,7 +399,6 @@ impl<'d> Command<'d> {
     #[track_caller]
     pub const fn answers(mut self) -> Self {
         self.note(said::ANSWERS);
-        self.answers = true;
         self
     }
 }

@@ -101,7 +101,7 @@ pub use shape::{Attached, Shape, Unit};
 pub use standard::Standard;
 pub use when::{COLOR, When};
 
-pub(crate) use brought::{Brings, Lists, Say, Secrecy, Sources};
+pub(crate) use brought::{Abbreviates, Brings, Lists, Say, Secrecy, Sources};
 pub use called::Hit;
 pub use cell::Held;
 pub(crate) use keys::is_key;
@@ -147,12 +147,6 @@ pub struct Command<'d> {
     checked: Option<Checks>,
     /// It does something without a subcommand too.
     acts: bool,
-    /// Answers requests made by an environment variable.
-    answers: bool,
-    /// From the first operand on no word is an option, here and below.
-    operands_end: bool,
-    /// Unique beginnings of names mean the names, here and below.
-    abbreviations: bool,
     /// It has the subcommands of another command, which has none.
     childless: bool,
     /// What follows from what it takes.
@@ -180,6 +174,8 @@ pub struct Command<'d> {
     former: &'d [&'d str],
     /// The subcommand that is meant where none is named.
     default_command: Option<&'d Command<'d>>,
+    /// What reads unique beginnings of names, where those mean the names.
+    abbreviates: Option<&'static Abbreviates>,
     rules: &'d [Rule<'d>],
     /// A test of the whole, and what puts a reading to it.
     judge: Option<(&'d Judge<'d>, Judged)>,

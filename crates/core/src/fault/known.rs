@@ -38,7 +38,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The names that an ambiguous abbreviation may stand for, dashes included.
-    pub(super) fn begun(&self, fault: &Fault<'d>) -> Vec<String> {
+    pub(crate) fn begun(&self, fault: &Fault<'d>) -> Vec<String> {
         let Some((word, typed)) = self.named(fault) else { return Vec::new() };
         let typed = typed.to_string_lossy();
         let mut names = Vec::new();

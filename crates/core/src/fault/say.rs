@@ -6,7 +6,7 @@ use std::ffi::OsString;
 use super::refuse::value_missing;
 use crate::declare::{Command, Reason};
 use crate::read::{Fault, FaultKind, Faults, Place, message};
-use crate::text::{DOTS, Listed, Put, columns, of, own, part, quoted, unquoted, visible};
+use crate::text::{DOTS, Listed, Put, columns, of, own, part, quoted, visible};
 use crate::wording::{Wording, fill};
 
 /// Columns of a word that a sentence shows in full.
@@ -42,10 +42,6 @@ impl<'d> Faults<'d> {
                 let names = self.listed(group, Self::typed_option);
                 let phrase = several(wording.option_unknown(), wording.options_unknown());
                 joined(wording, fill(phrase, &[&names]), self.known_option(fault, wording))
-            }
-            FaultKind::OptionAmbiguous | FaultKind::CommandAmbiguous => {
-                let names = wording.choices(&self.begun(fault), wording.or());
-                fill(wording.could_be(), &[unquoted(&typed()), &names])
             }
             FaultKind::OptionMissing if group.len() > 1 => {
                 fill(wording.options_missing(), &[&self.listed(group, Self::name)])

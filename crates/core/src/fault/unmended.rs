@@ -8,6 +8,7 @@ use crate::read::Faults;
 pub(crate) struct Mend;
 
 impl Mend {
+    pub(crate) const AMBIGUOUS: Self = Mend;
     pub(crate) const REPEATED: Self = Mend;
     pub(crate) const TWICE: Self = Mend;
     pub(crate) const LACKING: Self = Mend;

@@ -30,7 +30,7 @@
 //! * `meant.rs`: words of a refused line that were meant as names.
 //! * `so_far.rs`: what a line says so far, for what lists values at run time; `listed.rs`: values of closed lists.
 //! * `making.rs`: what completion asks of a line in the making.
-//! * `special.rs`: what only some parameters ask for.
+//! * `special.rs`: what only some parameters ask for; `begun.rs`: unique beginnings of names.
 //! * `relation.rs`: rules between parameters; `judge.rs`: the developer's test of the whole.
 //! * `world.rs`: what a reading asks of its surroundings; `unread.rs`: why a file cannot be read.
 //! * `trace.rs`: what was understood, right or wrong; `secret.rs`: what of a refused line is dark.
@@ -42,10 +42,11 @@ use std::ffi::OsStr;
 use std::io::ErrorKind;
 use std::sync::Arc;
 
-use crate::declare::{Brings, Command, Held, Hit, Param, Reason, Rule};
+use crate::declare::{Abbreviates, Brings, Command, Held, Hit, Param, Reason, Rule};
 use crate::text::Look;
 
 mod asked;
+mod begun;
 mod convert;
 mod fault;
 mod finish;
@@ -86,6 +87,7 @@ pub use unread::message;
 pub use word::{Word, Words};
 pub use world::{Malformed, Presence, Setting, Settings, World};
 
+pub(crate) use begun::ABBREVIATES;
 pub(crate) use judge::judged;
 pub(crate) use listed::{KnownValues, check_lists, learn};
 pub(crate) use meant::bare;
@@ -205,7 +207,7 @@ pub struct Reader<'d> {
     /// No word is an option from here on.
     ended: bool,
     /// The commands so far take beginnings of names for the names.
-    abbreviations: bool,
+    abbreviates: Option<&'static Abbreviates>,
     asked: Option<Request>,
 }
 

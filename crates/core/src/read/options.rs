@@ -3,16 +3,9 @@
 use super::fault::FaultKind;
 use super::reach::Usual;
 use super::step::{Meaning, NONE};
-use super::{Fault, Found, Pending, Reached, Reader, Slot};
+use super::{Fault, Found, Pending, Reader, Slot};
 use crate::declare::{Command, Hit, Param, Tail, is_record};
 use crate::text::{Listed, is_number, of, own};
-
-/// What begins as an abbreviation does.
-enum Begun<'d> {
-    None,
-    One(Found<'d>),
-    Several,
-}
 
 impl<'d> Reader<'d> {
     /// `--name`, `--name=value`.
@@ -34,7 +27,13 @@ impl<'d> Reader<'d> {
     }
 
     #[inline(always)]
-    fn long_found(&mut self, found: &Found<'d>, end: usize, attached: Option<usize>, len: usize) {
+    pub(super) fn long_found(
+        &mut self,
+        found: &Found<'d>,
+        end: usize,
+        attached: Option<usize>,
+        len: usize,
+    ) {
         if found.param.stands_alone() {
             return self.alone(found, 0, end, attached, len);
         }
@@ -46,22 +45,14 @@ impl<'d> Reader<'d> {
     #[cold]
     fn other_long(&mut self, bytes: &[u8], name: &[u8], attached: Option<usize>) {
         let (leaf, end) = (self.command(), name.len() + 2);
-        let abbreviated = self.abbreviations && !name.is_empty();
-        if abbreviated {
-            match self.abbreviated(name) {
-                Begun::One(found) => return self.long_found(&found, end, attached, bytes.len()),
-                Begun::Several => {
-                    self.push(Meaning::Unknown, 0, bytes.len(), NONE);
-                    return self.fault(FaultKind::OptionAmbiguous, 0, end);
-                }
-                Begun::None => {}
-            }
+        let abbreviates = self.abbreviates.filter(|_| !name.is_empty());
+        if let Some(abbreviates) = abbreviates
+            && (abbreviates.option)(self, bytes, name, attached)
+        {
+            return;
         }
-        let begins = |param: &Param<'_>| {
-            !param.is_hidden() && param.today().any(|(full, _)| full.as_bytes().starts_with(name))
-        };
-        let knows =
-            |param: &Param<'_>| param.find_name(name).is_some() || abbreviated && begins(param);
+        let begins = |param: &Param<'_>| abbreviates.is_some_and(|code| (code.begins)(param, name));
+        let knows = |param: &Param<'_>| param.find_name(name).is_some() || begins(param);
         if self.enter_default(&|default| default.params().any(knows)) {
             return self.long(bytes);
         }
@@ -71,23 +62,6 @@ impl<'d> Reader<'d> {
         // Without a name, what is attached is all there is to point at.
         let end = if name.is_empty() { bytes.len() } else { end };
         self.unknown(0, bytes.len(), 0, end);
-    }
-
-    /// The names in reach that begin so. A name and its aliases are one; an opposite is another.
-    fn abbreviated(&self, name: &[u8]) -> Begun<'d> {
-        let reach = self.names_in_reach();
-        let (mut begun, mut before) = (Begun::None, None);
-        for (full, hit, at) in reach.names() {
-            if !full.as_bytes().starts_with(name) {
-                continue;
-            }
-            if before.is_some_and(|before| before != (at, hit)) {
-                return Begun::Several;
-            }
-            let Reached { slot, param, .. } = reach.list()[at];
-            (begun, before) = (Begun::One(Found { slot, param, hit }), Some((at, hit)));
-        }
-        begun
     }
 
     #[cold]

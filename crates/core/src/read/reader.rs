@@ -67,7 +67,7 @@ impl<'d> Reader<'d> {
             behind: Chain::EMPTY,
             kept: Chain::EMPTY,
             ended: false,
-            abbreviations: root.is_abbreviating(),
+            abbreviates: root.abbreviates(),
             asked: None,
         }
     }
@@ -147,7 +147,7 @@ impl<'d> Reader<'d> {
 
     pub(super) fn enter(&mut self, command: &'d Command<'d>) {
         self.line.operands_end |= command.is_ending_options();
-        self.abbreviations |= command.is_abbreviating();
+        self.abbreviates = self.abbreviates.or(command.abbreviates());
         let (base, word) = (self.line.slots.len() as u32, self.line.word);
         self.line.trail.enter(Level { command, base, word });
         self.add_slots(command);
@@ -181,7 +181,7 @@ impl<'d> Reader<'d> {
     }
 
     #[inline]
-    fn go_to(&mut self, next: &'d Command<'d>, len: usize) {
+    pub(super) fn go_to(&mut self, next: &'d Command<'d>, len: usize) {
         self.push(Meaning::Command, 0, len, NONE);
         self.enter(next);
     }
@@ -198,15 +198,15 @@ impl<'d> Reader<'d> {
     /// subcommand, or unknown.
     #[cold]
     fn other_command(&mut self, command: &'d Command<'d>, bytes: &[u8]) {
-        let abbreviated = self.abbreviations && !bytes.is_empty();
-        let mut begun =
-            command.subcommands().iter().filter(|next| abbreviated && next.is_begun(bytes));
-        match (begun.next(), begun.next()) {
-            (Some(next), None) => self.go_to(next, bytes.len()),
-            (Some(_), Some(_)) => self.unknown_command(FaultKind::CommandAmbiguous, bytes.len()),
-            _ if self.enter_default(&|default| default.takes_word(bytes)) => self.plain(bytes),
-            _ => self.unknown_command(FaultKind::CommandUnknown, bytes.len()),
+        if let Some(abbreviates) = self.abbreviates
+            && (abbreviates.command)(self, command, bytes)
+        {
+            return;
         }
+        if self.enter_default(&|default| default.takes_word(bytes)) {
+            return self.plain(bytes);
+        }
+        self.unknown_command(FaultKind::CommandUnknown, bytes.len());
     }
 
     /// `--`, which is no option: what follows is for the default subcommand, if that takes operands.
@@ -244,7 +244,7 @@ impl<'d> Reader<'d> {
     }
 
     #[cold]
-    fn unknown_command(&mut self, kind: FaultKind, len: usize) {
+    pub(super) fn unknown_command(&mut self, kind: FaultKind, len: usize) {
         self.line.lost = true;
         self.push(Meaning::Unknown, 0, len, NONE);
         self.fault(kind, 0, len);

@@ -10,7 +10,8 @@ use std::borrow::Cow;
 
 use crate::declare::brought::Judged;
 use crate::declare::command::Judge;
-use crate::declare::{Alone, Bundle, Command, Config, Package, Param, Rule, Tail};
+use crate::declare::said::command as said;
+use crate::declare::{Abbreviates, Alone, Bundle, Command, Config, Package, Param, Rule, Tail};
 // What it is answered in; nothing else of a later stage is called here.
 use crate::read::World;
 use crate::wording::Wording;
@@ -142,12 +143,17 @@ impl<'d> Command<'d> {
 
     /// Whether its operands end the options, there and below.
     pub const fn is_ending_options(&self) -> bool {
-        self.operands_end
+        self.said.has(said::OPERANDS_END)
+    }
+
+    /// What reads unique beginnings of names, where those mean the names there and below.
+    pub(crate) const fn abbreviates(&self) -> Option<&'static Abbreviates> {
+        self.abbreviates
     }
 
     /// Whether unique beginnings of names mean the names, there and below.
     pub const fn is_abbreviating(&self) -> bool {
-        self.abbreviations
+        self.abbreviates.is_some()
     }
 
     /// Whether the library does its work: [`HELP`](crate::HELP), the command for completions,
@@ -185,14 +191,14 @@ impl<'d> Command<'d> {
 
     /// Whether the program answers requests.
     pub const fn is_answering(&self) -> bool {
-        self.answers
+        self.said.has(said::ANSWERS)
     }
 
     /// The answer to a request by its fields, where the root [answers](Command::answers) and lists something that
     /// knows it. Lists of values that are known at run time are asked in the world.
     #[cold]
     pub fn answer(&self, request: &[&str], world: &dyn World) -> Option<String> {
-        if !self.answers {
+        if !self.is_answering() {
             return None;
         }
         let answer = |alone: Option<&dyn Alone>| alone?.answer(self, request, world);
@@ -207,7 +213,7 @@ impl<'d> Command<'d> {
         let commands = self.subcommands().iter().filter_map(|command| command.alone());
         let params = self.params().chain(self.usual_params().params());
         let params = params.filter_map(|param| param.alone());
-        !self.answers && commands.chain(params).any(|alone| alone.asks())
+        !self.is_answering() && commands.chain(params).any(|alone| alone.asks())
     }
 
     pub(crate) const fn judge(&self) -> Option<(&'d Judge<'d>, Judged)> {

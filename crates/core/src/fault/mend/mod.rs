@@ -62,6 +62,8 @@ enum How {
 pub(crate) struct Mend(for<'f, 'd> fn(&mut Bench<'f, 'd>));
 
 impl Mend {
+    /// Against the beginning of several names.
+    pub(crate) const AMBIGUOUS: Self = Mend(|bench| bench.ambiguous());
     /// Against what is given again and may not be.
     pub(crate) const REPEATED: Self = Mend(|bench| bench.repeated());
     /// Against a value that stands twice.

@@ -23,7 +23,6 @@ impl<'d> Faults<'d> {
         match fault.kind() {
             FaultKind::OptionUnknown => bench.option_unknown(),
             FaultKind::CommandUnknown => bench.command_unknown(),
-            FaultKind::OptionAmbiguous | FaultKind::CommandAmbiguous => bench.ambiguous(),
             FaultKind::OperandMissing => bench.operands_missing(),
             FaultKind::OptionMissing | FaultKind::ValueMissing => bench.missing(),
             FaultKind::OperandExtra => bench.operand_extra(),

@@ -1,0 +1,85 @@
+//! Unique beginnings of names, where a program takes them for the names. The record of a command that says so points
+//! here.
+
+use super::fault::FaultKind;
+use super::step::{Meaning, NONE};
+use super::{Fault, Faults, Found, Reached, Reader};
+use crate::declare::{Abbreviates, Brings, Command, Param, Say};
+use crate::fault::Mend;
+use crate::text::unquoted;
+use crate::wording::fill;
+
+/// Reads the beginnings of names.
+pub(crate) static ABBREVIATES: Abbreviates = Abbreviates { option, command, begins };
+
+/// What a beginning that may stand for several names brings along.
+static AMBIGUOUS: Brings = Brings { say: Some(Say(could_be)), mend: Some(Mend::AMBIGUOUS) };
+
+/// What begins as an abbreviation does.
+enum Begun<'d> {
+    None,
+    One(Found<'d>),
+    Several,
+}
+
+fn option<'d>(reader: &mut Reader<'d>, bytes: &[u8], name: &[u8], attached: Option<usize>) -> bool {
+    match reader.begun(name) {
+        Begun::None => return false,
+        Begun::One(found) => reader.long_found(&found, name.len() + 2, attached, bytes.len()),
+        Begun::Several => {
+            reader.push(Meaning::Unknown, 0, bytes.len(), NONE);
+            let place = reader.place(0, name.len() + 2);
+            let fault = Fault::new(FaultKind::OptionAmbiguous, place).with(&AMBIGUOUS);
+            reader.line.faults.push(fault);
+        }
+    }
+    true
+}
+
+fn command<'d>(reader: &mut Reader<'d>, command: &'d Command<'d>, bytes: &[u8]) -> bool {
+    let is_begun = |next: &&&Command<'_>| !bytes.is_empty() && next.is_begun(bytes);
+    let mut begun = command.subcommands().iter().filter(is_begun);
+    match (begun.next(), begun.next()) {
+        (Some(next), None) => reader.go_to(next, bytes.len()),
+        (Some(_), Some(_)) => {
+            reader.line.lost = true;
+            reader.push(Meaning::Unknown, 0, bytes.len(), NONE);
+            let place = reader.place(0, bytes.len());
+            let fault = Fault::new(FaultKind::CommandAmbiguous, place).with(&AMBIGUOUS);
+            reader.line.faults.push(fault);
+        }
+        (None, _) => return false,
+    }
+    true
+}
+
+fn begins(param: &Param<'_>, name: &[u8]) -> bool {
+    !param.is_hidden() && param.today().any(|(full, _)| full.as_bytes().starts_with(name))
+}
+
+impl<'d> Reader<'d> {
+    /// The names in reach that begin so. A name and its aliases are one; an opposite is another.
+    fn begun(&self, name: &[u8]) -> Begun<'d> {
+        let reach = self.names_in_reach();
+        let (mut begun, mut before) = (Begun::None, None);
+        for (full, hit, at) in reach.names() {
+            if !full.as_bytes().starts_with(name) {
+                continue;
+            }
+            if before.is_some_and(|before| before != (at, hit)) {
+                return Begun::Several;
+            }
+            let Reached { slot, param, .. } = reach.list()[at];
+            (begun, before) = (Begun::One(Found { slot, param, hit }), Some((at, hit)));
+        }
+        begun
+    }
+}
+
+/// What is said of a beginning that may stand for several names.
+fn could_be<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
+    let names = group.first().map(|fault| faults.begun(fault)).unwrap_or_default();
+    let names = faults.wording().choices(&names, faults.wording().or());
+    let typed = faults.listed(group, Faults::typed);
+    fill(faults.wording().could_be(), &[unquoted(&typed), &names])
+}

@@ -3,7 +3,7 @@
 use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{CommandPath, KnownValues, PageLength, Reach};
-use crate::text::{Listed, digits, own};
+use crate::text::{Listed, Put, digits, own};
 use crate::wording::{Wording, fill};
 
 /// Entries of a short page.
@@ -111,7 +111,7 @@ fn add_params<'d>(page: &mut Page<'d>, told: &Told<'_, 'd>) {
     let (mut commands, mut operands, mut options) = (Vec::new(), Vec::new(), Vec::new());
     for command in command.subcommands() {
         if !command.is_hidden() {
-            commands.push(Entry::plain(command.name(), &command.told_summary(wording)));
+            commands.put(Entry::plain(command.name(), &command.told_summary(wording)));
         }
     }
     let mut add = |param: &Param<'d>, options: &mut Vec<Entry>| {
@@ -119,7 +119,7 @@ fn add_params<'d>(page: &mut Page<'d>, told: &Told<'_, 'd>) {
             let is_operand = param.role() == Role::Operand;
             let list = if is_operand { &mut operands } else { options };
             let names = (param.letter(), param.long());
-            list.push(told.entry(param, names, command));
+            list.put(told.entry(param, names, command));
         }
     };
     for param in command.own_params() {
@@ -162,7 +162,7 @@ fn anywhere(told: &Told<'_, '_>) -> Vec<Entry> {
             let letter = reach.letter(at);
             let long = param.long().filter(|long| reach.has_name(at, long));
             if letter.is_some() || long.is_some() {
-                entries.push(told.entry(param, (letter, long), command));
+                entries.put(told.entry(param, (letter, long), command));
             }
         }
     }
@@ -224,7 +224,7 @@ fn described(path: &CommandPath<'_>, description: &str) -> Vec<Block> {
 fn examples(command: &Command<'_>) -> Vec<Entry> {
     let mut examples = Vec::new();
     for (does, line) in command.example_lines() {
-        examples.push(Entry::plain(line, does));
+        examples.put(Entry::plain(line, does));
     }
     examples
 }
@@ -238,7 +238,7 @@ fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
     let mut entries = Vec::new();
     for status in 0..=u8::MAX {
         for (_, means) in declared.iter().chain(refused).filter(|known| known.0 == status) {
-            entries.push(Entry::plain(&digits(usize::from(status)), means));
+            entries.put(Entry::plain(&digits(usize::from(status)), means));
         }
     }
     entries

@@ -6,7 +6,7 @@ use super::step::{Meaning, NONE};
 use super::{Fault, Faults, Found, Reached, Reader};
 use crate::declare::{Abbreviates, Brings, Command, Param, Say};
 use crate::fault::Mend;
-use crate::text::unquoted;
+use crate::text::{Put, unquoted};
 use crate::wording::fill;
 
 /// Reads the beginnings of names.
@@ -30,7 +30,7 @@ fn option<'d>(reader: &mut Reader<'d>, bytes: &[u8], name: &[u8], attached: Opti
             reader.push(Meaning::Unknown, 0, bytes.len(), NONE);
             let place = reader.place(0, name.len() + 2);
             let fault = Fault::new(FaultKind::OptionAmbiguous, place).with(&AMBIGUOUS);
-            reader.line.faults.push(fault);
+            reader.line.faults.put(fault);
         }
     }
     true
@@ -46,7 +46,7 @@ fn command<'d>(reader: &mut Reader<'d>, command: &'d Command<'d>, bytes: &[u8]) 
             reader.push(Meaning::Unknown, 0, bytes.len(), NONE);
             let place = reader.place(0, bytes.len());
             let fault = Fault::new(FaultKind::CommandAmbiguous, place).with(&AMBIGUOUS);
-            reader.line.faults.push(fault);
+            reader.line.faults.put(fault);
         }
         (None, _) => return false,
     }

@@ -219,7 +219,7 @@ pub(super) fn faults<'d>(
         let piece = pieces.get(at);
         let place = piece.map_or(nowhere, |piece| piece.place);
         let (which, more) = ((at % param.kinds().len().max(1)) as u32, more as u32);
-        faults.push(Fault { which, reason: Some(reason), more, ..Fault::of(kind, place, param) });
+        faults.put(Fault { which, reason: Some(reason), more, ..Fault::of(kind, place, param) });
     }
 }
 

@@ -8,7 +8,7 @@ use super::fault::{FaultKind, Place};
 use super::source::is;
 use super::step::Meaning;
 use crate::declare::{Command, Param, Role, Tail};
-use crate::text::{Listed, in_order};
+use crate::text::{Listed, Put, in_order};
 
 impl<'d> Line<'d> {
     /// What is known after the last word, and which operand each is for: values from elsewhere, conversion,
@@ -88,7 +88,7 @@ impl<'d> Line<'d> {
     pub(super) fn value_missing(&mut self, param: &'d Param<'d>) {
         let wanted = self.pending.map_or(0, |pending| pending.wanted as usize);
         let fault = Fault::of(FaultKind::ValueMissing, Place::Before(self.word as usize), param);
-        self.faults.push(Fault { count: param.kinds().len() - wanted, ..fault });
+        self.faults.put(Fault { count: param.kinds().len() - wanted, ..fault });
     }
 
     /// Counts and converts what was typed, is from elsewhere or has a default, for each parameter.
@@ -130,7 +130,7 @@ impl<'d> Line<'d> {
         let waiting = self.pending.is_some_and(|pending| pending.slot as usize == slot);
         if !waiting && !self.lost {
             let place = self.end_of_options(param);
-            self.faults.push(Fault::of(FaultKind::OptionMissing, place, param));
+            self.faults.put(Fault::of(FaultKind::OptionMissing, place, param));
         }
     }
 

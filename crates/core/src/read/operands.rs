@@ -6,7 +6,7 @@ use super::fault::{FaultKind, Place};
 use super::step::{Meaning, NONE};
 use super::word::Words;
 use crate::declare::{Command, Param, Role, Tail, Times};
-use crate::text::Listed;
+use crate::text::{Listed, Put};
 
 impl<'d> Reader<'d> {
     /// Ends the reading of a line whose words are those that were stepped through.
@@ -32,7 +32,7 @@ impl<'d> Reader<'d> {
         let leaf = self.command();
         if !self.line.lost && !leaf.subcommands().is_empty() && !leaf.is_acting() {
             let place = Place::Before(self.line.word as usize);
-            self.line.faults.push(Fault::new(FaultKind::CommandMissing, place));
+            self.line.faults.put(Fault::new(FaultKind::CommandMissing, place));
         }
     }
 
@@ -116,7 +116,7 @@ impl<'d> Reader<'d> {
                     }
                     self.kept.push(&mut self.line.steps, at);
                 }
-                None => self.line.faults.push(match list {
+                None => self.line.faults.put(match list {
                     Some(list) => {
                         let count = list.word_count().max.saturating_add(left) as usize;
                         let fault = Fault::of(FaultKind::ValuesMiscounted, step.place(), list);
@@ -163,7 +163,7 @@ impl<'d> Reader<'d> {
         let is_list = given > 0 && param.is_list();
         let kind = if is_list { FaultKind::ValuesMiscounted } else { FaultKind::OperandMissing };
         let fault = Fault::of(kind, place, param);
-        self.line.faults.push(Fault { count: given as usize, ..fault });
+        self.line.faults.put(Fault { count: given as usize, ..fault });
     }
 }
 

@@ -5,7 +5,7 @@ use super::reach::Usual;
 use super::step::{Meaning, NONE};
 use super::{Fault, Found, Pending, Reader, Slot};
 use crate::declare::{Command, Hit, Param, Tail, is_record};
-use crate::text::{Listed, is_number, of, own};
+use crate::text::{Listed, Put, is_number, of, own};
 
 impl<'d> Reader<'d> {
     /// `--name`, `--name=value`.
@@ -299,7 +299,7 @@ impl<'d> Reader<'d> {
     #[cold]
     fn attached_to_several(&mut self, param: &'d Param<'d>, start: usize, len: usize) {
         let place = self.place(start, len);
-        self.line.faults.push(Fault::of(FaultKind::ValueAttached, place, param));
+        self.line.faults.put(Fault::of(FaultKind::ValueAttached, place, param));
     }
 
     #[cold]
@@ -307,7 +307,7 @@ impl<'d> Reader<'d> {
         self.push(Meaning::Unwanted, equals, len, NONE);
         let place = self.place(equals, len);
         let fault = Fault::new(FaultKind::ValueUnwanted, place);
-        self.line.faults.push(Fault { param, ..fault });
+        self.line.faults.put(Fault { param, ..fault });
     }
 
     #[cold]

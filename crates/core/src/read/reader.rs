@@ -1,7 +1,7 @@
 //! The state machine: one word in, steps out.
 
 use super::{Around, Chain, Fault, Level, Line, Pending, Reach, Reader, Slot, Step, Trail};
-use crate::text::{Listed, own};
+use crate::text::{Listed, Put, own};
 use std::ffi::OsStr;
 
 use super::fault::{FaultKind, Place};
@@ -317,7 +317,7 @@ impl<'d> Reader<'d> {
     }
 
     pub(super) fn fault(&mut self, kind: FaultKind, start: usize, end: usize) {
-        self.line.faults.push(Fault::new(kind, self.place(start, end)));
+        self.line.faults.put(Fault::new(kind, self.place(start, end)));
     }
 
     pub(super) fn place(&self, start: usize, end: usize) -> Place {

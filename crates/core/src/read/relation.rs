@@ -6,7 +6,7 @@ use super::step::Meaning;
 use super::{Fault, Line, Slot, Step, convert};
 use crate::declare::{Brings, Param, Rule};
 use crate::fault::Mend;
-use crate::text::{Listed, in_order};
+use crate::text::{Listed, Put, in_order};
 
 /// What a need that is not met brings along.
 static LACKING: Brings = Brings { say: None, mend: Some(Mend::LACKING) };
@@ -52,7 +52,7 @@ impl<'d> Line<'d> {
         in_order(&mut places, |place| place.order());
         let Some((&place, also)) = places.split_first() else { return };
         let fault = Fault::new(FaultKind::RuleBroken, place);
-        self.faults.push(Fault { rule: Some(rule), also: also.to_vec(), ..fault });
+        self.faults.put(Fault { rule: Some(rule), also: also.to_vec(), ..fault });
     }
 
     /// The first member that is needed and not there, if there is one.
@@ -64,7 +64,7 @@ impl<'d> Line<'d> {
             false => self.end_of_options(param),
         };
         let fault = Fault::of(FaultKind::RuleBroken, place, param).with(&LACKING);
-        self.faults.push(Fault { rule: Some(rule), ..fault });
+        self.faults.put(Fault { rule: Some(rule), ..fault });
     }
 
     /// Where a parameter was first typed.

@@ -12,7 +12,7 @@ use super::world::{Setting, Settings, Trial, World};
 use crate::declare::{Brings, Command, Config, Hit, Noun, Param, Role};
 // What says what is wrong.
 use crate::fault::{malformed, setting_unknown, unread};
-use crate::text::{Listed, in_order, own, part};
+use crate::text::{Listed, Put, in_order, own, part};
 
 /// Asks the environment and the config file.
 #[cold]
@@ -95,7 +95,7 @@ impl<'d> Line<'d> {
                 let fault = Fault::new(FaultKind::FileUnread, place)
                     .with(const { &Brings::saying(unread) });
                 let unread = Some(Box::new(reason));
-                self.faults.push(Fault { param: config.option_param(), unread, ..fault });
+                self.faults.put(Fault { param: config.option_param(), unread, ..fault });
                 return;
             }
         };
@@ -120,7 +120,7 @@ impl<'d> Line<'d> {
     fn settle(&mut self, settings: &Settings) {
         if let Some((Range { start, end }, _)) = settings.error {
             let place = Place::Setting { start, end };
-            self.faults.push(
+            self.faults.put(
                 Fault::new(FaultKind::SettingMalformed, place)
                     .with(const { &Brings::saying(malformed) }),
             );
@@ -157,7 +157,7 @@ impl<'d> Line<'d> {
     #[cold]
     fn setting_unknown(&mut self, key: Range<usize>) {
         let place = Place::Setting { start: key.start, end: key.end };
-        self.faults.push(
+        self.faults.put(
             Fault::new(FaultKind::SettingUnknown, place)
                 .with(const { &Brings::saying(setting_unknown) }),
         );

@@ -9,7 +9,7 @@ use super::fault::{FaultKind, Place};
 use super::relation::typed_places;
 use crate::declare::{Brings, Role, Say, Times};
 use crate::fault::Mend;
-use crate::text::{Listed, own};
+use crate::text::{Listed, Put, own};
 use crate::wording::fill;
 
 /// Has the value of such a parameter.
@@ -35,7 +35,7 @@ impl<'d> Line<'d> {
             && let Some(place) = typed_places(slot, &self.steps).nth(1)
         {
             let fault = Fault::of(FaultKind::OptionRepeated, place, param);
-            self.faults.push(fault.with(&REPEATED));
+            self.faults.put(fault.with(&REPEATED));
         }
     }
 
@@ -72,7 +72,7 @@ impl<'d> Line<'d> {
         let Some(at) = twin(slot.param, &slot.cell, &texts) else { return };
         let place = pieces.get(at * each).map_or(Place::Nowhere, |piece| piece.place);
         let fault = Fault::of(FaultKind::ValueTwice, place, slot.param);
-        self.faults.push(fault.with(&TWICE));
+        self.faults.put(fault.with(&TWICE));
     }
 
     /// A list that is given more or less often than it may be. For an operand without a delimiter
@@ -97,7 +97,7 @@ impl<'d> Line<'d> {
         };
         let place = extra.or(outer).unwrap_or_else(end);
         let fault = Fault::of(FaultKind::ValuesMiscounted, place, param);
-        self.faults.push(Fault { count, ..fault });
+        self.faults.put(Fault { count, ..fault });
     }
 }
 

@@ -2,6 +2,7 @@
 //! files, and what must be at a path.
 
 use super::{Chain, Fault, Line, Outer, Piece, Slot};
+use crate::text::Put;
 use std::path::Path;
 
 use super::convert;
@@ -76,7 +77,7 @@ impl<'d> Line<'d> {
             Err(unread) => {
                 let fault = Fault::of(FaultKind::FileUnread, place, slot.param)
                     .with(const { &Brings::saying(unread_file) });
-                self.faults.push(Fault { unread: Some(Box::new(unread)), ..fault });
+                self.faults.put(Fault { unread: Some(Box::new(unread)), ..fault });
             }
         }
     }
@@ -93,7 +94,7 @@ impl<'d> Line<'d> {
                 _ => continue,
             };
             let fault = Fault::of(FaultKind::PathRefused, piece.place, slot.param);
-            self.faults.push(Fault { reason: Some(reason), ..fault });
+            self.faults.put(Fault { reason: Some(reason), ..fault });
         }
     }
 }

@@ -3,7 +3,7 @@
 //! of its kinds and validators where it is worded (`wording/value.rs`).
 
 use crate::declare::{Command, FromWord, Noun, Param, Role, Times};
-use crate::text::{DOTS, Listed, of, own};
+use crate::text::{DOTS, Listed, Put, of, own};
 use crate::wording::{Wording, fill};
 
 /// One thing that a declaration says.
@@ -45,7 +45,7 @@ impl<'d> Param<'d> {
         let mut facts = Vec::new();
         if let Some(default) = self.default() {
             let shown = self.shown_default(default, wording);
-            facts.push(Fact::new(|wording| wording.unless_given(), [shown]));
+            facts.put(Fact::new(|wording| wording.unless_given(), [shown]));
         }
         if !self.opposite().is_empty() {
             let long = of(&["--", self.opposite()]);
@@ -53,13 +53,13 @@ impl<'d> Param<'d> {
                 Some(letter) => format!("-{letter}, {long}"),
                 None => long.clone(),
             };
-            facts.push(Fact::new(|wording| wording.opposite(), [names]).unless(long));
+            facts.put(Fact::new(|wording| wording.opposite(), [names]).unless(long));
         }
         if let Some(manners) = command.brought().manners {
             manners(self, wording, &mut facts);
         }
         if self.is_given_again() {
-            facts.push(Fact::new(|wording| wording.given_again(), []));
+            facts.put(Fact::new(|wording| wording.given_again(), []));
         }
         if let Some(sources) = command.brought().sources {
             (sources.facts)(self, wording, &mut facts);
@@ -98,33 +98,33 @@ pub(crate) fn variable(param: &Param<'_>, _: &Wording<'_>, facts: &mut Vec<Fact>
     let name = param.variable();
     if !name.is_empty() {
         let fact = Fact::new(|wording| wording.or_set(), [own(name)]);
-        facts.push(fact.unless(of(&["$", name])));
+        facts.put(fact.unless(of(&["$", name])));
     }
 }
 
 /// In which other ways a value is read, and how often it may be given.
 pub(crate) fn manners(param: &Param<'_>, wording: &Wording<'_>, facts: &mut Vec<Fact>) {
     if param.is_as_in_code() {
-        facts.push(Fact::new(|wording| wording.in_code(), []));
+        facts.put(Fact::new(|wording| wording.in_code(), []));
     }
     if param.is_infinite() {
-        facts.push(Fact::new(|wording| wording.infinite(), []));
+        facts.put(Fact::new(|wording| wording.infinite(), []));
     }
     if param.is_worded() {
-        facts.push(Fact::new(|wording| wording.worded(), []));
+        facts.put(Fact::new(|wording| wording.worded(), []));
     }
     if param.is_attached() {
-        facts.push(Fact::new(|wording| wording.or_alone(), []));
+        facts.put(Fact::new(|wording| wording.or_alone(), []));
     }
     if !param.file_name().is_empty() {
         let name = of(&["--", param.file_name()]);
-        facts.push(Fact::new(|wording| wording.taken_from_file(), [name]));
+        facts.put(Fact::new(|wording| wording.taken_from_file(), [name]));
     }
     if let Some(delimiter) = param.delimiter() {
-        facts.push(Fact::new(|wording| wording.joined_by(), [wording.sign(delimiter)]));
+        facts.put(Fact::new(|wording| wording.joined_by(), [wording.sign(delimiter)]));
     }
     if param.has_limits() {
-        facts.push(limits(param, wording));
+        facts.put(limits(param, wording));
     }
 }
 

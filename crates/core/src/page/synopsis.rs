@@ -3,6 +3,7 @@
 
 use super::{Text, What};
 use crate::declare::{Command, Param, Role, Rule, Tail, is_record};
+use crate::text::Put;
 use crate::wording::Wording;
 
 /// Options that a synopsis lists; with more it says `[options]`.
@@ -17,12 +18,12 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
             continue;
         }
         if param.role() == Role::Operand {
-            operands.push(piece(param));
+            operands.put(piece(param));
         } else {
             // Those of which only one can be given stand where the first of them does.
             match only_one(command, param) {
-                None => options.push(piece(param)),
-                Some(rule) if is_first(command, rule, at) => options.push(group(rule, command)),
+                None => options.put(piece(param)),
+                Some(rule) if is_first(command, rule, at) => options.put(group(rule, command)),
                 Some(_) => {}
             }
         }
@@ -37,10 +38,10 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
             let mut optional = Text::of(What::Sign, "[");
             optional.append(&placeholder);
             optional.add(What::Sign, " ...]");
-            options.push(optional);
+            options.put(optional);
         } else {
-            options.push(placeholder);
-            options.push(Text::of(What::Sign, "..."));
+            options.put(placeholder);
+            options.put(Text::of(What::Sign, "..."));
         }
     }
     options

@@ -111,6 +111,7 @@ impl<'d> Faults<'d> {
 
 impl<'d> Reading<'d> {
     /// What was understood, without the values.
+    #[inline(never)]
     pub(crate) fn into_trace(self) -> Trace<'d> {
         Trace::new(self.trail, &self.slots, self.steps)
     }

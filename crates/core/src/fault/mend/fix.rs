@@ -49,14 +49,14 @@ impl<'d> Faults<'d> {
                 Outcome::Faults(faults) => faults,
                 outcome => {
                     let offer = self.offer(&line, outcome);
-                    return self.told(told, offer);
+                    return self.told(&told, offer);
                 }
             };
             // Names first: what stands after one is only understood once it is known. What may be
             // mended by leaving words out comes last, when what else is wrong with them is told.
             let on_line = now.list().iter().enumerate().filter(|(_, fault)| fault.is_on_line());
             let Some((pick, _)) = on_line.min_by_key(|(_, fault)| turn(fault)) else {
-                return self.told(told, None);
+                return self.told(&told, None);
             };
             let (repair, tried) = now.best(&line, pick, &around, left.min(READINGS));
             left -= tried;
@@ -76,17 +76,15 @@ impl<'d> Faults<'d> {
 
     /// What is told of faults that are all mended, but for those that are elsewhere. A trial sees no
     /// files: where nothing was to be mended, what is wrong is in one.
-    fn told(&self, mut told: Vec<usize>, offer: Option<Mended>) -> Option<Repaired> {
-        if told.is_empty() {
-            return None;
-        }
+    fn told(&self, mended: &[usize], offer: Option<Mended>) -> Option<Repaired> {
+        let mut told = Vec::new();
         for (at, fault) in self.list().iter().enumerate() {
-            if !fault.is_on_line() || fault.kind() == FaultKind::FileUnread {
+            let is_outside = !fault.is_on_line() || fault.kind() == FaultKind::FileUnread;
+            if is_outside || has(mended, at) {
                 told.push(at);
             }
         }
-        in_order(&mut told, |&at| (at, 0));
-        Some(Repaired { offer, told })
+        (!mended.is_empty()).then_some(Repaired { offer, told })
     }
 
     /// A line that reads, if it may be copied without thought: nothing in it may be secret, its files

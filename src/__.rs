@@ -4,7 +4,7 @@
 pub use linkme;
 
 pub use clavret_core::{
-    Bundle, Choice, Command, Flag, Named, Offer, Operand, Reading, Rule, Shape, Tally,
+    Brought, Bundle, Choice, Command, Flag, Named, Offer, Operand, Reading, Rule, Shape, Tally,
 };
 
 #[cfg(feature = "asked")]

@@ -5,7 +5,7 @@ use std::ffi::OsString;
 use std::io::Write;
 use std::sync::{Mutex, OnceLock};
 
-use clavret_core::{Bundle, Command, Key, Param, Reading};
+use clavret_core::{Brought, Bundle, Command, Key, Param, Reading};
 use linkme::distributed_slice;
 
 use crate::declared::FromReading;
@@ -18,6 +18,8 @@ use crate::streams::{Streams, locked};
 pub struct Question {
     /// What is asked for.
     pub asked: Subject,
+    /// What that brings along.
+    pub brings: Brought,
     /// The module, whose first part is the crate.
     pub module: &'static str,
     /// The file.
@@ -122,6 +124,7 @@ fn root(base: Base) -> Result<(Command<'static>, Again), Box<Wrong>> {
     places.sort_by_key(|place| (place.module, place.file, place.line, place.column));
     let (mut command, mut bundles) = ((base.command)(), Vec::new());
     let (mut params, mut again, mut mistakes) = (Vec::new(), Again::new(), Vec::new());
+    let brings: Vec<Brought> = places.iter().map(|place| place.brings).collect();
     for place in places {
         match place.asked {
             Subject::Param(param, number) => {
@@ -154,7 +157,7 @@ fn root(base: Base) -> Result<(Command<'static>, Again), Box<Wrong>> {
         next = number + 1;
     }
     let params: Vec<_> = operands.iter().chain(&options).map(|asked| asked.1).collect();
-    let command = command.as_draft().takes(params.leak()).bundles(bundles.leak());
+    let command = command.as_draft().takes_with(params.leak(), bundles.leak(), brings.into_iter());
     mistakes.extend(command.problems().into_iter().map(|problem| problem.to_string()));
     match mistakes.is_empty() {
         true => Ok((command, again)),

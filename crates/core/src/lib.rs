@@ -58,7 +58,7 @@ pub use declare::{
     Tally, Times, Tree, Unit, Untyped, When, Whole,
 };
 #[doc(hidden)]
-pub use declare::{Culprit, Gives};
+pub use declare::{Brought, Culprit, Gives};
 #[doc(hidden)]
 pub use fault::{Blot, Frame, draw_blots, nearest};
 pub use page::Page;

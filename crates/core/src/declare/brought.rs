@@ -3,7 +3,7 @@
 use std::fmt;
 
 use super::path::At;
-use super::{Command, Known, Param};
+use super::{Bundle, Command, Known, Param};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
 use crate::facts::{Fact, manners};
 use crate::fault::{Echo, Mend, SOURCES};
@@ -108,8 +108,9 @@ pub(crate) struct Lists {
 }
 
 /// What the parameters of a command bring along; a config file brings sources too.
+#[doc(hidden)]
 #[derive(Debug, Clone, Copy)]
-pub(crate) struct Brought {
+pub struct Brought {
     /// Where a parameter has a variable.
     pub(crate) sources: Option<&'static Sources>,
     /// Looks at files and folders, where a value is in one, or must be.
@@ -127,7 +128,7 @@ pub(crate) struct Brought {
 }
 
 impl Brought {
-    pub(super) const NOTHING: Brought = Brought {
+    pub const NOTHING: Brought = Brought {
         sources: None,
         touches: None,
         special: None,
@@ -136,6 +137,36 @@ impl Brought {
         manners: None,
         described: None,
     };
+
+    /// What a parameter brings along.
+    pub const fn of(param: &Param<'_>) -> Self {
+        let mut brought = Brought::NOTHING;
+        brought.add(param);
+        brought
+    }
+
+    /// What a bundle brings along.
+    pub const fn of_bundle(bundle: &Bundle<'_>) -> Self {
+        let (mut brought, mut i) = (Brought::NOTHING, 0);
+        while i < bundle.params.len() {
+            brought.add(bundle.params[i]);
+            i += 1;
+        }
+        brought
+    }
+
+    /// The same, and what something else brings along.
+    pub(super) fn and(self, other: Brought) -> Self {
+        Brought {
+            sources: self.sources.or(other.sources),
+            touches: self.touches.or(other.touches),
+            special: self.special.or(other.special),
+            secrecy: self.secrecy.or(other.secrecy),
+            lists: self.lists.or(other.lists),
+            manners: self.manners.or(other.manners),
+            described: self.described.or(other.described),
+        }
+    }
 
     pub(super) const fn add(&mut self, param: &Param<'_>) {
         if !param.variable.is_empty() {

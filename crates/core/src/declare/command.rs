@@ -1,6 +1,7 @@
 //! A node of the tree: a program or one of its subcommands.
 
 use super::alone::Alone;
+use super::brought::Brought;
 use super::names::plain_name_fault;
 use super::problem::Problem;
 use super::rules::{
@@ -161,6 +162,25 @@ impl<'d> Command<'d> {
         self.note(said::BUNDLES);
         self.bundles = bundles;
         self.settled()
+    }
+
+    /// Parameters and bundles of a draft, and what each brings along: that was known when the program was built, so that only
+    /// what they declare is linked.
+    #[doc(hidden)]
+    #[must_use]
+    pub fn takes_with(
+        mut self,
+        params: &'d [&'d Param<'d>],
+        bundles: &'d [&'d Bundle<'d>],
+        brought: impl Iterator<Item = Brought>,
+    ) -> Self {
+        self.note(said::TAKES);
+        self.note(said::BUNDLES);
+        (self.params, self.bundles, self.alone) = (params, bundles, None);
+        let before = self.settled.brought;
+        self.settled = rules::followed(&self);
+        self.settled.brought = brought.fold(before, Brought::and);
+        self
     }
 
     #[track_caller]

@@ -32,7 +32,7 @@
 use std::ffi::OsStr;
 use std::slice::Iter;
 
-use self::brought::{Brought, Checks, Judged};
+use self::brought::{Checks, Judged};
 use self::command::Judge;
 use self::param::Twin;
 use self::said::Said;
@@ -101,6 +101,8 @@ pub use shape::{Attached, Shape, Unit};
 pub use standard::Standard;
 pub use when::{COLOR, When};
 
+#[doc(hidden)]
+pub use brought::Brought;
 pub(crate) use brought::{Abbreviates, Brings, Lists, Say, Secrecy, Sources};
 pub use called::Hit;
 pub use cell::Held;

@@ -22,7 +22,7 @@ impl<'d> Command<'d> {
                 rules::names(command, finder);
                 rules::phrases(command, finder);
                 rules::bundles(command, finder);
-                rules::taken(command, finder);
+                rules::taken::<_, false>(command, finder);
             });
             Roll::Parameters(command).twins_at_run_time(&mut problems);
             Roll::Operands(command).twins_at_run_time(&mut problems);

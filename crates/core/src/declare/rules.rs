@@ -33,7 +33,6 @@ impl Settled {
         self.is_throughout |= param.throughout;
         self.has_more_names |= !param.has_one_name();
         self.has_anew |= param.is_anew();
-        self.brought.add(param);
         if is_named(param.role) {
             return;
         }
@@ -87,8 +86,9 @@ pub(super) const fn phrases<'d, const ROOM: usize>(
     }
 }
 
-/// What a command takes, in one pass, twins of long names left aside; gives what follows from it.
-pub(super) const fn taken<'d, const ROOM: usize>(
+/// What a command takes, in one pass, twins of long names left aside; gives what follows from it, and where `BRINGS` says so
+/// what the parameters bring along: what only looks for problems needs none of it.
+pub(super) const fn taken<'d, const ROOM: usize, const BRINGS: bool>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) -> Settled {
@@ -105,6 +105,9 @@ pub(super) const fn taken<'d, const ROOM: usize>(
             }
             absences(param, finder);
             settled.add(param);
+            if BRINGS {
+                settled.brought.add(param);
+            }
             if is_named(param.role) {
                 letters.add(command, param, at, finder);
             } else {
@@ -306,7 +309,7 @@ pub(super) const fn check_taken(command: &Command<'_>) -> Settled {
     names(command, &mut finder);
     bundles(command, &mut finder);
     let mut settled_command = *command;
-    settled_command.settled = taken(command, &mut finder);
+    settled_command.settled = taken::<1, true>(command, &mut finder);
     Roll::Parameters(&settled_command).show_twins(&mut finder);
     if settled_command.settled.operands > 1 {
         Roll::Operands(command).show_twins(&mut finder);
@@ -369,8 +372,19 @@ const fn has(command: &Command<'_>, param: &Param<'_>) -> bool {
     false
 }
 
-/// What follows from the parameters of a command made at run time.
+/// What follows from the parameters of a command made at run time, and what they bring along.
 pub(super) const fn settled(command: &Command<'_>) -> Settled {
+    let mut settled = followed(command);
+    let mut at = 0;
+    while let Some(param) = command.param(at) {
+        settled.brought.add(param);
+        at += 1;
+    }
+    settled
+}
+
+/// What follows from the parameters of a command.
+pub(super) const fn followed(command: &Command<'_>) -> Settled {
     let mut settled = Settled::NOTHING;
     let mut group = 0;
     while let Some(params) = command.group(group) {

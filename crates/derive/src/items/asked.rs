@@ -112,7 +112,10 @@ fn parameter(
     let parameter = Parameter::new(role, &ident, &ty, Docs::default(), details, &[], errors);
     let (key, declared) = (&parameter.key, parameter.to_static());
     let number = question.number.as_ref().map_or(quote!(0), |number| quote!(#number));
-    let place = place(&quote!(::clavret::__::Subject::Param(#key.param(), #number)));
+    let place = place(
+        &quote!(::clavret::__::Subject::Param(#key.param(), #number)),
+        &quote!(::clavret::__::Brought::of(#key.param())),
+    );
     let base = base();
     quote! {{
         #declared
@@ -133,7 +136,11 @@ fn bundle(question: &Question, details: &[Detail], errors: &mut Errors) -> Token
         None => quote!(#of.summary_text()),
     };
     let make = quote_spanned!(ty.span()=> ::clavret::__::Bundle::of(#of, #heading));
-    let (place, base) = (place(&quote!(::clavret::__::Subject::Bundle(&__BUNDLE))), base());
+    let place = place(
+        &quote!(::clavret::__::Subject::Bundle(&__BUNDLE)),
+        &quote!(::clavret::__::Brought::of_bundle(&__BUNDLE)),
+    );
+    let base = base();
     quote! {{
         static __BUNDLE: ::clavret::__::Bundle<'static> = #make;
         static __VALUES: ::std::sync::OnceLock<#ty> = ::std::sync::OnceLock::new();
@@ -182,7 +189,10 @@ fn program(question: &Question, mut details: Vec<Detail>, errors: &mut Errors) -
     };
     let command = Ident::new("__PROGRAM", ident.span());
     let declared = node.to_statics(&command, errors);
-    let place = place(&quote!(::clavret::__::Subject::Program(&#command)));
+    let place = place(
+        &quote!(::clavret::__::Subject::Program(&#command)),
+        &quote!(::clavret::__::Brought::NOTHING),
+    );
     quote!({
         #declared
         #place
@@ -197,12 +207,13 @@ fn bin() -> TokenStream {
 }
 
 /// The static that is collected when the program is linked, reached or not.
-fn place(asked: &TokenStream) -> TokenStream {
+fn place(asked: &TokenStream, brings: &TokenStream) -> TokenStream {
     quote! {
         #[::clavret::__::linkme::distributed_slice(::clavret::__::QUESTIONS)]
         #[linkme(crate = ::clavret::__::linkme)]
         static __PLACE: ::clavret::__::Question = ::clavret::__::Question {
             asked: #asked,
+            brings: #brings,
             module: ::core::module_path!(),
             file: ::core::file!(),
             line: ::core::line!(),

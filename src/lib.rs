@@ -14,12 +14,12 @@
 //! | **functions**: [`#[clavret::declare]`](macro@declare) on a function, whose arguments are the parameters, or on an `impl` block of them | many small commands that share a context | 20 s | 439 KiB |
 //! | **types**: [`#[derive(Declare)]`](macro@Declare) on a struct, whose fields are the parameters, or on an enum, whose variants are the subcommands | commands with many values | 20 s | 435 KiB |
 //! | **values**: statics that are an [`Operand`], a [`Named`], a [`Flag`] or a [`Tally`], listed by a [`Command`] | libraries, shared options, trees made at run time; no macro, and all that there is | 15 s | 435 KiB |
-//! | **in place**: [`asked!`](macro@asked) where a value is used (feature `asked`) | scripts of ten lines | 18 s | 666 KiB |
+//! | **in place**: [`asked!`](macro@asked) where a value is used (feature `asked`) | scripts of ten lines | 19 s | 553 KiB |
 //!
 //! The costs are of one program with six parameters, over one that prints a line: a clean `cargo build --release` on two
 //! cores, and the bytes of the stripped binary (`scripts/ways` measures them). A build after an edit takes half a second in each.
-//! Questions in place are found when the program is linked, so their declaration is checked when it starts; that, and
-//! what their program might ask of secrets and variables, is what they cost more.
+//! Questions in place are found when the program is linked, so their declaration is checked when it starts: that is what
+//! they cost more.
 //!
 //! In each, the Rust type is the shape: a `T` is needed, an `Option<T>` may be absent, a `Vec<T>` is any number, and a
 //! `[T; N]` or a pair is several words. The ways mix: what a macro declares has a [`Command`] that joins any tree. What is

@@ -4,6 +4,7 @@
 use super::Refusal;
 use std::borrow::Cow;
 use std::fmt::Display;
+use std::sync::Arc;
 
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub(crate) enum Reason {
@@ -30,7 +31,8 @@ pub(crate) enum Reason {
     /// It begins with this, and should with something else.
     Begins(Box<str>),
     /// The validator at this place says what would be right, and for which reason this is not.
-    Tested(u8, Box<Reason>),
+    // In a box its drop would be made anew inside its own, as often as the compiler likes.
+    Tested(u8, Arc<Reason>),
     /// In the words of another library, which stand after our own.
     Cited(Box<str>),
     /// In the words of the type itself.
@@ -132,7 +134,7 @@ impl Refusal {
     pub(super) fn tested(self, place: u8) -> Reason {
         match self.reason {
             whole @ (Reason::Above | Reason::Below | Reason::Own(_)) => whole,
-            other => Reason::Tested(place, Box::new(other)),
+            other => Reason::Tested(place, Arc::new(other)),
         }
     }
 

@@ -103,6 +103,16 @@ fn a_tree_lists_what_is_wrong_with_its_commands_too() {
     assert!(HELP.adapted().summary("montrer la page").as_draft().problems().is_empty());
 }
 
+/// A copy begins anew with what may be set, and keeps what was.
+#[test]
+fn a_copy_keeps_what_its_original_says() {
+    static APIARY: Command =
+        Command::new("apiary").acts().answers().operands_end_options().abbreviations().hidden();
+    let copy = APIARY.adapted().summary("the logbook of a bee yard");
+    assert!(copy.is_answering() && copy.is_ending_options() && copy.is_abbreviating());
+    assert!(copy.is_acting() && copy.is_hidden());
+}
+
 /// Letters as other programs have them: upper case, digits and three signs, alone or beside a name.
 #[test]
 fn letters_of_all_sorts_are_found() {

@@ -51,6 +51,8 @@ impl<'d> Command<'d> {
             hidden: false,
             sorted: false,
             acts: false,
+            answers: false,
+            operands_end: false,
             childless: false,
             settled: Settled::NOTHING,
             name,
@@ -294,6 +296,7 @@ impl<'d> Command<'d> {
     #[track_caller]
     pub const fn operands_end_options(mut self) -> Self {
         self.note(said::OPERANDS_END);
+        self.operands_end = true;
         self
     }
 
@@ -419,6 +422,7 @@ impl<'d> Command<'d> {
     #[track_caller]
     pub const fn answers(mut self) -> Self {
         self.note(said::ANSWERS);
+        self.answers = true;
         self
     }
 }

@@ -149,6 +149,10 @@ pub struct Command<'d> {
     checked: Option<Checks>,
     /// It does something without a subcommand too.
     acts: bool,
+    /// Answers requests made by an environment variable.
+    answers: bool,
+    /// From the first operand on no word is an option, here and below.
+    operands_end: bool,
     /// It has the subcommands of another command, which has none.
     childless: bool,
     /// What follows from what it takes.

@@ -10,7 +10,6 @@ use std::borrow::Cow;
 
 use crate::declare::brought::Judged;
 use crate::declare::command::Judge;
-use crate::declare::said::command as said;
 use crate::declare::{Abbreviates, Alone, Bundle, Command, Config, Package, Param, Rule, Tail};
 // What it is answered in; nothing else of a later stage is called here.
 use crate::read::World;
@@ -143,7 +142,7 @@ impl<'d> Command<'d> {
 
     /// Whether its operands end the options, there and below.
     pub const fn is_ending_options(&self) -> bool {
-        self.said.has(said::OPERANDS_END)
+        self.operands_end
     }
 
     /// What reads unique beginnings of names, where those mean the names there and below.
@@ -191,7 +190,7 @@ impl<'d> Command<'d> {
 
     /// Whether the program answers requests.
     pub const fn is_answering(&self) -> bool {
-        self.said.has(said::ANSWERS)
+        self.answers
     }
 
     /// The answer to a request by its fields, where the root [answers](Command::answers) and lists something that

@@ -46,7 +46,7 @@ impl Put<&str> for String {
 impl<T> Put<T> for Vec<T> {
     #[inline(never)]
     fn put(&mut self, item: T) {
-        self.push(item);
+        self.extend(Some(item));
     }
 }
 

@@ -3,69 +3,74 @@
 //! of its kinds and validators where it is worded (`wording/value.rs`).
 
 use crate::declare::{Command, FromWord, Noun, Param, Role, Times};
-use crate::text::{DOTS, Listed, Put, of, own};
-use crate::wording::{Wording, fill};
+use crate::text::{DOTS, Put};
+use crate::wording::{Speech, Wording};
 
 /// One thing that a declaration says.
 #[derive(Debug)]
-pub(crate) struct Fact {
-    phrase: for<'w> fn(&'w Wording<'_>) -> &'w str,
-    with: Vec<String>,
+pub(crate) struct Fact<'t> {
+    phrase: fn(&Wording<'t>) -> &'t str,
+    with: [&'t str; 2],
     /// What help has in it that says the same; empty where only the fact itself does.
-    key: String,
+    key: &'t str,
 }
 
-impl Fact {
-    pub(crate) fn new<const N: usize>(
-        phrase: for<'w> fn(&'w Wording<'_>) -> &'w str,
-        with: [String; N],
-    ) -> Self {
-        Fact { phrase, with: with.into(), key: String::new() }
+impl<'t> Fact<'t> {
+    /// A phrase alone.
+    pub(crate) fn plain(phrase: fn(&Wording<'t>) -> &'t str) -> Self {
+        Fact::new(phrase, "")
+    }
+
+    /// A phrase with something filled in.
+    pub(crate) fn new(phrase: fn(&Wording<'t>) -> &'t str, with: &'t str) -> Self {
+        Fact { phrase, with: [with, ""], key: "" }
     }
 
     /// The same unless help has a text in it.
-    fn unless(self, key: String) -> Self {
+    fn unless(self, key: &'t str) -> Self {
         Fact { key, ..self }
     }
 
     /// What help has in it that says the same.
-    pub(crate) fn key(&self) -> &str {
-        &self.key
+    pub(crate) fn key(&self) -> &'t str {
+        self.key
     }
 
     /// In words.
-    pub(crate) fn words(&self, wording: &Wording<'_>) -> String {
-        fill((self.phrase)(wording), &self.with.iter().map(String::as_str).listed())
+    pub(crate) fn words(&self, speech: Speech<'t>) -> &'t str {
+        speech.fill((self.phrase)(&speech), &self.with)
     }
 }
 
-impl<'d> Param<'d> {
+impl<'t> Param<'t> {
     /// What is declared of it; `command` is the one that takes it.
-    pub(crate) fn facts(&self, command: &Command<'d>, wording: &Wording<'_>) -> Vec<Fact> {
+    pub(crate) fn facts(&self, command: &Command<'t>, speech: Speech<'t>) -> Vec<Fact<'t>> {
         let mut facts = Vec::new();
         if let Some(default) = self.default() {
-            let shown = self.shown_default(default, wording);
-            facts.put(Fact::new(|wording| wording.unless_given(), [shown]));
+            let shown = self.shown_default(default, speech);
+            facts.put(Fact::new(Wording::unless_given, shown));
         }
         if !self.opposite().is_empty() {
-            let long = of(&["--", self.opposite()]);
+            let long = speech.of(&["--", self.opposite()]);
             let names = match self.opposite_letter() {
-                Some(letter) => format!("-{letter}, {long}"),
-                None => long.clone(),
+                Some(letter) => speech.of(&["-", letter.encode_utf8(&mut [0; 4]), ", ", long]),
+                None => long,
             };
-            facts.put(Fact::new(|wording| wording.opposite(), [names]).unless(long));
+            facts.put(Fact::new(Wording::opposite, names).unless(long));
         }
         if let Some(manners) = command.brought().manners {
-            manners(self, wording, &mut facts);
+            manners(self, speech, &mut facts);
         }
         if self.is_given_again() {
-            facts.put(Fact::new(|wording| wording.given_again(), []));
+            facts.put(Fact::plain(Wording::given_again));
         }
         if let Some(sources) = command.brought().sources {
-            (sources.facts)(self, wording, &mut facts);
+            (sources.facts)(self, speech, &mut facts);
         }
         for rule in command.relations() {
-            facts.extend(rule.relation().fact(rule, self, wording));
+            if let Some(fact) = rule.relation().fact(rule, self, speech) {
+                facts.put(fact);
+            }
         }
         facts
     }
@@ -83,63 +88,68 @@ impl<'d> Param<'d> {
     }
 
     /// A default as it is shown: dots for a secret, and the words of truth that the page has.
-    fn shown_default(&self, default: &str, wording: &Wording<'_>) -> String {
+    fn shown_default(&self, default: &'t str, speech: Speech<'t>) -> &'t str {
         let is_truth = matches!(self.kinds(), [kind] if kind.noun() == Noun::Truth);
         match bool::from_word(default.as_ref()) {
-            _ if self.is_secret() => own(DOTS),
-            Ok(truth) if is_truth => own(if truth { wording.yes() } else { wording.no() }),
-            _ => own(default),
+            _ if self.is_secret() => DOTS,
+            Ok(truth) if is_truth => {
+                if truth {
+                    speech.yes()
+                } else {
+                    speech.no()
+                }
+            }
+            _ => default,
         }
     }
 }
 
 /// The variable that stands in for a parameter.
-pub(crate) fn variable(param: &Param<'_>, _: &Wording<'_>, facts: &mut Vec<Fact>) {
+pub(crate) fn variable<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Vec<Fact<'t>>) {
     let name = param.variable();
     if !name.is_empty() {
-        let fact = Fact::new(|wording| wording.or_set(), [own(name)]);
-        facts.put(fact.unless(of(&["$", name])));
+        facts.put(Fact::new(Wording::or_set, name).unless(speech.of(&["$", name])));
     }
 }
 
 /// In which other ways a value is read, and how often it may be given.
-pub(crate) fn manners(param: &Param<'_>, wording: &Wording<'_>, facts: &mut Vec<Fact>) {
+pub(crate) fn manners<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Vec<Fact<'t>>) {
     if param.is_as_in_code() {
-        facts.put(Fact::new(|wording| wording.in_code(), []));
+        facts.put(Fact::plain(Wording::in_code));
     }
     if param.is_infinite() {
-        facts.put(Fact::new(|wording| wording.infinite(), []));
+        facts.put(Fact::plain(Wording::infinite));
     }
     if param.is_worded() {
-        facts.put(Fact::new(|wording| wording.worded(), []));
+        facts.put(Fact::plain(Wording::worded));
     }
     if param.is_attached() {
-        facts.put(Fact::new(|wording| wording.or_alone(), []));
+        facts.put(Fact::plain(Wording::or_alone));
     }
     if !param.file_name().is_empty() {
-        let name = of(&["--", param.file_name()]);
-        facts.put(Fact::new(|wording| wording.taken_from_file(), [name]));
+        let name = speech.of(&["--", param.file_name()]);
+        facts.put(Fact::new(Wording::taken_from_file, name));
     }
     if let Some(delimiter) = param.delimiter() {
-        facts.put(Fact::new(|wording| wording.joined_by(), [wording.sign(delimiter)]));
+        facts.put(Fact::new(Wording::joined_by, speech.sign(delimiter)));
     }
     if param.has_limits() {
-        facts.put(limits(param, wording));
+        facts.put(limits(param, speech));
     }
 }
 
 /// How often a parameter must and may be given.
-fn limits(param: &Param<'_>, wording: &Wording<'_>) -> Fact {
+fn limits<'t>(param: &Param<'t>, speech: Speech<'t>) -> Fact<'t> {
     // Words of an operand stand after each other, or several within one; an option is given again.
     let are_words = param.role() == Role::Operand || param.delimiter().is_some();
     let Times { min, max } = param.given_times();
-    let [least, most] = wording.counts(min as usize, max as usize);
+    let [least, most] = speech.counts(min as usize, max as usize);
     match (min, are_words) {
-        _ if min == max && are_words => Fact::new(|wording| wording.count_exactly(), [most]),
-        _ if min == max => Fact::new(|wording| wording.times_exactly(), [most]),
-        (0 | 1, true) => Fact::new(|wording| wording.count_up_to(), [most]),
-        (0 | 1, false) => Fact::new(|wording| wording.times_up_to(), [most]),
-        (_, true) => Fact::new(|wording| wording.count_range(), [least, most]),
-        (_, false) => Fact::new(|wording| wording.times_range(), [least, most]),
+        _ if min == max && are_words => Fact::new(Wording::count_exactly, most),
+        _ if min == max => Fact::new(Wording::times_exactly, most),
+        (0 | 1, true) => Fact::new(Wording::count_up_to, most),
+        (0 | 1, false) => Fact::new(Wording::times_up_to, most),
+        (_, true) => Fact { with: [least, most], ..Fact::plain(Wording::count_range) },
+        (_, false) => Fact { with: [least, most], ..Fact::plain(Wording::times_range) },
     }
 }

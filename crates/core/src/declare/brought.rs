@@ -6,13 +6,13 @@ use super::path::At;
 use super::{Bundle, Command, Known, Param};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
 use crate::facts::{Fact, manners};
-use crate::fault::{Echo, Mend, SOURCES};
+use crate::fault::{Echo, Mend, Report, SOURCES};
 use crate::page::{Block, LISTS, blocks};
 use crate::read::{
     CommandPath, Dark, Fault, Faults, Line, Outcome, PageLength, Reader, Reading, SECRECY, Slot,
     Trace, Usual, Words, World, special, touch,
 };
-use crate::wording::Wording;
+use crate::wording::Speech;
 
 /// What is done when the last word is known.
 pub(crate) type Code = for<'d> fn(&mut Line<'d>);
@@ -25,7 +25,9 @@ pub(crate) type Judged = for<'d> fn(Reading<'d>) -> Outcome<'d>;
 
 /// What is wrong, and what would be right, in a sentence: of one fault, or of several that differ in names alone.
 #[derive(Clone, Copy)]
-pub(crate) struct Say(pub(crate) for<'d> fn(&Faults<'d>, &[&Fault<'d>]) -> String);
+pub(crate) struct Say(pub(crate) Saying);
+
+pub(crate) type Saying = for<'t, 'd> fn(&Report<'t, 'd>, &[&Fault<'d>]) -> &'t str;
 
 /// What a fault brings along that only some programs can have.
 #[derive(Debug)]
@@ -36,7 +38,7 @@ pub(crate) struct Brings {
 
 impl Brings {
     /// What says it, and no more.
-    pub(crate) const fn saying(say: for<'d> fn(&Faults<'d>, &[&Fault<'d>]) -> String) -> Self {
+    pub(crate) const fn saying(say: Saying) -> Self {
         Brings { say: Some(Say(say)), mend: None }
     }
 }
@@ -60,7 +62,7 @@ pub(crate) struct Sources {
 }
 
 /// Adds what pages say of a parameter.
-pub(crate) type Tell = fn(&Param<'_>, &Wording<'_>, &mut Vec<Fact>);
+pub(crate) type Tell = for<'t> fn(&Param<'t>, Speech<'t>, &mut Vec<Fact<'t>>);
 
 /// How the value of a parameter is had that asks for more than that its words convert.
 pub(crate) type Special = for<'d> fn(&mut Line<'d>, &mut Slot<'d>);
@@ -104,7 +106,7 @@ pub(crate) struct Lists {
     /// Asks the closed lists of a command, for its page.
     pub(crate) learn: for<'d> fn(Reading<'d>, &CommandPath<'d>) -> Reading<'d>,
     /// What a page says of the values of a parameter: in its help, or else below that.
-    pub(crate) told: fn(&[Known], PageLength, &Wording<'_>, &mut Vec<Block>) -> String,
+    pub(crate) told: for<'t> fn(&[Known], PageLength, Speech<'t>, &mut Vec<Block>) -> &'t str,
 }
 
 /// What the parameters of a command bring along; a config file brings sources too.

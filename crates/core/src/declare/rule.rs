@@ -6,7 +6,7 @@ use super::{Param, Rule};
 // What a rule looks at, and says; nothing of the later stages is called here.
 use crate::facts::Fact;
 use crate::read::Line;
-use crate::wording::Wording;
+use crate::wording::Speech;
 
 /// What a rule is: its verdict on a line, and what is said of it.
 pub(crate) trait Relation: Debug + Sync {
@@ -17,10 +17,10 @@ pub(crate) trait Relation: Debug + Sync {
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>);
 
     /// What a fault says; `lacking` is the name of the member that is needed and not there.
-    fn sentence(&self, rule: &Rule<'_>, lacking: &str, wording: &Wording<'_>) -> String;
+    fn sentence<'t>(&self, rule: &Rule<'t>, lacking: &'t str, speech: Speech<'t>) -> &'t str;
 
     /// What a page says of a parameter, if the rule is about that.
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<Fact>;
+    fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>>;
 
     /// Whether what is typed silences what the environment and the config file say of the others.
     fn excludes(&self) -> bool {

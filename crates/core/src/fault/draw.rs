@@ -1,11 +1,11 @@
 //! Faults as they are shown: a head, the line with carets, a sentence each, and what would read.
 
-use super::{Echo, Mark, Mended};
+use super::{Echo, Mark, Mended, Report};
 use std::fmt;
 
 use crate::read::{Fault, Faults};
-use crate::text::{Ink, Listed, Look, Put, Sheet, columns, digits, own, times};
-use crate::wording::{Wording, fill};
+use crate::text::{Ink, Kept, Listed, Look, Sheet, columns, digits, times};
+use crate::wording::Speech;
 
 /// Things to put right that are shown; the rest is counted.
 pub(super) const MOST: usize = 10;
@@ -35,37 +35,33 @@ impl<'d> Faults<'d> {
     /// ");
     /// ```
     pub fn draw(&self, look: Look) -> String {
+        self.report(&Kept::new()).draw(look)
+    }
+}
+
+impl<'t, 'd> Report<'t, 'd> {
+    fn draw(&self, look: Look) -> String {
         if self.are_mistakes() {
-            let root = self.path().root();
-            let mut told = String::new();
-            for what in self.mistakes() {
-                told.put(&root.mistake(&what));
-            }
-            return told;
+            return self.mistakes();
         }
         let mut groups = self.groups(&self.told_alone());
         let repaired = self.repaired(groups.len());
         if let Some(repaired) = &repaired {
             // What goes away when something else is mended is not the user's mistake.
             for group in &mut groups {
-                let left = group
-                    .iter()
-                    .copied()
-                    .filter(|at| repaired.told.binary_search(at).is_ok())
-                    .listed();
-                *group = left;
+                group.retain(|at| repaired.told.binary_search(at).is_ok());
             }
         }
         let groups = groups.iter().filter(|group| !group.is_empty());
         let groups: Vec<Vec<&Fault<'d>>> =
             groups.map(|group| group.iter().map(|&at| &self.list()[at]).listed()).listed();
-        let wording = self.wording();
+        let speech = self.speech;
         let mut sheet = Sheet::new(look);
-        draw_head(&self.path().text(), groups.len(), wording, &mut sheet);
+        draw_head(&self.path().text(), groups.len(), speech, &mut sheet);
         let shown = &groups[..groups.len().min(MOST)];
         self.draw_lines(shown, groups.len() > 1, &mut sheet);
         let sentences = shown.iter().map(|group| self.sentence(group)).listed();
-        draw_sentences(&sentences, groups.len(), wording, &mut sheet);
+        draw_sentences(&sentences, groups.len(), speech, &mut sheet);
         self.draw_foot(repaired.and_then(|repaired| repaired.offer), &mut sheet);
         sheet.finish()
     }
@@ -74,18 +70,22 @@ impl<'d> Faults<'d> {
     fn draw_lines(&self, shown: &[Vec<&Fault<'d>>], numbered: bool, sheet: &mut Sheet) {
         let width = sheet.look.width.saturating_sub(INDENT + 1);
         let sources = self.sources();
-        let outside = |at: usize| (sources?.echo)(self, at, shown[at][0]);
-        let lines: Vec<_> = (0..shown.len()).map(outside).listed();
-        let is_echoed = self.words().count() > 0 && lines.iter().any(Option::is_none);
+        let mut outside = Vec::new();
+        if let Some(sources) = sources {
+            for (at, group) in shown.iter().enumerate() {
+                outside.extend((sources.echo)(self, at, group[0]));
+            }
+        }
+        let is_echoed = self.words().count() > 0 && outside.len() < shown.len();
         if is_echoed {
             draw_echo(sheet, &self.echo(shown).within(width), numbered);
         }
-        draw_outside(lines.into_iter().flatten().listed(), (is_echoed, numbered), sheet);
+        draw_outside(outside, (is_echoed, numbered), sheet);
     }
 
     /// What would read, and where to read more.
-    fn draw_foot(&self, offer: Option<Mended>, sheet: &mut Sheet) {
-        let wording = self.wording();
+    fn draw_foot(&self, offer: Option<Mended<'t>>, sheet: &mut Sheet) {
+        let wording = self.speech;
         let heading = match &offer {
             Some(offer) if offer.has_placeholders => wording.outline(),
             Some(_) => wording.fix(),
@@ -98,7 +98,7 @@ impl<'d> Faults<'d> {
         let gutter = INDENT + columns(heading).max(columns(wording.page())) + 2;
         // A line that is offered to be copied is never broken.
         if let Some(Mended { shown, .. }) = offer {
-            sheet.pad(INDENT).put(Ink::Heading, heading).pad(gutter).put(Ink::Name, &shown);
+            sheet.pad(INDENT).put(Ink::Heading, heading).pad(gutter).put(Ink::Name, shown);
             sheet.end();
         }
         if let Some(page) = page {
@@ -116,15 +116,15 @@ impl fmt::Debug for Faults<'_> {
 }
 
 /// Who speaks, and how many things are to be put right.
-pub(super) fn draw_head(who: &str, count: usize, wording: &Wording<'_>, sheet: &mut Sheet) {
+pub(super) fn draw_head(who: &str, count: usize, speech: Speech<'_>, sheet: &mut Sheet) {
     let what = match count {
-        1 => own(wording.one_fault()),
-        many => fill(wording.many_faults(), &[&wording.count(many)]),
+        1 => speech.one_fault(),
+        many => speech.fill(speech.many_faults(), &[speech.count(many)]),
     };
     sheet.put(Ink::Name, who);
-    sheet.put(Ink::Plain, wording.colon());
+    sheet.put(Ink::Plain, speech.colon());
     let beside = sheet.column();
-    sheet.flow(beside, &what);
+    sheet.flow(beside, what);
     sheet.end();
     sheet.end();
 }
@@ -153,12 +153,7 @@ pub(super) fn draw_outside(
 }
 
 /// A sentence for each thing that is shown, of so many.
-pub(super) fn draw_sentences(
-    shown: &[String],
-    count: usize,
-    wording: &Wording<'_>,
-    sheet: &mut Sheet,
-) {
+pub(super) fn draw_sentences(shown: &[&str], count: usize, speech: Speech<'_>, sheet: &mut Sheet) {
     let numbered = count > 1;
     let gutter = if numbered { INDENT + digits(shown.len()).len() + 2 } else { INDENT };
     for (at, sentence) in shown.iter().enumerate() {
@@ -169,8 +164,7 @@ pub(super) fn draw_sentences(
         sheet.end();
     }
     if shown.len() < count {
-        let more = wording.count(count - shown.len());
-        sheet.flow(gutter, &fill(wording.more_faults(), &[&more]));
+        sheet.flow(gutter, speech.more(count - shown.len()));
         sheet.end();
     }
 }

@@ -5,8 +5,8 @@ use std::ops::Range;
 use super::Echo;
 use super::draw::{MOST, draw_head, draw_outside, draw_sentences};
 use crate::read::Settings;
-use crate::text::{Listed, Look, Sheet, columns, near, visible};
-use crate::wording::Wording;
+use crate::text::{Kept, Listed, Look, Sheet, columns, near, visible};
+use crate::wording::{Speech, Wording};
 
 /// Something in a text that is to be put right: its bytes, and what is wrong with them.
 #[doc(hidden)]
@@ -21,13 +21,14 @@ pub struct Blot {
 pub fn draw_blots(who: &str, (file, text): (&str, &str), blots: &[Blot], look: Look) -> String {
     let text = text.to_owned();
     let source = Settings { file: file.to_owned(), text, ..Settings::default() };
-    let (mut sheet, wording) = (Sheet::new(look), &Wording::ENGLISH);
+    let kept = Kept::new();
+    let (mut sheet, speech) = (Sheet::new(look), Speech::new(&Wording::ENGLISH, &kept));
     let shown = &blots[..blots.len().min(MOST)];
-    let sentences: Vec<String> = shown.iter().map(|blot| blot.sentence.clone()).listed();
+    let sentences: Vec<&str> = shown.iter().map(|blot| &*blot.sentence).listed();
     let lines: Vec<_> = shown.iter().enumerate().map(|(at, blot)| echo(&source, at, blot)).listed();
-    draw_head(who, blots.len(), wording, &mut sheet);
+    draw_head(who, blots.len(), speech, &mut sheet);
     draw_outside(lines, (false, blots.len() > 1), &mut sheet);
-    draw_sentences(&sentences, blots.len(), wording, &mut sheet);
+    draw_sentences(&sentences, blots.len(), speech, &mut sheet);
     sheet.finish()
 }
 

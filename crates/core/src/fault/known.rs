@@ -3,64 +3,51 @@
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
-use crate::declare::{Gives, Param};
+use super::Report;
+use crate::declare::{Command, Gives, Param};
 use crate::read::{Fault, FaultKind, Faults, Place, bare};
-use crate::text::{Listed, Put, near, near_marked, of, own, part, spaced};
-use crate::wording::{Wording, fill};
+use crate::text::{Listed, Put, near, near_marked, part, spaced};
 
-impl<'d> Faults<'d> {
+impl<'t, 'd> Report<'t, 'd> {
     /// What is said of an unknown option: which commands have it, or which ones are near.
-    pub(super) fn known_option(&self, fault: &Fault<'d>, wording: &Wording) -> Option<String> {
+    pub(super) fn known_option(&self, fault: &Fault<'d>) -> &'t str {
+        let speech = self.speech;
         let root = self.path().root();
         let mut owners = Vec::new();
-        for names in self.owners(fault, root) {
-            let mut owner = own(root.program_name());
-            for name in names {
-                owner.put(" ");
-                owner.put(name);
-            }
-            owners.push(owner);
+        for mut names in self.owners(fault, root) {
+            names.insert(0, root.program_name());
+            owners.put(speech.keep(spaced(&names)));
         }
         if !owners.is_empty() {
-            return Some(wording.counted(wording.other_has(), wording.others_have(), &owners));
+            return speech.counted(speech.other_has(), speech.others_have(), &owners);
         }
-        let (_, near) = self.near_options(fault);
-        (!near.is_empty()).then(|| wording.counted(wording.one_is(), wording.many_are(), &near))
-    }
-
-    /// The word of a fault about a name, and the name; nothing where it may be a secret, which even a
-    /// name near to it would tell of.
-    #[inline(never)]
-    pub(super) fn named(&self, fault: &Fault<'_>) -> Option<(usize, Cow<'d, OsStr>)> {
-        let Place::At { word, start, end } = fault.place() else { return None };
-        let is_dark = self.dark().start(word).is_some_and(|dark| dark < end);
-        (!is_dark).then(|| (word, part(self.words().word(word), start, end)))
+        match &self.near_options(fault).1[..] {
+            [] => "",
+            near => speech.counted(speech.one_is(), speech.many_are(), near),
+        }
     }
 
     /// The names that an ambiguous abbreviation may stand for, dashes included.
-    pub(crate) fn begun(&self, fault: &Fault<'d>) -> Vec<String> {
+    pub(crate) fn begun(&self, fault: &Fault<'d>) -> Vec<&'t str> {
         let Some((word, typed)) = self.named(fault) else { return Vec::new() };
         let typed = typed.to_string_lossy();
-        let mut names = Vec::new();
-        if fault.kind() == FaultKind::CommandAmbiguous {
-            // Of a command's names one is enough.
-            for command in
-                self.path().leaf().subcommands().iter().filter(|command| !command.is_hidden())
-            {
-                let name = command.shown_names().find(|name| name.starts_with(&*typed));
-                names.extend(name.map(str::to_owned));
-            }
-        } else {
+        if fault.kind() != FaultKind::CommandAmbiguous {
             let typed = typed.trim_start_matches('-');
-            let known = self.option_names(word);
-            names = dashed(known.into_iter().filter(|name| name.0.starts_with(typed)).listed());
+            let known = self.option_names(word).into_iter();
+            return self.dashed(known.filter(|name| name.0.starts_with(typed)).listed());
+        }
+        let mut names = Vec::new();
+        // Of a command's names one is enough.
+        for command in self.seen_commands() {
+            names.extend(command.shown_names().find(|name| name.starts_with(&*typed)));
         }
         names
     }
 
     /// The nearest of the options that are in reach where the unknown one stands, dashes included, and
     /// how many slips away they are.
-    pub(super) fn near_options(&self, fault: &Fault<'d>) -> (usize, Vec<String>) {
+    #[inline(never)]
+    pub(super) fn near_options(&self, fault: &Fault<'d>) -> (usize, Vec<&'t str>) {
         let Some((word, typed)) = self.named(fault) else { return Default::default() };
         let Some(typed) = typed.to_str() else { return Default::default() };
         let is_dashed = typed.starts_with('-');
@@ -69,20 +56,21 @@ impl<'d> Faults<'d> {
         let name = bare.unwrap_or_else(|| typed.trim_start_matches('-'));
         match name.as_bytes() {
             // A letter of a cluster, after one dash, or after two.
-            &[letter] => (1, self.near_letter(word, letter, typed)),
+            &[letter] => (1, self.near_letter(word, letter, typed).into_iter().listed()),
             _ if !is_dashed && bare.is_none() || name.chars().count() < 2 => Default::default(),
             _ => {
-                let negated = self.negated(word, name);
-                if !negated.is_empty() {
-                    return (1, negated);
+                if let Some(negated) = self.negated(word, name) {
+                    return (1, vec![negated]);
                 }
                 // A name that says the contrary is far, however few letters that takes.
                 let is_negated = |name: &str| name.starts_with("no-");
                 let known = self.option_names(word).into_iter();
                 let known = known.filter(|known| is_negated(known.0) == is_negated(name)).listed();
                 match near_marked(name, &known) {
-                    (_, names) if names.is_empty() && bare.is_some() => (1, vec![of(&["-", name])]),
-                    (distance, names) => (distance, dashed(names)),
+                    (_, names) if names.is_empty() && bare.is_some() => {
+                        (1, vec![self.speech.of(&["-", name])])
+                    }
+                    (distance, names) => (distance, self.dashed(names)),
                 }
             }
         }
@@ -90,7 +78,7 @@ impl<'d> Faults<'d> {
 
     /// The letter that an unknown one may be: itself, where its dashes are wrong; else in the other
     /// case. All other letters are equally far.
-    fn near_letter(&self, word: usize, letter: u8, typed: &str) -> Vec<String> {
+    fn near_letter(&self, word: usize, letter: u8, typed: &str) -> Option<&'t str> {
         let reach = self.reach_in(word);
         let is_known = |letter: &u8| {
             reach.params().any(|param| !param.is_hidden() && param.has_letter(*letter))
@@ -100,27 +88,28 @@ impl<'d> Faults<'d> {
             && self.words().count() == 1
             && let Some(version) = reach.asks_for(Gives::Version)
         {
-            return vec![version];
+            return Some(self.speech.keep(version));
         }
         let other = if letter.is_ascii_uppercase() {
             letter.to_ascii_lowercase()
         } else {
             letter.to_ascii_uppercase()
         };
-        let meant = [letter, other].into_iter().filter(|&meant| meant != letter || typed.len() > 2);
-        let meant = meant.filter(is_known).take(1);
-        meant.map(|letter| format!("-{}", char::from(letter))).listed()
+        let mut meant =
+            [letter, other].into_iter().filter(|&meant| meant != letter || typed.len() > 2);
+        meant.find(is_known).map(|letter| self.speech.letter_name(letter))
     }
 
     /// `--no-calm`: the flag's own name for that, or the flag itself where it is that name that is
     /// negated.
-    fn negated(&self, word: usize, name: &str) -> Vec<String> {
-        let Some(name) = name.strip_prefix("no-") else { return Vec::new() };
+    fn negated(&self, word: usize, name: &str) -> Option<&'t str> {
+        let name = name.strip_prefix("no-")?;
+        let typed = self.speech.of(&["--", name]);
         let reach = self.reach_in(word);
         let flags = reach.params().filter(|flag| !flag.is_hidden() && !flag.opposite().is_empty());
         let mut others = flags.filter(|flag| flag.name() == name || flag.opposite() == name);
-        let other = others.find_map(|flag| flag.other_name(of(&["--", name]).as_bytes()));
-        other.into_iter().listed()
+        let other = others.find_map(|flag| flag.other_name(typed.as_bytes()))?;
+        Some(self.speech.keep(other))
     }
 
     /// The parameters that a misspelt option may be: those of the nearest names.
@@ -138,6 +127,47 @@ impl<'d> Faults<'d> {
             true => Vec::new(),
             false => self.reach_in(word).params().filter(is_near).listed(),
         }
+    }
+
+    /// What is said of an unknown command: which ones have it, which are near, or all there are.
+    pub(super) fn known_commands(&self, fault: &Fault<'d>) -> &'t str {
+        let speech = self.speech;
+        let ways = self.ways_to(fault).iter().map(|names| speech.keep(spaced(names))).listed();
+        if let Some((_, typed)) = self.named(fault).filter(|_| !ways.is_empty()) {
+            let phrase =
+                if ways.len() == 1 { speech.command_has() } else { speech.commands_have() };
+            let ways = speech.choices(&ways, speech.and());
+            return speech.fill(phrase, &[ways, &typed.to_string_lossy()]);
+        }
+        let mut known = self.near_commands(fault).1;
+        if known.is_empty() {
+            known = self.seen_names();
+        }
+        speech.counted(speech.one_is(), speech.many_are(), &known)
+    }
+
+    /// Names with their dashes, the first of those that mean the same, which stand side by side.
+    fn dashed(&self, names: Vec<(&str, usize)>) -> Vec<&'t str> {
+        let mut dashed = Vec::new();
+        for (at, (name, means)) in names.iter().enumerate() {
+            let before = names[..at].iter().rev();
+            let mut beside = before.take_while(|before| before.1 / 3 == means / 3);
+            if !beside.any(|before| before.1 == *means) {
+                dashed.put(self.speech.of(&["--", name]));
+            }
+        }
+        dashed
+    }
+}
+
+impl<'d> Faults<'d> {
+    /// The word of a fault about a name, and the name; nothing where it may be a secret, which even a
+    /// name near to it would tell of.
+    #[inline(never)]
+    pub(super) fn named(&self, fault: &Fault<'_>) -> Option<(usize, Cow<'d, OsStr>)> {
+        let Place::At { word, start, end } = fault.place() else { return None };
+        let is_dark = self.dark().start(word).is_some_and(|dark| dark < end);
+        (!is_dark).then(|| (word, part(self.words().word(word), start, end)))
     }
 
     /// The long names that are known in a word, without dashes, and a number for what each means: a
@@ -163,44 +193,20 @@ impl<'d> Faults<'d> {
     /// The nearest subcommands to an unknown one, and how many slips away they are.
     pub(super) fn near_commands(&self, fault: &Fault<'d>) -> (usize, Vec<&'d str>) {
         let Some((_, typed)) = self.named(fault) else { return Default::default() };
-        let seen = self.path().leaf().subcommands().iter().filter(|command| !command.is_hidden());
-        let names = seen.flat_map(|command| command.shown_names());
+        let names = self.seen_commands().flat_map(|command| command.shown_names());
         // No command is called so; and what is after the sign is not to be lost.
         let typed = if typed.as_encoded_bytes().contains(&b'=') { Cow::default() } else { typed };
         typed.to_str().map_or_else(Default::default, |typed| near(typed, names))
     }
 
-    /// What is said of an unknown command: which ones have it, which are near, or all there are.
-    pub(super) fn known_commands(&self, fault: &Fault<'d>, wording: &Wording) -> String {
-        let ways: Vec<String> = self.ways_to(fault).iter().map(|names| spaced(names)).listed();
-        if let Some((_, typed)) = self.named(fault).filter(|_| !ways.is_empty()) {
-            let phrase =
-                if ways.len() == 1 { wording.command_has() } else { wording.commands_have() };
-            let ways = wording.choices(&ways, wording.and());
-            return fill(phrase, &[&ways, &typed.to_string_lossy()]);
-        }
-        let (_, near) = self.near_commands(fault);
-        if !near.is_empty() {
-            return wording.counted(wording.one_is(), wording.many_are(), &near);
-        }
-        wording.counted(wording.one_is(), wording.many_are(), &self.seen_commands())
-    }
-
     /// The subcommands of the command reached, but for hidden ones.
-    pub(super) fn seen_commands(&self) -> Vec<&'d str> {
-        let seen = self.path().leaf().subcommands().iter().filter(|command| !command.is_hidden());
-        seen.map(|command| command.name()).listed()
+    fn seen_commands(&self) -> impl Iterator<Item = &'d Command<'d>> {
+        let all = self.path().leaf().subcommands().iter();
+        all.filter(|command| !command.is_hidden()).copied()
     }
-}
 
-/// Names with their dashes, the first of those that mean the same, which stand side by side.
-fn dashed(names: Vec<(&str, usize)>) -> Vec<String> {
-    let mut dashed = Vec::new();
-    for (at, (name, means)) in names.iter().enumerate() {
-        let mut beside = names[..at].iter().rev().take_while(|before| before.1 / 3 == means / 3);
-        if !beside.any(|before| before.1 == *means) {
-            dashed.push(of(&["--", name]));
-        }
+    /// Their names.
+    pub(super) fn seen_names(&self) -> Vec<&'d str> {
+        self.seen_commands().map(|command| command.name()).listed()
     }
-    dashed
 }

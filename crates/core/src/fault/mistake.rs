@@ -1,25 +1,31 @@
 //! What is wrong with the program itself, and not with the line: told as that, to whoever sees it.
 
+use super::Report;
 use crate::declare::{Command, Param};
-use crate::read::{Around, Fault, FaultKind, Faults, Outcome, Usual, Word, Words};
+use crate::read::{Around, Fault, FaultKind, Outcome, Usual, Word, Words};
 use crate::text::{Listed, Put, unquoted, visible};
 use crate::wording::fill;
 
-impl<'d> Faults<'d> {
+impl<'t, 'd> Report<'t, 'd> {
     /// What is wrong with the program: its defaults that do not read.
-    pub(super) fn mistakes(&self) -> impl Iterator<Item = String> {
-        self.list().iter().filter(|fault| fault.is_mistake()).map(|fault| self.mistake(fault))
+    pub(super) fn mistakes(&self) -> String {
+        let root = self.path().root();
+        let mut told = String::new();
+        for fault in self.list().iter().filter(|fault| fault.is_mistake()) {
+            told.put(&root.mistake(self.mistake(fault)));
+        }
+        told
     }
 
-    pub(crate) fn mistake(&self, fault: &Fault<'d>) -> String {
+    pub(crate) fn mistake(&self, fault: &Fault<'d>) -> &'t str {
+        let speech = self.speech;
         let sentence = self.sentence(&[fault]);
         if matches!(fault.kind(), FaultKind::ValueMisfit | FaultKind::ValueRefused) {
             return sentence;
         }
-        let wording = self.wording();
-        let (Some(param), typed) = (fault.param(), self.typed(fault)) else { return sentence };
-        let what = fill(wording.is_wrong(), &[&sentence]);
-        fill(wording.default_of(), &[&param.spelled(), unquoted(&typed), &what])
+        let Some(param) = fault.param() else { return sentence };
+        let what = speech.fill(speech.is_wrong(), &[sentence]);
+        speech.fill(speech.default_of(), &[&param.spelled(), unquoted(self.typed(fault)), what])
     }
 }
 

@@ -15,7 +15,10 @@
 //!   config file, and what is said of it.
 //! * `draw.rs`: head, line with carets, sentences, foot; `file.rs`: the same of a text that is no command line.
 
-use std::ops::Range;
+use std::ops::{Deref, Range};
+
+use crate::read::Faults;
+use crate::wording::Speech;
 
 mod draw;
 mod echo;
@@ -44,6 +47,21 @@ pub(crate) use unlisted::unlisted;
 pub(crate) use unmended::Mend;
 pub(crate) use unread::unread;
 
+/// Faults while they are told, and what they are told with.
+#[derive(Clone, Copy)]
+pub(crate) struct Report<'t, 'd> {
+    faults: &'t Faults<'d>,
+    pub(crate) speech: Speech<'t>,
+}
+
+impl<'d> Deref for Report<'_, 'd> {
+    type Target = Faults<'d>;
+
+    fn deref(&self) -> &Faults<'d> {
+        self.faults
+    }
+}
+
 /// A line as it is shown, and the columns that faults are about, in the order of the line.
 pub(crate) struct Echo {
     text: String,
@@ -60,18 +78,18 @@ struct Mark {
 }
 
 /// What came of the search for a line that reads.
-struct Repaired {
+struct Repaired<'t> {
     /// The line, where it may be offered.
-    offer: Option<Mended>,
+    offer: Option<Mended<'t>>,
     /// The places of the faults to be told. The others went away when these were mended: a word is
     /// only one too many because the option that it is the value of is misspelt.
     told: Vec<usize>,
 }
 
 /// A repaired line that reads.
-struct Mended {
+struct Mended<'t> {
     /// The line as it is shown: quoted, with placeholders in the placeholders.
-    shown: String,
+    shown: &'t str,
     /// Whether there are placeholders: then it is an outline, not a fix.
     has_placeholders: bool,
 }

@@ -1,6 +1,6 @@
 //! What is shown and said of a fault in an environment variable, or in the config file.
 
-use super::Echo;
+use super::{Echo, Report};
 use std::ops::Range;
 
 use super::say::joined;
@@ -11,7 +11,6 @@ use crate::read::{
     secret_settings,
 };
 use crate::text::{DOTS, Listed, Put, Quoted, columns, near, of, own, unquoted, visible};
-use crate::wording::fill;
 
 /// Values from elsewhere. The records of variables and of config files point here.
 pub(crate) static SOURCES: Sources = Sources {
@@ -84,7 +83,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The nearest key to one of the config file that nothing is called, in its section.
-    fn near_setting(&self, fault: &Fault<'d>, typed: &str) -> Option<String> {
+    fn near_setting(&self, fault: &Fault<'d>, typed: &str) -> Option<&'d str> {
         let Place::Setting { start, .. } = fault.place() else { return None };
         let entries = &self.settings()?.entries;
         let is_meant = |entry: &&Setting| entry.path.iter().any(|key| key.1.start == start);
@@ -105,34 +104,35 @@ impl<'d> Faults<'d> {
         }
         names.retain(|name| *name != unquoted(typed));
         let (_, nearest) = near(unquoted(typed), names.into_iter());
-        nearest.first().map(|name| own(name))
+        nearest.first().copied()
     }
 }
 
 /// What is said of a key that nothing is called.
-pub(crate) fn setting_unknown<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
-    let wording = faults.path().root().phrases();
-    let Some(&fault) = group.first() else { return String::new() };
-    let near = faults.near_setting(fault, &faults.typed(fault));
-    let near = near.map(|near| fill(wording.one_is(), &[&near]));
-    let typed = faults.listed(group, Faults::typed);
-    joined(wording, fill(wording.setting_unknown(), &[&typed]), near)
+pub(crate) fn setting_unknown<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
+    let speech = report.speech;
+    let Some(&fault) = group.first() else { return "" };
+    let near = report.near_setting(fault, report.typed(fault));
+    let near = near.map_or("", |near| speech.fill(speech.one_is(), &[near]));
+    let typed = report.listed(group, Report::typed);
+    joined(speech, speech.fill(speech.setting_unknown(), &[typed]), near)
 }
 
 /// What is wrong with the text of the config file.
-pub(crate) fn malformed(faults: &Faults<'_>, _: &[&Fault<'_>]) -> String {
-    let wording = faults.path().root().phrases();
-    let settings = faults.settings();
+pub(crate) fn malformed<'t>(report: &Report<'t, '_>, _: &[&Fault<'_>]) -> &'t str {
+    let speech = report.speech;
+    let settings = report.settings();
     match settings.and_then(|settings| settings.error.as_ref()).map(|error| &error.1) {
-        Some(Malformed::NotText) => own(wording.settings_no_text()),
-        Some(Malformed::NotObject) => own(wording.settings_no_table()),
+        Some(Malformed::NotText) => speech.settings_no_text(),
+        Some(Malformed::NotObject) => speech.settings_no_table(),
         Some(Malformed::Twice(key)) => {
-            fill(wording.setting_twice(), &[&of(&["'", &visible(key), "'"])])
+            speech.fill(speech.setting_twice(), &[speech.of(&["'", &visible(key), "'"])])
         }
         Some(Malformed::NotForm { form, said }) => {
-            fill(wording.cited(), &[&fill(wording.settings_no_form(), &[form]), &visible(said)])
+            let no_form = speech.fill(speech.settings_no_form(), &[form]);
+            speech.fill(speech.cited(), &[no_form, speech.visible(said)])
         }
-        None => String::new(),
+        None => "",
     }
 }
 

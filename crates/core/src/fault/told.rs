@@ -3,9 +3,10 @@
 //! What only follows from another fault is not told: it goes away with that one. Faults that differ in
 //! names alone are one thing to put right.
 
+use super::Report;
 use crate::declare::{Param, Reason, hash};
-use crate::read::{Fault, FaultKind, Faults, Meaning, Place};
-use crate::text::{Listed, Put, digits, has, in_order, of, own};
+use crate::read::{Fault, FaultKind, Meaning, Place};
+use crate::text::{Listed, Put, has, in_order};
 
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 1_000_000;
@@ -20,7 +21,7 @@ struct Unknown<'d> {
     surplus: usize,
 }
 
-impl<'d> Faults<'d> {
+impl<'t, 'd> Report<'t, 'd> {
     /// The faults that are told, by their places in the list: all but those in the wake of another.
     #[inline(never)]
     pub(super) fn told_alone(&self) -> Vec<usize> {
@@ -192,42 +193,38 @@ impl<'d> Faults<'d> {
     }
 
     /// What is said of a fault but for the names in it, where it may be said of several at once.
-    fn key(&self, fault: &Fault<'d>) -> Option<String> {
+    fn key(&self, fault: &Fault<'d>) -> Option<&'t str> {
         use FaultKind::{
             OperandExtra, OperandMissing, OptionMissing, OptionRepeated, OptionUnknown,
             ValueMisfit, ValueRefused, ValueUnwanted, ValuesMiscounted,
         };
-        let param = fault.param().map_or(0, address);
-        let wording = self.wording();
+        let speech = self.speech;
+        let kind = || speech.digits(fault.kind() as usize);
+        let param = || speech.digits(fault.param().map_or(0, address));
         match fault.kind() {
             // What is elsewhere is shown in a line of its own.
             _ if !fault.is_on_line() => None,
             OptionUnknown if self.lone_letter(fault).is_some() => None,
-            OptionUnknown => {
-                let known = self.known_option(fault, wording).unwrap_or_default();
-                Some(known)
-            }
-            OptionMissing | OperandMissing | OperandExtra | OptionRepeated => {
-                Some(digits(fault.kind() as usize))
-            }
+            OptionUnknown => Some(self.known_option(fault)),
+            OptionMissing | OperandMissing | OperandExtra | OptionRepeated => Some(kind()),
             ValueUnwanted
                 if !fault.param().is_some_and(Param::is_attached) && !self.is_of_letter(fault) =>
             {
-                Some(digits(fault.kind() as usize))
+                Some(kind())
             }
             ValuesMiscounted if matches!(fault.place(), Place::At { .. }) => {
-                Some(of(&[&digits(fault.kind() as usize), " ", &digits(param)]))
+                Some(speech.of(&[kind(), " ", param()]))
             }
             ValueMisfit | ValueRefused if self.is_plainly_refused(fault) => {
                 let reason = fault.reason();
                 let why = match reason {
-                    Some(Reason::Above) => own("above"),
-                    Some(Reason::Below) => own("below"),
-                    Some(Reason::Tested(place, _)) => digits((*place).into()),
-                    _ => String::new(),
+                    Some(Reason::Above) => "above",
+                    Some(Reason::Below) => "below",
+                    Some(Reason::Tested(place, _)) => speech.digits((*place).into()),
+                    _ => "",
                 };
-                let (what, example) = wording.takes(fault.param()?, fault.which(), reason);
-                Some(of(&[&digits(param), &why, &what, &example]))
+                let (what, example) = speech.takes(fault.param()?, fault.which(), reason);
+                Some(speech.of(&[param(), why, what, example]))
             }
             _ => None,
         }

@@ -1,37 +1,38 @@
 //! What is said of a value that a closed list does not have: which one is near, or what there is.
 
+use super::Report;
 use crate::declare::Known;
-use crate::read::{Fault, Faults};
-use crate::text::{Listed, Put, unquoted};
-use crate::wording::fill;
+use crate::read::Fault;
+use crate::text::{Listed, unquoted};
 
-pub(crate) fn unlisted<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
-    let wording = faults.path().root().phrases();
+pub(crate) fn unlisted<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
+    let speech = report.speech;
     let Some((&fault, param)) = group.first().and_then(|fault| Some((fault, fault.param()?)))
     else {
-        return String::new();
+        return "";
     };
     let noun = param.list().map(|list| list.noun()).filter(|noun| !noun.is_empty());
-    let noun = wording.own_noun(noun.unwrap_or(param.name()));
-    let typed: Vec<String> = group.iter().map(|fault| faults.typed(fault)).listed();
-    let typed = wording.choices(&typed, wording.or());
-    let mut what = fill(wording.value_unlisted(), &[noun, &typed]) + wording.semicolon();
+    let noun = speech.own_noun(noun.unwrap_or(param.name()));
+    let typed = group.iter().map(|fault| report.typed(fault)).listed();
+    let typed = speech.choices(&typed, speech.or());
+    let unlisted = speech.fill(speech.value_unlisted(), &[noun, typed]);
     // What may be a secret is not told of by what is near to it.
-    let word = faults.named(fault).filter(|_| group.len() == 1);
-    let near = word.and_then(|(_, typed)| faults.near_known(typed.to_str()?, param));
+    let word = report.named(fault).filter(|_| group.len() == 1);
+    let near = word.and_then(|(_, typed)| report.near_known(typed.to_str()?, param));
     let mut known = near.unwrap_or_default().1;
     if known.is_empty() {
-        known = faults.known_values(param).iter().filter_map(Known::shown).listed();
+        known = report.known_values(param).iter().filter_map(Known::shown).listed();
     }
     let phrase = match known.len() {
-        0 => wording.none_listed(),
-        1 => wording.one_is(),
-        _ => wording.many_are(),
+        0 => speech.none_listed(),
+        1 => speech.one_is(),
+        _ => speech.many_are(),
     };
-    what.put(&fill(phrase, &[&wording.values(&known, wording.and())]));
+    let known = speech.fill(phrase, &[speech.values(&known, speech.and())]);
+    let what = speech.of(&[unlisted, speech.semicolon(), known]);
     if !fault.is_mistake() {
         return what;
     }
-    let what = fill(wording.is_wrong(), &[&what]);
-    fill(wording.default_of(), &[&param.spelled(), unquoted(&typed), &what])
+    let what = speech.fill(speech.is_wrong(), &[what]);
+    speech.fill(speech.default_of(), &[&param.spelled(), unquoted(typed), what])
 }

@@ -1,7 +1,6 @@
 //! Faults of a program that leaves the search for fixes out.
 
-use super::Repaired;
-use crate::read::Faults;
+use super::{Repaired, Report};
 
 /// What would mend a fault that only some programs can have.
 #[derive(Debug, Clone, Copy)]
@@ -16,9 +15,9 @@ impl Mend {
     pub(crate) const BARE: Self = Mend;
 }
 
-impl Faults<'_> {
+impl<'t> Report<'t, '_> {
     /// The line with every fault repaired: none is.
-    pub(super) fn repaired(&self, _things: usize) -> Option<Repaired> {
+    pub(super) fn repaired(&self, _things: usize) -> Option<Repaired<'t>> {
         None
     }
 }

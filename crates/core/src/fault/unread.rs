@@ -2,26 +2,25 @@
 
 use std::io::ErrorKind;
 
-use crate::read::{Fault, Faults, Place};
-use crate::text::{own, visible};
-use crate::wording::fill;
+use super::Report;
+use crate::read::{Fault, Place};
 
-pub(crate) fn unread<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
-    let wording = faults.path().root().phrases();
-    let Some(&fault) = group.first() else { return String::new() };
-    let Some(unread) = fault.unread() else { return String::new() };
+pub(crate) fn unread<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
+    let speech = report.speech;
+    let Some(&fault) = group.first() else { return "" };
+    let Some(unread) = fault.unread() else { return "" };
     let what = match (fault.place(), unread.file()) {
-        (Place::Nowhere, "") => own(wording.settings_unread()),
-        (Place::Nowhere, file) => fill(wording.settings_unread_at(), &[&visible(file)]),
-        _ => fill(wording.file_unread(), &[&faults.name(fault)]),
+        (Place::Nowhere, "") => speech.settings_unread(),
+        (Place::Nowhere, file) => speech.fill(speech.settings_unread_at(), &[speech.visible(file)]),
+        _ => speech.fill(speech.file_unread(), &[report.name(fault)]),
     };
     let why = match unread.kind() {
-        ErrorKind::NotFound => wording.unread_absent(),
-        ErrorKind::PermissionDenied => wording.unread_forbidden(),
-        ErrorKind::IsADirectory => wording.unread_folder(),
-        ErrorKind::InvalidData => wording.unread_no_text(),
-        _ if unread.is_own() => &visible(unread.said()),
-        _ => return fill(wording.cited(), &[&what, &visible(unread.said())]),
+        ErrorKind::NotFound => speech.unread_absent(),
+        ErrorKind::PermissionDenied => speech.unread_forbidden(),
+        ErrorKind::IsADirectory => speech.unread_folder(),
+        ErrorKind::InvalidData => speech.unread_no_text(),
+        _ if unread.is_own() => speech.visible(unread.said()),
+        _ => return speech.fill(speech.cited(), &[what, speech.visible(unread.said())]),
     };
-    what + wording.colon() + why
+    speech.of(&[what, speech.colon(), why])
 }

@@ -3,8 +3,8 @@
 use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{CommandPath, KnownValues, PageLength, Reach};
-use crate::text::{Listed, Put, digits, own};
-use crate::wording::{Wording, fill};
+use crate::text::{Kept, Listed, Put, own};
+use crate::wording::Speech;
 
 /// Entries of a short page.
 const MOST: usize = 12;
@@ -18,20 +18,22 @@ pub(super) fn page<'d>(
 ) -> Page<'d> {
     let command = path.leaf();
     let wording = path.root().phrases();
+    let kept = Kept::new();
+    let speech = Speech::new(wording, &kept);
     let (title, summary) = (path.text(), command.told_summary(wording));
     let mut page = Page { title, summary, sections: Vec::new(), wording };
     page.add(wording.usage(), vec![Block::Synopsis(synopsis::pieces(command, wording))]);
     if length == PageLength::Full {
         page.add(wording.about(), described(path, command.description_text()));
     }
-    add_params(&mut page, &Told { path, length, wording, known });
+    add_params(&mut page, &Told { path, length, speech, known });
     match length {
-        PageLength::Short => page.shorten(path, wording),
+        PageLength::Short => page.shorten(path, speech),
         PageLength::Full => {
             page.add_entries(wording.examples(), Layout::Below, examples(command));
-            page.add_entries(wording.status(), Layout::Close, statuses(command, wording));
+            page.add_entries(wording.status(), Layout::Close, statuses(command, speech));
             if path.0.len() == 1 {
-                page.add_package(command, wording);
+                page.add_package(command, speech);
             }
         }
     }
@@ -42,7 +44,7 @@ pub(super) fn page<'d>(
 struct Told<'t, 'd> {
     path: &'t CommandPath<'d>,
     length: PageLength,
-    wording: &'d Wording<'d>,
+    speech: Speech<'t>,
     /// The values of closed lists.
     known: Option<&'t dyn KnownValues>,
 }
@@ -63,11 +65,13 @@ impl<'d> Page<'d> {
     }
 
     fn add_line(&mut self, heading: &'d str, text: &str) {
-        self.add(heading, vec![Block::Paragraph(Text::of(What::Plain, text))]);
+        if !text.is_empty() {
+            self.add(heading, vec![Block::Paragraph(Text::of(What::Plain, text))]);
+        }
     }
 
     /// Leaves the first entries, and says how many more there are.
-    fn shorten(&mut self, path: &CommandPath<'d>, wording: &Wording) {
+    fn shorten(&mut self, path: &CommandPath<'d>, speech: Speech<'_>) {
         let (mut left, mut more, mut full) = (MOST, 0, 0);
         for section in &mut self.sections {
             full += usize::from(left > 0);
@@ -81,33 +85,27 @@ impl<'d> Page<'d> {
         }
         self.sections.truncate(full);
         if more > 0 {
-            let more = wording.count(more);
             let text = match path.page_line(path.root().usual_params()) {
-                Some(page) => fill(wording.more_entries(), &[&more, &page]),
-                None => fill(wording.more_faults(), &[&more]),
+                Some(page) => speech.fill(speech.more_entries(), &[speech.count(more), &page]),
+                None => speech.more(more),
             };
-            self.add_line("", &text);
+            self.add_line("", text);
         }
     }
 
     /// Where the program is from.
-    fn add_package(&mut self, root: &Command<'_>, wording: &'d Wording) {
+    fn add_package(&mut self, root: &Command<'_>, speech: Speech<'_>) {
         let package = root.package_details();
         let contacts = package.author_list().split(':').chain([package.home()]);
         let contacts = contacts.filter(|contact| !contact.is_empty()).listed();
-        let contact = wording.list(contacts.into_iter(), wording.comma());
-        let lines = [(wording.contact(), &*contact), (wording.licence(), package.licence_name())];
-        for (heading, text) in lines {
-            if !text.is_empty() {
-                self.add_line(heading, text);
-            }
-        }
+        self.add_line(self.wording.contact(), speech.list(&contacts, speech.comma()));
+        self.add_line(self.wording.licence(), package.licence_name());
     }
 }
 
 /// What the command takes, list by list.
 fn add_params<'d>(page: &mut Page<'d>, told: &Told<'_, 'd>) {
-    let (command, wording) = (told.path.leaf(), told.wording);
+    let (command, wording) = (told.path.leaf(), page.wording);
     let (mut commands, mut operands, mut options) = (Vec::new(), Vec::new(), Vec::new());
     for command in command.subcommands() {
         if !command.is_hidden() {
@@ -146,7 +144,7 @@ fn add_params<'d>(page: &mut Page<'d>, told: &Told<'_, 'd>) {
 
 /// What every command of the path accepts, the root's own first, and then what is usual. A name that a
 /// nearer command has for something else is left out.
-fn anywhere(told: &Told<'_, '_>) -> Vec<Entry> {
+fn anywhere<'d>(told: &Told<'_, 'd>) -> Vec<Entry> {
     let path = told.path;
     let reach = Reach::at(path);
     let is_root = path.0.len() == 1;
@@ -169,30 +167,30 @@ fn anywhere(told: &Told<'_, '_>) -> Vec<Entry> {
     entries
 }
 
-impl Told<'_, '_> {
+impl<'d> Told<'_, 'd> {
     /// The entry of a parameter that goes by these names, and that this command takes.
     fn entry(
         &self,
-        param: &Param<'_>,
+        param: &Param<'d>,
         (letter, long): (Option<char>, Option<&str>),
-        command: &Command<'_>,
+        command: &Command<'d>,
     ) -> Entry {
-        let Told { path, length, wording, known } = *self;
+        let Told { path, length, speech, known } = *self;
         let mut names = Text::default();
         if param.role() != Role::Operand {
             names.add_names(letter, long);
         }
         let mut listed = Vec::new();
         let value = match (command.brought().lists, known.and_then(|known| known.of(param))) {
-            (Some(lists), Some(known)) => (lists.told)(known, length, wording, &mut listed),
-            _ => String::new(),
+            (Some(lists), Some(known)) => (lists.told)(known, length, speech, &mut listed),
+            _ => "",
         };
-        let mut help = help::help(param, command, (length, value), wording);
+        let mut help = help::help(param, command, (length, value), speech);
         if let Some(alone) = param.alone()
             && param.help().is_empty()
         {
             let names: Vec<String> = names.inlines().map(|name| own(name.text())).listed();
-            help = Text::of(What::Plain, &alone.help(&names, wording));
+            help = Text::of(What::Plain, &alone.help(&names, &speech));
         }
         if param.is_attached() {
             // Attached to the long name only.
@@ -230,15 +228,15 @@ fn examples(command: &Command<'_>) -> Vec<Entry> {
 }
 
 /// What the statuses mean; what a refused line gives is the same for every program.
-fn statuses(command: &Command<'_>, wording: &Wording) -> Vec<Entry> {
+fn statuses(command: &Command<'_>, speech: Speech<'_>) -> Vec<Entry> {
     let declared = command.status_meanings();
     let own = declared.iter().any(|(status, _)| *status == REFUSED);
-    let refused = [(REFUSED, wording.refused())];
+    let refused = [(REFUSED, speech.refused())];
     let refused = if declared.is_empty() || own { &[] } else { &refused[..] };
     let mut entries = Vec::new();
     for status in 0..=u8::MAX {
         for (_, means) in declared.iter().chain(refused).filter(|known| known.0 == status) {
-            entries.put(Entry::plain(&digits(usize::from(status)), means));
+            entries.put(Entry::plain(speech.digits(usize::from(status)), means));
         }
     }
     entries

@@ -1,73 +1,73 @@
 //! The help of a parameter, and what its declaration says of it: what the help says already is not said again.
 
-use std::borrow::Cow;
-
 use super::{Block, Entry, Layout, Text, What};
 use crate::declare::{Command, FromWord, Kind, Noun, Param, Role};
 use crate::read::PageLength;
-use crate::text::{Listed, Put, holds, of, own};
-use crate::wording::{Wording, fill};
+use crate::text::{Kept, Listed, Put, holds};
+use crate::wording::{Speech, Wording};
 
 /// The help of a parameter, and the facts that are declared. `command` is the one that takes it; `listed` says which
 /// values it has, where these are known at run time.
-pub(super) fn help(
-    param: &Param<'_>,
-    command: &Command<'_>,
-    (length, listed): (PageLength, String),
-    wording: &Wording,
+pub(super) fn help<'t>(
+    param: &Param<'t>,
+    command: &Command<'t>,
+    (length, listed): (PageLength, &str),
+    speech: Speech<'t>,
 ) -> Text {
-    let own = own_help(param, command, wording);
-    let mut help = Help { param, own: &own, wording, text: Text::of(What::Plain, &own) };
+    let own = own_help(param, command, speech);
+    let mut help = Help { param, own, speech, text: Text::of(What::Plain, own) };
     if listed.is_empty() {
         help.add_value(length);
     } else {
         help.add(What::Value, listed);
     }
-    for fact in param.facts(command, wording) {
+    for fact in param.facts(command, speech) {
         if !help.is_said(fact.key()) {
-            help.add(What::Fact, fact.words(wording));
+            help.add(What::Fact, fact.words(speech));
         }
     }
     help.text
 }
 
 /// The help as it was declared; where it was not, in the words of what the command gives.
-fn own_help<'d>(param: &Param<'d>, command: &Command<'_>, wording: &Wording) -> Cow<'d, str> {
+fn own_help<'t>(param: &Param<'t>, command: &Command<'_>, speech: Speech<'t>) -> &'t str {
     match command.alone() {
         Some(alone) if param.help().is_empty() && param.role() == Role::Operand => {
-            alone.operand_help(wording).into()
+            speech.keep(alone.operand_help(&speech))
         }
-        _ => param.help().into(),
+        _ => param.help(),
     }
 }
 
 /// Whether nothing is said of a parameter, or no more than its type.
-pub(super) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording) -> bool {
+pub(super) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording<'_>) -> bool {
+    let kept = Kept::new();
+    let speech = Speech::new(wording, &kept);
     let number = param.kinds().first().filter(|kind| kind.is_number());
-    let ty = number.map(|kind| wording.noun(kind).0);
+    let ty = number.map(|kind| speech.noun(kind).0);
     // Help of its own is looked at no further.
-    if !param.help().is_empty() && ty.as_deref() != Some(param.help()) {
+    if !param.help().is_empty() && ty != Some(param.help()) {
         return false;
     }
     let of_alone = param.alone().map_or_else(String::new, |alone| alone.help(&[], wording));
-    let said = help(param, command, (PageLength::Full, String::new()), wording);
-    let is_type = said.count() == 1 && Some(said.inline(0).text()) == ty.as_deref();
+    let said = help(param, command, (PageLength::Full, ""), speech);
+    let is_type = said.count() == 1 && Some(said.inline(0).text()) == ty;
     of_alone.is_empty() && (said.is_empty() || is_type)
 }
 
 /// Help that grows by facts.
-struct Help<'f> {
-    param: &'f Param<'f>,
-    own: &'f str,
-    wording: &'f Wording<'f>,
+struct Help<'p, 't> {
+    param: &'p Param<'t>,
+    own: &'t str,
+    speech: Speech<'t>,
     text: Text,
 }
 
-impl Help<'_> {
+impl<'t> Help<'_, 't> {
     #[inline(never)]
-    fn add(&mut self, what: What, fact: String) {
-        if !self.is_said(&fact) {
-            self.text.add(what, &fact);
+    fn add(&mut self, what: What, fact: &str) {
+        if !self.is_said(fact) {
+            self.text.add(what, fact);
         }
     }
 
@@ -87,7 +87,7 @@ impl Help<'_> {
 
     /// What the value is: the choices, what must be at a path, what the validators allow; else its type.
     fn add_value(&mut self, length: PageLength) {
-        let (param, wording) = (self.param, self.wording);
+        let (param, speech) = (self.param, self.speech);
         let kinds = param.kinds();
         let is_list = |kind: &Kind| matches!(kind.noun(), Noun::Choice | Noun::Truth);
         if let [kind] = kinds
@@ -95,7 +95,7 @@ impl Help<'_> {
         {
             // In full they are listed below, where they have help of their own.
             if length == PageLength::Short || !is_explained(kind) {
-                self.add(What::Value, wording.noun(kind).0);
+                self.add(What::Value, speech.noun(kind).0);
             }
             return;
         }
@@ -106,7 +106,7 @@ impl Help<'_> {
             [first, rest @ ..]
                 if first.is_number() && rest.iter().all(|k| k.noun() == first.noun()) =>
             {
-                self.add(What::Value, fill(wording.each(), &[&wording.noun(first).0]));
+                self.add(What::Value, speech.fill(speech.each(), &[speech.noun(first).0]));
             }
             _ => {}
         }
@@ -114,23 +114,24 @@ impl Help<'_> {
 
     /// A type without limits: what a number is, and what explains itself.
     fn add_kind(&mut self, kind: &Kind) {
-        let wording = self.wording;
-        let (noun, example) = wording.noun(kind);
+        let speech = self.speech;
+        let (noun, example) = speech.noun(kind);
         if kind.is_number() {
             // What counts something that is there begins at one.
             let least = kind.bounds().filter(|limits| limits[0] == "1");
-            let least =
-                least.map(|limits| of(&[wording.comma(), &fill(wording.or_more(), &[limits[0]])]));
-            return self.add_noun(&noun, &least.unwrap_or_default());
+            let least = least.map_or("", |limits| {
+                speech.of(&[speech.comma(), speech.fill(speech.or_more(), &[limits[0]])])
+            });
+            return self.add_noun(noun, least);
         }
         if !kind.is_explained() && kind.noun() != Noun::Entry {
             return;
         }
         // Help with an example of its own needs none of the kind's.
-        let such_as = fill(wording.such_as_phrase(), &["", ""]);
-        let has_example = self.is_said(&example) || holds(self.own, such_as.trim_end());
-        let example = if has_example { "" } else { &example };
-        self.add_noun(&noun, &wording.such_as(String::new(), example));
+        let such_as = speech.fill(speech.such_as_phrase(), &["", ""]);
+        let has_example = self.is_said(example) || holds(self.own, such_as.trim_end());
+        let example = if has_example { "" } else { example };
+        self.add_noun(noun, speech.such_as(("", example)));
     }
 
     /// A noun and what is said of it; the noun only where the help does not have it.
@@ -139,37 +140,36 @@ impl Help<'_> {
         match self.is_said(bare) {
             true if self.text.is_empty() || rest.is_empty() => {}
             true => self.text.go_on(rest),
-            false => self.add(What::Value, of(&[noun, rest])),
+            false => self.add(What::Value, self.speech.of(&[noun, rest])),
         }
     }
 
     /// What the path and the validators allow.
-    fn limits(&self) -> String {
-        let (param, wording) = (self.param, self.wording);
-        let mut limits = self.path().unwrap_or_default();
+    fn limits(&self) -> &'t str {
+        let (param, speech) = (self.param, self.speech);
+        let mut limits = String::new();
+        limits.put(self.path());
         for test in param.validators() {
-            let before = limits.len();
-            let kind = param.word_kind(0).unwrap_or(bool::KIND);
-            limits.put(&test.told(kind, wording));
-            if before > 0 && limits.len() > before {
-                limits.insert_str(before, wording.comma());
-            }
+            let told = test.told(param.word_kind(0).unwrap_or(bool::KIND), speech);
+            let is_apart = !limits.is_empty() && !told.is_empty();
+            limits.put(if is_apart { speech.comma() } else { "" });
+            limits.put(told);
         }
-        limits
+        speech.keep(limits)
     }
 
     /// What must be at a path, unless the help has the word for it, and how that must end.
-    fn path(&self) -> Option<String> {
-        let wording = self.wording;
-        let noun = wording.path_noun(self.param);
-        let words = [wording.file_word(), wording.directory_word()];
+    fn path(&self) -> &'t str {
+        let speech = self.speech;
+        let noun = speech.path_noun(self.param);
+        let words = [speech.file_word(), speech.directory_word()];
         let is_said = words.iter().any(|word| holds(noun, word) && self.is_said(word));
-        match wording.endings(self.param) {
-            _ if !is_said => wording.path(self.param),
-            endings if endings.is_empty() => None,
+        match speech.endings(self.param) {
+            _ if !is_said => speech.path(self.param),
+            "" => "",
             endings => {
-                let text = fill(wording.ending_in(), &["", &endings]);
-                Some(own(text.strip_prefix(wording.comma()).unwrap_or(&text)))
+                let text = speech.fill(speech.ending_in(), &["", endings]);
+                text.strip_prefix(speech.comma()).unwrap_or(text)
             }
         }
     }

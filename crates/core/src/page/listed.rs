@@ -4,7 +4,7 @@ use super::{Block, Entry, Layout};
 use crate::declare::{Known, Lists};
 use crate::read::{PageLength, check_lists, learn, list_begun};
 use crate::text::{Listed, quoted, visible};
-use crate::wording::Wording;
+use crate::wording::Speech;
 
 /// Values that are known at run time. The records of lists point here.
 pub(crate) static LISTS: Lists = Lists { check: check_lists, list: list_begun, learn, told };
@@ -13,21 +13,21 @@ pub(crate) static LISTS: Lists = Lists { check: check_lists, list: list_begun, l
 const MOST: usize = 12;
 
 /// What is said in the help of a parameter, and below it.
-fn told(
+fn told<'t>(
     known: &[Known],
     length: PageLength,
-    wording: &Wording<'_>,
+    speech: Speech<'t>,
     below: &mut Vec<Block>,
-) -> String {
+) -> &'t str {
     let words: Vec<&str> = known.iter().filter_map(Known::shown).listed();
     let is_helped = known.iter().any(|known| !known.told_help().is_empty());
     if length == PageLength::Short || !is_helped || words.len() > MOST {
-        return wording.values(&words, wording.or());
+        return speech.values(&words, speech.or());
     }
     let mut entries = Vec::new();
     for known in known.iter().filter(|known| known.shown().is_some()) {
         entries.push(Entry::plain(&quoted(known.word()), &visible(known.told_help())));
     }
     below.push(Block::Entries(Layout::Close, entries));
-    String::new()
+    ""
 }

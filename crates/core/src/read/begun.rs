@@ -3,11 +3,10 @@
 
 use super::fault::FaultKind;
 use super::step::{Meaning, NONE};
-use super::{Fault, Faults, Found, Reached, Reader};
+use super::{Fault, Found, Reached, Reader};
 use crate::declare::{Abbreviates, Brings, Command, Param, Say};
-use crate::fault::Mend;
+use crate::fault::{Mend, Report};
 use crate::text::{Put, unquoted};
-use crate::wording::fill;
 
 /// Reads the beginnings of names.
 pub(crate) static ABBREVIATES: Abbreviates = Abbreviates { option, command, begins };
@@ -77,9 +76,9 @@ impl<'d> Reader<'d> {
 }
 
 /// What is said of a beginning that may stand for several names.
-fn could_be<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
-    let names = group.first().map(|fault| faults.begun(fault)).unwrap_or_default();
-    let names = faults.wording().choices(&names, faults.wording().or());
-    let typed = faults.listed(group, Faults::typed);
-    fill(faults.wording().could_be(), &[unquoted(&typed), &names])
+fn could_be<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
+    let speech = report.speech;
+    let names = group.first().map(|fault| report.begun(fault)).unwrap_or_default();
+    let typed = report.listed(group, Report::typed);
+    speech.fill(speech.could_be(), &[unquoted(typed), speech.choices(&names, speech.or())])
 }

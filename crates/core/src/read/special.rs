@@ -1,16 +1,15 @@
 //! What only some parameters ask for beyond that their words convert: to be given so often, or once; not the
 //! same twice; to be warned of. Their records point here.
 
-use super::{Fault, Faults, Line, Slot};
+use super::{Fault, Line, Slot};
 use std::ffi::OsStr;
 
 use super::convert;
 use super::fault::{FaultKind, Place};
 use super::relation::typed_places;
 use crate::declare::{Brings, Role, Say, Times};
-use crate::fault::Mend;
+use crate::fault::{Mend, Report};
 use crate::text::{Listed, Put, own};
-use crate::wording::fill;
 
 /// Has the value of such a parameter.
 #[cold]
@@ -106,14 +105,14 @@ static REPEATED: Brings = Brings { say: Some(Say(repeated)), mend: Some(Mend::RE
 static TWICE: Brings = Brings { say: Some(Say(twice)), mend: Some(Mend::TWICE) };
 
 /// What is said of what is given again and may not be.
-fn repeated<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
-    let names = faults.listed(group, Faults::name);
-    fill(faults.path().root().phrases().option_repeated(), &[&names])
+fn repeated<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
+    let names = report.listed(group, Report::name);
+    report.speech.fill(report.speech.option_repeated(), &[names])
 }
 
 /// What is said of a value that stands twice.
-fn twice<'d>(faults: &Faults<'d>, group: &[&Fault<'d>]) -> String {
-    let name = group.first().map(|fault| faults.name(fault)).unwrap_or_default();
-    let typed = faults.listed(group, Faults::typed);
-    fill(faults.path().root().phrases().value_twice(), &[&name, &typed])
+fn twice<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
+    let name = group.first().map_or("", |fault| report.name(fault));
+    let typed = report.listed(group, Report::typed);
+    report.speech.fill(report.speech.value_twice(), &[name, typed])
 }

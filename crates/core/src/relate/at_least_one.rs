@@ -4,7 +4,7 @@ use super::{is_member, members, others};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
-use crate::wording::{Wording, fill};
+use crate::wording::{Speech, Wording};
 
 #[derive(Debug)]
 struct AtLeastOne;
@@ -27,13 +27,12 @@ impl Relation for AtLeastOne {
         }
     }
 
-    fn sentence(&self, rule: &Rule<'_>, _: &str, wording: &Wording<'_>) -> String {
-        fill(wording.at_least_one(), &[&members(rule, wording, wording.and())])
+    fn sentence<'t>(&self, rule: &Rule<'t>, _: &'t str, speech: Speech<'t>) -> &'t str {
+        speech.fill(speech.at_least_one(), &[members(rule, speech, speech.and())])
     }
 
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<Fact> {
-        let others =
-            || Fact::new(|wording| wording.this_or(), [others(rule, param, wording, wording.or())]);
+    fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
+        let others = || Fact::new(Wording::this_or, others(rule, param, speech, speech.or()));
         is_member(rule, param).then(others)
     }
 

@@ -12,31 +12,30 @@ mod only_one;
 mod only_with;
 
 use crate::declare::{Param, Rule};
-use crate::text::{Listed, own};
-use crate::wording::Wording;
+use crate::text::Listed;
+use crate::wording::Speech;
 
 /// The names of the members, in a list.
-fn members(rule: &Rule<'_>, wording: &Wording<'_>, last: &str) -> String {
-    names(rule.members().iter().copied(), wording, last)
+fn members<'t>(rule: &Rule<'_>, speech: Speech<'t>, last: &str) -> &'t str {
+    names(rule.members().iter().copied(), speech, last)
 }
 
 /// The names of the members but for one of them.
-fn others(rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>, last: &str) -> String {
-    names(rule.members().iter().copied().filter(|member| !member.is(param)), wording, last)
+fn others<'t>(rule: &Rule<'_>, param: &Param<'_>, speech: Speech<'t>, last: &str) -> &'t str {
+    names(rule.members().iter().copied().filter(|member| !member.is(param)), speech, last)
 }
 
-fn names<'p>(
+fn names<'t, 'p>(
     params: impl Iterator<Item = &'p Param<'p>>,
-    wording: &Wording<'_>,
+    speech: Speech<'t>,
     last: &str,
-) -> String {
-    let names: Vec<String> = params.map(Param::spelled).listed();
-    wording.list(names.iter().map(String::as_str), last)
+) -> &'t str {
+    speech.list(&params.map(|param| speech.keep(param.spelled())).listed(), last)
 }
 
 /// The parameter that a rule hangs on, and the value that it must have.
-fn hanging(rule: &Rule<'_>) -> (String, String) {
-    rule.when().map_or(Default::default(), |(param, value)| (param.spelled(), own(value)))
+fn hanging<'t>(rule: &Rule<'t>, speech: Speech<'t>) -> (&'t str, &'t str) {
+    rule.when().map_or(("", ""), |(param, value)| (speech.keep(param.spelled()), value))
 }
 
 fn is_member(rule: &Rule<'_>, param: &Param<'_>) -> bool {

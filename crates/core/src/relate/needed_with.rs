@@ -4,8 +4,7 @@ use super::{hanging, is_member};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
-use crate::text::of;
-use crate::wording::{Wording, fill};
+use crate::wording::{Speech, Wording};
 
 #[derive(Debug)]
 struct NeededWith;
@@ -32,14 +31,14 @@ impl Relation for NeededWith {
         }
     }
 
-    fn sentence(&self, rule: &Rule<'_>, lacking: &str, wording: &Wording<'_>) -> String {
-        let (when, value) = hanging(rule);
-        fill(wording.needed_with(), &[lacking, &when, &value])
+    fn sentence<'t>(&self, rule: &Rule<'t>, lacking: &'t str, speech: Speech<'t>) -> &'t str {
+        let (when, value) = hanging(rule, speech);
+        speech.fill(speech.needed_with(), &[lacking, when, value])
     }
 
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, _: &Wording<'_>) -> Option<Fact> {
-        let (when, value) = hanging(rule);
-        let needed = || Fact::new(|wording| wording.needed_for(), [of(&[&when, " ", &value])]);
+    fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
+        let (when, value) = hanging(rule, speech);
+        let needed = || Fact::new(Wording::needed_for, speech.of(&[when, " ", value]));
         is_member(rule, param).then(needed)
     }
 }

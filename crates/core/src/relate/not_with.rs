@@ -4,7 +4,7 @@ use super::{hanging, hangs_on, is_member, members, others};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
-use crate::wording::{Wording, fill};
+use crate::wording::{Speech, Wording};
 
 #[derive(Debug)]
 struct NotWith;
@@ -30,17 +30,18 @@ impl Relation for NotWith {
         }
     }
 
-    fn sentence(&self, rule: &Rule<'_>, _: &str, wording: &Wording<'_>) -> String {
-        fill(wording.excludes(), &[&hanging(rule).0, &members(rule, wording, wording.or())])
+    fn sentence<'t>(&self, rule: &Rule<'t>, _: &'t str, speech: Speech<'t>) -> &'t str {
+        speech
+            .fill(speech.excludes(), &[hanging(rule, speech).0, members(rule, speech, speech.or())])
     }
 
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<Fact> {
+    fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
         let others = match hangs_on(rule, param) {
-            true => others(rule, param, wording, wording.or()),
-            false if is_member(rule, param) => hanging(rule).0,
+            true => others(rule, param, speech, speech.or()),
+            false if is_member(rule, param) => hanging(rule, speech).0,
             false => return None,
         };
-        Some(Fact::new(|wording| wording.not_with(), [others]))
+        Some(Fact::new(Wording::not_with, others))
     }
 
     fn excludes(&self) -> bool {

@@ -4,7 +4,7 @@ use super::{hanging, hangs_on, others};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
-use crate::wording::{Wording, fill};
+use crate::wording::{Speech, Wording};
 
 #[derive(Debug)]
 struct OnlyWith;
@@ -27,14 +27,12 @@ impl Relation for OnlyWith {
         }
     }
 
-    fn sentence(&self, rule: &Rule<'_>, lacking: &str, wording: &Wording<'_>) -> String {
-        fill(wording.needs(), &[&hanging(rule).0, lacking])
+    fn sentence<'t>(&self, rule: &Rule<'t>, lacking: &'t str, speech: Speech<'t>) -> &'t str {
+        speech.fill(speech.needs(), &[hanging(rule, speech).0, lacking])
     }
 
-    fn fact(&self, rule: &Rule<'_>, param: &Param<'_>, wording: &Wording<'_>) -> Option<Fact> {
-        let others = || {
-            Fact::new(|wording| wording.only_with(), [others(rule, param, wording, wording.and())])
-        };
+    fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
+        let others = || Fact::new(Wording::only_with, others(rule, param, speech, speech.and()));
         hangs_on(rule, param).then(others)
     }
 }

@@ -4,11 +4,13 @@
 //! * `sheet.rs`: text in the making, wrapped and in columns (pages and faults).
 //! * `quote.rs`: a word as a shell needs it, nothing invisible left (faults, fixes).
 //! * `paint.rs`: [`Look`] and colour (pages and faults).
+//! * `kept.rs`: texts that are kept until all is told (pages and faults).
 //! * `near.rs`: the nearest of some names (faults and fixes).
 //! * `part.rs`: parts of words, and numbers (declaring, reading, faults).
 //! * `order.rs`: one sort for all (reading, faults, pages).
 
 mod columns;
+mod kept;
 mod near;
 mod order;
 mod paint;
@@ -17,6 +19,7 @@ mod quote;
 mod sheet;
 
 pub use columns::columns;
+pub(crate) use kept::Kept;
 pub(crate) use near::{Near, near, near_marked};
 pub(crate) use order::in_order;
 pub(crate) use paint::Ink;

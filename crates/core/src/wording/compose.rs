@@ -1,75 +1,154 @@
 //! What is composed of the table's phrases: lists, counts, and phrases filled in.
 
-use super::Wording;
-use crate::text::{Listed, Put, digits, own, quoted};
+use super::{Speech, Wording};
+use crate::text::{Kept, Listed, Put, columns, digits, of, own, quoted, visible};
 
-impl<'d> Wording<'d> {
+impl<'t> Speech<'t> {
+    pub(crate) fn new(wording: &'t Wording<'t>, kept: &'t Kept<String>) -> Self {
+        Speech { wording, kept }
+    }
+
+    /// A text that was made.
+    pub(crate) fn keep(self, text: String) -> &'t str {
+        self.kept.keep(text)
+    }
+
+    /// A text of somebody else's.
+    #[inline(never)]
+    pub(crate) fn own(self, text: &str) -> &'t str {
+        self.keep(own(text))
+    }
+
+    /// The text that some pieces make.
+    #[inline(never)]
+    pub(crate) fn of(self, pieces: &[&str]) -> &'t str {
+        self.keep(of(pieces))
+    }
+
+    /// A phrase with `{0}`, `{1}`… filled in.
+    #[inline(never)]
+    pub(crate) fn fill(self, phrase: &str, with: &[&str]) -> &'t str {
+        self.keep(fill(phrase, with))
+    }
+
+    /// Text that may be anybody's, as it is safe to show.
+    #[inline(never)]
+    pub(crate) fn visible(self, text: &str) -> &'t str {
+        self.keep(visible(text))
+    }
+
+    /// A letter as it is typed: `-f`.
+    pub(crate) fn letter_name(self, letter: u8) -> &'t str {
+        self.of(&["-", char::from(letter).encode_utf8(&mut [0; 4])])
+    }
+
+    /// A count in digits.
+    #[inline(never)]
+    pub(crate) fn digits(self, count: usize) -> &'t str {
+        self.keep(digits(count))
+    }
+
     /// A count in a sentence.
     #[inline(never)]
-    pub(crate) fn count(&self, count: usize) -> String {
-        let word = count.checked_sub(1).and_then(|at| self.counts.get(at));
-        word.map_or_else(|| digits(count), |word| own(word))
+    pub(crate) fn count(self, count: usize) -> &'t str {
+        let word = count.checked_sub(1).and_then(|at| self.wording.counts.get(at));
+        word.copied().unwrap_or_else(|| self.digits(count))
     }
 
     /// Two counts beside each other, both in words or both in digits.
-    pub(crate) fn counts(&self, low: usize, high: usize) -> [String; 2] {
-        if high > self.counts.len() {
-            [low, high].map(digits)
+    pub(crate) fn counts(self, low: usize, high: usize) -> [&'t str; 2] {
+        if high > self.wording.counts.len() {
+            [low, high].map(|n| self.digits(n))
         } else {
             [low, high].map(|n| self.count(n))
         }
     }
 
+    /// That there are so many more than are shown.
+    #[inline(never)]
+    pub(crate) fn more(self, count: usize) -> &'t str {
+        self.fill(self.more_faults(), &[self.count(count)])
+    }
+
+    /// What a sign is called that joins values.
+    pub(crate) fn sign(self, sign: char) -> &'t str {
+        let named = self.signs.iter().find(|named| named.0 == sign);
+        named.map_or_else(|| self.keep(sign.to_string()), |named| named.1)
+    }
+
     /// A list of what would be right, in the phrase for one or for several.
-    pub(crate) fn counted<S: AsRef<str>>(&self, one: &str, many: &str, items: &[S]) -> String {
+    #[inline(never)]
+    pub(crate) fn counted(self, one: &str, many: &str, items: &[&str]) -> &'t str {
         let phrase = if items.len() == 1 { one } else { many };
-        fill(phrase, &[&self.choices(items, self.and())])
+        self.fill(phrase, &[self.choices(items, self.and())])
     }
 
     /// What would be right; beyond eight they are counted.
-    pub(crate) fn choices<S: AsRef<str>>(&self, items: &[S], last: &str) -> String {
-        let more = items.len().saturating_sub(Self::MOST_LISTED);
-        let last = if more > 0 { self.comma() } else { last };
-        let shown = items.iter().take(Self::MOST_LISTED).map(AsRef::as_ref);
-        let mut list = self.list(shown, last);
-        if more > 0 {
-            list.put(self.comma());
-            list.put(&fill(self.more_faults(), &[&self.count(more)]));
+    #[inline(never)]
+    pub(crate) fn choices(self, items: &[&str], last: &str) -> &'t str {
+        let shown = items.get(..Self::MOST_LISTED).unwrap_or(items);
+        self.first(shown, items.len(), self.comma(), last)
+    }
+
+    /// The first of so many items, and how many more there are, which something stands in front of.
+    #[inline(never)]
+    pub(crate) fn first(self, shown: &[&str], of: usize, before: &str, last: &str) -> &'t str {
+        match of - shown.len() {
+            0 => self.list(shown, last),
+            more => self.of(&[self.list(shown, self.comma()), before, self.more(more)]),
         }
-        list
     }
 
     /// The same of values that are typed, in the quotes that a shell needs.
-    pub(crate) fn values(&self, values: &[&str], last: &str) -> String {
+    pub(crate) fn values(self, values: &[&str], last: &str) -> &'t str {
         // Beyond those that are shown they are only counted.
-        let shown = values.iter().take(Self::MOST_LISTED).map(|value| quoted(value.as_ref()));
-        let mut shown: Vec<String> = shown.listed();
-        shown.resize(values.len(), String::new());
+        let shown = values.iter().take(Self::MOST_LISTED);
+        let mut shown: Vec<&str> = shown.map(|value| self.keep(quoted(value.as_ref()))).listed();
+        shown.resize(values.len(), "");
         self.choices(&shown, last)
-    }
-
-    /// A noun of a program's own, in this language.
-    pub(crate) fn own_noun<'n>(&self, noun: &'n str) -> &'n str
-    where
-        'd: 'n,
-    {
-        self.nouns.iter().find(|other| other.0 == noun).map_or(noun, |other| other.1)
     }
 
     /// Things that a sentence lists when none of them is near.
     const MOST_LISTED: usize = 8;
 
     /// `a, b or c`.
-    pub(crate) fn list<'i>(&self, items: impl Iterator<Item = &'i str>, last: &str) -> String {
+    #[inline(never)]
+    pub(crate) fn list(self, items: &[&str], last: &str) -> &'t str {
         let mut list = String::new();
-        let mut items = items.peekable();
-        while let Some(item) = items.next() {
+        for (at, item) in items.iter().enumerate() {
             if !list.is_empty() {
-                list.put(if items.peek().is_some() { self.comma() } else { last });
+                list.put(if at + 1 < items.len() { self.comma() } else { last });
             }
             list.put(item);
         }
-        list
+        self.keep(list)
+    }
+
+    /// A text that is too long for a sentence loses its middle. Characters without a width count too.
+    #[inline(never)]
+    pub(crate) fn cut(self, shown: String) -> &'t str {
+        /// Columns of a word that a sentence shows in full.
+        const LONGEST: usize = 48;
+        let letters: Vec<char> = shown.chars().take(8 * LONGEST).listed();
+        if columns(&shown) <= LONGEST && letters.len() <= LONGEST {
+            return self.keep(shown);
+        }
+        let mut kept = String::new();
+        kept.extend(letters.iter().take(LONGEST / 2));
+        kept.put("…");
+        let behind: Vec<char> = shown.chars().rev().take(LONGEST / 4).listed();
+        kept.extend(behind.iter().rev());
+        self.keep(kept)
+    }
+}
+
+impl<'d> Wording<'d> {
+    /// A noun of a program's own, in this language.
+    pub(crate) fn own_noun<'n>(&self, noun: &'n str) -> &'n str
+    where
+        'd: 'n,
+    {
+        self.nouns.iter().find(|other| other.0 == noun).map_or(noun, |other| other.1)
     }
 }
 

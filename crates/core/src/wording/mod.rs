@@ -12,7 +12,7 @@ pub(crate) use compose::fill;
 pub use english::Phrase;
 pub(crate) use value::word_kind;
 
-use crate::text::own;
+use crate::text::Kept;
 
 /// The fixed phrases of pages and faults. A program may replace some or all of them, such as for another language,
 /// by [`Command::wording`](crate::Command::wording). `{0}`, `{1}` and so on stand for what is filled in.
@@ -35,6 +35,22 @@ pub struct Wording<'d> {
     nouns: &'d [(&'d str, &'d str)],
     /// What the signs are called that join values.
     signs: &'d [(char, &'d str)],
+}
+
+/// The phrases while something is told in them, and what keeps the texts that are made of them.
+#[doc(hidden)]
+#[derive(Debug, Clone, Copy)]
+pub struct Speech<'t> {
+    wording: &'t Wording<'t>,
+    kept: &'t Kept<String>,
+}
+
+impl<'t> std::ops::Deref for Speech<'t> {
+    type Target = Wording<'t>;
+
+    fn deref(&self) -> &Wording<'t> {
+        self.wording
+    }
 }
 
 impl<'d> Wording<'d> {
@@ -122,13 +138,7 @@ impl<'d> Wording<'d> {
     /// That there are so many more than are shown.
     #[doc(hidden)]
     pub fn of_more(&self, count: usize) -> String {
-        fill(self.more_faults(), &[&self.count(count)])
-    }
-
-    /// What a sign is called that joins values.
-    pub(crate) fn sign(&self, sign: char) -> String {
-        let named = self.signs.iter().find(|named| named.0 == sign);
-        named.map_or_else(|| sign.to_string(), |named| own(named.1))
+        Speech::new(self, &Kept::new()).more(count).to_owned()
     }
 
     /// The first phrase whose places are not those of the one in English.

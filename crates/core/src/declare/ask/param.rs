@@ -8,7 +8,8 @@ use crate::declare::said::param as said;
 use crate::declare::{Alone, Feed, Held, Kind, Lister, Param, Refers, Role, Tail, Times, Wrong};
 // What is said of it; nothing else of a later stage is called here.
 use crate::fault::Mend;
-use crate::wording::Wording;
+use crate::text::Kept;
+use crate::wording::{Speech, Wording};
 
 impl<'d> Param<'d> {
     /// The name it was declared with, without dashes.
@@ -184,8 +185,9 @@ impl<'d> Param<'d> {
 
     /// What its `at`-th word may be, as a fault says it: "a whole number from 0 to 20".
     pub fn wanted(&self, at: usize, wording: &Wording<'_>) -> String {
-        let (noun, example) = wording.takes(self, at, None);
-        wording.such_as(noun, &example)
+        let kept = Kept::new();
+        let speech = Speech::new(wording, &kept);
+        speech.such_as(speech.takes(self, at, None)).to_owned()
     }
 
     /// Where a path must lead.

@@ -6,7 +6,7 @@
 
 mod all;
 
-use crate::text::{own, times};
+use crate::text::times;
 use std::any::Any;
 use std::fmt::{Debug, Display};
 use std::ops::Rem;
@@ -18,7 +18,7 @@ pub use super::kinds::url::{Schemes, schemes};
 pub use all::{All, all};
 
 use super::{Kind, Refusal};
-use crate::wording::Wording;
+use crate::wording::Speech;
 
 /// A test of a value, without its type: what the reader calls.
 ///
@@ -45,8 +45,8 @@ pub trait Test: Debug + Send + Sync {
 
     /// What it says in words.
     #[doc(hidden)]
-    fn told(&self, kind: &Kind<'_>, wording: &Wording<'_>) -> String {
-        wording.says(&self.says(), kind)
+    fn told<'t>(&self, kind: &Kind<'_>, speech: Speech<'t>) -> &'t str {
+        speech.says(&self.says(), kind)
     }
 
     /// Whether what it says of a value never repeats it, nor any of it. What others say of a
@@ -159,8 +159,8 @@ impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> 
     }
 
     // Nearly every program has one: it needs no word of the others'.
-    fn told(&self, kind: &Kind<'_>, wording: &Wording<'_>) -> String {
-        wording.says_range(&self.says(), kind)
+    fn told<'t>(&self, kind: &Kind<'_>, speech: Speech<'t>) -> &'t str {
+        speech.says_range(&self.says(), kind)
     }
 
     fn data(&self) -> Option<Says<'_>> {
@@ -223,8 +223,8 @@ impl<T: 'static> Test for By<'_, T> {
         if self.says.is_empty() { Says::Nothing } else { Says::Own(self.says, "") }
     }
 
-    fn told(&self, _: &Kind<'_>, _: &Wording<'_>) -> String {
-        own(self.says)
+    fn told<'t>(&self, _: &Kind<'_>, speech: Speech<'t>) -> &'t str {
+        speech.own(self.says)
     }
 }
 

@@ -1,95 +1,150 @@
 //! A line that is being repaired: its words, placeholders among them, and what is done to them.
 
-use super::{Edit, How, Item, Line};
-use std::ffi::OsStr;
+use super::{Edit, How, Item, Line, Stock};
+use std::ffi::{OsStr, OsString};
 
 use crate::declare::{Command, Param};
-use crate::text::{Listed, Put, Quoted, own, part};
+use crate::text::{Listed, Put, own, part, quoted};
 
-impl Item {
-    pub(super) fn text(text: impl AsRef<OsStr>) -> Self {
-        Item::new(text.as_ref(), None)
+impl<'t> Stock<'t> {
+    /// A word that is put in.
+    pub(super) fn text(self, text: impl AsRef<OsStr>) -> Item<'t> {
+        self.own(text.as_ref())
     }
 
     #[inline(never)]
-    fn new(text: &OsStr, from: Option<usize>) -> Self {
-        Item { typed: text.to_owned(), shown: None, from }
+    fn own(self, text: &OsStr) -> Item<'t> {
+        Item { typed: self.words.keep(text.to_owned()), shown: None, from: None }
     }
 
-    /// A word as it was typed, the `at`-th of the line.
-    pub(super) fn typed(at: usize, text: &OsStr) -> Self {
-        Item::new(text, Some(at))
-    }
-
+    /// What stands for a word of a parameter.
     #[inline(never)]
-    pub(super) fn placeholder(param: &Param<'_>, at: usize) -> Self {
-        let (typed, shown) = (param.example(at).into(), Some(param.placeholder(at)));
-        Item { typed, shown, from: None }
+    pub(super) fn placeholder(self, param: &Param<'_>, at: usize) -> Item<'t> {
+        let shown = Some(self.speech.keep(param.placeholder(at)));
+        Item { shown, ..self.own(param.example(at).as_ref()) }
     }
 
     /// What stands for the words of a parameter, from one of them on.
     #[inline(never)]
-    pub(super) fn placeholders(param: &Param<'_>, at: std::ops::Range<usize>) -> Line {
-        at.map(|at| Item::placeholder(param, at)).listed()
+    pub(super) fn placeholders(self, param: &Param<'_>, at: std::ops::Range<usize>) -> Line<'t> {
+        at.map(|at| self.placeholder(param, at)).listed()
     }
 
+    /// The line with the edits made, which stand in order.
+    pub(super) fn edited(self, line: &Line<'t>, edits: &[Edit<'t>]) -> Line<'t> {
+        let (mut new, mut next) = (Line::new(), 0);
+        for at in 0..=line.len() {
+            let from = line.get(at).and_then(|word| word.from);
+            let (mut draft, mut done, mut is_dropped) = (Draft::default(), 0, false);
+            while let Some(edit) = edits.get(next).filter(|edit| edit.word == at) {
+                next += 1;
+                match edit.how {
+                    How::Before => new.put(edit.with),
+                    How::Gone => is_dropped = true,
+                    How::Within | How::Apart => {
+                        draft.push_text(&part(line[at].typed, done, edit.start));
+                        if edit.how == How::Apart {
+                            new.put(self.item(std::mem::take(&mut draft), from));
+                        }
+                        draft.push(&edit.with);
+                        done = edit.end;
+                    }
+                }
+            }
+            let Some(word) = line.get(at).filter(|_| !is_dropped) else { continue };
+            if done == 0 && draft.typed.is_empty() && draft.shown.is_none() {
+                new.put(*word);
+            } else {
+                draft.push_text(&part(word.typed, done, word.typed.len()));
+                new.put(self.item(draft, from));
+            }
+        }
+        new
+    }
+
+    /// A word that was made.
+    #[inline(never)]
+    pub(super) fn item(self, draft: Draft, from: Option<usize>) -> Item<'t> {
+        let shown = draft.shown.map(|shown| self.speech.keep(shown));
+        Item { typed: self.words.keep(draft.typed), shown, from }
+    }
+}
+
+/// A word in the making.
+#[derive(Default)]
+pub(super) struct Draft {
+    typed: OsString,
+    shown: Option<String>,
+}
+
+impl Draft {
+    #[inline(never)]
     pub(super) fn push_text(&mut self, text: &OsStr) {
         self.typed.push(text);
         if let Some(shown) = &mut self.shown
             && !text.is_empty()
         {
-            shown.put(&Quoted::new(text).text);
+            shown.put(&quoted(text));
         }
     }
 
-    pub(super) fn push(&mut self, other: &Item) {
-        match &other.shown {
-            None => self.push_text(&other.typed),
-            Some(placeholder) => {
-                let before = if self.typed.is_empty() { String::new() } else { self.text_shown() };
-                self.shown.get_or_insert(before).put(placeholder);
-                self.typed.push(&other.typed);
-            }
-        }
+    fn push(&mut self, item: &Item<'_>) {
+        let Some(placeholder) = item.shown else { return self.push_text(item.typed) };
+        let typed = &self.typed;
+        let before = || if typed.is_empty() { String::new() } else { quoted(typed) };
+        self.shown.get_or_insert_with(before).put(placeholder);
+        self.typed.push(item.typed);
+    }
+}
+
+impl<'t> Item<'t> {
+    /// A word as it was typed, the `at`-th of the line.
+    pub(super) fn typed(at: usize, typed: &'t OsStr) -> Self {
+        Item { typed, shown: None, from: Some(at) }
     }
 
     /// Whether something else is to be typed for it, or for a part of it.
     pub(super) fn is_placeholder(&self) -> bool {
         self.shown.is_some()
     }
-
-    fn text_shown(&self) -> String {
-        self.shown.clone().unwrap_or_else(|| Quoted::new(&self.typed).text)
-    }
 }
 
 /// The words of a line as they are read.
-pub(super) fn typed(line: &Line) -> Vec<&OsStr> {
-    line.iter().map(|word| &*word.typed).listed()
+#[inline(never)]
+pub(super) fn typed<'t>(line: &Line<'t>) -> Vec<&'t OsStr> {
+    line.iter().map(|word| word.typed).listed()
 }
 
 /// A line as it is shown: quoted, with placeholders in the placeholders.
 #[inline(never)]
-pub(super) fn shown(root: &Command<'_>, line: &Line) -> String {
+pub(super) fn shown(root: &Command<'_>, line: &Line<'_>) -> String {
     let mut shown = own(root.program_name());
     for word in line {
         shown.put(" ");
-        shown.put(&word.text_shown());
+        match word.shown {
+            Some(text) => shown.put(text),
+            None => shown.put(&quoted(word.typed)),
+        }
     }
     shown
 }
 
-impl Edit {
-    pub(super) fn replace(word: usize, (start, end): (usize, usize), with: Item) -> Self {
+impl<'t> Edit<'t> {
+    pub(super) fn replace(word: usize, (start, end): (usize, usize), with: Item<'t>) -> Self {
         Edit { word, start, end, with, how: How::Within }
     }
 
-    pub(super) fn insert(word: usize, with: Item) -> Self {
-        Edit { word, start: 0, end: 0, with, how: How::Before }
+    /// Leaves bytes of a word out.
+    pub(super) fn cut(word: usize, bytes: (usize, usize)) -> Self {
+        Edit::replace(word, bytes, Item::typed(0, OsStr::new("")))
+    }
+
+    pub(super) fn insert(word: usize, with: Item<'t>) -> Self {
+        Edit { how: How::Before, ..Edit::replace(word, (0, 0), with) }
     }
 
     pub(super) fn drop(word: usize) -> Self {
-        Edit { word, start: usize::MAX, end: usize::MAX, with: Item::default(), how: How::Gone }
+        Edit { how: How::Gone, ..Edit::cut(word, (usize::MAX, usize::MAX)) }
     }
 
     /// The same, and what was before it becomes a word of its own.
@@ -101,37 +156,4 @@ impl Edit {
         let is_in_word = usize::from(self.how != How::Before);
         (self.word, self.start.saturating_add(is_in_word))
     }
-}
-
-/// The line with the edits made, which stand in order.
-pub(super) fn edited(line: &Line, edits: &[Edit]) -> Line {
-    let (mut new, mut next) = (Line::new(), 0);
-    for at in 0..=line.len() {
-        let from = line.get(at).and_then(|word| word.from);
-        let mut made = Item { from, ..Item::default() };
-        let (mut done, mut is_dropped) = (0, false);
-        while let Some(edit) = edits.get(next).filter(|edit| edit.word == at) {
-            next += 1;
-            match edit.how {
-                How::Before => new.put(edit.with.clone()),
-                How::Gone => is_dropped = true,
-                How::Within | How::Apart => {
-                    made.push_text(&part(&line[at].typed, done, edit.start));
-                    if edit.how == How::Apart {
-                        new.put(std::mem::replace(&mut made, Item { from, ..Item::default() }));
-                    }
-                    made.push(&edit.with);
-                    done = edit.end;
-                }
-            }
-        }
-        let Some(word) = line.get(at).filter(|_| !is_dropped) else { continue };
-        if done == 0 && made.typed.is_empty() && made.shown.is_none() {
-            made = word.clone();
-        } else {
-            made.push_text(&part(&word.typed, done, word.typed.len()));
-        }
-        new.put(made);
-    }
-    new
 }

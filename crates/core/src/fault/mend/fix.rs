@@ -3,15 +3,15 @@
 //! words (`keep.rs`) may be chosen: the one that is alone at its cost. Whoever copies a line that is
 //! offered does so without thought; where several would do, none is.
 
-use super::{Class, Cost, Item, Line, Repair};
-use crate::fault::{Mended, Repaired};
-use std::ffi::{OsStr, OsString};
+use super::{Class, Cost, Item, Line, Repair, Stock};
+use crate::fault::{Mended, Repaired, Report};
+use std::ffi::OsStr;
 
 use super::edit::{shown, typed};
 use super::keep::{keeps, loses_nothing, uses};
 use crate::declare::{Gives, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
-use crate::text::{Listed, has, in_order, part};
+use crate::text::{Kept, Listed, Put, has, in_order, part};
 
 /// Things to put right on a line that is repaired; with more the line is beyond mending.
 const MOST: usize = 8;
@@ -25,11 +25,11 @@ const WORDS: usize = 4_000_000;
 /// Bytes of a line that is offered; nobody copies a longer one.
 const LONGEST: usize = 1 << 16;
 
-impl<'d> Faults<'d> {
+impl<'t, 'd> Report<'t, 'd> {
     /// The line with every fault repaired, if it reads then. What is wrong elsewhere, in a variable
     /// or the config file, is not mended by a line; nor are more things to put right than a few.
     #[inline(never)]
-    pub(in crate::fault) fn repaired(&self, things: usize) -> Option<Repaired> {
+    pub(in crate::fault) fn repaired(&self, things: usize) -> Option<Repaired<'t>> {
         if things > MOST {
             return None;
         }
@@ -38,8 +38,9 @@ impl<'d> Faults<'d> {
         if self.list().iter().filter(is_single).count() > STEPS {
             return None;
         }
-        let words = self.words().iter().enumerate();
-        let mut line: Line = words.map(|(at, word)| Item::typed(at, word)).listed();
+        let words = Kept::new();
+        let stock = Stock { speech: self.speech, words: &words };
+        let mut line = self.line();
         let mut left = WORDS / (line.len() + 1);
         let (root, around) = (self.path().root(), self.around().for_trial(Trial::Read));
         let mut told = Vec::new();
@@ -52,16 +53,17 @@ impl<'d> Faults<'d> {
                     return self.told(&told, offer);
                 }
             };
+            let now = Report { faults: &now, speech: self.speech };
             // Names first: what stands after one is only understood once it is known. What may be
             // mended by leaving words out comes last, when what else is wrong with them is told.
             let on_line = now.list().iter().enumerate().filter(|(_, fault)| fault.is_on_line());
             let Some((pick, _)) = on_line.min_by_key(|(_, fault)| turn(fault)) else {
                 return self.told(&told, None);
             };
-            let (repair, tried) = now.best(&line, pick, &around, left.min(READINGS));
+            let (repair, tried) = now.best(&line, pick, (&around, left.min(READINGS)), stock);
             left -= tried;
             // After an unknown command too little is known to guess at a text as well.
-            let is_known = |repair: &Repair| {
+            let is_known = |repair: &Repair<'_>| {
                 let is_command = |fault: &Fault<'_>| fault.kind() == FaultKind::CommandUnknown;
                 repair.cost.class != Class::Quoted || !self.list().iter().any(is_command)
             };
@@ -74,9 +76,18 @@ impl<'d> Faults<'d> {
         None
     }
 
+    /// The line as typed.
+    fn line<'k>(&self) -> Line<'k>
+    where
+        't: 'k,
+    {
+        let words = self.faults.words().iter().enumerate();
+        words.map(|(at, word)| Item::typed(at, word)).listed()
+    }
+
     /// What is told of faults that are all mended, but for those that are elsewhere. A trial sees no
     /// files: where nothing was to be mended, what is wrong is in one.
-    fn told(&self, mended: &[usize], offer: Option<Mended>) -> Option<Repaired> {
+    fn told(&self, mended: &[usize], offer: Option<Mended<'t>>) -> Option<Repaired<'t>> {
         let mut told = Vec::new();
         for (at, fault) in self.list().iter().enumerate() {
             let is_outside = !fault.is_on_line() || fault.kind() == FaultKind::FileUnread;
@@ -89,7 +100,7 @@ impl<'d> Faults<'d> {
 
     /// A line that reads, if it may be copied without thought: nothing in it may be secret, its files
     /// can be read, and the program's own tests hold nothing against it.
-    fn offer(&self, line: &Line, outcome: Outcome<'_>) -> Option<Mended> {
+    fn offer(&self, line: &Line<'_>, outcome: Outcome<'_>) -> Option<Mended<'t>> {
         let is_of_file = |fault: &Fault<'_>| fault.kind() == FaultKind::FileUnread;
         if !self.dark().is_empty() || self.list().iter().any(is_of_file) {
             return None;
@@ -98,11 +109,9 @@ impl<'d> Faults<'d> {
         let has_placeholders = line.iter().any(Item::is_placeholder);
         if let Outcome::Reading(reading) = outcome {
             let names_file = reading.steps().iter().any(|step| step.meaning() == Meaning::File);
-            let typed_line: Line =
-                self.words().iter().enumerate().map(|(at, word)| Item::typed(at, word)).listed();
             let trace = reading.into_trace();
             // Each repair kept what it did not touch; several of them may lose a word all the same.
-            let is_kept = loses_nothing(self, &typed_line, line, &trace);
+            let is_kept = loses_nothing(self, &self.line(), line, &trace);
             let (words, around) = (typed(line), self.around().for_trial(Trial::Judged));
             let judged = || match has_placeholders {
                 true => true,
@@ -116,28 +125,29 @@ impl<'d> Faults<'d> {
             }
         }
         let shown = shown(root, line);
+        let shown = self.speech.keep(shown);
         (shown.len() <= LONGEST).then_some(Mended { shown, has_placeholders })
     }
 
     /// The best repair of a fault, if it is alone at its cost; and how many lines were read to find it.
-    fn best(
+    fn best<'k>(
         &self,
-        line: &Line,
+        line: &Line<'k>,
         pick: usize,
-        around: &Around<'_>,
-        allowed: usize,
-    ) -> (Option<Repair>, usize) {
+        (around, allowed): (&Around<'_>, usize),
+        stock: Stock<'k>,
+    ) -> (Option<Repair<'k>>, usize) {
         use FaultKind::{CommandAmbiguous, OptionAmbiguous};
-        let repairs = self.repairs(line, pick);
+        let repairs = self.repairs(line, pick, stock);
         let tried = repairs.len();
         if tried > allowed {
             return (None, 0);
         }
         let is_ambiguous = matches!(self.list()[pick].kind(), OptionAmbiguous | CommandAmbiguous);
-        let mut best: Option<Tried> = None;
+        let mut best: Option<Tried<'_>> = None;
         let mut is_alone = true;
         for repair in repairs {
-            let Some(tried) = self.attempt(line, pick, repair, around) else { continue };
+            let Some(tried) = self.attempt(line, pick, repair, (around, stock)) else { continue };
             match &best {
                 // Which of several names an abbreviation stands for, only the user knows.
                 Some(_) if is_ambiguous => is_alone = false,
@@ -152,13 +162,13 @@ impl<'d> Faults<'d> {
     }
 
     /// A repair made and the line read again, if less is wrong with it and all else is as it was.
-    fn attempt(
+    fn attempt<'k>(
         &self,
-        line: &Line,
+        line: &Line<'k>,
         pick: usize,
-        repair: Repair,
-        around: &Around<'_>,
-    ) -> Option<Tried> {
+        repair: Repair<'k>,
+        (around, stock): (&Around<'_>, Stock<'k>),
+    ) -> Option<Tried<'k>> {
         let words = typed(&repair.line);
         let (faults, trace) =
             match self.path().root().read_around(Words::new(&words), around.clone()) {
@@ -179,29 +189,25 @@ impl<'d> Faults<'d> {
                 }
             };
         let is_kept = keeps(self, line, pick, &repair, &trace);
-        let reading = values(&trace, &words);
+        let reading = values(&trace, &words, stock);
         is_kept.then_some(Tried { faults, reading, repair })
     }
 
     /// Whether a repaired line has less wrong with it, and nothing new. A name that is mended may show
     /// what stands after it, or is missing there, for the first time.
-    fn is_better(&self, after: &Faults<'_>, pick: usize, repair: &Repair) -> bool {
+    fn is_better(&self, after: &Faults<'_>, pick: usize, repair: &Repair<'_>) -> bool {
+        let names =
+            |faults: &Faults<'_>| faults.list().iter().filter(|fault| fault.is_of_name()).count();
         if self.list()[pick].is_of_name() && repair.renames {
-            return after.list().len() < self.list().len()
-                || after.name_count() < self.name_count();
+            return after.list().len() < self.list().len() || names(after) < names(self);
         }
         let is_known =
             |fault: &Fault<'_>| self.list().iter().any(|known| known.kind() == fault.kind());
         after.list().len() < self.list().len() && after.list().iter().all(is_known)
     }
 
-    #[inline(never)]
-    fn name_count(&self) -> usize {
-        self.list().iter().filter(|fault| fault.is_of_name()).count()
-    }
-
     /// Which fault of the line as typed a fault of the line being repaired is.
-    fn original(&self, fault: &Fault<'_>, line: &Line, told: &[usize]) -> Option<usize> {
+    fn original(&self, fault: &Fault<'_>, line: &Line<'_>, told: &[usize]) -> Option<usize> {
         let is_same = |other: &Fault<'_>| {
             other.kind() == fault.kind()
                 && match (other.place(), fault.place()) {
@@ -219,19 +225,19 @@ impl<'d> Faults<'d> {
 }
 
 /// A parameter by its address, which of its words, and the word.
-type Said = (usize, usize, OsString);
+type Said<'t> = (usize, usize, &'t OsStr);
 
 /// A repair that helps, and what the line reads as then.
-struct Tried {
+struct Tried<'t> {
     faults: usize,
-    reading: Vec<Said>,
-    repair: Repair,
+    reading: Vec<Said<'t>>,
+    repair: Repair<'t>,
 }
 
-impl Tried {
+impl<'t> Tried<'t> {
     /// A line that asks for something instead of a command's work.
-    fn asks(what: usize, repair: Repair) -> Self {
-        Tried { faults: 0, reading: vec![(what, 0, OsString::new())], repair }
+    fn asks(what: usize, repair: Repair<'t>) -> Self {
+        Tried { faults: 0, reading: vec![(what, 0, OsStr::new(""))], repair }
     }
 
     fn rank(&self) -> (Cost, usize) {
@@ -240,20 +246,21 @@ impl Tried {
 }
 
 /// What is read as what, so that two lines can be told from each other.
-fn values(trace: &Trace<'_>, words: &[&OsStr]) -> Vec<Said> {
+fn values<'t>(trace: &Trace<'_>, words: &[&OsStr], stock: Stock<'t>) -> Vec<Said<'t>> {
     let mut values = Vec::new();
     for used in uses(trace).iter().filter(|used| used.param != 0) {
         let bytes = used.step.bytes();
         let text = match used.step.is_of_value() {
-            true => part(words[used.step.word()], bytes.start, bytes.end).into_owned(),
+            true => stock.text(part(words[used.step.word()], bytes.start, bytes.end)).typed,
             // A name is the same however it is spelt; an opposite is another.
-            false if used.step.meaning() == Meaning::Opposite => "no".into(),
-            false => "yes".into(),
+            false if used.step.meaning() == Meaning::Opposite => OsStr::new("no"),
+            false => OsStr::new("yes"),
         };
-        values.push((used.param, used.index, text));
+        values.put((used.param, used.index, text));
     }
-    let path = trace.commands().map(|command| std::ptr::from_ref(command).addr());
-    values.extend(path.map(|command| (command, 0, Default::default())));
+    for command in trace.commands() {
+        values.put((std::ptr::from_ref(command).addr(), 0, OsStr::new("")));
+    }
     in_order(&mut values, |value| (value.0, value.1));
     values
 }

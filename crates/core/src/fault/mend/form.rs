@@ -1,11 +1,14 @@
 //! What may help against less or more of a value than its form takes: several words, or one that stands attached to its
 //! name alone. The records of such forms point here.
 
+use std::ffi::{OsStr, OsString};
+
 use super::{Bench, Class, Edit, Item, Line};
+use crate::declare::Param;
 use crate::read::FaultKind;
 use crate::text::{Listed, Put, of, part};
 
-impl Bench<'_, '_> {
+impl<'t> Bench<'_, 't, '_> {
     /// `--at=LAT LON`, `--at=LAT,LON`: each value becomes a word of its own.
     pub(super) fn several(&mut self) {
         let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
@@ -14,9 +17,9 @@ impl Bench<'_, '_> {
         let (cut, value) = attached(self.bytes(word), start);
         let value = part(&self.line[word].typed, value, end).into_owned();
         let text = value.to_str().unwrap_or_default().trim_start_matches('=');
-        let mut values: Line = text.split(',').map(Item::text).listed();
+        let mut values: Line<'_> = text.split(',').map(|value| self.stock.text(value)).listed();
         if values.len() != param.kinds().len() {
-            values = vec![Item::text(&value)];
+            values = vec![self.stock.text(&value)];
         }
         let mut edits = Vec::new();
         for (at, with) in values.into_iter().enumerate() {
@@ -37,9 +40,8 @@ impl Bench<'_, '_> {
         let Some(param) = self.fault.param() else { return };
         let attached = part(&self.line[word].typed, start, end).into_owned();
         // `-cwhen` means `--color=when`; letters in front stay a word of their own.
-        let mut with = Item::text(of(&[&param.spelled(), "="]));
         let equals = usize::from(attached.as_encoded_bytes().starts_with(b"="));
-        with.push_text(&part(&attached, equals, attached.len()));
+        let with = self.given_with(param, &part(&attached, equals, attached.len()));
         let edit = match start {
             3.. => Edit::replace(word, (start - 1, end), with).apart(),
             _ => Edit::replace(word, (0, end), with),
@@ -47,12 +49,18 @@ impl Bench<'_, '_> {
         self.add(Class::Attached.at(1), vec![edit]);
     }
 
+    /// `--color=always`.
+    fn given_with(&self, param: &Param<'_>, value: &OsStr) -> Item<'t> {
+        let mut word = OsString::from(of(&[&param.spelled(), "="]));
+        word.push(value);
+        self.stock.text(word)
+    }
+
     /// `--color always`.
     fn attach(&mut self, word: usize) {
         let Some((before, param)) = self.named_before(word) else { return };
         let (start, end) = (before.bytes().start, before.bytes().end);
-        let mut with = Item::text(of(&[&param.spelled(), "="]));
-        with.push_text(&self.line[word].typed);
+        let with = self.given_with(param, self.line[word].typed);
         let edit = Edit::replace(word - 1, (start, end), with);
         let edit = if start > 1 { edit.apart() } else { edit };
         self.add(Class::Attached.at(1), vec![edit, Edit::drop(word)]);

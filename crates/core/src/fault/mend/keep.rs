@@ -8,14 +8,14 @@
 use super::Use;
 use super::{Class, Line, Repair};
 use crate::read::{FaultKind, Faults, Meaning, Place, Trace};
-use crate::text::{Listed, Put, has, part};
+use crate::text::{Listed, Put, has, in_order, part};
 
 /// Whether all that a repair of a line does not touch means what it meant.
 pub(super) fn keeps(
     before: &Faults<'_>,
-    line: &Line,
+    line: &Line<'_>,
     pick: usize,
-    repair: &Repair,
+    repair: &Repair<'_>,
     after: &Trace<'_>,
 ) -> bool {
     let mut change = Change::new(before, line, &repair.line, after);
@@ -37,8 +37,8 @@ pub(super) fn keeps(
 /// the values of parameters that were given more often than they may be there.
 pub(super) fn loses_nothing(
     before: &Faults<'_>,
-    line: &Line,
-    mended: &Line,
+    line: &Line<'_>,
+    mended: &Line<'_>,
     after: &Trace<'_>,
 ) -> bool {
     let mut change = Change::new(before, line, mended, after);
@@ -59,8 +59,8 @@ fn word_of(place: Place) -> Option<usize> {
 
 /// A line before and after a repair.
 struct Change<'c> {
-    line: &'c Line,
-    new: &'c Line,
+    line: &'c Line<'c>,
+    new: &'c Line<'c>,
     /// The words that are not touched: which each was, and is.
     pairs: Vec<(usize, usize)>,
     /// The word of the fault in the line as typed, and the parameters that it means now.
@@ -73,22 +73,22 @@ struct Change<'c> {
     /// The first words that are not settled, and that are free.
     settled: usize,
     free: usize,
-    /// The bytes of each word that a fault is about.
-    faulty: Vec<Vec<(usize, usize)>>,
-    /// What the bytes of each word were taken for, and are.
-    was: Vec<Vec<Use>>,
-    is: Vec<Vec<Use>>,
+    /// The bytes that faults are about: of which word, from where to where.
+    faulty: Vec<(usize, usize, usize)>,
+    /// What the bytes of the words were taken for, and are.
+    was: Vec<Use>,
+    is: Vec<Use>,
 }
 
 impl<'c> Change<'c> {
-    fn new(before: &Faults<'_>, line: &'c Line, new: &'c Line, after: &Trace<'_>) -> Self {
-        let mut faulty = lists(line.len());
+    fn new(before: &Faults<'_>, line: &'c Line<'c>, new: &'c Line<'c>, after: &Trace<'_>) -> Self {
+        let mut faulty = Vec::new();
         let (mut settled, mut free) = (usize::MAX, usize::MAX);
         for fault in before.list() {
             let Place::At { word, start, end } = fault.place() else { continue };
-            faulty[word].push((start, end));
-            for next in faulty.iter_mut().skip(word + 1).take(fault.more()) {
-                next.push((0, usize::MAX));
+            faulty.put((word, start, end));
+            for next in 1..=fault.more() {
+                faulty.put((word + next, 0, usize::MAX));
             }
             if fault.is_of_name() {
                 settled = settled.min(word);
@@ -97,11 +97,21 @@ impl<'c> Change<'c> {
                 free = free.min(word);
             }
         }
+        in_order(&mut faulty, |bytes| (bytes.0, bytes.1));
         let (was, is) = (uses(before.trace()), uses(after));
-        let (was, is) = (by_word(was, line.len()), by_word(is, new.len()));
         let (from, mended, excused, moves_up) = (None, Vec::new(), Vec::new(), false);
         let pairs = pairs(line, new);
         Change { line, new, pairs, from, mended, excused, moves_up, settled, free, faulty, was, is }
+    }
+
+    /// What a word was taken for.
+    fn was(&self, word: usize) -> &[Use] {
+        of_word(&self.was, word)
+    }
+
+    /// What a word of the new line is taken for.
+    fn is(&self, word: usize) -> &[Use] {
+        of_word(&self.is, word)
     }
 
     /// The parameters that are named in the word of a fault once that is repaired.
@@ -119,7 +129,7 @@ impl<'c> Change<'c> {
 
     fn names(&self) -> impl Iterator<Item = &Use> {
         let is_name = |used: &&Use| used.param != 0 && !used.step.is_of_value();
-        self.is.iter().flatten().filter(is_name)
+        self.is.iter().filter(is_name)
     }
 
     /// Whether a step stands in what was the word of the fault.
@@ -130,7 +140,7 @@ impl<'c> Change<'c> {
     fn keeps_words(&self) -> bool {
         let taken = self.pairs.iter().filter(|&&(was, is)| self.is_taken(was, is)).count();
         self.pairs.iter().filter(|pair| pair.0 <= self.free).all(|&(was, is)| {
-            self.was[was].iter().all(|used| self.keeps_use(was, used, &self.is[is], taken))
+            self.was(was).iter().all(|used| self.keeps_use(was, used, self.is(is), taken))
         })
     }
 
@@ -138,7 +148,7 @@ impl<'c> Change<'c> {
     fn is_taken(&self, was: usize, is: usize) -> bool {
         let is_value =
             |used: &Use| used.step.meaning() == Meaning::Value && has(&self.mended, used.param);
-        self.is[is].iter().any(is_value) && !self.was[was].iter().any(is_value)
+        self.is(is).iter().any(is_value) && !self.was(was).iter().any(is_value)
     }
 
     fn keeps_use(&self, word: usize, was: &Use, is: &[Use], taken: usize) -> bool {
@@ -168,36 +178,39 @@ impl<'c> Change<'c> {
     /// Whether a fault is about what a step was taken for.
     fn is_faulty(&self, used: &Use) -> bool {
         let bytes = used.step.bytes();
-        self.faulty[used.step.word()]
-            .iter()
-            .any(|&(start, end)| start < bytes.end && bytes.start < end || start == bytes.start)
+        let word = used.step.word();
+        let from = self.faulty.partition_point(|known| known.0 < word);
+        let mut here = self.faulty[from..].iter().take_while(|known| known.0 == word);
+        here.any(|&(_, start, end)| start < bytes.end && bytes.start < end || start == bytes.start)
     }
 
     /// Whether the values and the names of the words that are touched are still there.
     fn keeps_values(&self) -> bool {
-        let (mut was_touched, mut is_new) =
-            (vec![true; self.line.len()], vec![true; self.new.len()]);
+        let mut was_touched = vec![true; self.line.len()];
+        let mut is_new = vec![true; self.new.len()];
         for &(was, is) in &self.pairs {
             (was_touched[was], is_new[is]) = (false, false);
         }
         let mut left: Vec<&Use> = Vec::new();
-        for (uses, _) in self.is.iter().zip(is_new).filter(|word| word.1) {
-            for used in uses {
+        for used in &self.is {
+            if is_new[used.step.word()] {
                 left.put(used);
             }
         }
-        for (uses, _) in self.was.iter().zip(was_touched).filter(|word| word.1) {
-            for was in uses {
-                let is_said = was.param != 0 || was.step.meaning() == Meaning::Command;
-                if !is_said || self.is_faulty(was) || has(&self.excused, was.param) {
-                    continue;
-                }
-                // Each is there once for each time that it was.
-                match left.iter().position(|is| self.is_same(was, is)) {
-                    Some(at) => _ = left.swap_remove(at),
-                    None if left.iter().any(|is| self.is_joined(was, is)) => {}
-                    None => return false,
-                }
+        for was in &self.was {
+            let is_said = was.param != 0 || was.step.meaning() == Meaning::Command;
+            if !was_touched[was.step.word()]
+                || !is_said
+                || self.is_faulty(was)
+                || has(&self.excused, was.param)
+            {
+                continue;
+            }
+            // Each is there once for each time that it was.
+            match left.iter().position(|is| self.is_same(was, is)) {
+                Some(at) => _ = left.swap_remove(at),
+                None if left.iter().any(|is| self.is_joined(was, is)) => {}
+                None => return false,
             }
         }
         true
@@ -224,12 +237,12 @@ impl<'c> Change<'c> {
     /// parameter where no unknown name stands before it.
     fn keeps_untouched(&self) -> bool {
         self.pairs.iter().filter(|pair| pair.0 <= self.free).all(|&(word, is)| {
-            self.was[word].iter().filter(|was| !self.is_faulty(was)).all(|was| {
+            self.was(word).iter().filter(|was| !self.is_faulty(was)).all(|was| {
                 let is_command = was.step.meaning() == Meaning::Command;
                 if !is_command && (was.param == 0 || !was.step.is_of_value()) {
                     return true;
                 }
-                self.is[is].iter().filter(|is| is.step.bytes() == was.step.bytes()).any(|is| {
+                self.is(is).iter().filter(|is| is.step.bytes() == was.step.bytes()).any(|is| {
                     let is_value = is.step.is_of_value();
                     let stays = is_value && (is.param == was.param || word >= self.settled);
                     stays || is_command && is.step.meaning() == Meaning::Command
@@ -241,14 +254,14 @@ impl<'c> Change<'c> {
     fn text(&self, used: &Use, is_before: bool) -> std::borrow::Cow<'_, std::ffi::OsStr> {
         let line = if is_before { self.line } else { self.new };
         let bytes = used.step.bytes();
-        part(&line[used.step.word()].typed, bytes.start, bytes.end)
+        part(line[used.step.word()].typed, bytes.start, bytes.end)
     }
 
     /// Whether what stood after `--` still does.
     fn keeps_protected(&self) -> bool {
-        let end = |words: &[Vec<Use>]| {
-            let is_end = |used: &Use| used.step.meaning() == Meaning::Terminator;
-            words.iter().position(|uses| uses.iter().any(is_end))
+        let end = |uses: &[Use]| {
+            let is_end = |used: &&Use| used.step.meaning() == Meaning::Terminator;
+            uses.iter().find(is_end).map(|used| used.step.word())
         };
         let Some(was_end) = end(&self.was) else { return true };
         let Some(is_end) = end(&self.is) else { return false };
@@ -274,21 +287,16 @@ pub(super) fn uses(trace: &Trace<'_>) -> Vec<Use> {
     uses
 }
 
-/// A list for each of some words.
-fn lists<T>(words: usize) -> Vec<Vec<T>> {
-    (0..words).map(|_| Vec::new()).listed()
-}
-
-fn by_word(uses: Vec<Use>, words: usize) -> Vec<Vec<Use>> {
-    let mut by_word = lists(words);
-    for used in uses {
-        by_word[used.step.word()].push(used);
-    }
-    by_word
+/// Those of one word; they stand in the order of the line.
+#[inline(never)]
+fn of_word(uses: &[Use], word: usize) -> &[Use] {
+    let from = uses.partition_point(|used| used.step.word() < word);
+    let behind = &uses[from..];
+    &behind[..behind.partition_point(|used| used.step.word() == word)]
 }
 
 /// The words of one line that stand unchanged in the other, by their places.
-fn pairs(was: &Line, is: &Line) -> Vec<(usize, usize)> {
+fn pairs(was: &Line<'_>, is: &Line<'_>) -> Vec<(usize, usize)> {
     let typed = was.iter().filter_map(|word| word.from).max().map_or(0, |last| last + 1);
     let mut at = vec![usize::MAX; typed];
     for (word, from) in was.iter().enumerate().rev().filter_map(|(at, word)| Some((at, word.from?)))

@@ -8,10 +8,13 @@
 //! * `repair.rs`, `names.rs`, `surplus.rs`, `form.rs`: what may help against each kind of fault.
 //! * `keep.rs`: what must stay as it is.
 
-use std::ffi::OsString;
+use std::ffi::{OsStr, OsString};
 use std::fmt;
 
-use crate::read::{Fault, Faults, Step};
+use super::Report;
+use crate::read::{Fault, Step};
+use crate::text::Kept;
+use crate::wording::Speech;
 
 mod edit;
 mod fix;
@@ -21,26 +24,34 @@ mod names;
 mod repair;
 mod surplus;
 
+/// What keeps the texts of lines that are being repaired.
+#[derive(Clone, Copy)]
+struct Stock<'t> {
+    speech: Speech<'t>,
+    words: &'t Kept<OsString>,
+}
+
 /// A word of a line that is being repaired.
-#[derive(Clone, Default)]
-struct Item {
+#[derive(Clone, Copy)]
+struct Item<'t> {
     /// As it is read again: with an example in each placeholder.
-    typed: OsString,
+    typed: &'t OsStr,
     /// As it is shown, where that is not just the typed word, quoted.
-    shown: Option<String>,
+    shown: Option<&'t str>,
     /// Which word of the line as typed it was.
     from: Option<usize>,
 }
 
 /// A line that is being repaired.
-type Line = Vec<Item>;
+type Line<'t> = Vec<Item<'t>>;
 
 /// What is done to a line: the bytes from `start` to `end` of a word give way to something else.
-struct Edit {
+#[derive(Clone, Copy)]
+struct Edit<'t> {
     word: usize,
     start: usize,
     end: usize,
-    with: Item,
+    with: Item<'t>,
     how: How,
 }
 
@@ -59,7 +70,7 @@ enum How {
 
 /// What may help against a fault that only some programs can have: a fault brings it along, or the form of a value.
 #[derive(Clone, Copy)]
-pub(crate) struct Mend(for<'f, 'd> fn(&mut Bench<'f, 'd>));
+pub(crate) struct Mend(for<'f, 't, 'd> fn(&mut Bench<'f, 't, 'd>));
 
 impl Mend {
     /// Against the beginning of several names.
@@ -84,17 +95,18 @@ impl fmt::Debug for Mend {
 }
 
 /// The repairs of one fault in the making.
-pub(crate) struct Bench<'f, 'd> {
-    faults: &'f Faults<'d>,
+pub(crate) struct Bench<'f, 't, 'd> {
+    faults: Report<'f, 'd>,
     fault: &'f Fault<'d>,
-    line: &'f Line,
+    line: &'f Line<'t>,
     pick: usize,
-    repairs: Vec<Repair>,
+    stock: Stock<'t>,
+    repairs: Vec<Repair<'t>>,
 }
 
 /// A line that may be right.
-struct Repair {
-    line: Line,
+struct Repair<'t> {
+    line: Line<'t>,
     cost: Cost,
     /// Whether a name is mended or moved, and no more.
     renames: bool,

@@ -2,12 +2,12 @@
 //! line, or the names of commands that were left out.
 
 use super::fix::READINGS;
-use super::{Bench, Class, Cost, Edit, Item, Line};
+use super::{Bench, Class, Cost, Edit, Line, Stock};
 use crate::declare::Param;
 use crate::read::{Fault, Faults, Place};
 use crate::text::{Listed, Put};
 
-impl Bench<'_, '_> {
+impl Bench<'_, '_, '_> {
     pub(super) fn option_unknown(&mut self) {
         let Some((word, start, _)) = self.place() else { return };
         let owners = self.faults.owners(self.fault, self.faults.path().root());
@@ -30,7 +30,7 @@ impl Bench<'_, '_> {
         let is_asking = matches!(bytes, b"-version" | b"-V" | b"-help");
         let is_no_operand = bytes.starts_with(b"--") || is_asking;
         if !is_no_operand && self.repairs.is_empty() && owners.is_empty() {
-            self.insert(word, vec![Item::text("--")]);
+            self.insert(word, vec![self.stock.text("--")]);
             self.repairs.iter_mut().for_each(|repair| repair.renames = false);
         }
     }
@@ -39,10 +39,10 @@ impl Bench<'_, '_> {
     /// value after `=`.
     fn rename(&mut self, cost: Cost, name: &str) {
         let Some((word, start, end)) = self.place() else { return };
-        let with = Item::text(&name[usize::from(start > 0)..]);
+        let with = self.stock.text(&name[usize::from(start > 0)..]);
         let mut edits = vec![Edit::replace(word, (start, end), with)];
         if !name.starts_with("--") && self.bytes(word).get(end) == Some(&b'=') {
-            edits.put(Edit::replace(word, (end, end + 1), Item::default()).apart());
+            edits.put(Edit::cut(word, (end, end + 1)).apart());
         }
         self.add(cost, edits);
     }
@@ -89,7 +89,7 @@ impl Bench<'_, '_> {
         for names in
             self.faults.owners(self.fault, reached).iter().filter(|names| !names.is_empty())
         {
-            self.insert(word, named(names));
+            self.insert(word, self.stock.named(names));
         }
     }
 
@@ -98,7 +98,7 @@ impl Bench<'_, '_> {
         // A command of that name further down the tree: what is above it was left out.
         let ways = self.faults.ways_to(self.fault);
         for names in &ways {
-            self.insert(word, named(names));
+            self.insert(word, self.stock.named(names));
             self.move_in_front(word, names);
         }
         if ways.is_empty() {
@@ -126,9 +126,12 @@ impl Bench<'_, '_> {
     }
 }
 
-/// Names as words.
-fn named(names: &[&str]) -> Line {
-    names.iter().map(Item::text).listed()
+impl<'t> Stock<'t> {
+    /// Names as words.
+    #[inline(never)]
+    fn named(self, names: &[&str]) -> Line<'t> {
+        names.iter().map(|name| self.text(name)).listed()
+    }
 }
 
 impl<'d> Faults<'d> {

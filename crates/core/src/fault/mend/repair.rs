@@ -1,10 +1,10 @@
 //! What may help against a fault: a few repairs each, the likely ones first. Whether one does is seen
 //! when the line is read again.
 
-use super::{Bench, Class, Cost, Edit, How, Item, Line, Repair};
+use super::{Bench, Class, Cost, Edit, How, Item, Line, Repair, Stock};
+use crate::fault::Report;
 use std::ffi::OsStr;
 
-use super::edit::edited;
 use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
 use crate::text::{Listed, Put, in_order, lower, near, near_marked, of, part, upper};
@@ -15,11 +15,16 @@ impl Class {
     }
 }
 
-impl<'d> Faults<'d> {
+impl Report<'_, '_> {
     /// What may help against a fault of a line.
-    pub(super) fn repairs(&self, line: &Line, pick: usize) -> Vec<Repair> {
+    pub(super) fn repairs<'k>(
+        &self,
+        line: &Line<'k>,
+        pick: usize,
+        stock: Stock<'k>,
+    ) -> Vec<Repair<'k>> {
         let fault = &self.list()[pick];
-        let mut bench = Bench { faults: self, fault, line, pick, repairs: Vec::new() };
+        let mut bench = Bench { faults: *self, fault, line, pick, stock, repairs: Vec::new() };
         match fault.kind() {
             FaultKind::OptionUnknown => bench.option_unknown(),
             FaultKind::CommandUnknown => bench.command_unknown(),
@@ -59,12 +64,12 @@ impl Faults<'_> {
     }
 }
 
-impl<'d> Bench<'_, 'd> {
+impl<'t, 'd> Bench<'_, 't, 'd> {
     /// Adds the line with some edits made. What stands in a placeholder is an example that was not typed, so
     /// nothing is made of a part of it.
     #[inline(never)]
-    pub(super) fn add(&mut self, cost: Cost, mut edits: Vec<Edit>) {
-        let cuts = |edit: &Edit| {
+    pub(super) fn add(&mut self, cost: Cost, mut edits: Vec<Edit<'t>>) {
+        let cuts = |edit: &Edit<'_>| {
             let word = self.line.get(edit.word).filter(|word| word.is_placeholder());
             matches!(edit.how, How::Within | How::Apart)
                 && word.is_some_and(|word| edit.start > 0 || edit.end < word.typed.len())
@@ -73,24 +78,24 @@ impl<'d> Bench<'_, 'd> {
             return;
         }
         in_order(&mut edits, Edit::order);
-        let line = edited(self.line, &edits);
+        let line = self.stock.edited(self.line, &edits);
         self.add_line(cost, line);
     }
 
-    pub(super) fn add_line(&mut self, cost: Cost, line: Line) {
+    pub(super) fn add_line(&mut self, cost: Cost, line: Line<'t>) {
         let renames = self.fault.is_of_name();
         self.repairs.push(Repair { line, cost, renames, mends: vec![self.pick] });
     }
 
     pub(super) fn replace(&mut self, cost: Cost, with: &str) {
         if let Place::At { word, start, end } = self.fault.place() {
-            self.add(cost, vec![Edit::replace(word, (start, end), Item::text(with))]);
+            self.add(cost, vec![Edit::replace(word, (start, end), self.stock.text(with))]);
         }
     }
 
     /// Puts words in, each of which is a step.
     #[inline(never)]
-    pub(super) fn insert(&mut self, word: usize, words: Line) {
+    pub(super) fn insert(&mut self, word: usize, words: Line<'t>) {
         let cost = Class::Inserted.at(words.len());
         self.add(cost, words.into_iter().map(|with| Edit::insert(word, with)).listed());
     }
@@ -119,7 +124,7 @@ impl<'d> Bench<'_, 'd> {
             let lacks =
                 matches!(fault.kind(), FaultKind::OperandMissing | FaultKind::ValuesMiscounted);
             if is_operand && lacks {
-                for with in missing(fault) {
+                for with in self.stock.missing(fault) {
                     edits.put(Edit::insert(word, with));
                 }
                 mends.push(at);
@@ -133,7 +138,7 @@ impl<'d> Bench<'_, 'd> {
 
     pub(super) fn missing(&mut self) {
         if let Place::Before(word) = self.fault.place() {
-            self.insert(word, missing(self.fault));
+            self.insert(word, self.stock.missing(self.fault));
         }
     }
 
@@ -160,7 +165,7 @@ impl<'d> Bench<'_, 'd> {
             // What says neither is not left out.
             _ => return,
         };
-        self.add(Class::Spelled.at(1), vec![Edit::replace(word, (0, end), Item::text(&name))]);
+        self.add(Class::Spelled.at(1), vec![Edit::replace(word, (0, end), self.stock.text(&name))]);
     }
 
     /// A value that is refused gives way to the choice that is near it, or to a placeholder; or its word
@@ -176,14 +181,15 @@ impl<'d> Bench<'_, 'd> {
         let typed = part(&self.line[word].typed, start, end).into_owned();
         if self.faults.is_of_letter(self.fault) && param.accepts(part(&typed, 1, typed.len())) {
             // `-t=7`: a letter takes its value without the sign, or as the next word.
-            let edit = Edit::replace(word, (start, start + 1), Item::default()).apart();
+            let edit = Edit::cut(word, (start, start + 1)).apart();
             return self.add(Class::Attached.at(1), vec![edit]);
         }
         let is_option = start == 0
             && (self.faults.is_option(word, &typed) || self.faults.is_nearly_option(word, &typed));
         let offers = param.word_kind(at).into_iter().flat_map(|kind| kind.offers());
         let text = typed.to_str().filter(|_| !is_option);
-        let listed = text.and_then(|typed| self.faults.near_known(typed, param));
+        let faults = self.faults;
+        let listed = text.and_then(|typed| faults.near_known(typed, param));
         // A listed value is near in any case.
         let has_cases = !is_option && listed.is_none();
         let (distance, nearest) = match (listed, text) {
@@ -192,15 +198,15 @@ impl<'d> Bench<'_, 'd> {
             (None, None) => Default::default(),
         };
         for near in &nearest {
-            self.fill(Class::Spelled.at(distance), Item::text(near));
+            self.fill(Class::Spelled.at(distance), self.stock.text(near));
         }
         let is_near = !nearest.is_empty() || has_cases && self.fill_other_case(&typed, param);
         if start == 0 && !(is_option && self.fits_behind(word, param)) {
-            self.insert(word, Item::placeholders(param, at..param.kinds().len()));
+            self.insert(word, self.stock.placeholders(param, at..param.kinds().len()));
         }
         // What is an option here is not thrown away.
         if !is_near && !is_option {
-            self.fill(Class::Inserted.at(1), Item::placeholder(param, at));
+            self.fill(Class::Inserted.at(1), self.stock.placeholder(param, at));
         }
     }
 
@@ -226,7 +232,7 @@ impl<'d> Bench<'_, 'd> {
         others.extend(number.map(|number| of(&["-", number])));
         let mut is_near = false;
         for other in others.iter().filter(|other| *other != typed && param.accepts(other)) {
-            self.fill(Class::Spelled.at(0), Item::text(other));
+            self.fill(Class::Spelled.at(0), self.stock.text(other));
             is_near = true;
         }
         is_near
@@ -234,7 +240,7 @@ impl<'d> Bench<'_, 'd> {
 
     /// Puts something else in the place of a value, and placeholders in those of the words after it that
     /// belong to it.
-    fn fill(&mut self, cost: Cost, with: Item) {
+    fn fill(&mut self, cost: Cost, with: Item<'t>) {
         let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
             return;
         };
@@ -245,7 +251,8 @@ impl<'d> Bench<'_, 'd> {
         let is_behind_letter = before.is_some_and(|byte| byte.is_ascii_alphanumeric());
         let mut edits = vec![if is_behind_letter { edit.apart() } else { edit }];
         for next in 1..=self.fault.more() {
-            let (word, with) = (word + next, Item::placeholder(param, self.fault.which() + next));
+            let (word, with) =
+                (word + next, self.stock.placeholder(param, self.fault.which() + next));
             let end = self.line[word].typed.len();
             edits.put(Edit::replace(word, (0, end), with));
         }
@@ -276,12 +283,12 @@ impl<'d> Bench<'_, 'd> {
         moved.push(part(whole, letter, start));
         let end = whole.len();
         let mut edits = Vec::new();
-        for with in Item::placeholders(param, 0..param.kinds().len()) {
+        for with in self.stock.placeholders(param, 0..param.kinds().len()) {
             edits.put(Edit::insert(word + 1, with));
         }
-        let edit = || Edit::replace(word, (0, end), Item::text(&moved));
-        self.add(Class::Moved.at(1), vec![edit()]);
-        edits.put(edit());
+        let edit = Edit::replace(word, (0, end), self.stock.text(&moved));
+        self.add(Class::Moved.at(1), vec![edit]);
+        edits.put(edit);
         self.add(Class::Inserted.at(1), edits);
         true
     }
@@ -290,24 +297,27 @@ impl<'d> Bench<'_, 'd> {
 /// More placeholders than that nobody fills: then what is missing is shown in part, and no line is offered.
 const MOST_PLACEHOLDERS: u32 = 40;
 
-/// What goes where something is missing.
-fn missing(fault: &Fault<'_>) -> Line {
-    let Some(param) = fault.param() else { return Line::new() };
-    let words = param.kinds().len();
-    match (fault.kind(), param.role()) {
-        (FaultKind::ValueMissing, _) => Item::placeholders(param, fault.count()..words),
-        (kind, Role::Option) => {
-            let times = if kind == FaultKind::OptionMissing { param.times().min } else { 1 };
-            let mut line = Line::new();
-            for _ in 0..times.clamp(1, MOST_PLACEHOLDERS) {
-                line.put(Item::text(param.spelled()));
-                line.append(&mut Item::placeholders(param, 0..words));
+impl<'t> Stock<'t> {
+    /// What goes where something is missing.
+    #[inline(never)]
+    fn missing(self, fault: &Fault<'_>) -> Line<'t> {
+        let Some(param) = fault.param() else { return Line::new() };
+        let words = param.kinds().len();
+        match (fault.kind(), param.role()) {
+            (FaultKind::ValueMissing, _) => self.placeholders(param, fault.count()..words),
+            (kind, Role::Option) => {
+                let times = if kind == FaultKind::OptionMissing { param.times().min } else { 1 };
+                let mut line = Line::new();
+                for _ in 0..times.clamp(1, MOST_PLACEHOLDERS) {
+                    line.put(self.text(param.spelled()));
+                    line.append(&mut self.placeholders(param, 0..words));
+                }
+                line
             }
-            line
-        }
-        _ => {
-            let wanted = param.given_word_count().min.min(MOST_PLACEHOLDERS) as usize;
-            Item::placeholders(param, fault.count()..wanted.max(fault.count() + 1))
+            _ => {
+                let wanted = param.given_word_count().min.min(MOST_PLACEHOLDERS) as usize;
+                self.placeholders(param, fault.count()..wanted.max(fault.count() + 1))
+            }
         }
     }
 }

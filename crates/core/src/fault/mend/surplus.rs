@@ -2,7 +2,7 @@
 //! that stands twice; and against a broken rule that asks for more. Nothing else is left out: what was
 //! typed was meant.
 
-use super::{Bench, Class, Edit, Item, Line};
+use super::{Bench, Class, Edit, Line, Stock};
 use crate::declare::{Noun, Param, Role};
 use crate::read::{FaultKind, Meaning, Place, Step};
 use crate::text::{Listed, Put, of, part};
@@ -10,7 +10,7 @@ use crate::text::{Listed, Put, of, part};
 /// Words that become one text; with more the line is none that a person typed.
 const MOST_QUOTED: usize = 64;
 
-impl<'d> Bench<'_, 'd> {
+impl<'t, 'd> Bench<'_, 't, 'd> {
     pub(super) fn operand_extra(&mut self) {
         let Some((word, ..)) = self.place() else { return };
         let before = self.named_before(word).map(|(_, param)| param);
@@ -67,13 +67,13 @@ impl<'d> Bench<'_, 'd> {
         if !(is_number || is_prose(first.to_str())) || !rest.all(is_one) {
             return;
         }
-        let mut joined = self.line[text].typed.clone();
+        let mut joined = self.line[text].typed.to_owned();
         for at in word..=last {
             joined.push(" ");
-            joined.push(&self.line[at].typed);
+            joined.push(self.line[at].typed);
         }
         let (start, end) = (0, self.line[text].typed.len());
-        let with = Item::text(&joined);
+        let with = self.stock.text(&joined);
         let mut edits = vec![Edit::replace(text, (start, end), with)];
         for word in word..=last {
             edits.put(Edit::drop(word));
@@ -132,7 +132,7 @@ impl<'d> Bench<'_, 'd> {
         if bytes != (start..end) {
             let (start, end) =
                 if start > bytes.start { (start - 1, end) } else { (start, end + 1) };
-            let edit = Edit::replace(word, (start, end), Item::default());
+            let edit = Edit::cut(word, (start, end));
             return self.add(Class::Dropped.at(1), vec![edit]);
         }
         let name = match step.meaning() {
@@ -158,7 +158,7 @@ impl<'d> Bench<'_, 'd> {
             false => self.fault.param().into_iter().listed(),
         };
         for param in wanted {
-            let words = given(param);
+            let words = self.stock.given(param);
             // However many words one takes, it is one thing more.
             let edits = words.into_iter().map(|with| Edit::insert(word, with)).listed();
             self.add(Class::Inserted.at(1), edits);
@@ -178,7 +178,7 @@ fn is_prose(word: Option<&str>) -> bool {
 }
 
 /// Leaves out what was typed by a name and the words that are its value, or an operand.
-fn dropped(steps: &[Step], name: usize, line: &Line) -> Vec<Edit> {
+fn dropped<'t>(steps: &[Step], name: usize, line: &Line<'t>) -> Vec<Edit<'t>> {
     let behind = &steps[name + 1..];
     let name = &steps[name];
     let (word, bytes) = (name.word(), name.bytes());
@@ -192,7 +192,7 @@ fn dropped(steps: &[Step], name: usize, line: &Line) -> Vec<Edit> {
     let mut edits = vec![match bytes.start {
         _ if is_whole => Edit::drop(word),
         // The dash of a cluster stays for the letters after.
-        start => Edit::replace(word, (start.max(1), end), Item::default()),
+        start => Edit::cut(word, (start.max(1), end)),
     }];
     let behind = values.iter().map(|value| value.word()).filter(|&value| value != word);
     for word in behind {
@@ -201,14 +201,16 @@ fn dropped(steps: &[Step], name: usize, line: &Line) -> Vec<Edit> {
     edits
 }
 
-/// A parameter as it would be given.
-fn given(param: &Param<'_>) -> Line {
-    let mut words = Line::new();
-    if param.role() != Role::Operand {
-        words.put(Item::text(param.spelled()));
+impl<'t> Stock<'t> {
+    /// A parameter as it would be given.
+    fn given(self, param: &Param<'_>) -> Line<'t> {
+        let mut words = Line::new();
+        if param.role() != Role::Operand {
+            words.put(self.text(param.spelled()));
+        }
+        if !param.is_attached() {
+            words.append(&mut self.placeholders(param, 0..param.kinds().len()));
+        }
+        words
     }
-    if !param.is_attached() {
-        words.append(&mut Item::placeholders(param, 0..param.kinds().len()));
-    }
-    words
 }

@@ -152,11 +152,6 @@ impl<'d> Command<'d> {
         })
     }
 
-    /// Whether the word is a name that it had before.
-    pub(crate) fn was_called(&self, word: &[u8]) -> bool {
-        self.former.iter().any(|former| former.as_bytes() == word)
-    }
-
     fn find_name(&self, word: &[u8]) -> Option<&'d Command<'d>> {
         if self.sorted && self.commands.len() > Self::SCANNED {
             let at = self.commands.binary_search_by(|command| command.name.as_bytes().cmp(word));

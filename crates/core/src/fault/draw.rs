@@ -49,7 +49,8 @@ impl<'t, 'd> Report<'t, 'd> {
         if let Some(repaired) = &repaired {
             // What goes away when something else is mended is not the user's mistake.
             for group in &mut groups {
-                group.retain(|at| repaired.told.binary_search(at).is_ok());
+                let left = group.iter().filter(|at| repaired.told.binary_search(at).is_ok());
+                *group = left.copied().listed();
             }
         }
         let groups = groups.iter().filter(|group| !group.is_empty());
@@ -68,7 +69,6 @@ impl<'t, 'd> Report<'t, 'd> {
 
     /// The line, and the lines of variables and of the config file that faults are about.
     fn draw_lines(&self, shown: &[Vec<&Fault<'d>>], numbered: bool, sheet: &mut Sheet) {
-        let width = sheet.look.width.saturating_sub(INDENT + 1);
         let sources = self.sources();
         let mut outside = Vec::new();
         if let Some(sources) = sources {
@@ -78,9 +78,9 @@ impl<'t, 'd> Report<'t, 'd> {
         }
         let is_echoed = self.words().count() > 0 && outside.len() < shown.len();
         if is_echoed {
-            draw_echo(sheet, &self.echo(shown).within(width), numbered);
+            draw_echo(sheet, &self.echo(shown), numbered);
         }
-        draw_outside(outside, (is_echoed, numbered), sheet);
+        draw_outside(&outside, (is_echoed, numbered), sheet);
     }
 
     /// What would read, and where to read more.
@@ -131,21 +131,20 @@ pub(super) fn draw_head(who: &str, count: usize, speech: Speech<'_>, sheet: &mut
 
 /// The lines of other texts, each with where it is, after the line as typed or without that.
 pub(super) fn draw_outside(
-    lines: Vec<(String, Echo)>,
+    lines: &[(String, Echo)],
     (is_echoed, numbered): (bool, bool),
     sheet: &mut Sheet,
 ) {
-    let width = sheet.look.width.saturating_sub(INDENT + 1);
     let count = lines.len();
-    for (at, (place, echo)) in lines.into_iter().enumerate() {
+    for (at, (place, echo)) in lines.iter().enumerate() {
         if at > 0 || is_echoed {
             sheet.end();
         }
         if !place.is_empty() {
-            sheet.pad(INDENT).put(Ink::Plain, &place);
+            sheet.pad(INDENT).put(Ink::Plain, place);
             sheet.end();
         }
-        draw_echo(sheet, &echo.within(width), numbered);
+        draw_echo(sheet, echo, numbered);
     }
     if count > 1 || count > 0 && is_echoed {
         sheet.end();
@@ -172,6 +171,8 @@ pub(super) fn draw_sentences(shown: &[&str], count: usize, speech: Speech<'_>, s
 /// The line as typed, carets under the faults and plus signs under what is missing, and under these
 /// their numbers.
 fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
+    let cut = echo.within(sheet.look.width.saturating_sub(INDENT + 1));
+    let echo = cut.as_ref().unwrap_or(echo);
     sheet.pad(INDENT);
     for (is_missing, piece) in echo.pieces() {
         sheet.put(if is_missing { Ink::Missing } else { Ink::Plain }, &piece);

@@ -138,12 +138,12 @@ impl Echo {
         pieces
     }
 
-    /// The echo within `width` columns: where it is longer, only a window around each mark is
-    /// left, with `…` at the cuts.
-    pub(super) fn within(self, width: usize) -> Echo {
+    /// The echo within `width` columns where it is longer: only a window around each mark is left, with `…` at
+    /// the cuts.
+    pub(super) fn within(&self, width: usize) -> Option<Echo> {
         let is_short = self.text.chars().take(4 * width + 1).count() <= 4 * width;
         if is_short && columns(&self.text) <= width {
-            return self;
+            return None;
         }
         let windows = self.windows();
         let mut cut = Echo { text: String::new(), marks: Vec::new() };
@@ -177,16 +177,16 @@ impl Echo {
             let place = shift.partition_point(|known| known.0 < at);
             shift.get(place).map_or(used, |known| known.1)
         };
-        for Mark { number, columns, is_missing } in self.marks {
+        for Mark { number, columns, is_missing } in &self.marks {
             let start = moved(columns.start);
             // A mark that is longer than a window is cut like the text above it.
             let end = match columns.len() {
                 len if len > 2 * WINDOW => start + WINDOW,
                 _ => moved(columns.end),
             };
-            cut.mark(number, start..end.max(start + 1), is_missing);
+            cut.mark(*number, start..end.max(start + 1), *is_missing);
         }
-        cut
+        Some(cut)
     }
 
     /// The columns that stay, none overlapping: the name in front, and around each mark. Marks

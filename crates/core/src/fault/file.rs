@@ -27,7 +27,7 @@ pub fn draw_blots(who: &str, (file, text): (&str, &str), blots: &[Blot], look: L
     let sentences: Vec<&str> = shown.iter().map(|blot| &*blot.sentence).listed();
     let lines: Vec<_> = shown.iter().enumerate().map(|(at, blot)| echo(&source, at, blot)).listed();
     draw_head(who, blots.len(), speech, &mut sheet);
-    draw_outside(lines, (false, blots.len() > 1), &mut sheet);
+    draw_outside(&lines, (false, blots.len() > 1), &mut sheet);
     draw_sentences(&sentences, blots.len(), speech, &mut sheet);
     sheet.finish()
 }

@@ -3,7 +3,6 @@
 
 use crate::declare::{Command, Hit, Param};
 use crate::read::{Fault, Faults, Place};
-use crate::text::Listed;
 
 impl<'d> Faults<'d> {
     /// The commands that have the option of a fault, this one and those below it, each as the names that
@@ -24,12 +23,15 @@ impl<'d> Faults<'d> {
         let is_called = |command: &Command<'d>| {
             command.shown_names().any(|name| name.as_bytes() == typed.as_encoded_bytes())
         };
-        let found = search(self.path().leaf(), &is_called);
-        let above = |mut names: Vec<&'d str>| {
-            names.pop();
-            names
-        };
-        found.into_iter().map(above).filter(|names| !names.is_empty()).listed()
+        let mut ways = Vec::new();
+        for names in &search(self.path().leaf(), &is_called) {
+            if let [above @ .., _] = &names[..]
+                && !above.is_empty()
+            {
+                ways.push(above.to_vec());
+            }
+        }
+        ways
     }
 
     /// The parameters of all commands that an unknown option may be: those that are called so.
@@ -68,20 +70,28 @@ impl<'d> Faults<'d> {
 fn search<'d>(top: &'d Command<'d>, holds: &dyn Fn(&Command<'d>) -> bool) -> Vec<Vec<&'d str>> {
     const MOST: usize = 8;
     let mut found = Vec::new();
-    let mut level: Vec<(Vec<&'d str>, &'d Command<'d>)> = vec![(Vec::new(), top)];
-    while !level.is_empty() && found.len() < MOST {
-        let mut next = Vec::new();
-        for (names, command) in level {
-            for below in command.subcommands().iter().filter(|below| !below.is_hidden()) {
-                let mut names = names.clone();
-                names.push(below.name());
-                if holds(below) && found.len() < MOST {
-                    found.push(names.clone());
-                }
-                next.push((names, *below));
+    // Level by level: each command, and the place of the one above it.
+    let mut commands = vec![(0, top)];
+    let mut above = 0;
+    while let Some(&(_, command)) = commands.get(above).filter(|_| found.len() < MOST) {
+        for below in command.subcommands().iter().filter(|below| !below.is_hidden()) {
+            commands.push((above, *below));
+            if holds(below) && found.len() < MOST {
+                found.push(names_of(&commands));
             }
         }
-        level = next;
+        above += 1;
     }
     found
+}
+
+/// The names that lead to the last of some commands.
+fn names_of<'d>(commands: &[(usize, &'d Command<'d>)]) -> Vec<&'d str> {
+    let (mut names, mut at) = (Vec::new(), commands.len() - 1);
+    while at > 0 {
+        let (above, command) = commands[at];
+        names.insert(0, command.name());
+        at = above;
+    }
+    names
 }

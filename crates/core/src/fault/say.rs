@@ -23,7 +23,7 @@ impl<'d> Faults<'d> {
             .to_owned()
     }
 
-    pub(crate) fn report<'t>(&'t self, kept: &'t Kept<String>) -> Report<'t, 'd> {
+    pub(crate) fn report<'t>(&'t self, kept: &'t Kept) -> Report<'t, 'd> {
         Report { faults: self, speech: Speech::new(self.wording(), kept) }
     }
 }

@@ -31,6 +31,7 @@
 //! * `so_far.rs`: what a line says so far, for what lists values at run time; `listed.rs`: values of closed lists.
 //! * `making.rs`: what completion asks of a line in the making.
 //! * `special.rs`: what only some parameters ask for; `begun.rs`: unique beginnings of names.
+//! * `warned.rs`: deprecated names that were used.
 //! * `relation.rs`: rules between parameters; `judge.rs`: the developer's test of the whole.
 //! * `world.rs`: what a reading asks of its surroundings; `unread.rs`: why a file cannot be read.
 //! * `trace.rs`: what was understood, right or wrong; `secret.rs`: what of a refused line is dark.
@@ -73,6 +74,7 @@ mod touch;
 mod trace;
 mod trail;
 mod unread;
+mod warned;
 mod word;
 mod world;
 
@@ -219,7 +221,7 @@ pub(crate) struct Line<'d> {
     steps: Vec<Step>,
     faults: Vec<Fault<'d>>,
     /// Deprecated names that were typed, and what to type instead.
-    warned: Vec<(String, String)>,
+    warned: Vec<[Term<'d>; 2]>,
     around: Around<'d>,
     /// The words, once the last one is known; and how many there are so far.
     words: Words<'d>,
@@ -230,6 +232,17 @@ pub(crate) struct Line<'d> {
     lost: bool,
     /// The commands so far say that options end at the first operand.
     operands_end: bool,
+}
+
+/// What a warning speaks of: text is only made of it where somebody asks for the warnings.
+#[derive(Debug, Clone, Copy)]
+enum Term<'d> {
+    /// Something as it stands.
+    Plain(&'d str),
+    /// A long name.
+    Long(&'d str),
+    /// A parameter as it is spelled.
+    Param(&'d Param<'d>),
 }
 
 /// A parameter in reach, and the words that were typed for it.
@@ -295,7 +308,7 @@ pub struct Reading<'d> {
     slots: Vec<Slot<'d>>,
     steps: Vec<Step>,
     words: Words<'d>,
-    warned: Vec<(String, String)>,
+    warned: Vec<[Term<'d>; 2]>,
     around: Around<'d>,
 }
 

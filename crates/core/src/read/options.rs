@@ -3,9 +3,9 @@
 use super::fault::FaultKind;
 use super::reach::Usual;
 use super::step::{Meaning, NONE};
-use super::{Fault, Found, Pending, Reader, Slot};
+use super::{Fault, Found, Pending, Reader, Slot, Term};
 use crate::declare::{Command, Hit, Param, Tail, is_record};
-use crate::text::{Listed, Put, is_number, of, own};
+use crate::text::{Listed, Put, is_number};
 
 impl<'d> Reader<'d> {
     /// `--name`, `--name=value`.
@@ -65,10 +65,9 @@ impl<'d> Reader<'d> {
     }
 
     #[cold]
-    fn warn_former(&mut self, name: &[u8], param: &Param<'_>) {
-        let old = of(&["--", &String::from_utf8_lossy(name)]);
-        if !self.line.warned.iter().any(|warned| warned.0 == old) {
-            self.line.warned.push((old, param.spelled()));
+    fn warn_former(&mut self, name: &[u8], param: &'d Param<'d>) {
+        if let Some(old) = param.former_names().iter().find(|old| old.as_bytes() == name) {
+            self.line.warn(Term::Long(old), Term::Param(param));
         }
     }
 
@@ -172,7 +171,7 @@ impl<'d> Reader<'d> {
         let slot = self.slot_of_alone(found);
         self.named(&Found { slot, ..*found }, start, end, attached, len);
         if !param.instead().is_empty() {
-            self.line.warned.push((param.spelled(), own(param.instead())));
+            self.line.warn(Term::Param(param), Term::Plain(param.instead()));
         }
         if attached.is_none() || !param.kinds().is_empty() {
             // Two dashes stand before a long name only.

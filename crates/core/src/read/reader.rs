@@ -1,7 +1,7 @@
 //! The state machine: one word in, steps out.
 
-use super::{Around, Chain, Fault, Level, Line, Pending, Reach, Reader, Slot, Step, Trail};
-use crate::text::{Listed, Put, own};
+use super::{Around, Chain, Fault, Level, Line, Pending, Reach, Reader, Slot, Step, Term, Trail};
+use crate::text::{Listed, Put};
 use std::ffi::OsStr;
 
 use super::fault::{FaultKind, Place};
@@ -187,10 +187,9 @@ impl<'d> Reader<'d> {
     }
 
     #[cold]
-    fn warn_command(&mut self, next: &Command<'_>, bytes: &[u8]) {
-        if next.was_called(bytes) {
-            let old = String::from_utf8_lossy(bytes).into_owned();
-            self.line.warned.push((old, own(next.name())));
+    fn warn_command(&mut self, next: &'d Command<'d>, bytes: &[u8]) {
+        if let Some(old) = next.former_names().iter().find(|old| old.as_bytes() == bytes) {
+            self.line.warn(Term::Plain(old), Term::Plain(next.name()));
         }
     }
 

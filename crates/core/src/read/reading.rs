@@ -5,8 +5,7 @@ use std::fmt;
 
 use super::word::Words;
 use crate::declare::{Command, FromWord, Key, Param, When, is_key, is_record};
-use crate::text::{Put, part, visible};
-use crate::wording::fill;
+use crate::text::{Put, part};
 
 /// What a command line turned out to be.
 #[derive(Debug)]
@@ -158,19 +157,6 @@ impl<'d> Reading<'d> {
         let Some(slot) = self.slot_of(key) else { self.foreign(key.record()) };
         let words = key.record().kinds().len().max(1);
         self.slots[slot].typed.count as usize / words
-    }
-
-    /// What the program's user should be told of deprecated names and words that were used: a line
-    /// each, with the program's path in front.
-    pub fn warnings(&self) -> String {
-        let wording = self.trail.root().phrases();
-        let mut text = String::new();
-        for (old, instead) in &self.warned {
-            let warning = fill(wording.deprecated(), &[old, instead]);
-            text.put(&visible(&fill(wording.error(), &[&self.path().text(), &warning])));
-            text.put("\n");
-        }
-        text
     }
 
     /// The command that was read.

@@ -1,7 +1,7 @@
 //! Values from elsewhere: for what no word gives, the environment variable is asked, then the config
 //! file. Nothing is converted here, and nothing is asked for that a word has given.
 
-use super::{Fault, Line, Outer, Piece, Slot};
+use super::{Fault, Line, Outer, Piece, Slot, Term};
 use std::ffi::{OsStr, OsString};
 use std::ops::Range;
 use std::path::Path;
@@ -12,7 +12,7 @@ use super::world::{Setting, Settings, Trial, World};
 use crate::declare::{Brings, Command, Config, Hit, Noun, Param, Role};
 // What says what is wrong.
 use crate::fault::{malformed, setting_unknown, unread};
-use crate::text::{Listed, Put, in_order, own, part};
+use crate::text::{Listed, Put, in_order, part};
 
 /// Asks the environment and the config file.
 #[cold]
@@ -134,11 +134,12 @@ impl<'d> Line<'d> {
         for setting in &settings.entries {
             match self.find_setting(setting) {
                 Ok(Some((slot, outer))) => {
-                    let Slot { param, typed, outer: known, .. } = &mut self.slots[slot];
-                    let key = setting.path.last().map_or("", |key| &key.0);
-                    if param.former_names().contains(&key) {
-                        self.warned.push((own(key), own(param.name())));
+                    let param = self.slots[slot].param;
+                    let key = setting.path.last().map_or("", |key| key.0.as_str());
+                    if let Some(old) = param.former_names().iter().find(|old| **old == key) {
+                        self.warn(Term::Plain(old), Term::Plain(param.name()));
                     }
+                    let Slot { typed, outer: known, .. } = &mut self.slots[slot];
                     let from_file = known.as_ref().is_none_or(|known| known.place.is_of_setting());
                     if typed.count == 0 && from_file {
                         match known {

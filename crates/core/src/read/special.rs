@@ -1,7 +1,7 @@
 //! What only some parameters ask for beyond that their words convert: to be given so often, or once; not the
 //! same twice; to be warned of. Their records point here.
 
-use super::{Fault, Line, Slot};
+use super::{Fault, Line, Slot, Term};
 use std::ffi::OsStr;
 
 use super::convert;
@@ -9,7 +9,7 @@ use super::fault::{FaultKind, Place};
 use super::relation::typed_places;
 use crate::declare::{Brings, Role, Say, Times};
 use crate::fault::{Mend, Report};
-use crate::text::{Listed, Put, own};
+use crate::text::{Listed, Put};
 
 /// Has the value of such a parameter.
 #[cold]
@@ -43,7 +43,7 @@ impl<'d> Line<'d> {
         let param = slot.param;
         let is_given = slot.typed.count > 0 || slot.outer.is_some();
         if !param.instead().is_empty() && is_given {
-            self.warned.push((param.spelled(), own(param.instead())));
+            self.warn(Term::Param(param), Term::Plain(param.instead()));
         }
         // Which word a secret was is told nobody.
         if is_given && !param.is_secret() && param.kinds().iter().any(|kind| kind.has_deprecated())
@@ -53,10 +53,8 @@ impl<'d> Line<'d> {
                 let offered = kind.all_offers().iter();
                 let offered = offered.filter(|offered| !offered.instead().is_empty());
                 for offered in offered.filter(|offered| *piece.text == *offered.name()) {
-                    let warning = (own(offered.name()), own(offered.instead()));
-                    if !self.warned.contains(&warning) {
-                        self.warned.push(warning);
-                    }
+                    let [old, instead] = [offered.name(), offered.instead()].map(Term::Plain);
+                    self.warn(old, instead);
                 }
             }
         }

@@ -1,16 +1,23 @@
 //! What is composed of the table's phrases: lists, counts, and phrases filled in.
 
+use std::ffi::{OsStr, OsString};
+
 use super::{Speech, Wording};
 use crate::text::{Kept, Listed, Put, columns, digits, of, own, quoted, visible};
 
 impl<'t> Speech<'t> {
-    pub(crate) fn new(wording: &'t Wording<'t>, kept: &'t Kept<String>) -> Self {
+    pub(crate) fn new(wording: &'t Wording<'t>, kept: &'t Kept) -> Self {
         Speech { wording, kept }
     }
 
     /// A text that was made.
     pub(crate) fn keep(self, text: String) -> &'t str {
-        self.kept.keep(text)
+        self.kept.text(text)
+    }
+
+    /// A word that was made.
+    pub(crate) fn word(self, word: OsString) -> &'t OsStr {
+        self.kept.word(word)
     }
 
     /// A text of somebody else's.

@@ -42,7 +42,7 @@ pub struct Wording<'d> {
 #[derive(Debug, Clone, Copy)]
 pub struct Speech<'t> {
     wording: &'t Wording<'t>,
-    kept: &'t Kept<String>,
+    kept: &'t Kept,
 }
 
 impl<'t> std::ops::Deref for Speech<'t> {

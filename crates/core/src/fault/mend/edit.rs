@@ -1,27 +1,28 @@
 //! A line that is being repaired: its words, placeholders among them, and what is done to them.
 
-use super::{Edit, How, Item, Line, Stock};
+use super::{Edit, How, Item, Line};
+use crate::wording::Speech;
 use std::ffi::{OsStr, OsString};
 
 use crate::declare::{Command, Param};
 use crate::text::{Listed, Put, own, part, quoted};
 
-impl<'t> Stock<'t> {
+impl<'t> Speech<'t> {
     /// A word that is put in.
-    pub(super) fn text(self, text: impl AsRef<OsStr>) -> Item<'t> {
-        self.own(text.as_ref())
+    pub(super) fn item(self, text: impl AsRef<OsStr>) -> Item<'t> {
+        self.item_of(text.as_ref())
     }
 
     #[inline(never)]
-    fn own(self, text: &OsStr) -> Item<'t> {
-        Item { typed: self.words.keep(text.to_owned()), shown: None, from: None }
+    fn item_of(self, text: &OsStr) -> Item<'t> {
+        Item { typed: self.word(text.to_owned()), shown: None, from: None }
     }
 
     /// What stands for a word of a parameter.
     #[inline(never)]
     pub(super) fn placeholder(self, param: &Param<'_>, at: usize) -> Item<'t> {
-        let shown = Some(self.speech.keep(param.placeholder(at)));
-        Item { shown, ..self.own(param.example(at).as_ref()) }
+        let shown = Some(self.keep(param.placeholder(at)));
+        Item { shown, ..self.item_of(param.example(at).as_ref()) }
     }
 
     /// What stands for the words of a parameter, from one of them on.
@@ -44,7 +45,7 @@ impl<'t> Stock<'t> {
                     How::Within | How::Apart => {
                         draft.push_text(&part(line[at].typed, done, edit.start));
                         if edit.how == How::Apart {
-                            new.put(self.item(std::mem::take(&mut draft), from));
+                            new.put(self.made(std::mem::take(&mut draft), from));
                         }
                         draft.push(&edit.with);
                         done = edit.end;
@@ -56,7 +57,7 @@ impl<'t> Stock<'t> {
                 new.put(*word);
             } else {
                 draft.push_text(&part(word.typed, done, word.typed.len()));
-                new.put(self.item(draft, from));
+                new.put(self.made(draft, from));
             }
         }
         new
@@ -64,22 +65,22 @@ impl<'t> Stock<'t> {
 
     /// A word that was made.
     #[inline(never)]
-    pub(super) fn item(self, draft: Draft, from: Option<usize>) -> Item<'t> {
-        let shown = draft.shown.map(|shown| self.speech.keep(shown));
-        Item { typed: self.words.keep(draft.typed), shown, from }
+    fn made(self, draft: Draft, from: Option<usize>) -> Item<'t> {
+        let shown = draft.shown.map(|shown| self.keep(shown));
+        Item { typed: self.word(draft.typed), shown, from }
     }
 }
 
 /// A word in the making.
 #[derive(Default)]
-pub(super) struct Draft {
+struct Draft {
     typed: OsString,
     shown: Option<String>,
 }
 
 impl Draft {
     #[inline(never)]
-    pub(super) fn push_text(&mut self, text: &OsStr) {
+    fn push_text(&mut self, text: &OsStr) {
         self.typed.push(text);
         if let Some(shown) = &mut self.shown
             && !text.is_empty()

@@ -3,7 +3,7 @@
 //! words (`keep.rs`) may be chosen: the one that is alone at its cost. Whoever copies a line that is
 //! offered does so without thought; where several would do, none is.
 
-use super::{Class, Cost, Item, Line, Repair, Stock};
+use super::{Class, Cost, Item, Line, Repair};
 use crate::fault::{Mended, Repaired, Report};
 use std::ffi::OsStr;
 
@@ -11,7 +11,8 @@ use super::edit::{shown, typed};
 use super::keep::{keeps, loses_nothing, uses};
 use crate::declare::{Gives, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
-use crate::text::{Kept, Listed, Put, has, in_order, part};
+use crate::text::{Listed, Put, has, in_order, part};
+use crate::wording::Speech;
 
 /// Things to put right on a line that is repaired; with more the line is beyond mending.
 const MOST: usize = 8;
@@ -38,8 +39,6 @@ impl<'t, 'd> Report<'t, 'd> {
         if self.list().iter().filter(is_single).count() > STEPS {
             return None;
         }
-        let words = Kept::new();
-        let stock = Stock { speech: self.speech, words: &words };
         let mut line = self.line();
         let mut left = WORDS / (line.len() + 1);
         let (root, around) = (self.path().root(), self.around().for_trial(Trial::Read));
@@ -60,7 +59,7 @@ impl<'t, 'd> Report<'t, 'd> {
             let Some((pick, _)) = on_line.min_by_key(|(_, fault)| turn(fault)) else {
                 return self.told(&told, None);
             };
-            let (repair, tried) = now.best(&line, pick, (&around, left.min(READINGS)), stock);
+            let (repair, tried) = now.best(&line, pick, (&around, left.min(READINGS)), self.speech);
             left -= tried;
             // After an unknown command too little is known to guess at a text as well.
             let is_known = |repair: &Repair<'_>| {
@@ -135,10 +134,10 @@ impl<'t, 'd> Report<'t, 'd> {
         line: &Line<'k>,
         pick: usize,
         (around, allowed): (&Around<'_>, usize),
-        stock: Stock<'k>,
+        speech: Speech<'k>,
     ) -> (Option<Repair<'k>>, usize) {
         use FaultKind::{CommandAmbiguous, OptionAmbiguous};
-        let repairs = self.repairs(line, pick, stock);
+        let repairs = self.repairs(line, pick, speech);
         let tried = repairs.len();
         if tried > allowed {
             return (None, 0);
@@ -147,7 +146,7 @@ impl<'t, 'd> Report<'t, 'd> {
         let mut best: Option<Tried<'_>> = None;
         let mut is_alone = true;
         for repair in repairs {
-            let Some(tried) = self.attempt(line, pick, repair, (around, stock)) else { continue };
+            let Some(tried) = self.attempt(line, pick, repair, (around, speech)) else { continue };
             match &best {
                 // Which of several names an abbreviation stands for, only the user knows.
                 Some(_) if is_ambiguous => is_alone = false,
@@ -167,7 +166,7 @@ impl<'t, 'd> Report<'t, 'd> {
         line: &Line<'k>,
         pick: usize,
         repair: Repair<'k>,
-        (around, stock): (&Around<'_>, Stock<'k>),
+        (around, speech): (&Around<'_>, Speech<'k>),
     ) -> Option<Tried<'k>> {
         let words = typed(&repair.line);
         let (faults, trace) =
@@ -189,7 +188,7 @@ impl<'t, 'd> Report<'t, 'd> {
                 }
             };
         let is_kept = keeps(self, line, pick, &repair, &trace);
-        let reading = values(&trace, &words, stock);
+        let reading = values(&trace, &words, speech);
         is_kept.then_some(Tried { faults, reading, repair })
     }
 
@@ -246,12 +245,12 @@ impl<'t> Tried<'t> {
 }
 
 /// What is read as what, so that two lines can be told from each other.
-fn values<'t>(trace: &Trace<'_>, words: &[&OsStr], stock: Stock<'t>) -> Vec<Said<'t>> {
+fn values<'t>(trace: &Trace<'_>, words: &[&OsStr], speech: Speech<'t>) -> Vec<Said<'t>> {
     let mut values = Vec::new();
     for used in uses(trace).iter().filter(|used| used.param != 0) {
         let bytes = used.step.bytes();
         let text = match used.step.is_of_value() {
-            true => stock.text(part(words[used.step.word()], bytes.start, bytes.end)).typed,
+            true => speech.item(part(words[used.step.word()], bytes.start, bytes.end)).typed,
             // A name is the same however it is spelt; an opposite is another.
             false if used.step.meaning() == Meaning::Opposite => OsStr::new("no"),
             false => OsStr::new("yes"),

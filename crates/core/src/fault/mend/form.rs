@@ -17,9 +17,9 @@ impl<'t> Bench<'_, 't, '_> {
         let (cut, value) = attached(self.bytes(word), start);
         let value = part(&self.line[word].typed, value, end).into_owned();
         let text = value.to_str().unwrap_or_default().trim_start_matches('=');
-        let mut values: Line<'_> = text.split(',').map(|value| self.stock.text(value)).listed();
+        let mut values: Line<'_> = text.split(',').map(|value| self.speech.item(value)).listed();
         if values.len() != param.kinds().len() {
-            values = vec![self.stock.text(&value)];
+            values = vec![self.speech.item(&value)];
         }
         let mut edits = Vec::new();
         for (at, with) in values.into_iter().enumerate() {
@@ -53,7 +53,7 @@ impl<'t> Bench<'_, 't, '_> {
     fn given_with(&self, param: &Param<'_>, value: &OsStr) -> Item<'t> {
         let mut word = OsString::from(of(&[&param.spelled(), "="]));
         word.push(value);
-        self.stock.text(word)
+        self.speech.item(word)
     }
 
     /// `--color always`.

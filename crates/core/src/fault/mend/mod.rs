@@ -8,12 +8,11 @@
 //! * `repair.rs`, `names.rs`, `surplus.rs`, `form.rs`: what may help against each kind of fault.
 //! * `keep.rs`: what must stay as it is.
 
-use std::ffi::{OsStr, OsString};
+use std::ffi::OsStr;
 use std::fmt;
 
 use super::Report;
 use crate::read::{Fault, Step};
-use crate::text::Kept;
 use crate::wording::Speech;
 
 mod edit;
@@ -23,13 +22,6 @@ mod keep;
 mod names;
 mod repair;
 mod surplus;
-
-/// What keeps the texts of lines that are being repaired.
-#[derive(Clone, Copy)]
-struct Stock<'t> {
-    speech: Speech<'t>,
-    words: &'t Kept<OsString>,
-}
 
 /// A word of a line that is being repaired.
 #[derive(Clone, Copy)]
@@ -100,7 +92,7 @@ pub(crate) struct Bench<'f, 't, 'd> {
     fault: &'f Fault<'d>,
     line: &'f Line<'t>,
     pick: usize,
-    stock: Stock<'t>,
+    speech: Speech<'t>,
     repairs: Vec<Repair<'t>>,
 }
 

@@ -2,10 +2,11 @@
 //! line, or the names of commands that were left out.
 
 use super::fix::READINGS;
-use super::{Bench, Class, Cost, Edit, Line, Stock};
+use super::{Bench, Class, Cost, Edit, Line};
 use crate::declare::Param;
 use crate::read::{Fault, Faults, Place};
 use crate::text::{Listed, Put};
+use crate::wording::Speech;
 
 impl Bench<'_, '_, '_> {
     pub(super) fn option_unknown(&mut self) {
@@ -30,7 +31,7 @@ impl Bench<'_, '_, '_> {
         let is_asking = matches!(bytes, b"-version" | b"-V" | b"-help");
         let is_no_operand = bytes.starts_with(b"--") || is_asking;
         if !is_no_operand && self.repairs.is_empty() && owners.is_empty() {
-            self.insert(word, vec![self.stock.text("--")]);
+            self.insert(word, vec![self.speech.item("--")]);
             self.repairs.iter_mut().for_each(|repair| repair.renames = false);
         }
     }
@@ -39,7 +40,7 @@ impl Bench<'_, '_, '_> {
     /// value after `=`.
     fn rename(&mut self, cost: Cost, name: &str) {
         let Some((word, start, end)) = self.place() else { return };
-        let with = self.stock.text(&name[usize::from(start > 0)..]);
+        let with = self.speech.item(&name[usize::from(start > 0)..]);
         let mut edits = vec![Edit::replace(word, (start, end), with)];
         if !name.starts_with("--") && self.bytes(word).get(end) == Some(&b'=') {
             edits.put(Edit::cut(word, (end, end + 1)).apart());
@@ -61,9 +62,7 @@ impl Bench<'_, '_, '_> {
         if behind > self.line.len() {
             return;
         }
-        let mut line = self.line.clone();
-        line[above..behind].rotate_left(word - above);
-        self.add_line(Class::Moved.at(1 + taken), line);
+        self.move_words(Class::Moved.at(1 + taken), (above, word, behind));
     }
 
     /// An option in front of the command that takes it moves to after that: alone, or with a word or two
@@ -77,9 +76,7 @@ impl Bench<'_, '_, '_> {
                 continue;
             }
             let ended = behind.iter().position(|word| word.typed == "--").unwrap_or(behind.len());
-            let mut line = self.line.clone();
-            line[word..word + taken + ended].rotate_left(taken);
-            self.add_line(Class::Moved.at(taken), line);
+            self.move_words(Class::Moved.at(taken), (word, word + taken, word + taken + ended));
         }
     }
 
@@ -89,7 +86,7 @@ impl Bench<'_, '_, '_> {
         for names in
             self.faults.owners(self.fault, reached).iter().filter(|names| !names.is_empty())
         {
-            self.insert(word, self.stock.named(names));
+            self.insert(word, self.speech.named(names));
         }
     }
 
@@ -98,7 +95,7 @@ impl Bench<'_, '_, '_> {
         // A command of that name further down the tree: what is above it was left out.
         let ways = self.faults.ways_to(self.fault);
         for names in &ways {
-            self.insert(word, self.stock.named(names));
+            self.insert(word, self.speech.named(names));
             self.move_in_front(word, names);
         }
         if ways.is_empty() {
@@ -113,10 +110,17 @@ impl Bench<'_, '_, '_> {
     fn move_in_front(&mut self, word: usize, names: &[&str]) {
         let behind = self.line.iter().skip(word + 1).zip(names);
         if behind.filter(|(word, name)| word.typed == **name).count() == names.len() {
-            let mut line = self.line.clone();
-            line[word..=word + names.len()].rotate_left(1);
-            self.add_line(Class::Moved.at(1), line);
+            self.move_words(Class::Moved.at(1), (word, word + 1, word + 1 + names.len()));
         }
+    }
+
+    /// The words from the first place to the second change places with those from there to the third.
+    #[inline(never)]
+    fn move_words(&mut self, cost: Cost, (first, second, third): (usize, usize, usize)) {
+        let line = &self.line[..];
+        let [before, behind] = [&line[..first], &line[third..]];
+        let moved = [before, &line[second..third], &line[first..second], behind].concat();
+        self.add_line(cost, moved);
     }
 
     pub(super) fn ambiguous(&mut self) {
@@ -126,11 +130,11 @@ impl Bench<'_, '_, '_> {
     }
 }
 
-impl<'t> Stock<'t> {
+impl<'t> Speech<'t> {
     /// Names as words.
     #[inline(never)]
     fn named(self, names: &[&str]) -> Line<'t> {
-        names.iter().map(|name| self.text(name)).listed()
+        names.iter().map(|name| self.item(name)).listed()
     }
 }
 

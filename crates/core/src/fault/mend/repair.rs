@@ -1,13 +1,14 @@
 //! What may help against a fault: a few repairs each, the likely ones first. Whether one does is seen
 //! when the line is read again.
 
-use super::{Bench, Class, Cost, Edit, How, Item, Line, Repair, Stock};
+use super::{Bench, Class, Cost, Edit, How, Item, Line, Repair};
 use crate::fault::Report;
 use std::ffi::OsStr;
 
 use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
 use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
 use crate::text::{Listed, Put, in_order, lower, near, near_marked, of, part, upper};
+use crate::wording::Speech;
 
 impl Class {
     pub(super) const fn at(self, distance: usize) -> Cost {
@@ -21,10 +22,10 @@ impl Report<'_, '_> {
         &self,
         line: &Line<'k>,
         pick: usize,
-        stock: Stock<'k>,
+        speech: Speech<'k>,
     ) -> Vec<Repair<'k>> {
         let fault = &self.list()[pick];
-        let mut bench = Bench { faults: *self, fault, line, pick, stock, repairs: Vec::new() };
+        let mut bench = Bench { faults: *self, fault, line, pick, speech, repairs: Vec::new() };
         match fault.kind() {
             FaultKind::OptionUnknown => bench.option_unknown(),
             FaultKind::CommandUnknown => bench.command_unknown(),
@@ -78,7 +79,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             return;
         }
         in_order(&mut edits, Edit::order);
-        let line = self.stock.edited(self.line, &edits);
+        let line = self.speech.edited(self.line, &edits);
         self.add_line(cost, line);
     }
 
@@ -89,7 +90,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
 
     pub(super) fn replace(&mut self, cost: Cost, with: &str) {
         if let Place::At { word, start, end } = self.fault.place() {
-            self.add(cost, vec![Edit::replace(word, (start, end), self.stock.text(with))]);
+            self.add(cost, vec![Edit::replace(word, (start, end), self.speech.item(with))]);
         }
     }
 
@@ -124,7 +125,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             let lacks =
                 matches!(fault.kind(), FaultKind::OperandMissing | FaultKind::ValuesMiscounted);
             if is_operand && lacks {
-                for with in self.stock.missing(fault) {
+                for with in self.speech.missing(fault) {
                     edits.put(Edit::insert(word, with));
                 }
                 mends.push(at);
@@ -138,7 +139,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
 
     pub(super) fn missing(&mut self) {
         if let Place::Before(word) = self.fault.place() {
-            self.insert(word, self.stock.missing(self.fault));
+            self.insert(word, self.speech.missing(self.fault));
         }
     }
 
@@ -165,7 +166,10 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             // What says neither is not left out.
             _ => return,
         };
-        self.add(Class::Spelled.at(1), vec![Edit::replace(word, (0, end), self.stock.text(&name))]);
+        self.add(
+            Class::Spelled.at(1),
+            vec![Edit::replace(word, (0, end), self.speech.item(&name))],
+        );
     }
 
     /// A value that is refused gives way to the choice that is near it, or to a placeholder; or its word
@@ -198,15 +202,15 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             (None, None) => Default::default(),
         };
         for near in &nearest {
-            self.fill(Class::Spelled.at(distance), self.stock.text(near));
+            self.fill(Class::Spelled.at(distance), self.speech.item(near));
         }
         let is_near = !nearest.is_empty() || has_cases && self.fill_other_case(&typed, param);
         if start == 0 && !(is_option && self.fits_behind(word, param)) {
-            self.insert(word, self.stock.placeholders(param, at..param.kinds().len()));
+            self.insert(word, self.speech.placeholders(param, at..param.kinds().len()));
         }
         // What is an option here is not thrown away.
         if !is_near && !is_option {
-            self.fill(Class::Inserted.at(1), self.stock.placeholder(param, at));
+            self.fill(Class::Inserted.at(1), self.speech.placeholder(param, at));
         }
     }
 
@@ -232,7 +236,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         others.extend(number.map(|number| of(&["-", number])));
         let mut is_near = false;
         for other in others.iter().filter(|other| *other != typed && param.accepts(other)) {
-            self.fill(Class::Spelled.at(0), self.stock.text(other));
+            self.fill(Class::Spelled.at(0), self.speech.item(other));
             is_near = true;
         }
         is_near
@@ -252,7 +256,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         let mut edits = vec![if is_behind_letter { edit.apart() } else { edit }];
         for next in 1..=self.fault.more() {
             let (word, with) =
-                (word + next, self.stock.placeholder(param, self.fault.which() + next));
+                (word + next, self.speech.placeholder(param, self.fault.which() + next));
             let end = self.line[word].typed.len();
             edits.put(Edit::replace(word, (0, end), with));
         }
@@ -283,10 +287,10 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         moved.push(part(whole, letter, start));
         let end = whole.len();
         let mut edits = Vec::new();
-        for with in self.stock.placeholders(param, 0..param.kinds().len()) {
+        for with in self.speech.placeholders(param, 0..param.kinds().len()) {
             edits.put(Edit::insert(word + 1, with));
         }
-        let edit = Edit::replace(word, (0, end), self.stock.text(&moved));
+        let edit = Edit::replace(word, (0, end), self.speech.item(&moved));
         self.add(Class::Moved.at(1), vec![edit]);
         edits.put(edit);
         self.add(Class::Inserted.at(1), edits);
@@ -297,7 +301,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
 /// More placeholders than that nobody fills: then what is missing is shown in part, and no line is offered.
 const MOST_PLACEHOLDERS: u32 = 40;
 
-impl<'t> Stock<'t> {
+impl<'t> Speech<'t> {
     /// What goes where something is missing.
     #[inline(never)]
     fn missing(self, fault: &Fault<'_>) -> Line<'t> {
@@ -309,7 +313,7 @@ impl<'t> Stock<'t> {
                 let times = if kind == FaultKind::OptionMissing { param.times().min } else { 1 };
                 let mut line = Line::new();
                 for _ in 0..times.clamp(1, MOST_PLACEHOLDERS) {
-                    line.put(self.text(param.spelled()));
+                    line.put(self.item(param.spelled()));
                     line.append(&mut self.placeholders(param, 0..words));
                 }
                 line

@@ -2,10 +2,11 @@
 //! that stands twice; and against a broken rule that asks for more. Nothing else is left out: what was
 //! typed was meant.
 
-use super::{Bench, Class, Edit, Line, Stock};
+use super::{Bench, Class, Edit, Line};
 use crate::declare::{Noun, Param, Role};
 use crate::read::{FaultKind, Meaning, Place, Step};
 use crate::text::{Listed, Put, of, part};
+use crate::wording::Speech;
 
 /// Words that become one text; with more the line is none that a person typed.
 const MOST_QUOTED: usize = 64;
@@ -73,7 +74,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             joined.push(self.line[at].typed);
         }
         let (start, end) = (0, self.line[text].typed.len());
-        let with = self.stock.text(&joined);
+        let with = self.speech.item(&joined);
         let mut edits = vec![Edit::replace(text, (start, end), with)];
         for word in word..=last {
             edits.put(Edit::drop(word));
@@ -158,7 +159,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             false => self.fault.param().into_iter().listed(),
         };
         for param in wanted {
-            let words = self.stock.given(param);
+            let words = self.speech.given(param);
             // However many words one takes, it is one thing more.
             let edits = words.into_iter().map(|with| Edit::insert(word, with)).listed();
             self.add(Class::Inserted.at(1), edits);
@@ -201,12 +202,12 @@ fn dropped<'t>(steps: &[Step], name: usize, line: &Line<'t>) -> Vec<Edit<'t>> {
     edits
 }
 
-impl<'t> Stock<'t> {
+impl<'t> Speech<'t> {
     /// A parameter as it would be given.
     fn given(self, param: &Param<'_>) -> Line<'t> {
         let mut words = Line::new();
         if param.role() != Role::Operand {
-            words.put(self.text(param.spelled()));
+            words.put(self.item(param.spelled()));
         }
         if !param.is_attached() {
             words.append(&mut self.placeholders(param, 0..param.kinds().len()));

@@ -111,7 +111,7 @@ pub(crate) use names::hash;
 pub(crate) use param::is as is_record;
 pub(crate) use path::At;
 pub(crate) use refusal::{Miss, Reason};
-pub(crate) use rule::Relation;
+pub(crate) use rule::{InSynopsis, Relation};
 #[cfg(feature = "serde")]
 pub(crate) use shape::sides;
 

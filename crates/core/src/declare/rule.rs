@@ -2,11 +2,15 @@
 
 use std::fmt::Debug;
 
-use super::{Param, Rule};
+use super::{Command, Param, Rule};
 // What a rule looks at, and says; nothing of the later stages is called here.
 use crate::facts::Fact;
+use crate::page::Text;
 use crate::read::Line;
 use crate::wording::Speech;
+
+/// What stands in a synopsis at the place of a parameter of a command.
+pub(crate) type InSynopsis = fn(&Rule<'_>, &Command<'_>, usize) -> Option<Text>;
 
 /// What a rule is: its verdict on a line, and what is said of it.
 pub(crate) trait Relation: Debug + Sync {
@@ -27,9 +31,9 @@ pub(crate) trait Relation: Debug + Sync {
         false
     }
 
-    /// Whether a synopsis shows the members as one choice.
-    fn is_choice(&self) -> bool {
-        false
+    /// What shows the members as one choice in a synopsis, where that is what they are.
+    fn choice(&self) -> Option<InSynopsis> {
+        None
     }
 
     /// Whether any of the members is all that it asks for.

@@ -35,7 +35,7 @@ impl<'d> Faults<'d> {
     /// ");
     /// ```
     pub fn draw(&self, look: Look) -> String {
-        self.report(&Kept::new()).draw(look)
+        self.report(&Kept::default()).draw(look)
     }
 }
 

@@ -21,7 +21,7 @@ pub struct Blot {
 pub fn draw_blots(who: &str, (file, text): (&str, &str), blots: &[Blot], look: Look) -> String {
     let text = text.to_owned();
     let source = Settings { file: file.to_owned(), text, ..Settings::default() };
-    let kept = Kept::new();
+    let kept = Kept::default();
     let (mut sheet, speech) = (Sheet::new(look), Speech::new(&Wording::ENGLISH, &kept));
     let shown = &blots[..blots.len().min(MOST)];
     let sentences: Vec<&str> = shown.iter().map(|blot| &*blot.sentence).listed();
@@ -47,7 +47,7 @@ fn echo(source: &Settings, number: usize, blot: &Blot) -> (String, Echo) {
 /// The nearest of some names to a mistyped one, if only one is that near.
 #[doc(hidden)]
 pub fn nearest<'n>(typed: &str, names: impl Iterator<Item = &'n str>) -> Option<&'n str> {
-    match &near(typed, names).1[..] {
+    match &near(typed, &names.listed()).1[..] {
         [name] => Some(name),
         _ => None,
     }

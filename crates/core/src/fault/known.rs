@@ -196,7 +196,7 @@ impl<'d> Faults<'d> {
         let names = self.seen_commands().flat_map(|command| command.shown_names());
         // No command is called so; and what is after the sign is not to be lost.
         let typed = if typed.as_encoded_bytes().contains(&b'=') { Cow::default() } else { typed };
-        typed.to_str().map_or_else(Default::default, |typed| near(typed, names))
+        typed.to_str().map_or_else(Default::default, |typed| near(typed, &names.listed()))
     }
 
     /// The subcommands of the command reached, but for hidden ones.

@@ -103,7 +103,7 @@ impl<'d> Faults<'d> {
             }
         }
         names.retain(|name| *name != unquoted(typed));
-        let (_, nearest) = near(unquoted(typed), names.into_iter());
+        let (_, nearest) = near(unquoted(typed), &names);
         nearest.first().copied()
     }
 }

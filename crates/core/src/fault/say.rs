@@ -17,7 +17,7 @@ impl<'d> Faults<'d> {
     /// What is wrong, and what would be right, in a sentence of the program's phrases; what may be secret shows
     /// as dots.
     pub fn sentence_of(&self, fault: &Fault<'d>) -> String {
-        let kept = Kept::new();
+        let kept = Kept::default();
         let report = self.report(&kept);
         if fault.is_mistake() { report.mistake(fault) } else { report.sentence(&[fault]) }
             .to_owned()

@@ -18,7 +18,7 @@ pub(super) fn page<'d>(
 ) -> Page<'d> {
     let command = path.leaf();
     let wording = path.root().phrases();
-    let kept = Kept::new();
+    let kept = Kept::default();
     let speech = Speech::new(wording, &kept);
     let (title, summary) = (path.text(), command.told_summary(wording));
     let mut page = Page { title, summary, sections: Vec::new(), wording };

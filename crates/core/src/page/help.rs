@@ -41,7 +41,7 @@ fn own_help<'t>(param: &Param<'t>, command: &Command<'_>, speech: Speech<'t>) ->
 
 /// Whether nothing is said of a parameter, or no more than its type.
 pub(super) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording<'_>) -> bool {
-    let kept = Kept::new();
+    let kept = Kept::default();
     let speech = Speech::new(wording, &kept);
     let number = param.kinds().first().filter(|kind| kind.is_number());
     let ty = number.map(|kind| speech.noun(kind).0);

@@ -21,6 +21,7 @@ mod text;
 
 pub(crate) use listed::LISTS;
 pub(crate) use markdown::blocks;
+pub(crate) use synopsis::choice;
 pub use text::{Inline, Text, What};
 
 use std::borrow::Cow;

@@ -20,11 +20,11 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
         if param.role() == Role::Operand {
             operands.put(piece(param));
         } else {
-            // Those of which only one can be given stand where the first of them does.
-            match only_one(command, param) {
-                None => options.put(piece(param)),
-                Some(rule) if is_first(command, rule, at) => options.put(group(rule, command)),
-                Some(_) => {}
+            let mut rules = command.relations();
+            let choice = rules.find_map(|rule| rule.relation().choice()?(rule, command, at));
+            let text = choice.unwrap_or_else(|| piece(param));
+            if !text.is_empty() {
+                options.put(text);
             }
         }
     }
@@ -47,26 +47,20 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
     options
 }
 
-/// The rule by which a parameter excludes others, all of them options of the command.
-fn only_one<'d>(command: &Command<'d>, param: &Param<'_>) -> Option<&'d Rule<'d>> {
-    command.relations().find(|rule| {
-        let is_here = |member: &&Param<'_>| {
-            let known = command.params().any(|param| is_record(param, member));
-            known
-                && member.role() != Role::Operand
-                && !member.is_throughout()
-                && !member.is_hidden()
-        };
-        rule.relation().is_choice()
-            && rule.members().iter().all(is_here)
-            && rule.members().iter().any(|member| is_record(member, param))
-    })
-}
-
-fn is_first(command: &Command<'_>, rule: &Rule<'_>, at: usize) -> bool {
+/// Those of which only one can be given, all of them options of the command, stand where the first of them does. What
+/// stands at the place of a parameter; empty for the others, and none where it is no such thing. The record of a rule
+/// points here.
+pub(crate) fn choice(rule: &Rule<'_>, command: &Command<'_>, at: usize) -> Option<Text> {
+    let is_here = |member: &&Param<'_>| {
+        let known = command.params().any(|param| is_record(param, member));
+        known && member.role() != Role::Operand && !member.is_throughout() && !member.is_hidden()
+    };
     let is_member =
         |param: &Param<'_>| rule.members().iter().any(|member| is_record(member, param));
-    !command.params().take(at).any(is_member)
+    let is_there =
+        command.params().nth(at).is_some_and(is_member) && rule.members().iter().all(is_here);
+    let is_first = !command.params().take(at).any(is_member);
+    is_there.then(|| if is_first { group(rule, command) } else { Text::default() })
 }
 
 /// `[--jars COUNT | --barrel]`; without brackets where one of them is needed.

@@ -11,7 +11,7 @@ use super::world::Trial;
 use crate::declare::{Brings, Known, Param, Reason};
 // What says it.
 use crate::fault::unlisted;
-use crate::text::near;
+use crate::text::{Listed, near};
 
 /// What closed lists have. Behind a pointer, so that a program without lists drops none.
 pub(crate) trait KnownValues: Send + Sync {
@@ -37,7 +37,7 @@ impl KnownValues for Lists {
 
     fn near(&self, param: &Param<'_>, typed: &str) -> (usize, Vec<&str>) {
         let known = self.of(param).unwrap_or_default().iter().filter_map(Known::shown);
-        near(typed, known.take(MOST_NEAR))
+        near(typed, &known.take(MOST_NEAR).listed())
     }
 }
 

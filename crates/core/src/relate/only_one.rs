@@ -1,8 +1,9 @@
 //! At most one of some.
 
 use super::{is_member, members, others};
-use crate::declare::{Param, Relation, Rule};
+use crate::declare::{InSynopsis, Param, Relation, Rule};
 use crate::facts::Fact;
+use crate::page::choice;
 use crate::read::Line;
 use crate::wording::{Speech, Wording};
 
@@ -41,7 +42,7 @@ impl Relation for OnlyOne {
         true
     }
 
-    fn is_choice(&self) -> bool {
-        true
+    fn choice(&self) -> Option<InSynopsis> {
+        Some(choice)
     }
 }

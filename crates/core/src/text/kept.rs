@@ -5,31 +5,49 @@ use std::cell::{Cell, OnceCell};
 use std::ffi::{OsStr, OsString};
 
 /// What is kept as long as this is.
-#[derive(Debug)]
+#[derive(Debug, Default)]
 pub(crate) struct Kept {
     count: Cell<usize>,
-    /// Room for one thing, for two more, for four more: what has a place stays there.
-    rooms: [OnceCell<Box<[OnceCell<OsString>]>>; usize::BITS as usize],
+    room: OnceCell<Box<Room>>,
+}
+
+/// What has a place stays there: where one room is full, there is one of twice the size behind it.
+#[derive(Debug)]
+struct Room {
+    places: Box<[OnceCell<OsString>]>,
+    behind: OnceCell<Box<Room>>,
 }
 
 impl Kept {
-    pub(crate) const fn new() -> Self {
-        Kept { count: Cell::new(0), rooms: [const { OnceCell::new() }; usize::BITS as usize] }
-    }
+    /// Places of the first room.
+    const FIRST: usize = 64;
 
     /// Keeps a word.
     #[inline(never)]
     pub(crate) fn word(&self, word: OsString) -> &OsStr {
-        let place = self.count.get() + 1;
-        self.count.set(place);
-        let room = place.ilog2() as usize;
-        let places = self.rooms[room].get_or_init(|| vec![OnceCell::new(); 1 << room].into());
-        places[place - (1 << room)].get_or_init(|| word)
+        let (mut room, mut size, mut place) = (&self.room, Self::FIRST, self.count.get());
+        self.count.set(place + 1);
+        loop {
+            let Room { places, behind } = &**room.get_or_init(|| Room::new(size));
+            match places.get(place) {
+                Some(place) => return place.get_or_init(|| word),
+                None => (room, place, size) = (behind, place - size, 2 * size),
+            }
+        }
     }
 
     /// Keeps a text.
     #[inline(never)]
     pub(crate) fn text(&self, text: String) -> &str {
         self.word(text.into()).to_str().unwrap_or_default()
+    }
+}
+
+impl Room {
+    #[inline(never)]
+    fn new(size: usize) -> Box<Self> {
+        let mut places = Vec::new();
+        places.resize_with(size, OnceCell::new);
+        Box::new(Room { places: places.into(), behind: OnceCell::new() })
     }
 }

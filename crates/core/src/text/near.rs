@@ -4,8 +4,9 @@ use super::{Listed, own};
 
 /// How many slips lie between what was typed and the nearest names, and these in their order; none
 /// when all are far.
-pub(crate) fn near<'n>(typed: &str, names: impl Iterator<Item = &'n str>) -> (usize, Vec<&'n str>) {
-    let (distance, nearest) = near_marked(typed, &names.map(|name| (name, 0)).listed());
+#[inline(never)]
+pub(crate) fn near<'n>(typed: &str, names: &[&'n str]) -> (usize, Vec<&'n str>) {
+    let (distance, nearest) = near_marked(typed, &names.iter().map(|name| (*name, 0)).listed());
     (distance, nearest.iter().map(|name| name.0).listed())
 }
 

@@ -23,6 +23,8 @@ enum Style {
     Bare,
     Single,
     Escaped,
+    /// Not for a shell: nothing is quoted.
+    Shown,
 }
 
 /// A word as it is shown.
@@ -62,13 +64,14 @@ impl<'w> Quoted<'w> {
 impl Style {
     const fn open(self) -> &'static str {
         match self {
-            Style::Bare => "",
+            Style::Bare | Style::Shown => "",
             Style::Single => "'",
             Style::Escaped => "$'",
         }
     }
 }
 
+#[inline(never)]
 fn put_all(shown: &mut String, bytes: &[u8], style: Style) {
     for chunk in bytes.utf8_chunks() {
         chunk.valid().chars().for_each(|letter| put(shown, letter, style));
@@ -99,7 +102,7 @@ fn put(shown: &mut String, letter: char, style: Style) {
         (Style::Single, '\'') => shown.put("'\\''"),
         (Style::Escaped, '\'') => shown.put("\\'"),
         (Style::Escaped, '\\') => shown.put("\\\\"),
-        (Style::Escaped, letter) if is_unseen(letter) => escape(shown, letter),
+        (Style::Escaped | Style::Shown, letter) if is_unseen(letter) => escape(shown, letter),
         (_, letter) => shown.push(letter),
     }
 }
@@ -143,8 +146,6 @@ pub(super) fn is_unseen(letter: char) -> bool {
 #[must_use]
 pub fn visible(text: &str) -> String {
     let mut shown = String::with_capacity(text.len());
-    for letter in text.chars() {
-        if is_unseen(letter) { escape(&mut shown, letter) } else { shown.push(letter) }
-    }
+    put_all(&mut shown, text.as_bytes(), Style::Shown);
     shown
 }

@@ -136,16 +136,14 @@ impl<'t> Speech<'t> {
     pub(crate) fn cut(self, shown: String) -> &'t str {
         /// Columns of a word that a sentence shows in full.
         const LONGEST: usize = 48;
-        let letters: Vec<char> = shown.chars().take(8 * LONGEST).listed();
-        if columns(&shown) <= LONGEST && letters.len() <= LONGEST {
+        let is_short = shown.chars().take(LONGEST + 1).count() <= LONGEST;
+        if is_short && columns(&shown) <= LONGEST {
             return self.keep(shown);
         }
-        let mut kept = String::new();
-        kept.extend(letters.iter().take(LONGEST / 2));
-        kept.put("…");
-        let behind: Vec<char> = shown.chars().rev().take(LONGEST / 4).listed();
-        kept.extend(behind.iter().rev());
-        self.keep(kept)
+        let place = |found: Option<(usize, char)>| found.map_or(0, |letter| letter.0);
+        let (before, _) = shown.split_at(place(shown.char_indices().nth(LONGEST / 2)));
+        let (_, behind) = shown.split_at(place(shown.char_indices().nth_back(LONGEST / 4 - 1)));
+        self.of(&[before, "…", behind])
     }
 }
 

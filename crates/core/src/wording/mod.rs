@@ -138,7 +138,7 @@ impl<'d> Wording<'d> {
     /// That there are so many more than are shown.
     #[doc(hidden)]
     pub fn of_more(&self, count: usize) -> String {
-        Speech::new(self, &Kept::new()).more(count).to_owned()
+        Speech::new(self, &Kept::default()).more(count).to_owned()
     }
 
     /// The first phrase whose places are not those of the one in English.

@@ -185,7 +185,7 @@ impl<'d> Param<'d> {
 
     /// What its `at`-th word may be, as a fault says it: "a whole number from 0 to 20".
     pub fn wanted(&self, at: usize, wording: &Wording<'_>) -> String {
-        let kept = Kept::new();
+        let kept = Kept::default();
         let speech = Speech::new(wording, &kept);
         speech.such_as(speech.takes(self, at, None)).to_owned()
     }

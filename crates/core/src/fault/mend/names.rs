@@ -117,9 +117,12 @@ impl Bench<'_, '_, '_> {
     /// The words from the first place to the second change places with those from there to the third.
     #[inline(never)]
     fn move_words(&mut self, cost: Cost, (first, second, third): (usize, usize, usize)) {
-        let line = &self.line[..];
-        let [before, behind] = [&line[..first], &line[third..]];
-        let moved = [before, &line[second..third], &line[first..second], behind].concat();
+        let mut moved = Vec::new();
+        for places in [0..first, second..third, first..second, third..self.line.len()] {
+            for word in &self.line[places] {
+                moved.put(*word);
+            }
+        }
         self.add_line(cost, moved);
     }
 

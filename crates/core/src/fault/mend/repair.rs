@@ -198,7 +198,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         let has_cases = !is_option && listed.is_none();
         let (distance, nearest) = match (listed, text) {
             (Some(listed), _) => listed,
-            (None, Some(typed)) => near(typed, offers.map(|offer| offer.0)),
+            (None, Some(typed)) => near(typed, &offers.map(|offer| offer.0).listed()),
             (None, None) => Default::default(),
         };
         for near in &nearest {

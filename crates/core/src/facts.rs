@@ -2,7 +2,8 @@
 //! and what is filled in; those that only some parameters have come with their records. What a value may be is asked
 //! of its kinds and validators where it is worded (`wording/value.rs`).
 
-use crate::declare::{Command, FromWord, Noun, Param, Role, Times};
+use crate::declare::{Command, FromWord, Manners, Noun, Param, Role, Times};
+use crate::read::{parts, truth};
 use crate::text::{DOTS, Put};
 use crate::wording::{Speech, Wording};
 
@@ -59,7 +60,7 @@ impl<'t> Param<'t> {
             facts.put(Fact::new(Wording::opposite, names).unless(long));
         }
         if let Some(manners) = command.brought().manners {
-            manners(self, speech, &mut facts);
+            (manners.facts)(self, speech, &mut facts);
         }
         if self.is_given_again() {
             facts.put(Fact::plain(Wording::given_again));
@@ -112,8 +113,11 @@ pub(crate) fn variable<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Ve
     }
 }
 
+/// What is read in other ways than most. The records of such parameters point here.
+pub(crate) static MANNERS: Manners = Manners { facts: manners, parts, truth };
+
 /// In which other ways a value is read, and how often it may be given.
-pub(crate) fn manners<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Vec<Fact<'t>>) {
+fn manners<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Vec<Fact<'t>>) {
     if param.is_as_in_code() {
         facts.put(Fact::plain(Wording::in_code));
     }

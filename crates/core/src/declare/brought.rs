@@ -1,16 +1,17 @@
 //! What records bring along to be done: a program links what its own declaration asks for, and no more.
 
+use std::ffi::{OsStr, OsString};
 use std::fmt;
 
 use super::path::At;
-use super::{Bundle, Command, Known, Param};
+use super::{Bundle, Command, Known, Param, Wrong};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
-use crate::facts::{Fact, manners};
+use crate::facts::{Fact, MANNERS};
 use crate::fault::{Echo, Mend, Report, SOURCES};
 use crate::page::{Block, LISTS, blocks};
 use crate::read::{
-    CommandPath, Dark, Fault, Faults, Line, Outcome, PageLength, Reader, Reading, SECRECY, Slot,
-    Trace, Usual, Words, World, special, touch,
+    CommandPath, Dark, Fault, Faults, Input, Line, Outcome, PageLength, Place, Reader, Reading,
+    SECRECY, Slot, Trace, Usual, Words, World, special, touch,
 };
 use crate::wording::Speech;
 
@@ -59,7 +60,27 @@ pub(crate) struct Sources {
     pub(crate) echo: for<'d> fn(&Faults<'d>, usize, &Fault<'d>) -> Option<(String, Echo)>,
     /// What pages say of the variable that stands in for a parameter.
     pub(crate) facts: Tell,
+    /// What a flag's words from there say.
+    pub(crate) truth: Truth,
 }
+
+/// What is read in other ways than most.
+#[derive(Debug)]
+pub(crate) struct Manners {
+    /// What pages say of it.
+    pub(crate) facts: Tell,
+    /// The values of a word, or of a default of several words, and where each stands.
+    pub(crate) parts: Parts,
+    /// What a flag's words say.
+    pub(crate) truth: Truth,
+}
+
+/// Takes a word apart, whose bytes stand somewhere.
+pub(crate) type Parts =
+    fn(&Param<'_>, &OsStr, &dyn Fn(usize, usize) -> Place) -> Vec<(OsString, Place)>;
+
+/// Converts a flag with a truth word.
+pub(crate) type Truth = fn(&mut Slot<'_>, Input<'_, '_>, &mut Vec<Wrong>);
 
 /// Adds what pages say of a parameter.
 pub(crate) type Tell = for<'t> fn(&Param<'t>, Speech<'t>, &mut Vec<Fact<'t>>);
@@ -124,7 +145,7 @@ pub struct Brought {
     /// Where values of a parameter are known at run time.
     pub(crate) lists: Option<&'static Lists>,
     /// Where a parameter is read in a manner of its own.
-    pub(crate) manners: Option<Tell>,
+    pub(crate) manners: Option<&'static Manners>,
     /// A description in blocks of a page, where the command has one, or a parameter.
     pub(crate) described: Option<fn(&str) -> Vec<Block>>,
 }
@@ -187,7 +208,7 @@ impl Brought {
             self.lists = Some(&LISTS);
         }
         if param.has_manners() {
-            self.manners = Some(manners);
+            self.manners = Some(&MANNERS);
         }
         self.describe(param.description);
     }
@@ -203,6 +224,12 @@ impl<'d> Command<'d> {
     /// What its parameters bring along.
     pub(crate) const fn brought(&self) -> &Brought {
         &self.settled.brought
+    }
+
+    /// What converts a flag with a truth word.
+    pub(crate) fn truth(&self) -> Option<Truth> {
+        let manners = self.brought().manners.map(|manners| manners.truth);
+        manners.or(self.sources().map(|sources| sources.truth))
     }
 
     /// What asks the environment and the config file.

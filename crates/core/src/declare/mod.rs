@@ -103,7 +103,7 @@ pub use when::{COLOR, When};
 
 #[doc(hidden)]
 pub use brought::Brought;
-pub(crate) use brought::{Abbreviates, Brings, Lists, Say, Secrecy, Sources};
+pub(crate) use brought::{Abbreviates, Brings, Lists, Manners, Say, Secrecy, Sources};
 pub use called::Hit;
 pub use cell::Held;
 pub(crate) use keys::is_key;

@@ -187,6 +187,7 @@ impl<'d> Param<'d> {
             || !self.file_name.is_empty()
             || self.delimiter.is_some()
             || self.form.attached
+            || self.form.kinds.len() > 1
             || self.is_counted()
     }
 

@@ -8,7 +8,7 @@ use crate::declare::Sources;
 use crate::facts::variable;
 use crate::read::{
     Fault, FaultKind, Faults, Malformed, Place, Setting, ask_sources, has_secret, is_settable,
-    secret_settings,
+    secret_settings, truth,
 };
 use crate::text::{DOTS, Listed, Put, Quoted, columns, near, of, own, unquoted, visible};
 
@@ -17,6 +17,7 @@ pub(crate) static SOURCES: Sources = Sources {
     ask: ask_sources,
     echo: |faults, number, fault| faults.echo_outside(number, fault),
     facts: variable,
+    truth,
 };
 
 impl<'d> Faults<'d> {

@@ -1,11 +1,10 @@
 //! Words into typed values: each word once, after the last one is known.
 
-use super::{Chain, Fault, Line, Outer, Piece, Slot, Step};
+use super::{Chain, Fault, Input, Line, Outer, Piece, Slot, Step};
 use std::borrow::Cow;
-use std::ffi::{OsStr, OsString};
+use std::ffi::OsStr;
 
 use super::fault::{FaultKind, Place};
-use super::source::parts;
 use super::step::Meaning;
 use super::word::Words;
 #[cfg(feature = "serde")]
@@ -18,10 +17,11 @@ impl<'d> Line<'d> {
     #[inline(never)]
     pub(super) fn converts(&mut self, slot: &mut Slot<'d>) -> bool {
         let mut wrong = Vec::new();
-        value(slot, &self.steps, self.words, &mut wrong);
+        let input = Input { steps: &self.steps, words: self.words, trail: &self.trail };
+        value(slot, input, &mut wrong);
         let are_right = wrong.is_empty();
         if !are_right {
-            faults(slot, &self.steps, self.words, wrong, &mut self.faults);
+            faults(slot, input, wrong, &mut self.faults);
         }
         are_right
     }
@@ -30,14 +30,14 @@ impl<'d> Line<'d> {
 /// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
 /// is wrong with them.
 #[inline(always)]
-pub(super) fn value(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
+pub(super) fn value(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<Wrong>) {
     match slot.param.role() {
-        Role::Flag => flag(slot, steps, words, wrong),
+        Role::Flag => flag(slot, input, wrong),
         Role::Tally => slot.cell.set(slot.typed.count),
         _ if slot.typed.count > 0 && slot.param.is_plain() => {
             let (mut at, mut first) = (slot.typed.first, 0);
-            while let Some(step) = steps.get(at as usize) {
-                fill(slot, first, &[&typed(step, words)], wrong);
+            while let Some(step) = input.steps.get(at as usize) {
+                fill(slot, first, &[&typed(step, input.words)], wrong);
                 (at, first) = (step.next, first + 1);
             }
         }
@@ -45,7 +45,7 @@ pub(super) fn value(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong
             let default = slot.param.default().unwrap_or_default();
             fill(slot, 0, &[default.as_ref()], wrong);
         }
-        _ => units(slot, steps, words, wrong),
+        _ => units(slot, input, wrong),
     }
 }
 
@@ -67,26 +67,32 @@ fn fill_cell(
 
 /// What a flag's words say: the last one wins.
 #[inline]
-fn flag(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
+fn flag(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<Wrong>) {
     let last = slot.typed.last as usize;
-    match steps.get(last) {
+    match input.steps.get(last) {
         Some(step) if step.meaning != Meaning::Value => {
             slot.cell.set(step.meaning == Meaning::Name);
         }
-        _ => worded_flag(slot, steps, words, wrong),
+        _ => {
+            if let Some(truth) = input.trail.brought(|command| command.truth()) {
+                truth(slot, input, wrong);
+            }
+        }
     }
 }
 
 /// A flag with a truth word: attached to its name, or from elsewhere.
 #[cold]
-fn worded_flag(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
+pub(crate) fn truth(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<Wrong>) {
     let last = slot.typed.last as usize;
     let is_opposite = match &slot.outer {
         Some(outer) => outer.is_opposite,
-        None => last > 0 && steps.get(last - 1).is_some_and(|s| s.meaning == Meaning::Opposite),
+        None => {
+            last > 0 && input.steps.get(last - 1).is_some_and(|s| s.meaning == Meaning::Opposite)
+        }
     };
     let mut truth = None;
-    let pieces = pieces(slot, steps, words);
+    let pieces = pieces(slot, input);
     if let Some(outer) = slot.outer.as_ref().filter(|outer| outer.words.len() != 1) {
         let reason = Reason::Count(outer.words.len());
         wrong.push(Wrong { at: usize::MAX, more: 0, refused: false, reason });
@@ -117,34 +123,37 @@ impl<'w> Piece<'w> {
 }
 
 /// The words of a slot's value, wherever they come from; those of a flag's names are none.
-pub(super) fn pieces<'w>(slot: &'w Slot<'_>, steps: &[Step], words: Words<'w>) -> Vec<Piece<'w>> {
-    pieces_of(slot.param, slot.typed, slot.outer.as_deref(), steps, words)
+pub(super) fn pieces<'w>(slot: &'w Slot<'_>, input: Input<'_, 'w>) -> Vec<Piece<'w>> {
+    pieces_of(slot.param, slot.typed, slot.outer.as_deref(), input)
 }
 
 fn pieces_of<'w>(
     param: &Param<'_>,
     chain: Chain,
     outer: Option<&'w Outer>,
-    steps: &[Step],
-    words: Words<'w>,
+    input: Input<'_, 'w>,
 ) -> Vec<Piece<'w>> {
     let mut pieces = Vec::new();
-    let add = |parts: Vec<(OsString, Place)>, pieces: &mut Vec<Piece<'w>>| {
-        for (text, place) in parts {
-            pieces.put(Piece::new(text, place));
+    let add = |pieces: &mut Vec<Piece<'w>>, word: &OsStr, place: &dyn Fn(usize, usize) -> Place| {
+        match input.trail.brought(|command| command.brought().manners) {
+            Some(manners) => {
+                for (text, place) in (manners.parts)(param, word, place) {
+                    pieces.put(Piece::new(text, place));
+                }
+            }
+            None => pieces.put(Piece::new(word.to_owned(), place(0, word.len()))),
         }
     };
-    for step in chain.steps(steps) {
+    for step in chain.steps(input.steps) {
         if param.delimiter().is_some() {
-            let (word, offset) = (typed(&step, words), step.bytes().start);
-            let place = |start, end| Place::At {
+            let (word, offset) = (typed(&step, input.words), step.bytes().start);
+            add(&mut pieces, &word, &|start, end| Place::At {
                 word: step.word(),
                 start: offset + start,
                 end: offset + end,
-            };
-            add(parts(param, &word, &place), &mut pieces);
+            });
         } else if step.is_of_value() {
-            pieces.push(Piece::new(typed(&step, words), step.place()));
+            pieces.put(Piece::new(typed(&step, input.words), step.place()));
         }
     }
     match (outer, param.default()) {
@@ -156,7 +165,7 @@ fn pieces_of<'w>(
             }
         }
         (None, Some(default)) => {
-            add(parts(param, default.as_ref(), &|_, _| Place::Nowhere), &mut pieces);
+            add(&mut pieces, default.as_ref(), &|_, _| Place::Nowhere);
         }
         (None, None) => {}
     }
@@ -165,13 +174,13 @@ fn pieces_of<'w>(
 
 /// Values of several words each, several in a word, or perhaps left out.
 #[cold]
-fn units(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<Wrong>) {
+fn units(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<Wrong>) {
     let Slot { param, typed: chain, outer, cell } = slot;
     if param.is_attached() && chain.count > 0 {
         // Where it was given bare there is no piece that a fault could be about.
         let mut piece = 0;
-        for step in chain.steps(steps) {
-            let word = typed(&step, words);
+        for step in chain.steps(input.steps) {
+            let word = typed(&step, input.words);
             let words: &[&OsStr] = if step.is_of_value() { &[&word] } else { &[] };
             fill_cell(param, cell, piece, words, wrong);
             piece += words.len();
@@ -179,7 +188,7 @@ fn units(slot: &mut Slot<'_>, steps: &[Step], words: Words<'_>, wrong: &mut Vec<
         return;
     }
     let each = param.kinds().len().max(1);
-    let pieces = pieces_of(param, *chain, outer.as_deref(), steps, words);
+    let pieces = pieces_of(param, *chain, outer.as_deref(), input);
     let all: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).listed();
     for (unit, words) in all.chunks_exact(each).enumerate() {
         let (first, equals) = (unit * each, pieces[unit * each].equals);
@@ -203,12 +212,11 @@ pub(super) fn typed<'w>(step: &Step, words: Words<'w>) -> Cow<'w, OsStr> {
 #[cold]
 pub(super) fn faults<'d>(
     slot: &Slot<'d>,
-    steps: &[Step],
-    words: Words<'_>,
+    input: Input<'_, '_>,
     wrong: Vec<Wrong>,
     faults: &mut Vec<Fault<'d>>,
 ) {
-    let (param, pieces) = (slot.param, pieces(slot, steps, words));
+    let (param, pieces) = (slot.param, pieces(slot, input));
     let nowhere = slot.outer.as_ref().map_or(Place::Nowhere, |outer| outer.place);
     for Wrong { at, more, refused, reason } in wrong {
         let kind = match reason {

@@ -1,7 +1,7 @@
 //! What is only known after the last word, and which operand each is for: values, what is missing, and what the line
 //! is as a whole.
 
-use super::{Fault, Faults, Line, Reading, Slot, Step};
+use super::{Fault, Faults, Input, Line, Reading, Slot, Step};
 
 use super::convert;
 use super::fault::{FaultKind, Place};
@@ -29,6 +29,11 @@ impl<'d> Line<'d> {
     pub(super) fn into_reading(self) -> Reading<'d> {
         let Line { trail, slots, steps, words, warned, around, .. } = self;
         Reading { trail, slots, steps, words, warned, around }
+    }
+
+    /// What its values are converted from.
+    pub(super) fn input(&self) -> Input<'_, 'd> {
+        Input { steps: &self.steps, words: self.words, trail: &self.trail }
     }
 
     /// The command that the words have reached.
@@ -107,10 +112,11 @@ impl<'d> Line<'d> {
                 self.special(slot);
                 continue;
             }
-            convert::value(slot, &self.steps, self.words, &mut wrong);
+            let input = Input { steps: &self.steps, words: self.words, trail: &self.trail };
+            convert::value(slot, input, &mut wrong);
             if !wrong.is_empty() {
                 let wrong = std::mem::take(&mut wrong);
-                convert::faults(slot, &self.steps, self.words, wrong, &mut self.faults);
+                convert::faults(slot, input, wrong, &mut self.faults);
             }
         }
         self.slots = slots;

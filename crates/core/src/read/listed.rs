@@ -101,7 +101,7 @@ impl<'d> Line<'d> {
     fn check_list(&mut self, slot: &Slot<'d>) {
         let around = self.around.clone();
         let Some(known) = around.known(slot.param) else { return };
-        let pieces = pieces(slot, &self.steps, self.words);
+        let pieces = pieces(slot, self.input());
         let mut words: Vec<&OsStr> = Vec::new();
         // Of many words each is looked for in an order.
         if pieces.len() > MANY {

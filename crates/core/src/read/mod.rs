@@ -90,12 +90,13 @@ pub use word::{Word, Words};
 pub use world::{Malformed, Presence, Setting, Settings, World};
 
 pub(crate) use begun::ABBREVIATES;
+pub(crate) use convert::truth;
 pub(crate) use judge::judged;
 pub(crate) use listed::{KnownValues, check_lists, learn};
 pub(crate) use meant::bare;
 pub(crate) use reach::Usual;
 pub(crate) use secret::SECRECY;
-pub(crate) use source::{ask_sources, has_secret, is_settable, secret_settings};
+pub(crate) use source::{ask_sources, has_secret, is_settable, parts, secret_settings};
 pub(crate) use special::special;
 pub(crate) use touch::touch;
 pub(crate) use world::Trial;
@@ -232,6 +233,14 @@ pub(crate) struct Line<'d> {
     lost: bool,
     /// The commands so far say that options end at the first operand.
     operands_end: bool,
+}
+
+/// What values are converted from: the words, what was understood of them, and the commands on the way.
+#[derive(Clone, Copy)]
+pub(crate) struct Input<'a, 'd> {
+    steps: &'a [Step],
+    words: Words<'d>,
+    trail: &'a Trail<'d>,
 }
 
 /// What a warning speaks of: text is only made of it where somebody asks for the warnings.

@@ -1,6 +1,6 @@
 //! What a command line turned out to be: typed values, or one of the things a user may ask for.
 
-use super::{Around, Asked, Faults, Reader, Reading, Slot, Step};
+use super::{Around, Asked, Faults, Input, Reader, Reading, Slot, Step};
 use std::fmt;
 
 use super::word::Words;
@@ -157,6 +157,11 @@ impl<'d> Reading<'d> {
         let Some(slot) = self.slot_of(key) else { self.foreign(key.record()) };
         let words = key.record().kinds().len().max(1);
         self.slots[slot].typed.count as usize / words
+    }
+
+    /// What its values were converted from.
+    pub(super) fn input(&self) -> Input<'_, 'd> {
+        Input { steps: &self.steps, words: self.words, trail: &self.trail }
     }
 
     /// The command that was read.

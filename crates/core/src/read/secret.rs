@@ -95,7 +95,7 @@ fn told<'d>(reading: &Reading<'d>, text: &str) -> Option<&'d Param<'d>> {
     let text = text.to_ascii_lowercase();
     let mut secrets = reading.slots.iter().filter(|slot| slot.param.is_secret());
     let secret = secrets.find(|slot| {
-        convert::pieces(slot, &reading.steps, reading.words).iter().any(|piece| {
+        convert::pieces(slot, reading.input()).iter().any(|piece| {
             let word = piece.text.to_string_lossy().to_ascii_lowercase();
             !word.is_empty()
                 && (holds(&text, &word) || holds(&text, &word.escape_debug().to_string()))

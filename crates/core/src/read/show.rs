@@ -250,7 +250,7 @@ impl<'d> Reading<'d> {
     }
 
     fn that_count<'s>(&'s self, slot: &'s Slot<'_>) -> Vec<Piece<'s>> {
-        let mut pieces = pieces(slot, &self.steps, self.words);
+        let mut pieces = pieces(slot, self.input());
         let each = slot.param.kinds().len().max(1);
         if !slot.param.is_list() && pieces.len() > each {
             pieces.drain(..pieces.len() - each);

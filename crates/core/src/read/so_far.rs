@@ -249,7 +249,7 @@ impl<'d> Line<'d> {
                 let is_opposite = step.meaning() == Meaning::Opposite;
                 words.push(if is_opposite { "no" } else { "yes" }.into());
             }
-            for piece in convert::pieces(slot, &self.steps, self.words) {
+            for piece in convert::pieces(slot, self.input()) {
                 words.push(piece.text.into_owned());
             }
         }

@@ -290,7 +290,7 @@ fn outer(
 
 /// A value in the words of one parameter: split at its delimiter, or at white space where one
 /// occurrence takes several words.
-pub(super) fn parts(
+pub(crate) fn parts(
     param: &Param<'_>,
     value: &OsStr,
     place: &dyn Fn(usize, usize) -> Place,

@@ -48,7 +48,7 @@ impl<'d> Line<'d> {
         // Which word a secret was is told nobody.
         if is_given && !param.is_secret() && param.kinds().iter().any(|kind| kind.has_deprecated())
         {
-            for (at, piece) in convert::pieces(slot, &self.steps, self.words).iter().enumerate() {
+            for (at, piece) in convert::pieces(slot, self.input()).iter().enumerate() {
                 let kind = param.kinds()[at % param.kinds().len()];
                 let offered = kind.all_offers().iter();
                 let offered = offered.filter(|offered| !offered.instead().is_empty());
@@ -63,7 +63,7 @@ impl<'d> Line<'d> {
     /// A value that stands twice in a list of distinct ones.
     fn value_twice(&mut self, slot: &Slot<'d>) {
         let Some(twin) = slot.param.twin() else { return };
-        let pieces = convert::pieces(slot, &self.steps, self.words);
+        let pieces = convert::pieces(slot, self.input());
         let each = slot.param.kinds().len().max(1);
         let texts: Vec<&OsStr> = pieces.iter().map(|piece| &*piece.text).listed();
         let Some(at) = twin(slot.param, &slot.cell, &texts) else { return };
@@ -81,7 +81,7 @@ impl<'d> Line<'d> {
         if is_counted && slot.typed.count > 0 || slot.typed.count == 0 && slot.outer.is_none() {
             return;
         }
-        let pieces = convert::pieces(slot, &self.steps, self.words);
+        let pieces = convert::pieces(slot, self.input());
         let count = pieces.len() / each;
         if (min as usize..=max as usize).contains(&count) {
             return;

@@ -83,7 +83,7 @@ impl<'d> Line<'d> {
     }
 
     fn look_at_path(&mut self, slot: &Slot<'d>, world: &dyn World) {
-        for piece in convert::pieces(slot, &self.steps, self.words) {
+        for piece in convert::pieces(slot, self.input()) {
             let presence = world.presence(Path::new(&piece.text));
             let reason = match (slot.param.at(), presence) {
                 (At::Nothing, Presence::Nothing) => continue,

@@ -4,7 +4,7 @@
 //! as one.
 
 use super::{Around, Fault, Faults, Line, Step};
-use std::ffi::OsString;
+use std::ffi::{OsStr, OsString};
 
 use super::fault::{FaultKind, Place};
 use super::reading::Outcome;
@@ -12,7 +12,7 @@ use super::step::Meaning;
 use super::word::Words;
 use super::world::Trial;
 use crate::declare::Tail;
-use crate::text::{Listed, part};
+use crate::text::{Kept, Listed, part};
 
 /// Words that are looked at: a line with more of them is beyond mending.
 const MOST: usize = 16;
@@ -25,35 +25,27 @@ impl<'d> Line<'d> {
         if self.around.is_second || self.command().has_tail(Tail::UnknownOptions) {
             return None;
         }
-        let names = self.meant_names(faults);
-        let again = |names: &[u32]| (!names.is_empty()).then(|| self.read_again(names));
-        if let Some(Outcome::Faults(told)) = again(&names) {
+        if let Some(told) = self.read_again(&self.meant_names(faults)) {
             return Some(told);
         }
         // A letter may well have its value attached: not where the line is better with the long name.
         let names = self.long_names();
-        match self.is_better_with(&names, faults.len()).then(|| again(&names)).flatten() {
-            Some(Outcome::Faults(told)) => Some(told),
-            _ => None,
-        }
+        self.read_again(&names).filter(|_| self.is_better_with(&names, faults.len()))
     }
 
     /// Whether less is wrong with a line when some names have a second dash.
     fn is_better_with(&self, names: &[u32], faults: usize) -> bool {
-        if names.is_empty() {
+        // What looks like an option is hardly meant as the value.
+        let is_dashed =
+            |&name: &u32| self.words.word(name as usize + 1).as_encoded_bytes().starts_with(b"-");
+        if names.iter().any(is_dashed) {
             return false;
         }
-        let mut dashed: Vec<OsString> = self.words.iter().map(OsString::from).listed();
-        for &name in names {
-            // What looks like an option is hardly meant as the value.
-            let next = self.words.word(name as usize + 1).as_encoded_bytes();
-            if next.starts_with(b"-") {
-                return false;
-            }
-            let word = &mut dashed[name as usize];
-            let typed = std::mem::replace(word, OsString::from("-"));
-            word.push(typed);
-        }
+        let kept = Kept::default();
+        let dashed = self.changed(names, &kept, |word, dashed| {
+            dashed.push("-");
+            dashed.push(word);
+        });
         let around = self.around.for_trial(Trial::Read);
         match self.trail.root().read_around(Words::new(&dashed), around) {
             Outcome::Faults(after) => after.list.len() < faults,
@@ -63,21 +55,45 @@ impl<'d> Line<'d> {
 
     /// Reads a line again, in which some words are misspelt names: in their place stand long names that
     /// nothing is called.
-    fn read_again(&self, names: &[u32]) -> Outcome<'d> {
-        let mut stepped: Vec<OsString> = self.words.iter().map(OsString::from).listed();
-        for &name in names {
-            let word = &mut stepped[name as usize];
+    #[inline(never)]
+    fn read_again(&self, names: &[u32]) -> Option<Faults<'d>> {
+        if names.is_empty() {
+            return None;
+        }
+        let kept = Kept::default();
+        let stepped = self.changed(names, &kept, |word, unknown| {
             let end = word.as_encoded_bytes().iter().position(|&byte| byte == b'=');
             let end = end.unwrap_or(word.len());
-            let mut unknown = OsString::from("--");
+            unknown.push("--");
             for _ in 2..end {
                 unknown.push("\0");
             }
             unknown.push(part(word, end, word.len()));
-            *word = unknown;
-        }
+        });
         let around = Around { is_second: true, ..self.around.clone() };
-        self.trail.root().read_as(self.words, Words::new(&stepped), around)
+        match self.trail.root().read_as(self.words, Words::new(&stepped), around) {
+            Outcome::Faults(told) => Some(told),
+            _ => None,
+        }
+    }
+
+    /// The words of the line, some of which are written anew.
+    fn changed<'k>(
+        &self,
+        names: &[u32],
+        kept: &'k Kept,
+        write: fn(&OsStr, &mut OsString),
+    ) -> Vec<&'k OsStr>
+    where
+        'd: 'k,
+    {
+        let mut words: Vec<&OsStr> = self.words.iter().listed();
+        for &name in names {
+            let mut word = OsString::new();
+            write(words[name as usize], &mut word);
+            words[name as usize] = kept.word(word);
+        }
+        words
     }
 
     /// The words that are a letter with a value attached, and a long name after one dash.

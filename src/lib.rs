@@ -65,6 +65,8 @@
 #![forbid(unsafe_code)]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
 
+#[cfg(any(feature = "complete", feature = "document"))]
+mod answer;
 #[cfg(feature = "asked")]
 mod asked;
 #[cfg(feature = "files")]

@@ -2,9 +2,8 @@
 //! is said of its error.
 
 use std::ffi::OsString;
-use std::io::{IsTerminal, Read, Write};
+use std::io::Write;
 use std::process::ExitCode;
-use std::sync::atomic::Ordering;
 
 use clavret_core::{Command, Outcome, Page, PageLength, Reader, Reading, When, Words};
 
@@ -13,13 +12,10 @@ use crate::declared::FromReading;
 use crate::end::{Done, Ending, FAILED, failed};
 use crate::process::begin;
 use crate::streams::Streams;
-use crate::system::{IS_ANSWERING, REQUEST};
 use crate::terminal::Stream;
 
 /// The status of a refused line.
 const REFUSED: u8 = 2;
-/// What parts its fields.
-const FIELD: char = '\u{1f}';
 
 /// Runs a program. It reads the words of the process, answers a request for help, the version or a
 /// completion script, refuses what is wrong, and gives everything else to `handler`.
@@ -93,11 +89,12 @@ pub(crate) fn perform<'p>(
     streams: &'p Streams<'p>,
     handle: &mut dyn FnMut(Reading<'p>) -> Done,
 ) -> u8 {
+    #[cfg(any(feature = "complete", feature = "document"))]
     if mistakes.is_empty()
         && root.is_answering()
-        && let Some(text) = answer(root, words, streams)
+        && let Some(status) = crate::answer::answer(root, words, streams)
     {
-        return print_answer(root, &text, streams);
+        return status;
     }
     if cfg!(debug_assertions) && mistakes.is_empty() {
         mistakes = root.wrong_defaults();
@@ -165,42 +162,10 @@ fn color(root: &Command<'_>, words: Words<'_>) -> When {
     reader.color(words)
 }
 
-fn print(root: &Command<'_>, text: &str, streams: &Streams<'_>) -> u8 {
+pub(crate) fn print(root: &Command<'_>, text: &str, streams: &Streams<'_>) -> u8 {
     let mut out = streams.out();
     match out.write_all(text.as_bytes()).and_then(|()| out.flush()) {
         Ok(()) => 0,
         Err(error) => failed(root, &error, streams),
     }
-}
-
-/// The answer to a request of another program. It is made beside one word alone, so that a program of the same name
-/// which answers nothing says its version, and a child that inherits the variable runs as it should.
-#[cold]
-fn answer(root: &Command<'_>, words: &[OsString], streams: &Streams<'_>) -> Option<String> {
-    let is_asked = matches!(words, [only] if only == "--version");
-    let request = streams.world().variable(REQUEST).filter(|_| is_asked)?;
-    let request = request.to_string_lossy();
-    if streams.are_of_system() {
-        if !has_dot() {
-            return None;
-        }
-        IS_ANSWERING.store(true, Ordering::Relaxed);
-    }
-    root.answer(&request.split(FIELD).collect::<Vec<_>>(), streams.world())
-}
-
-/// Whether standard input has the dot that a script writes there: a process that is started by the one that it is for
-/// inherits the variable, and finds no second dot.
-#[cold]
-fn has_dot() -> bool {
-    let (mut input, mut dot) = (std::io::stdin(), [0]);
-    !input.is_terminal() && matches!(input.read(&mut dot), Ok(1)) && dot == *b"."
-}
-
-/// Prints an answer. From when nobody else can write on, it is not late any more.
-#[cold]
-fn print_answer(root: &Command<'_>, text: &str, streams: &Streams<'_>) -> u8 {
-    let _lock = std::io::stdout().lock();
-    IS_ANSWERING.store(false, Ordering::Relaxed);
-    print(root, text, streams)
 }

@@ -107,6 +107,7 @@ impl<'s> Streams<'s> {
     }
 
     /// Whether they are those of the process.
+    #[cfg(any(feature = "complete", feature = "document"))]
     pub(crate) const fn are_of_system(&self) -> bool {
         matches!(self.0, Kind::System)
     }

@@ -7,7 +7,7 @@ use super::Report;
 use super::refuse::value_missing;
 use crate::declare::{Command, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults, Place, message};
-use crate::text::{DOTS, Kept, Listed, Put, part, quoted, visible};
+use crate::text::{DOTS, Kept, Listed, Put, bared, part, quoted, visible};
 use crate::wording::{Speech, fill};
 
 /// Names of what was typed, or is missing, that a sentence lists.
@@ -202,7 +202,7 @@ impl<'t, 'd> Report<'t, 'd> {
             Place::Setting { start, end } => {
                 let settings = self.settings();
                 let text = settings.and_then(|settings| settings.text.get(start..end));
-                speech.cut(visible(text.unwrap_or_default().trim_matches(['"', '\''])))
+                speech.cut(visible(bared(text.unwrap_or_default(), b"\"'")))
             }
             Place::Nowhere => match fault.param() {
                 Some(param) if !param.is_secret() => {

@@ -92,9 +92,24 @@ pub(crate) fn times(piece: &str, count: usize) -> String {
 }
 
 /// What was typed, without the quotes that it got for the eye.
-#[inline(never)]
 pub(crate) fn unquoted(typed: &str) -> &str {
-    typed.trim_matches('\'')
+    bared(typed, b"'")
+}
+
+/// A text without some ASCII signs at its ends.
+#[inline(never)]
+pub(crate) fn bared<'t>(mut text: &'t str, signs: &[u8]) -> &'t str {
+    while let [rest @ .., last] = text.as_bytes()
+        && signs.contains(last)
+    {
+        text = text.split_at(rest.len()).0;
+    }
+    while let [first, ..] = text.as_bytes()
+        && signs.contains(first)
+    {
+        text = text.split_at(1).1;
+    }
+    text
 }
 
 /// Words with a space between them.

@@ -6,7 +6,6 @@
 //! with escapes: what is seen is then what a copy of it reads as.
 
 use std::ffi::OsStr;
-use std::fmt::Write;
 
 use super::{Put, columns};
 
@@ -76,7 +75,7 @@ fn put_all(shown: &mut String, bytes: &[u8], style: Style) {
     for chunk in bytes.utf8_chunks() {
         chunk.valid().chars().for_each(|letter| put(shown, letter, style));
         for byte in chunk.invalid() {
-            _ = write!(shown, "\\{byte:03o}");
+            put_octal(shown, *byte);
         }
     }
 }
@@ -107,6 +106,14 @@ fn put(shown: &mut String, letter: char, style: Style) {
     }
 }
 
+/// A byte as `\033`.
+fn put_octal(shown: &mut String, byte: u8) {
+    shown.put("\\");
+    for digit in [byte >> 6, byte >> 3 & 7, byte & 7] {
+        shown.push(char::from(b'0' + digit));
+    }
+}
+
 fn escape(shown: &mut String, letter: char) {
     match letter {
         '\n' => shown.put("\\n"),
@@ -114,7 +121,7 @@ fn escape(shown: &mut String, letter: char) {
         '\r' => shown.put("\\r"),
         _ => {
             for byte in letter.encode_utf8(&mut [0; 4]).bytes() {
-                _ = write!(shown, "\\{byte:03o}");
+                put_octal(shown, byte);
             }
         }
     }

@@ -117,12 +117,14 @@ impl Bench<'_, '_, '_> {
     /// The words from the first place to the second change places with those from there to the third.
     #[inline(never)]
     fn move_words(&mut self, cost: Cost, (first, second, third): (usize, usize, usize)) {
-        let mut moved = Vec::new();
-        for places in [0..first, second..third, first..second, third..self.line.len()] {
-            for word in &self.line[places] {
-                moved.put(*word);
-            }
-        }
+        let place = |at: usize| match at.checked_sub(first) {
+            Some(from_first) if at < third => match second + from_first {
+                second if second < third => second,
+                beyond => first + beyond - third,
+            },
+            _ => at,
+        };
+        let moved = (0..self.line.len()).map(|at| self.line[place(at)]).listed();
         self.add_line(cost, moved);
     }
 

@@ -4,7 +4,7 @@ use std::error::Error;
 use std::fmt;
 use std::io::{self, ErrorKind, Write};
 
-use clavret_core::Command;
+use clavret_core::{Command, Frame, io_message};
 
 use crate::streams::Streams;
 
@@ -132,28 +132,29 @@ pub(crate) fn failed(
     error: &(dyn Error + 'static),
     streams: &Streams<'_>,
 ) -> u8 {
-    failed_as(error, streams, &|error| root.failure(error))
-}
-
-/// The same in words of its own.
-#[cold]
-pub(crate) fn failed_as(
-    error: &(dyn Error + 'static),
-    streams: &Streams<'_>,
-    told: &dyn Fn(&(dyn Error + 'static)) -> String,
-) -> u8 {
     let causes = || std::iter::successors(Some(error), |&error| error.source());
-    let is_broken_pipe = |error: &(dyn Error + 'static)| {
-        let error = error.downcast_ref::<io::Error>();
-        error.is_some_and(|error| error.kind() == ErrorKind::BrokenPipe)
-    };
-    // A reader that went away early, such as `head`, is no failure.
-    if causes().any(is_broken_pipe) {
+    let is_of_system = |error: &(dyn Error + 'static)| error.downcast_ref().is_some_and(is_closed);
+    if causes().any(is_of_system) {
         return 0;
     }
     let failure = causes().find_map(|error| error.downcast_ref::<Failure>());
     if !failure.is_some_and(Failure::is_silent) {
-        _ = streams.err().write_all(told(error).as_bytes());
+        _ = streams.err().write_all(root.failure(error).as_bytes());
     }
     failure.map_or(FAILED, |failure| failure.status)
+}
+
+/// The same where nothing can be printed.
+#[cold]
+pub(crate) fn unprinted(frame: &Frame, error: &io::Error, streams: &Streams<'_>) -> u8 {
+    if is_closed(error) {
+        return 0;
+    }
+    _ = streams.err().write_all(frame.failure(&io_message(error)).as_bytes());
+    FAILED
+}
+
+/// A reader that went away early, such as `head`, is no failure.
+fn is_closed(error: &io::Error) -> bool {
+    error.kind() == ErrorKind::BrokenPipe
 }

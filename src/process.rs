@@ -1,14 +1,13 @@
 //! The process that a program is: its words, and what becomes of it when nothing can be printed.
 
 use std::any::Any;
-use std::error::Error;
 use std::ffi::OsString;
 use std::io;
 use std::panic;
 
 use clavret_core::Command;
 
-use crate::end::failed_as;
+use crate::end;
 use crate::streams::{Streams, unwritten};
 use crate::terminal::Stream;
 
@@ -22,10 +21,7 @@ pub(crate) fn begin(root: &Command<'_>) -> Vec<OsString> {
     // The hook may be there when a declaration that was made at run time is not.
     let frame = root.failure_frame();
     panic::set_hook(Box::new(move |info| match unprinted(info.payload()) {
-        Some(error) => {
-            let told = |error: &(dyn Error + 'static)| frame.failure(error);
-            std::process::exit(failed_as(&error, &Streams::SYSTEM, &told).into())
-        }
+        Some(error) => std::process::exit(end::unprinted(&frame, &error, &Streams::SYSTEM).into()),
         None => before(info),
     }));
     let mut words: Vec<OsString> = Vec::new();

@@ -9,7 +9,7 @@ use clavret_core::{Command, Outcome, Page, PageLength, Reader, Reading, When, Wo
 
 use crate::call::Call;
 use crate::declared::FromReading;
-use crate::end::{Done, Ending, FAILED, failed};
+use crate::end::{Done, Ending, FAILED, failed, unprinted};
 use crate::process::begin;
 use crate::streams::Streams;
 use crate::terminal::Stream;
@@ -110,8 +110,10 @@ pub(crate) fn perform<'p>(
     match root.read_in(words, streams.world()) {
         Outcome::Reading(reading) => {
             warn(&reading.warnings(), streams);
-            let done = handle(reading).and_then(|()| Ok(streams.out().flush()?));
-            done.map_or_else(|error| failed(root, &*error, streams), |()| 0)
+            match handle(reading) {
+                Ok(()) => flushed(root, streams.out().flush(), streams),
+                Err(error) => failed(root, &*error, streams),
+            }
         }
         other => respond(root, other, words, streams),
     }
@@ -164,8 +166,10 @@ fn color(root: &Command<'_>, words: Words<'_>) -> When {
 
 pub(crate) fn print(root: &Command<'_>, text: &str, streams: &Streams<'_>) -> u8 {
     let mut out = streams.out();
-    match out.write_all(text.as_bytes()).and_then(|()| out.flush()) {
-        Ok(()) => 0,
-        Err(error) => failed(root, &error, streams),
-    }
+    flushed(root, out.write_all(text.as_bytes()).and_then(|()| out.flush()), streams)
+}
+
+/// The status, once all is printed.
+fn flushed(root: &Command<'_>, done: std::io::Result<()>, streams: &Streams<'_>) -> u8 {
+    done.map_or_else(|error| unprinted(&root.failure_frame(), &error, streams), |()| 0)
 }

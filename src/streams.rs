@@ -4,7 +4,7 @@
 use std::io::{self, BufRead, ErrorKind, Read, Write};
 use std::sync::{Mutex, MutexGuard, PoisonError};
 
-use clavret_core::{Look, When, World, message};
+use clavret_core::{Look, When, World, io_message};
 
 use crate::system::SYSTEM;
 use crate::terminal::{self, Stream};
@@ -165,7 +165,7 @@ pub(crate) fn unwritten(stream: Stream, error: io::Error) -> io::Error {
         // Whoever writes tries again.
         ErrorKind::Interrupted => error,
         kind => {
-            let why = message(&error);
+            let why = io_message(&error);
             io::Error::new(kind, format!("standard {name} cannot be written ({why})"))
         }
     }

@@ -67,7 +67,8 @@ pub use read::Wanted;
 pub use read::{
     Asked, CommandPath, Environment, Expects, Facts, Fault, FaultKind, Faults, Given, Malformed,
     Meaning, Objection, Occurrence, Origin, Outcome, PageLength, Place, Presence, Reach, Reached,
-    Reader, Reading, Setting, Settings, SoFar, Step, Unread, Word, Words, World, message,
+    Reader, Reading, Setting, Settings, SoFar, Step, Unread, Word, Words, World, io_message,
+    message,
 };
 pub use text::{Look, columns, visible};
 #[doc(hidden)]

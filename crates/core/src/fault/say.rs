@@ -317,8 +317,10 @@ pub struct Frame([Box<str>; 2]);
 
 impl Frame {
     /// What is said of an error by its text alone.
-    pub fn failure(&self, error: &(dyn Error + 'static)) -> String {
-        fill(&self.0[0], &[&*self.0[1], &visible(&message(error))]) + "\n"
+    pub fn failure(&self, text: &str) -> String {
+        let mut told = fill(&self.0[0], &[&*self.0[1], &visible(text)]);
+        told.put("\n");
+        told
     }
 }
 

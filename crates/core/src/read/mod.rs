@@ -85,7 +85,7 @@ pub use show::{Given, Occurrence, Origin};
 pub(crate) use so_far::list_begun;
 pub use so_far::{Environment, SoFar, Wanted};
 pub use step::Meaning;
-pub use unread::message;
+pub use unread::{io_message, message};
 pub use word::{Word, Words};
 pub use world::{Malformed, Presence, Setting, Settings, World};
 

@@ -36,15 +36,20 @@ impl Unread {
 impl From<io::Error> for Unread {
     fn from(error: io::Error) -> Self {
         let (kind, is_own) = (error.kind(), error.get_ref().is_some());
-        Unread { file: String::new(), kind, said: message(&error), is_own }
+        Unread { file: String::new(), kind, said: io_message(&error), is_own }
     }
 }
 
 /// The text of an error; of one of the system's without its number.
 pub fn message(error: &(dyn Error + 'static)) -> String {
+    error.downcast_ref().map_or_else(|| error.to_string(), io_message)
+}
+
+/// The same of one of the system's: as any error it would bring what debugs it.
+#[doc(hidden)]
+pub fn io_message(error: &io::Error) -> String {
     let mut text = error.to_string();
-    let number = error.downcast_ref::<io::Error>().and_then(io::Error::raw_os_error);
-    if let Some(number) = number
+    if let Some(number) = error.raw_os_error()
         && let Some(end) = text.strip_suffix(&format!(" (os error {number})")).map(str::len)
     {
         text.truncate(end);

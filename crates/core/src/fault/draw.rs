@@ -55,7 +55,7 @@ impl<'t, 'd> Report<'t, 'd> {
         }
         let groups = groups.iter().filter(|group| !group.is_empty());
         let groups: Vec<Vec<&Fault<'d>>> =
-            groups.map(|group| group.iter().map(|&at| &self.list()[at]).listed()).listed();
+            groups.map(|group| group.iter().map(|&at| self.at(at)).listed()).listed();
         let speech = self.speech;
         let mut sheet = Sheet::new(look);
         draw_head(&self.path().text(), groups.len(), speech, &mut sheet);

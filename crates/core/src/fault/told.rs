@@ -160,7 +160,7 @@ impl<'t, 'd> Report<'t, 'd> {
         let mut left = NAMES;
         let mut keys = Vec::new();
         for &at in told {
-            let fault = &self.list()[at];
+            let fault = self.at(at);
             let cost = if fault.is_of_name() { self.trace().params() } else { 1 };
             keys.push(if left >= cost { self.key(fault) } else { None });
             left -= cost.min(left);

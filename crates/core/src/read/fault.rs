@@ -361,6 +361,12 @@ impl<'d> Faults<'d> {
         self.trace.reach_in(word, self.around.usual)
     }
 
+    /// The fault at a place of the list, which there is.
+    #[inline(never)]
+    pub(crate) fn at(&self, place: usize) -> &Fault<'d> {
+        &self.list[place]
+    }
+
     /// The faults, in the order of their places in the line.
     pub fn iter(&self) -> std::slice::Iter<'_, Fault<'d>> {
         self.list.iter()

@@ -6,7 +6,7 @@
 
 mod all;
 
-use crate::text::times;
+use crate::text::{of, times};
 use std::any::Any;
 use std::fmt::{Debug, Display};
 use std::ops::Rem;
@@ -114,7 +114,7 @@ pub enum Says<'t> {
 pub trait Validator<T>: Test {}
 
 /// The values from one to another, both included. See [`range`].
-#[derive(Debug, Clone, Copy)]
+#[derive(Clone, Copy)]
 pub struct Range<T> {
     low: T,
     high: T,
@@ -141,6 +141,13 @@ pub(super) fn between<T>(low: T, high: T) -> Range<T> {
 #[inline(never)]
 fn shown(value: &dyn Display) -> String {
     value.to_string()
+}
+
+/// As faults tell it: what debugs the values is no part of most programs.
+impl<T: Display> Debug for Range<T> {
+    fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
+        f.write_str(&of(&[&shown(&self.low), "..=", &shown(&self.high)]))
+    }
 }
 
 impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> {

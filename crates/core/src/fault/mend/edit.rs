@@ -43,7 +43,7 @@ impl<'t> Speech<'t> {
                     How::Before => new.put(edit.with),
                     How::Gone => is_dropped = true,
                     How::Within | How::Apart => {
-                        draft.push_text(&part(line[at].typed, done, edit.start));
+                        draft.push_text(&part(word(line, at), done, edit.start));
                         if edit.how == How::Apart {
                             new.put(self.made(std::mem::take(&mut draft), from));
                         }
@@ -108,6 +108,12 @@ impl<'t> Item<'t> {
     pub(super) fn is_placeholder(&self) -> bool {
         self.shown.is_some()
     }
+}
+
+/// A word of a line as it is read.
+#[inline(never)]
+pub(super) fn word<'t>(line: &Line<'t>, at: usize) -> &'t OsStr {
+    line.get(at).map_or(OsStr::new(""), |word| word.typed)
 }
 
 /// The words of a line as they are read.

@@ -67,7 +67,7 @@ impl<'t, 'd> Report<'t, 'd> {
                 repair.cost.class != Class::Quoted || !self.list().iter().any(is_command)
             };
             let repair = repair.filter(is_known)?;
-            for fault in repair.mends.iter().map(|&at| &now.list()[at]) {
+            for fault in repair.mends.iter().map(|&at| now.at(at)) {
                 told.extend(self.original(fault, &line, &told));
             }
             line = repair.line;
@@ -142,7 +142,7 @@ impl<'t, 'd> Report<'t, 'd> {
         if tried > allowed {
             return (None, 0);
         }
-        let is_ambiguous = matches!(self.list()[pick].kind(), OptionAmbiguous | CommandAmbiguous);
+        let is_ambiguous = matches!(self.at(pick).kind(), OptionAmbiguous | CommandAmbiguous);
         let mut best: Option<Tried<'_>> = None;
         let mut is_alone = true;
         for repair in repairs {
@@ -176,9 +176,7 @@ impl<'t, 'd> Report<'t, 'd> {
                 }
                 Outcome::Faults(_) => return None,
                 Outcome::Reading(reading) => (0, reading.into_trace()),
-                Outcome::Asked(asked)
-                    if self.list()[pick].param().is_some_and(Param::stands_alone) =>
-                {
+                Outcome::Asked(asked) if self.at(pick).param().is_some_and(Param::stands_alone) => {
                     (0, asked.into_trace())
                 }
                 // A request is answered whatever else stands on the line.
@@ -197,7 +195,7 @@ impl<'t, 'd> Report<'t, 'd> {
     fn is_better(&self, after: &Faults<'_>, pick: usize, repair: &Repair<'_>) -> bool {
         let names =
             |faults: &Faults<'_>| faults.list().iter().filter(|fault| fault.is_of_name()).count();
-        if self.list()[pick].is_of_name() && repair.renames {
+        if self.at(pick).is_of_name() && repair.renames {
             return after.list().len() < self.list().len() || names(after) < names(self);
         }
         let is_known =
@@ -219,7 +217,7 @@ impl<'t, 'd> Report<'t, 'd> {
                     _ => false,
                 }
         };
-        (0..self.list().len()).find(|at| !has(told, *at) && is_same(&self.list()[*at]))
+        (0..self.list().len()).find(|at| !has(told, *at) && is_same(self.at(*at)))
     }
 }
 

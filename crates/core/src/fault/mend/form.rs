@@ -15,7 +15,7 @@ impl<'t> Bench<'_, 't, '_> {
             return;
         };
         let (cut, value) = attached(self.bytes(word), start);
-        let value = part(&self.line[word].typed, value, end).into_owned();
+        let value = part(self.typed(word), value, end);
         let text = value.to_str().unwrap_or_default().trim_start_matches('=');
         let mut values: Line<'_> = text.split(',').map(|value| self.speech.item(value)).listed();
         if values.len() != param.kinds().len() {
@@ -38,7 +38,7 @@ impl<'t> Bench<'_, 't, '_> {
             return self.attach(word);
         }
         let Some(param) = self.fault.param() else { return };
-        let attached = part(&self.line[word].typed, start, end).into_owned();
+        let attached = part(self.typed(word), start, end);
         // `-cwhen` means `--color=when`; letters in front stay a word of their own.
         let equals = usize::from(attached.as_encoded_bytes().starts_with(b"="));
         let with = self.given_with(param, &part(&attached, equals, attached.len()));
@@ -60,7 +60,7 @@ impl<'t> Bench<'_, 't, '_> {
     fn attach(&mut self, word: usize) {
         let Some((before, param)) = self.named_before(word) else { return };
         let (start, end) = (before.bytes().start, before.bytes().end);
-        let with = self.given_with(param, self.line[word].typed);
+        let with = self.given_with(param, self.typed(word));
         let edit = Edit::replace(word - 1, (start, end), with);
         let edit = if start > 1 { edit.apart() } else { edit };
         self.add(Class::Attached.at(1), vec![edit, Edit::drop(word)]);

@@ -6,6 +6,7 @@
 //! What reads is not lost, and what stands after `--` stays there.
 
 use super::Use;
+use super::edit::word;
 use super::{Class, Line, Repair};
 use crate::read::{FaultKind, Faults, Meaning, Place, Trace};
 use crate::text::{Listed, Put, has, in_order, part};
@@ -19,13 +20,13 @@ pub(super) fn keeps(
     after: &Trace<'_>,
 ) -> bool {
     let mut change = Change::new(before, line, &repair.line, after);
-    change.from = word_of(before.list()[pick].place()).and_then(|word| line[word].from);
+    change.from = word_of(before.at(pick).place()).and_then(|word| line[word].from);
     change.mended = change.mended();
     change.moves_up = repair.cost.class == Class::Dropped;
     let loses = matches!(repair.cost.class, Class::Quoted | Class::Dropped);
     // What moves is an option there, and no word that something else takes; or the name of a command.
     let overrides = repair.cost.class == Class::Moved
-        && before.list()[pick].kind() != FaultKind::CommandUnknown
+        && before.at(pick).kind() != FaultKind::CommandUnknown
         && (change.mended.is_empty() || change.is_named_elsewhere());
     change.keeps_words()
         && (loses || change.keeps_values())
@@ -254,7 +255,7 @@ impl<'c> Change<'c> {
     fn text(&self, used: &Use, is_before: bool) -> std::borrow::Cow<'_, std::ffi::OsStr> {
         let line = if is_before { self.line } else { self.new };
         let bytes = used.step.bytes();
-        part(line[used.step.word()].typed, bytes.start, bytes.end)
+        part(word(line, used.step.word()), bytes.start, bytes.end)
     }
 
     /// Whether what stood after `--` still does.

@@ -24,7 +24,7 @@ impl Report<'_, '_> {
         pick: usize,
         speech: Speech<'k>,
     ) -> Vec<Repair<'k>> {
-        let fault = &self.list()[pick];
+        let fault = self.at(pick);
         let mut bench = Bench { faults: *self, fault, line, pick, speech, repairs: Vec::new() };
         match fault.kind() {
             FaultKind::OptionUnknown => bench.option_unknown(),
@@ -109,10 +109,14 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         }
     }
 
-    /// The bytes of a word of the line.
-    #[inline(never)]
-    pub(super) fn bytes(&self, word: usize) -> &[u8] {
-        self.line[word].typed.as_encoded_bytes()
+    /// A word of the line.
+    pub(super) fn typed(&self, word: usize) -> &'t OsStr {
+        super::edit::word(self.line, word)
+    }
+
+    /// Its bytes.
+    pub(super) fn bytes(&self, word: usize) -> &'t [u8] {
+        self.typed(word).as_encoded_bytes()
     }
 
     /// All operands that are missing at once: a word that is put in alone may be taken for another.
@@ -151,7 +155,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         if let Some(mend) = param.mend().filter(|_| param.is_attached()) {
             return (mend.0)(self);
         }
-        let attached = part(&self.line[word].typed, start, end).into_owned();
+        let attached = part(self.typed(word), start, end);
         // Of a cluster the other letters would be lost.
         if start > 2 && !self.bytes(word).starts_with(b"--") {
             return;
@@ -182,7 +186,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         if start > 0 && self.letters_behind(word, start, param) {
             return;
         }
-        let typed = part(&self.line[word].typed, start, end).into_owned();
+        let typed = part(self.typed(word), start, end);
         if self.faults.is_of_letter(self.fault) && param.accepts(part(&typed, 1, typed.len())) {
             // `-t=7`: a letter takes its value without the sign, or as the next word.
             let edit = Edit::cut(word, (start, start + 1)).apart();
@@ -257,7 +261,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         for next in 1..=self.fault.more() {
             let (word, with) =
                 (word + next, self.speech.placeholder(param, self.fault.which() + next));
-            let end = self.line[word].typed.len();
+            let end = self.typed(word).len();
             edits.put(Edit::replace(word, (0, end), with));
         }
         self.add(cost, edits);
@@ -281,7 +285,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         if !is_cluster || letters.is_empty() || !letters.iter().all(is_flag) {
             return false;
         }
-        let whole = &self.line[word].typed;
+        let whole = self.typed(word);
         let mut moved = part(whole, 0, letter).into_owned();
         moved.push(part(whole, start, whole.len()));
         moved.push(part(whole, letter, start));

@@ -19,7 +19,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             (mend.0)(self);
         }
         // A name without its dashes.
-        let typed = self.line[word].typed.to_string_lossy().into_owned();
+        let typed = self.typed(word).to_string_lossy();
         let reach = self.faults.reach_in(word);
         let is_called =
             |param: &Param<'_>| !param.is_hidden() && param.today().any(|(name, _)| name == typed);
@@ -56,9 +56,9 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         };
         let last = last.filter(|last| last - text <= MOST_QUOTED);
         let (Some(last), Some(value)) = (last, value.filter(is_text)) else { return };
-        let first = part(&self.line[text].typed, value.bytes().start, value.bytes().end);
+        let first = part(self.typed(text), value.bytes().start, value.bytes().end);
         let is_number = first.as_encoded_bytes().iter().all(u8::is_ascii_digit);
-        let mut rest = (word..=last).map(|at| self.line[at].typed.to_str());
+        let mut rest = (word..=last).map(|at| self.typed(at).to_str());
         // Codes, paths and names of commands are several things, not one text.
         let root = self.faults.path().root();
         let is_command = |word: Option<&str>| {
@@ -68,12 +68,12 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         if !(is_number || is_prose(first.to_str())) || !rest.all(is_one) {
             return;
         }
-        let mut joined = self.line[text].typed.to_owned();
+        let mut joined = self.typed(text).to_owned();
         for at in word..=last {
             joined.push(" ");
-            joined.push(self.line[at].typed);
+            joined.push(self.typed(at));
         }
-        let (start, end) = (0, self.line[text].typed.len());
+        let (start, end) = (0, self.typed(text).len());
         let with = self.speech.item(&joined);
         let mut edits = vec![Edit::replace(text, (start, end), with)];
         for word in word..=last {
@@ -189,7 +189,7 @@ fn dropped<'t>(steps: &[Step], name: usize, line: &Line<'t>) -> Vec<Edit<'t>> {
         .listed();
     let here = values.iter().filter(|value| value.word() == word).map(|value| value.bytes().end);
     let end = here.max().unwrap_or(bytes.end);
-    let is_whole = bytes.start == 0 && end == line[word].typed.len();
+    let is_whole = bytes.start == 0 && end == super::edit::word(line, word).len();
     let mut edits = vec![match bytes.start {
         _ if is_whole => Edit::drop(word),
         // The dash of a cluster stays for the letters after.

@@ -6,7 +6,7 @@
 use super::Report;
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Meaning, Place};
-use crate::text::{Listed, Put, has, in_order};
+use crate::text::{Put, has, in_order};
 
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 1_000_000;
@@ -162,32 +162,36 @@ impl<'t, 'd> Report<'t, 'd> {
         for &at in told {
             let fault = self.at(at);
             let cost = if fault.is_of_name() { self.trace().params() } else { 1 };
-            keys.push(if left >= cost { self.key(fault) } else { None });
+            keys.put(if left >= cost { self.key(fault) } else { None });
             left -= cost.min(left);
         }
         let mut order = Vec::new();
-        for (at, key) in keys.iter().enumerate() {
+        for (place, key) in keys.iter().enumerate() {
             if let Some(key) = key {
-                order.push((hash(key.as_bytes()) as usize, at));
+                order.put((hash(key.as_bytes()) as usize, place));
             }
         }
         in_order(&mut order, |known| *known);
-        let mut firsts: Vec<usize> = (0..told.len()).listed();
-        for (place, &(hash, at)) in order.iter().enumerate() {
-            // Those with one key stand side by side, but for others with its hash.
-            let mut same = order[..place].iter().rev().take_while(|before| before.0 == hash);
-            if let Some(before) = same.find(|before| keys[before.1] == keys[at]) {
-                firsts[at] = firsts[before.1];
-            }
-        }
+        // The first one of each group, and the group.
+        let mut firsts: Vec<usize> = Vec::new();
         let mut groups: Vec<Vec<usize>> = Vec::new();
-        let mut group_of = vec![0; told.len()];
-        for (at, &first) in firsts.iter().enumerate() {
-            if first == at {
-                group_of[at] = groups.len();
-                groups.push(Vec::new());
+        for (place, (&at, key)) in told.iter().zip(&keys).enumerate() {
+            let is_same = |other: &usize| keys.get(*other) == Some(key);
+            let first = key.and_then(|key| {
+                let hash = hash(key.as_bytes()) as usize;
+                let from = order.partition_point(|known| known.0 < hash);
+                // Those with one key stand side by side, but for others with its hash.
+                let mut same = order.iter().skip(from).map(|known| known.1);
+                same.find(is_same)
+            });
+            let group = firsts.binary_search(&first.unwrap_or(place)).ok();
+            match group.and_then(|group| groups.get_mut(group)) {
+                Some(group) => group.put(at),
+                None => {
+                    firsts.put(place);
+                    groups.put(vec![at]);
+                }
             }
-            groups[group_of[first]].push(told[at]);
         }
         groups
     }

@@ -114,18 +114,25 @@ impl Rows {
             }
         }
         let mut lowest_above = 0;
+        let mut before = None;
         for (i, &letter) in typed.iter().enumerate() {
-            row[0] = i + 1;
-            let mut lowest = i + 1;
-            for (j, &other) in name.iter().enumerate() {
-                let change = above[j] + usize::from(letter != other);
-                let mut best = change.min(above[j + 1] + 1).min(row[j] + 1);
-                if i > 0 && j > 0 && letter == name[j - 1] && typed[i - 1] == other {
-                    best = best.min(above_that[j - 1] + 1);
+            let mut left = i + 1;
+            row[0] = left;
+            let (mut lowest, mut other_before) = (left, None);
+            // Beside each letter stand the three ways to it: from above and the left, from above, and a swap.
+            let further = above.windows(2).zip(&mut row[1..]);
+            let swapped = std::iter::once(&0).chain(&**above_that);
+            for ((&other, (above, place)), above_that) in name.iter().zip(further).zip(swapped) {
+                let change = above[0] + usize::from(letter != other);
+                let mut best = change.min(above[1] + 1).min(left + 1);
+                if other_before == Some(letter) && before == Some(other) {
+                    best = best.min(above_that + 1);
                 }
-                row[j + 1] = best;
+                (*place, left) = (best, best);
                 lowest = lowest.min(best);
+                other_before = Some(other);
             }
+            before = Some(letter);
             // Two rows are looked back at: where both are beyond the limit, so is all below.
             if lowest > limit && lowest_above > limit {
                 return None;

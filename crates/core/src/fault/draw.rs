@@ -1,10 +1,12 @@
 //! Faults as they are shown: a head, the line with carets, a sentence each, and what would read.
 
+use super::echo::Shown;
 use super::{Echo, Mark, Mended, Report};
 use std::fmt;
+use std::ops::Range;
 
 use crate::read::{Fault, Faults};
-use crate::text::{Ink, Kept, Listed, Look, Sheet, columns, digits, times};
+use crate::text::{Ink, Kept, Listed, Look, Put, Sheet, columns, digits, times};
 use crate::wording::Speech;
 
 /// Things to put right that are shown; the rest is counted.
@@ -171,22 +173,23 @@ pub(super) fn draw_sentences(shown: &[&str], count: usize, speech: Speech<'_>, s
 /// The line as typed, carets under the faults and plus signs under what is missing, and under these
 /// their numbers.
 fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
-    let cut = echo.within(sheet.look.width.saturating_sub(INDENT + 1));
-    let echo = cut.as_ref().unwrap_or(echo);
+    let Shown { pieces, marks } = echo.within(sheet.look.width.saturating_sub(INDENT + 1));
     sheet.pad(INDENT);
-    for (is_missing, piece) in echo.pieces() {
-        sheet.put(if is_missing { Ink::Missing } else { Ink::Plain }, &piece);
+    for (is_missing, piece) in &pieces {
+        sheet.put(if *is_missing { Ink::Missing } else { Ink::Plain }, piece);
     }
     sheet.end();
-    for row in rows(&echo.marks) {
-        for mark in &row {
+    let (rows, count) = rows(&marks);
+    for row in 0..count {
+        let in_row = || marks.iter().zip(&rows).filter(|mark| *mark.1 == row).map(|mark| mark.0);
+        for mark in in_row() {
             let sign = if mark.is_missing { "+" } else { "^" };
             let carets = times(sign, mark.columns.len());
             sheet.pad(INDENT + mark.columns.start).put(Ink::Mark, &carets);
         }
         sheet.end();
         if numbered {
-            for mark in &row {
+            for mark in in_row() {
                 sheet.pad(INDENT + mark.columns.start).put(Ink::Mark, &digits(mark.number + 1));
             }
             sheet.end();
@@ -194,24 +197,20 @@ fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
     }
 }
 
-type Row<'m> = Vec<&'m Mark>;
-
-/// The marks in rows, so that no two in a row overlap; their numbers need room too. Marks stand in
-/// the order of the line, as their faults do.
-fn rows(marks: &[Mark]) -> Vec<Row<'_>> {
-    let mut rows: Vec<Row<'_>> = Vec::new();
+/// In which row each mark stands, so that no two in a row overlap, and how many rows there are; their numbers need
+/// room too. Marks stand in the order of the line, as their faults do.
+fn rows(marks: &[Mark]) -> (Vec<usize>, usize) {
+    // From where on each row is free.
+    let (mut rows, mut free) = (Vec::new(), Vec::new());
     for mark in marks {
-        let start = mark.columns.start;
-        let free = |row: &&mut Row<'_>| {
-            row.last().is_none_or(|last| {
-                let number = last.columns.start + digits(last.number + 1).len() + 1;
-                start >= last.columns.end.max(number)
-            })
-        };
-        match rows.iter_mut().find(free) {
-            Some(row) => row.push(mark),
-            None => rows.push(vec![mark]),
+        let Range { start, end } = mark.columns;
+        let end = end.max(start + digits(mark.number + 1).len() + 1);
+        let row = free.iter().position(|&free| start >= free).unwrap_or(free.len());
+        match free.get_mut(row) {
+            Some(free) => *free = end,
+            None => free.put(end),
         }
+        rows.put(row);
     }
-    rows
+    (rows, free.len())
 }

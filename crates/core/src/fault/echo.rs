@@ -4,7 +4,7 @@ use super::{Echo, Mark};
 use std::ops::Range;
 
 use crate::read::{Fault, FaultKind, Faults, Place};
-use crate::text::{Put, Quoted, columns, in_order, of, own};
+use crate::text::{Listed, Put, Quoted, columns, in_order, of, own};
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
@@ -116,77 +116,79 @@ fn placeholder(fault: &Fault<'_>, command: &str) -> String {
     }
 }
 
+/// What of a line is shown.
+pub(super) struct Shown {
+    /// Its text: what was typed, and what is missing.
+    pub(super) pieces: Vec<(bool, String)>,
+    pub(super) marks: Vec<Mark>,
+}
+
+impl Shown {
+    fn put(&mut self, is_missing: bool, letter: &str) {
+        match self.pieces.last_mut() {
+            Some((is_same, piece)) if *is_same == is_missing => piece.put(letter),
+            _ => self.pieces.put((is_missing, own(letter))),
+        }
+    }
+}
+
 impl Echo {
     pub(super) fn mark(&mut self, number: usize, columns: Range<usize>, is_missing: bool) {
         self.marks.push(Mark { number, columns, is_missing });
     }
 
-    /// The text in pieces: what was typed, and what is missing.
-    pub(super) fn pieces(&self) -> Vec<(bool, String)> {
-        let mut missing = self.marks.iter().filter(|mark| mark.is_missing).peekable();
-        let mut pieces: Vec<(bool, String)> = Vec::new();
-        let mut column = 0;
-        for letter in self.text.chars() {
-            while missing.next_if(|mark| mark.columns.end <= column).is_some() {}
-            let is_missing = missing.peek().is_some_and(|mark| mark.columns.start <= column);
-            match pieces.last_mut() {
-                Some((is_same, piece)) if *is_same == is_missing => piece.push(letter),
-                _ => pieces.push((is_missing, letter.to_string())),
-            }
-            column += columns(letter.encode_utf8(&mut [0; 4]));
-        }
-        pieces
-    }
-
-    /// The echo within `width` columns where it is longer: only a window around each mark is left, with `…` at
-    /// the cuts.
-    pub(super) fn within(&self, width: usize) -> Option<Echo> {
+    /// What of the line is shown within `width` columns: where it is longer, only a window around each mark, with `…`
+    /// at the cuts.
+    pub(super) fn within(&self, width: usize) -> Shown {
         let is_short = self.text.chars().take(4 * width + 1).count() <= 4 * width;
-        if is_short && columns(&self.text) <= width {
-            return None;
-        }
-        let windows = self.windows();
-        let mut cut = Echo { text: String::new(), marks: Vec::new() };
-        let mut used = 0;
-        let mut column = 0;
-        let mut shift = Vec::new();
-        let mut windows_left = windows.iter().peekable();
-        let mut open = false;
-        let mut stacked = 0;
+        let fits = is_short && columns(&self.text) <= width;
+        let windows = if fits { std::iter::once(0..usize::MAX).listed() } else { self.windows() };
+        let mut left = &windows[..];
+        let mut shown = Shown { pieces: Vec::new(), marks: Vec::new() };
+        let (mut column, mut used, mut stacked, mut open) = (0, 0, 0, false);
+        // Where columns that stay have come to stand.
+        let mut moved = Vec::new();
         for letter in self.text.chars() {
-            let wide = columns(letter.encode_utf8(&mut [0; 4]));
+            let mut buffer = [0; 4];
+            let letter = letter.encode_utf8(&mut buffer);
+            let wide = columns(letter);
             stacked = if wide == 0 { stacked + 1 } else { 0 };
-            if stacked > MOST_STACKED {
+            if stacked > MOST_STACKED && !fits {
                 continue;
             }
-            while windows_left.next_if(|window| window.end <= column).is_some() {}
-            let inside = windows_left.peek().is_some_and(|window| window.start <= column);
+            while let [window, rest @ ..] = left
+                && window.end <= column
+            {
+                left = rest;
+            }
+            let inside = left.first().is_some_and(|window| window.start <= column);
             if inside {
-                shift.push((column, used));
-                cut.text.push(letter);
+                let is_there = |mark: &Mark| mark.is_missing && mark.columns.contains(&column);
+                shown.put(self.marks.iter().any(is_there), letter);
+                moved.put((column, used));
                 used += wide;
             } else if open || column == 0 {
-                cut.text.push('…');
+                shown.put(false, "…");
                 used += 1;
             }
             open = inside;
             column += wide;
         }
-        shift.push((column, used));
+        moved.put((column, used));
         let moved = |at: usize| {
-            let place = shift.partition_point(|known| known.0 < at);
-            shift.get(place).map_or(used, |known| known.1)
+            let place = moved.partition_point(|known| known.0 < at);
+            moved.get(place).map_or(used, |known| known.1)
         };
-        for Mark { number, columns, is_missing } in &self.marks {
-            let start = moved(columns.start);
+        for mark in &self.marks {
+            let start = moved(mark.columns.start);
             // A mark that is longer than a window is cut like the text above it.
-            let end = match columns.len() {
-                len if len > 2 * WINDOW => start + WINDOW,
-                _ => moved(columns.end),
+            let end = match mark.columns.len() {
+                len if len > 2 * WINDOW && !fits => start + WINDOW,
+                _ => moved(mark.columns.end),
             };
-            cut.mark(*number, start..end.max(start + 1), *is_missing);
+            shown.marks.put(Mark { columns: start..end.max(start + 1), ..*mark });
         }
-        Some(cut)
+        shown
     }
 
     /// The columns that stay, none overlapping: the name in front, and around each mark. Marks

@@ -145,6 +145,17 @@ impl Write for Target<'_> {
         }
     }
 
+    // What `println!` is written by, which is there in any case.
+    fn write_all(&mut self, bytes: &[u8]) -> io::Result<()> {
+        match self {
+            Target::Out(out) => out.write_all(bytes).map_err(|error| unwritten(Stream::Out, error)),
+            Target::Err(err) => {
+                err.write_all(bytes).map_err(|error| unwritten(Stream::Error, error))
+            }
+            Target::Kept(kept) => locked(kept).write_all(bytes),
+        }
+    }
+
     fn flush(&mut self) -> io::Result<()> {
         match self {
             Target::Out(out) => out.flush().map_err(|error| unwritten(Stream::Out, error)),

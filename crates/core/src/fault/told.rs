@@ -12,11 +12,12 @@ use crate::text::{Put, has, in_order};
 const NAMES: usize = 1_000_000;
 
 /// An unknown option, or one that was taken for a value, and what stands after it.
-struct Unknown<'d> {
-    /// Parameters that are nearly called so, or are so elsewhere.
-    params: Vec<&'d Param<'d>>,
-    /// The words after it that it would take.
-    words: std::ops::Range<usize>,
+struct Unknown {
+    /// The place of its fault in the list.
+    at: usize,
+    /// Its word, and how many after that it would take.
+    word: usize,
+    takes: usize,
     /// As many operands after it are told to be too many than really are.
     surplus: usize,
 }
@@ -25,22 +26,21 @@ impl<'t, 'd> Report<'t, 'd> {
     /// The faults that are told, by their places in the list: all but those in the wake of another.
     #[inline(never)]
     pub(super) fn told_alone(&self) -> Vec<usize> {
-        let unknown = self.unknown_options();
         let mut faulty = self.params_of(is_of_value);
-        for unknown in unknown.iter().flatten() {
-            for param in &unknown.params {
-                faulty.put(address(param));
-            }
-        }
+        let unknown = self.unknown_options(&mut faulty);
+        let mut unknown = &unknown[..];
         in_order(&mut faulty, |param| (*param, 0));
         let is_faulty = |param: &Param<'_>| faulty.binary_search(&address(param)).is_ok();
         let attached = self.params_of(|kind| kind == FaultKind::ValueAttached);
         let mut surplus = 0;
-        let mut taken = 0..0;
+        let mut taken = (0, 0);
         let mut told = Vec::new();
         for (at, fault) in self.list().iter().enumerate() {
-            if let Some(unknown) = &unknown[at] {
-                (taken, surplus) = (unknown.words.clone(), surplus + unknown.surplus);
+            if let [first, rest @ ..] = unknown
+                && first.at == at
+            {
+                (taken, surplus) = ((first.word, first.takes), surplus + first.surplus);
+                unknown = rest;
             }
             let word = match fault.place() {
                 Place::At { word, .. } => word,
@@ -49,7 +49,7 @@ impl<'t, 'd> Report<'t, 'd> {
             let is_extra = fault.kind() == FaultKind::OperandExtra
                 || fault.kind() == FaultKind::ValuesMiscounted && word != usize::MAX;
             let is_in_wake = match fault.kind() {
-                _ if taken.contains(&word) => true,
+                _ if word > taken.0 && word - taken.0 <= taken.1 => true,
                 _ if is_extra && surplus > 0 => {
                     surplus -= 1;
                     true
@@ -84,40 +84,45 @@ impl<'t, 'd> Report<'t, 'd> {
         params
     }
 
-    /// The unknown options, each at the place of its fault.
-    fn unknown_options(&self) -> Vec<Option<Unknown<'d>>> {
+    /// The unknown options. The parameters that these may be are faulty.
+    fn unknown_options(&self, faulty: &mut Vec<usize>) -> Vec<Unknown> {
         let mut left = NAMES;
-        let tree = self.path().root().tree().count();
+        let cost = self.path().root().tree().count() + self.trace().params();
         let mut unknown = Vec::new();
-        for fault in self.list() {
+        for (at, fault) in self.list().iter().enumerate() {
             let is_option =
                 matches!(fault.kind(), FaultKind::OptionUnknown | FaultKind::OptionAmbiguous);
-            let cost = tree + self.trace().params();
-            let is_of_value = fault.kind() == FaultKind::ValueMisfit;
-            unknown.push(match left >= cost {
-                true if is_option => self.unknown_option(fault),
-                true if is_of_value => self.value_behind(fault),
-                _ => None,
-            });
-            left -= if is_option || is_of_value { cost.min(left) } else { 0 };
+            if !is_option && fault.kind() != FaultKind::ValueMisfit {
+                continue;
+            }
+            if left >= cost
+                && let Place::At { word, .. } = fault.place()
+                && let Some((takes, surplus)) = match is_option {
+                    true => Some(self.words_behind(word, self.unknown_option(fault, faulty))),
+                    false => self.value_behind(fault, word),
+                }
+            {
+                unknown.put(Unknown { at, word, takes, surplus });
+            }
+            left -= cost.min(left);
         }
         unknown
     }
 
-    fn unknown_option(&self, fault: &Fault<'d>) -> Option<Unknown<'d>> {
-        let Place::At { word, start, end } = fault.place() else { return None };
+    /// How many words an unknown option may take. What it may be is faulty.
+    fn unknown_option(&self, fault: &Fault<'d>, faulty: &mut Vec<usize>) -> usize {
+        let Place::At { word, start, end } = fault.place() else { return 0 };
         let mut params = self.owning_params(fault);
         if params.is_empty() {
             params = self.near_params(fault);
         }
+        let mut most = if params.is_empty() { usize::from(start == 0) } else { 0 };
+        for param in &params {
+            faulty.put(address(param));
+            most = most.max(param.kinds().len());
+        }
         let is_alone = end == self.words().word(word).len();
-        let most = match params.iter().map(|param| param.kinds().len()).max() {
-            _ if !is_alone => 0,
-            Some(most) => most,
-            None => usize::from(start == 0),
-        };
-        let (count, surplus) = self.words_behind(word, most);
-        Some(Unknown { params, words: word + 1..word + 1 + count, surplus })
+        if is_alone { most } else { 0 }
     }
 
     /// How many words after one, up to some, an option in it would take; and how many of them read as
@@ -143,14 +148,11 @@ impl<'t, 'd> Report<'t, 'd> {
     }
 
     /// An option was taken for a value: the word after it may be that.
-    fn value_behind(&self, fault: &Fault<'d>) -> Option<Unknown<'d>> {
-        let Place::At { word, .. } = fault.place() else { return None };
+    fn value_behind(&self, fault: &Fault<'d>, word: usize) -> Option<(usize, usize)> {
         let next = self.words().word(word + 1);
-        if !self.takes_option(fault) || !fault.param().is_some_and(|param| param.accepts(next)) {
-            return None;
-        }
-        let (count, surplus) = self.words_behind(word, 1);
-        Some(Unknown { params: Vec::new(), words: word + 1..word + 1 + count, surplus })
+        let is_meant =
+            self.takes_option(fault) && fault.param().is_some_and(|param| param.accepts(next));
+        is_meant.then(|| self.words_behind(word, 1))
     }
 
     /// Told faults in groups, each of which is said in one sentence, by their places in the list; in the

@@ -28,7 +28,7 @@ pub(crate) fn look(stream: Stream, when: When) -> Look {
         }
     };
     let width = size.map(|(width, _)| usize::from(width.0));
-    let width = width.or_else(|| columns(std::env::var("COLUMNS").ok().as_deref()));
+    let width = width.or_else(|| columns(std::env::var_os("COLUMNS")?.to_str()));
     let look = Look::PLAIN.color(color(when, is_terminal, |name| std::env::var_os(name)));
     width.map_or(look, |width| look.width(width.min(WIDEST)))
 }

@@ -5,12 +5,13 @@
 use crate::declare::{Command, FromWord, Manners, Noun, Param, Role, Times};
 use crate::read::{parts, truth};
 use crate::text::{DOTS, Put};
-use crate::wording::{Speech, Wording};
+use crate::wording::{Group, Phrase, Speech};
 
 /// One thing that a declaration says.
 #[derive(Debug)]
 pub(crate) struct Fact<'t> {
-    phrase: fn(&Wording<'t>) -> &'t str,
+    phrase: Phrase,
+    group: &'static Group,
     with: [&'t str; 2],
     /// What help has in it that says the same; empty where only the fact itself does.
     key: &'t str,
@@ -18,13 +19,16 @@ pub(crate) struct Fact<'t> {
 
 impl<'t> Fact<'t> {
     /// A phrase alone.
-    pub(crate) fn plain(phrase: fn(&Wording<'t>) -> &'t str) -> Self {
+    #[inline(always)]
+    pub(crate) fn plain(phrase: Phrase) -> Self {
         Fact::new(phrase, "")
     }
 
     /// A phrase with something filled in.
-    pub(crate) fn new(phrase: fn(&Wording<'t>) -> &'t str, with: &'t str) -> Self {
-        Fact { phrase, with: [with, ""], key: "" }
+    // In place, so that a program has the phrases of those facts alone that it may tell.
+    #[inline(always)]
+    pub(crate) fn new(phrase: Phrase, with: &'t str) -> Self {
+        Fact { phrase, group: phrase.group(), with: [with, ""], key: "" }
     }
 
     /// The same unless help has a text in it.
@@ -39,7 +43,7 @@ impl<'t> Fact<'t> {
 
     /// In words.
     pub(crate) fn words(&self, speech: Speech<'t>) -> &'t str {
-        speech.fill((self.phrase)(&speech), &self.with)
+        speech.told(self.phrase, self.group, &self.with)
     }
 }
 
@@ -49,7 +53,7 @@ impl<'t> Param<'t> {
         let mut facts = Vec::new();
         if let Some(default) = self.default() {
             let shown = self.shown_default(default, speech);
-            facts.put(Fact::new(Wording::unless_given, shown));
+            facts.put(Fact::new(Phrase::UnlessGiven, shown));
         }
         if !self.opposite().is_empty() {
             let long = speech.of(&["--", self.opposite()]);
@@ -57,13 +61,13 @@ impl<'t> Param<'t> {
                 Some(letter) => speech.of(&["-", letter.encode_utf8(&mut [0; 4]), ", ", long]),
                 None => long,
             };
-            facts.put(Fact::new(Wording::opposite, names).unless(long));
+            facts.put(Fact::new(Phrase::Opposite, names).unless(long));
         }
         if let Some(manners) = command.brought().manners {
             (manners.facts)(self, speech, &mut facts);
         }
         if self.is_given_again() {
-            facts.put(Fact::plain(Wording::given_again));
+            facts.put(Fact::plain(Phrase::GivenAgain));
         }
         if let Some(sources) = command.brought().sources {
             (sources.facts)(self, speech, &mut facts);
@@ -95,9 +99,9 @@ impl<'t> Param<'t> {
             _ if self.is_secret() => DOTS,
             Ok(truth) if is_truth => {
                 if truth {
-                    speech.yes()
+                    speech.say(Phrase::Yes)
                 } else {
-                    speech.no()
+                    speech.say(Phrase::No)
                 }
             }
             _ => default,
@@ -109,7 +113,7 @@ impl<'t> Param<'t> {
 pub(crate) fn variable<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Vec<Fact<'t>>) {
     let name = param.variable();
     if !name.is_empty() {
-        facts.put(Fact::new(Wording::or_set, name).unless(speech.of(&["$", name])));
+        facts.put(Fact::new(Phrase::OrSet, name).unless(speech.of(&["$", name])));
     }
 }
 
@@ -119,23 +123,23 @@ pub(crate) static MANNERS: Manners = Manners { facts: manners, parts, truth };
 /// In which other ways a value is read, and how often it may be given.
 fn manners<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Vec<Fact<'t>>) {
     if param.is_as_in_code() {
-        facts.put(Fact::plain(Wording::in_code));
+        facts.put(Fact::plain(Phrase::InCode));
     }
     if param.is_infinite() {
-        facts.put(Fact::plain(Wording::infinite));
+        facts.put(Fact::plain(Phrase::Infinite));
     }
     if param.is_worded() {
-        facts.put(Fact::plain(Wording::worded));
+        facts.put(Fact::plain(Phrase::Worded));
     }
     if param.is_attached() {
-        facts.put(Fact::plain(Wording::or_alone));
+        facts.put(Fact::plain(Phrase::OrAlone));
     }
     if !param.file_name().is_empty() {
         let name = speech.of(&["--", param.file_name()]);
-        facts.put(Fact::new(Wording::taken_from_file, name));
+        facts.put(Fact::new(Phrase::TakenFromFile, name));
     }
     if let Some(delimiter) = param.delimiter() {
-        facts.put(Fact::new(Wording::joined_by, speech.sign(delimiter)));
+        facts.put(Fact::new(Phrase::JoinedBy, speech.sign(delimiter)));
     }
     if param.has_limits() {
         facts.put(limits(param, speech));
@@ -149,11 +153,11 @@ fn limits<'t>(param: &Param<'t>, speech: Speech<'t>) -> Fact<'t> {
     let Times { min, max } = param.given_times();
     let [least, most] = speech.counts(min as usize, max as usize);
     match (min, are_words) {
-        _ if min == max && are_words => Fact::new(Wording::count_exactly, most),
-        _ if min == max => Fact::new(Wording::times_exactly, most),
-        (0 | 1, true) => Fact::new(Wording::count_up_to, most),
-        (0 | 1, false) => Fact::new(Wording::times_up_to, most),
-        (_, true) => Fact { with: [least, most], ..Fact::plain(Wording::count_range) },
-        (_, false) => Fact { with: [least, most], ..Fact::plain(Wording::times_range) },
+        _ if min == max && are_words => Fact::new(Phrase::CountExactly, most),
+        _ if min == max => Fact::new(Phrase::TimesExactly, most),
+        (0 | 1, true) => Fact::new(Phrase::CountUpTo, most),
+        (0 | 1, false) => Fact::new(Phrase::TimesUpTo, most),
+        (_, true) => Fact { with: [least, most], ..Fact::plain(Phrase::CountRange) },
+        (_, false) => Fact { with: [least, most], ..Fact::plain(Phrase::TimesRange) },
     }
 }

@@ -7,7 +7,7 @@ use std::ops::Range;
 
 use crate::read::{Fault, Faults};
 use crate::text::{Ink, Kept, Listed, Look, Put, Sheet, columns, digits, times};
-use crate::wording::Speech;
+use crate::wording::{Phrase, Speech};
 
 /// Things to put right that are shown; the rest is counted.
 pub(super) const MOST: usize = 10;
@@ -89,22 +89,26 @@ impl<'t, 'd> Report<'t, 'd> {
     fn draw_foot(&self, offer: Option<Mended<'t>>, sheet: &mut Sheet) {
         let wording = self.speech;
         let heading = match &offer {
-            Some(offer) if offer.has_placeholders => wording.outline(),
-            Some(_) => wording.fix(),
+            Some(offer) if offer.has_placeholders => wording.say(Phrase::Outline),
+            Some(_) => wording.say(Phrase::Fix),
             None => "",
         };
         let page = self.page_line();
         if offer.is_some() || page.is_some() {
             sheet.end();
         }
-        let gutter = INDENT + columns(heading).max(columns(wording.page())) + 2;
+        let gutter = INDENT + columns(heading).max(columns(wording.say(Phrase::Page))) + 2;
         // A line that is offered to be copied is never broken.
         if let Some(Mended { shown, .. }) = offer {
             sheet.pad(INDENT).put(Ink::Heading, heading).pad(gutter).put(Ink::Name, shown);
             sheet.end();
         }
         if let Some(page) = page {
-            sheet.pad(INDENT).put(Ink::Heading, wording.page()).pad(gutter).put(Ink::Name, &page);
+            sheet
+                .pad(INDENT)
+                .put(Ink::Heading, wording.say(Phrase::Page))
+                .pad(gutter)
+                .put(Ink::Name, &page);
             sheet.end();
         }
     }
@@ -120,11 +124,11 @@ impl fmt::Debug for Faults<'_> {
 /// Who speaks, and how many things are to be put right.
 pub(super) fn draw_head(who: &str, count: usize, speech: Speech<'_>, sheet: &mut Sheet) {
     let what = match count {
-        1 => speech.one_fault(),
-        many => speech.fill(speech.many_faults(), &[speech.count(many)]),
+        1 => speech.say(Phrase::OneFault),
+        many => speech.tell(Phrase::ManyFaults, &[speech.count(many)]),
     };
     sheet.put(Ink::Name, who);
-    sheet.put(Ink::Plain, speech.colon());
+    sheet.put(Ink::Plain, speech.say(Phrase::Colon));
     let beside = sheet.column();
     sheet.flow(beside, what);
     sheet.end();

@@ -5,6 +5,7 @@ use std::ops::Range;
 
 use crate::read::{Fault, FaultKind, Faults, Place};
 use crate::text::{Listed, Put, Quoted, columns, in_order, of, own};
+use crate::wording::Phrase;
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
@@ -37,7 +38,8 @@ impl<'d> Faults<'d> {
                 here(place) && matches!(place.2, Marked::Missing(_))
             };
             while let Some((_, number, Marked::Missing(fault))) = places.next_if(missing) {
-                let placeholder = placeholder(fault, root.phrases().command_placeholder());
+                let placeholder =
+                    placeholder(fault, root.phrases().say(Phrase::CommandPlaceholder));
                 echo.mark(number, column + 1..column + 1 + columns(&placeholder), true);
                 append(&mut echo.text, &mut column, &placeholder);
             }

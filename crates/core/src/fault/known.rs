@@ -7,6 +7,7 @@ use super::Report;
 use crate::declare::{Command, Gives, Param};
 use crate::read::{Fault, FaultKind, Faults, Place, bare};
 use crate::text::{Listed, Put, near, near_marked, part, spaced};
+use crate::wording::Phrase;
 
 impl<'t, 'd> Report<'t, 'd> {
     /// What is said of an unknown option: which commands have it, or which ones are near.
@@ -19,11 +20,15 @@ impl<'t, 'd> Report<'t, 'd> {
             owners.put(speech.keep(spaced(&names)));
         }
         if !owners.is_empty() {
-            return speech.counted(speech.other_has(), speech.others_have(), &owners);
+            return speech.counted(
+                speech.say(Phrase::OtherHas),
+                speech.say(Phrase::OthersHave),
+                &owners,
+            );
         }
         match &self.near_options(fault).1[..] {
             [] => "",
-            near => speech.counted(speech.one_is(), speech.many_are(), near),
+            near => speech.counted(speech.say(Phrase::OneIs), speech.say(Phrase::ManyAre), near),
         }
     }
 
@@ -134,16 +139,19 @@ impl<'t, 'd> Report<'t, 'd> {
         let speech = self.speech;
         let ways = self.ways_to(fault).iter().map(|names| speech.keep(spaced(names))).listed();
         if let Some((_, typed)) = self.named(fault).filter(|_| !ways.is_empty()) {
-            let phrase =
-                if ways.len() == 1 { speech.command_has() } else { speech.commands_have() };
-            let ways = speech.choices(&ways, speech.and());
+            let phrase = if ways.len() == 1 {
+                speech.say(Phrase::CommandHas)
+            } else {
+                speech.say(Phrase::CommandsHave)
+            };
+            let ways = speech.choices(&ways, speech.say(Phrase::And));
             return speech.fill(phrase, &[ways, &typed.to_string_lossy()]);
         }
         let mut known = self.near_commands(fault).1;
         if known.is_empty() {
             known = self.seen_names();
         }
-        speech.counted(speech.one_is(), speech.many_are(), &known)
+        speech.counted(speech.say(Phrase::OneIs), speech.say(Phrase::ManyAre), &known)
     }
 
     /// Names with their dashes, the first of those that mean the same, which stand side by side.

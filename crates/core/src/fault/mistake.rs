@@ -4,7 +4,7 @@ use super::Report;
 use crate::declare::{Command, Param};
 use crate::read::{Around, Fault, FaultKind, Outcome, Usual, Word, Words};
 use crate::text::{Listed, Put, unquoted, visible};
-use crate::wording::fill;
+use crate::wording::{Phrase, fill};
 
 impl<'t, 'd> Report<'t, 'd> {
     /// What is wrong with the program: its defaults that do not read.
@@ -24,8 +24,8 @@ impl<'t, 'd> Report<'t, 'd> {
             return sentence;
         }
         let Some(param) = fault.param() else { return sentence };
-        let what = speech.fill(speech.is_wrong(), &[sentence]);
-        speech.fill(speech.default_of(), &[&param.spelled(), unquoted(self.typed(fault)), what])
+        let what = speech.tell(Phrase::IsWrong, &[sentence]);
+        speech.tell(Phrase::DefaultOf, &[&param.spelled(), unquoted(self.typed(fault)), what])
     }
 }
 
@@ -66,7 +66,7 @@ impl Command<'_> {
     /// What is said where the program itself is wrong: its name, that it is a mistake of its own, and which.
     pub fn mistake(&self, what: &str) -> String {
         let wording = self.phrases();
-        let what = fill(wording.mistake(), &[&visible(what)]);
-        fill(wording.error(), &[self.program_name(), &what]) + "\n"
+        let what = fill(wording.say(Phrase::Mistake), &[&visible(what)]);
+        fill(wording.say(Phrase::Error), &[self.program_name(), &what]) + "\n"
     }
 }

@@ -11,6 +11,7 @@ use crate::read::{
     secret_settings, truth,
 };
 use crate::text::{DOTS, Listed, Put, Quoted, columns, near, of, own, unquoted, visible};
+use crate::wording::Phrase;
 
 /// Values from elsewhere. The records of variables and of config files point here.
 pub(crate) static SOURCES: Sources = Sources {
@@ -114,9 +115,9 @@ pub(crate) fn setting_unknown<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'
     let speech = report.speech;
     let Some(&fault) = group.first() else { return "" };
     let near = report.near_setting(fault, report.typed(fault));
-    let near = near.map_or("", |near| speech.fill(speech.one_is(), &[near]));
+    let near = near.map_or("", |near| speech.tell(Phrase::OneIs, &[near]));
     let typed = report.listed(group, Report::typed);
-    joined(speech, speech.fill(speech.setting_unknown(), &[typed]), near)
+    joined(speech, speech.tell(Phrase::SettingUnknown, &[typed]), near)
 }
 
 /// What is wrong with the text of the config file.
@@ -124,14 +125,14 @@ pub(crate) fn malformed<'t>(report: &Report<'t, '_>, _: &[&Fault<'_>]) -> &'t st
     let speech = report.speech;
     let settings = report.settings();
     match settings.and_then(|settings| settings.error.as_ref()).map(|error| &error.1) {
-        Some(Malformed::NotText) => speech.settings_no_text(),
-        Some(Malformed::NotObject) => speech.settings_no_table(),
+        Some(Malformed::NotText) => speech.say(Phrase::SettingsNoText),
+        Some(Malformed::NotObject) => speech.say(Phrase::SettingsNoTable),
         Some(Malformed::Twice(key)) => {
-            speech.fill(speech.setting_twice(), &[speech.of(&["'", &visible(key), "'"])])
+            speech.tell(Phrase::SettingTwice, &[speech.of(&["'", &visible(key), "'"])])
         }
         Some(Malformed::NotForm { form, said }) => {
-            let no_form = speech.fill(speech.settings_no_form(), &[form]);
-            speech.fill(speech.cited(), &[no_form, speech.visible(said)])
+            let no_form = speech.tell(Phrase::SettingsNoForm, &[form]);
+            speech.tell(Phrase::Cited, &[no_form, speech.visible(said)])
         }
         None => "",
     }

@@ -6,7 +6,7 @@ use crate::declare::valid::{Says, Test};
 use crate::declare::{Miss, Noun, Param, Reason};
 use crate::read::{Fault, FaultKind};
 use crate::text::{Listed, unquoted};
-use crate::wording::{Speech, word_kind};
+use crate::wording::{Phrase, Speech, word_kind};
 
 impl<'t, 'd> Report<'t, 'd> {
     /// Why a value is refused, of one or of several.
@@ -19,15 +19,15 @@ impl<'t, 'd> Report<'t, 'd> {
         let sentence = match &fault.reason() {
             Some(Reason::Count(count)) => {
                 let wanted = speech.count(param.kinds().len().max(1));
-                speech.fill(speech.value_count(), &[name, wanted, speech.count(*count)])
+                speech.tell(Phrase::ValueCount, &[name, wanted, speech.count(*count)])
             }
             Some(Reason::Own(reason)) if fault.kind() == FaultKind::ValueRefused => {
-                let refused = speech.fill(speech.value_refused(), &[name, typed]);
-                speech.of(&[refused, speech.colon(), speech.visible(reason)])
+                let refused = speech.tell(Phrase::ValueRefused, &[name, typed]);
+                speech.of(&[refused, speech.say(Phrase::Colon), speech.visible(reason)])
             }
             // The one word or value that would be right, where there are no others.
             _ if listed(fault, param) == Some(1) => {
-                speech.fill(speech.only_be(), &[name, right(speech, fault, param), typed])
+                speech.tell(Phrase::OnlyBe, &[name, right(speech, fault, param), typed])
             }
             _ => self.takes_and_is(group, (name, typed), param),
         };
@@ -51,11 +51,11 @@ impl<'t, 'd> Report<'t, 'd> {
             _ => None,
         });
         let what = match (&fault.reason(), range) {
-            (Some(Reason::Above), Some((_, high))) => speech.fill(speech.is_above(), &[&high]),
-            (Some(Reason::Below), Some((low, _))) => speech.fill(speech.is_below(), &[&low]),
-            _ => speech.fill(speech.is_wrong(), &[sentence]),
+            (Some(Reason::Above), Some((_, high))) => speech.tell(Phrase::IsAbove, &[&high]),
+            (Some(Reason::Below), Some((low, _))) => speech.tell(Phrase::IsBelow, &[&low]),
+            _ => speech.tell(Phrase::IsWrong, &[sentence]),
         };
-        speech.fill(speech.default_of(), &[name, unquoted(typed), what])
+        speech.tell(Phrase::DefaultOf, &[name, unquoted(typed), what])
     }
 
     /// What would be right; then what this is, where that says more.
@@ -67,21 +67,19 @@ impl<'t, 'd> Report<'t, 'd> {
     ) -> &'t str {
         let speech = self.speech;
         let Some(&fault) = group.first() else { return "" };
-        let sentence = speech.fill(speech.value_misfit(), &[name, right(speech, fault, param)]);
+        let sentence = speech.tell(Phrase::ValueMisfit, &[name, right(speech, fault, param)]);
         let why = match &fault.reason() {
-            _ if self.takes_option(fault) => speech.fill(speech.is_option(), &[typed]),
+            _ if self.takes_option(fault) => speech.tell(Phrase::IsOption, &[typed]),
             Some(Reason::Own(reason)) => speech.visible(reason),
             Some(Reason::Near(Miss::NoDay(day))) => {
-                speech.fill(speech.no_day(), &[speech.visible(day)])
+                speech.tell(Phrase::NoDay, &[speech.visible(day)])
             }
             Some(Reason::Near(miss)) => {
                 speech.fill(miss_phrase(speech, miss), &[typed, speech.endings(param)])
             }
             Some(Reason::Tested(_, refusal)) if **refusal != Reason::NotOne => match &**refusal {
-                Reason::Has(count) => speech.fill(speech.has(), &[typed, speech.digits(*count)]),
-                Reason::Begins(with) => {
-                    speech.fill(speech.begins(), &[typed, speech.visible(with)])
-                }
+                Reason::Has(count) => speech.tell(Phrase::Has, &[typed, speech.digits(*count)]),
+                Reason::Begins(with) => speech.tell(Phrase::Begins, &[typed, speech.visible(with)]),
                 Reason::Cited(said) => speech.visible(said),
                 // What would be right says it all.
                 _ => return sentence,
@@ -90,10 +88,10 @@ impl<'t, 'd> Report<'t, 'd> {
                 let is = speech.fill(is_phrase(speech, fault, param, group.len() > 1), &[typed]);
                 match reason {
                     Some(Reason::Cited(said)) => {
-                        speech.fill(speech.cited(), &[is, speech.visible(said)])
+                        speech.tell(Phrase::Cited, &[is, speech.visible(said)])
                     }
                     _ if self.is_of_letter(fault) => {
-                        speech.of(&[is, speech.colon(), speech.no_equals()])
+                        speech.of(&[is, speech.say(Phrase::Colon), speech.say(Phrase::NoEquals)])
                     }
                     _ => is,
                 }
@@ -111,16 +109,16 @@ fn is_phrase<'t>(
     are_several: bool,
 ) -> &'t str {
     let [one, several] = match fault.reason() {
-        Some(Reason::Above) => [speech.above(), speech.are_above()],
-        Some(Reason::Below) => [speech.below(), speech.are_below()],
-        Some(Reason::Absent) => return speech.nothing_at(),
-        Some(Reason::Present) => return speech.something_at(),
-        Some(Reason::NotFile) => return speech.is_directory(),
-        Some(Reason::NotDirectory) => return speech.is_file(),
+        Some(Reason::Above) => [speech.say(Phrase::Above), speech.say(Phrase::AreAbove)],
+        Some(Reason::Below) => [speech.say(Phrase::Below), speech.say(Phrase::AreBelow)],
+        Some(Reason::Absent) => return speech.say(Phrase::NothingAt),
+        Some(Reason::Present) => return speech.say(Phrase::SomethingAt),
+        Some(Reason::NotFile) => return speech.say(Phrase::IsDirectory),
+        Some(Reason::NotDirectory) => return speech.say(Phrase::IsFile),
         _ => match listed(fault, param) {
-            Some(2) => [speech.neither(), speech.are_neither()],
-            Some(3..) => [speech.not_among(), speech.are_not_among()],
-            _ => [speech.not_one(), speech.not_ones()],
+            Some(2) => [speech.say(Phrase::Neither), speech.say(Phrase::AreNeither)],
+            Some(3..) => [speech.say(Phrase::NotAmong), speech.say(Phrase::AreNotAmong)],
+            _ => [speech.say(Phrase::NotOne), speech.say(Phrase::NotOnes)],
         },
     };
     if are_several { several } else { one }
@@ -128,15 +126,15 @@ fn is_phrase<'t>(
 
 fn miss_phrase<'t>(speech: Speech<'t>, miss: &Miss) -> &'t str {
     match miss {
-        Miss::Fraction => speech.not_whole(),
-        Miss::Letters => speech.letters_after(),
-        Miss::Ending => speech.other_ending(),
-        Miss::Scheme => speech.scheme(),
-        Miss::NoScheme => speech.no_scheme(),
-        Miss::NoHost => speech.no_host(),
-        Miss::NoAt => speech.no_at(),
-        Miss::NoDay(_) => speech.no_day(),
-        Miss::Negative => speech.negative(),
+        Miss::Fraction => speech.say(Phrase::NotWhole),
+        Miss::Letters => speech.say(Phrase::LettersAfter),
+        Miss::Ending => speech.say(Phrase::OtherEnding),
+        Miss::Scheme => speech.say(Phrase::Scheme),
+        Miss::NoScheme => speech.say(Phrase::NoScheme),
+        Miss::NoHost => speech.say(Phrase::NoHost),
+        Miss::NoAt => speech.say(Phrase::NoAt),
+        Miss::NoDay(_) => speech.say(Phrase::NoDay),
+        Miss::Negative => speech.say(Phrase::Negative),
     }
 }
 
@@ -148,7 +146,7 @@ fn right<'t>(speech: Speech<'t>, fault: &Fault<'_>, param: &Param<'_>) -> &'t st
     // The ending is told with what is amiss.
     if fault.reason() == Some(&Reason::Near(Miss::Ending)) {
         let noun = speech.path_noun(param);
-        return if noun.is_empty() { speech.any_path() } else { noun };
+        return if noun.is_empty() { speech.say(Phrase::Path) } else { noun };
     }
     speech.such_as(speech.takes(param, fault.which(), fault.reason()))
 }
@@ -179,16 +177,16 @@ pub(super) fn value_missing<'t>(speech: Speech<'t>, fault: &Fault<'_>, name: &st
     let all = speech.keep(param.placeholders(0));
     if fault.count() > 0 {
         let rest = speech.keep(param.placeholders(fault.count()));
-        return speech.fill(speech.value_rest(), &[name, all, rest]);
+        return speech.tell(Phrase::ValueRest, &[name, all, rest]);
     }
     if param.kinds().len() > 1 {
-        return speech.fill(speech.value_missing(), &[name, all]);
+        return speech.tell(Phrase::ValueMissing, &[name, all]);
     }
     let kind = word_kind(param, 0);
     let right = match param.validators().listed()[..] {
         [test] => match test.says() {
             Says::Matching(pattern, example) => {
-                Some((speech.fill(speech.matching(), &[pattern]), speech.own(example)))
+                Some((speech.tell(Phrase::Matching, &[pattern]), speech.own(example)))
             }
             // The developer's own words may be no noun.
             Says::Nothing | Says::Range(..) | Says::AnyBut(..) | Says::Own(..) => None,
@@ -198,6 +196,6 @@ pub(super) fn value_missing<'t>(speech: Speech<'t>, fault: &Fault<'_>, name: &st
     };
     let (what, example) = right.unwrap_or_else(|| speech.takes(param, 0, None));
     let is_list = matches!(kind.noun(), Noun::Choice) && kind.offers().count() > 2;
-    let what = if is_list { speech.fill(speech.one_of(), &[what]) } else { what };
-    speech.such_as((speech.fill(speech.value_missing(), &[name, what]), example))
+    let what = if is_list { speech.tell(Phrase::OneOf, &[what]) } else { what };
+    speech.such_as((speech.tell(Phrase::ValueMissing, &[name, what]), example))
 }

@@ -8,7 +8,7 @@ use super::refuse::value_missing;
 use crate::declare::{Command, Param, Reason};
 use crate::read::{Fault, FaultKind, Faults, Place, message};
 use crate::text::{DOTS, Kept, Listed, Put, bared, part, quoted, visible};
-use crate::wording::{Speech, fill};
+use crate::wording::{Phrase, Speech, fill};
 
 /// Names of what was typed, or is missing, that a sentence lists.
 const MOST_TYPED: usize = 4;
@@ -44,30 +44,31 @@ impl<'t, 'd> Report<'t, 'd> {
         match fault.kind() {
             FaultKind::OptionUnknown => {
                 if let Some(letter) = self.lone_letter(fault) {
-                    return speech.fill(speech.alone_apart(), &[letter]);
+                    return speech.tell(Phrase::AloneApart, &[letter]);
                 }
                 let names = self.listed(group, Self::typed_option);
-                let phrase = several(speech.option_unknown(), speech.options_unknown());
+                let phrase =
+                    several(speech.say(Phrase::OptionUnknown), speech.say(Phrase::OptionsUnknown));
                 joined(speech, speech.fill(phrase, &[names]), self.known_option(fault))
             }
             FaultKind::OptionMissing if group.len() > 1 => {
-                speech.fill(speech.options_missing(), &[self.listed(group, Self::name)])
+                speech.tell(Phrase::OptionsMissing, &[self.listed(group, Self::name)])
             }
             FaultKind::OptionMissing => {
-                with_help(speech, speech.fill(speech.option_missing(), &[name]), fault)
+                with_help(speech, speech.tell(Phrase::OptionMissing, &[name]), fault)
             }
             FaultKind::CommandUnknown if self.path().leaf().subcommands().is_empty() => {
-                speech.fill(speech.no_commands(), &[&self.path().text(), typed()])
+                speech.tell(Phrase::NoCommands, &[&self.path().text(), typed()])
             }
             FaultKind::CommandUnknown => {
-                let unknown = speech.fill(speech.command_unknown(), &[typed()]);
+                let unknown = speech.tell(Phrase::CommandUnknown, &[typed()]);
                 joined(speech, unknown, self.known_commands(fault))
             }
             FaultKind::CommandMissing => {
                 let names = self.seen_names();
-                let colon = if names.is_empty() { "" } else { speech.colon() };
-                let listed = speech.choices(&names, speech.or());
-                speech.of(&[speech.command_missing(), colon, listed])
+                let colon = if names.is_empty() { "" } else { speech.say(Phrase::Colon) };
+                let listed = speech.choices(&names, speech.say(Phrase::Or));
+                speech.of(&[speech.say(Phrase::CommandMissing), colon, listed])
             }
             FaultKind::OperandMissing => {
                 let placeholder = |report: &Self, fault: &Fault<'d>| {
@@ -77,13 +78,14 @@ impl<'t, 'd> Report<'t, 'd> {
                 match group.len() {
                     1 => {
                         let missing = placeholder(self, fault);
-                        with_help(speech, speech.fill(speech.operand_missing(), &[missing]), fault)
+                        with_help(speech, speech.tell(Phrase::OperandMissing, &[missing]), fault)
                     }
-                    _ => speech.fill(speech.operands_missing(), &[self.listed(group, placeholder)]),
+                    _ => speech.tell(Phrase::OperandsMissing, &[self.listed(group, placeholder)]),
                 }
             }
             FaultKind::OperandExtra => {
-                let phrase = several(speech.operand_extra(), speech.operands_extra());
+                let phrase =
+                    several(speech.say(Phrase::OperandExtra), speech.say(Phrase::OperandsExtra));
                 let count = speech.count(group.len());
                 speech.fill(phrase, &[typed(), &self.path().text(), count])
             }
@@ -91,12 +93,12 @@ impl<'t, 'd> Report<'t, 'd> {
             FaultKind::ValueUnwanted => self.unwanted(group),
             FaultKind::ValueAttached => {
                 let words = fault.param().map_or(0, |param| param.kinds().len());
-                speech.fill(speech.value_attached(), &[name, speech.count(words)])
+                speech.tell(Phrase::ValueAttached, &[name, speech.count(words)])
             }
             FaultKind::ValueMisfit | FaultKind::ValueRefused | FaultKind::PathRefused => {
                 self.refused(group, name, typed())
             }
-            FaultKind::ValueNotText => speech.fill(speech.not_text(), &[name, typed()]),
+            FaultKind::ValueNotText => speech.tell(Phrase::NotText, &[name, typed()]),
             FaultKind::ValuesMiscounted => miscounted(speech, fault, name),
             FaultKind::RuleBroken => fault.rule().map_or("", |rule| {
                 let lacking = fault.param().map(|param| param.spelled()).unwrap_or_default();
@@ -124,7 +126,7 @@ impl<'t, 'd> Report<'t, 'd> {
         name: fn(&Self, &Fault<'d>) -> &'t str,
     ) -> &'t str {
         let names = group.iter().take(MOST_TYPED).map(|fault| name(self, fault)).listed();
-        self.speech.first(&names, group.len(), " ", self.speech.and())
+        self.speech.first(&names, group.len(), " ", self.speech.say(Phrase::And))
     }
 
     /// What is attached to something that takes nothing; and what that says.
@@ -133,16 +135,17 @@ impl<'t, 'd> Report<'t, 'd> {
         let Some(&fault) = group.first() else { return "" };
         if let Some(param) = fault.param().filter(|param| param.is_attached()) {
             let long = speech.of(&[&param.spelled(), "=", &param.placeholder(0)]);
-            return speech.fill(speech.value_apart(), &[self.letter_before(fault), long]);
+            return speech.tell(Phrase::ValueApart, &[self.letter_before(fault), long]);
         }
         let names = self.listed(group, Self::name_before);
         if group.len() > 1 {
-            return speech.fill(speech.no_values(), &[names]);
+            return speech.tell(Phrase::NoValues, &[names]);
         }
         let is_letter = self.is_of_letter(fault);
-        let phrase = if is_letter { speech.letter_no_value() } else { speech.no_value() };
+        let phrase =
+            if is_letter { speech.say(Phrase::LetterNoValue) } else { speech.say(Phrase::NoValue) };
         let opposite = fault.param().and_then(|param| param.other_name(names.as_bytes()));
-        let opposite = opposite.map_or("", |name| speech.fill(speech.opposite(), &[&name]));
+        let opposite = opposite.map_or("", |name| speech.tell(Phrase::Opposite, &[&name]));
         joined(speech, speech.fill(phrase, &[names]), opposite)
     }
 
@@ -287,7 +290,7 @@ fn reads_secret(fault: &Fault<'_>) -> bool {
 pub(super) fn joined<'t>(speech: Speech<'t>, what: &'t str, right: &str) -> &'t str {
     match right {
         "" => what,
-        right => speech.of(&[what, speech.semicolon(), right]),
+        right => speech.of(&[what, speech.say(Phrase::Semicolon), right]),
     }
 }
 
@@ -295,7 +298,7 @@ pub(super) fn joined<'t>(speech: Speech<'t>, what: &'t str, right: &str) -> &'t 
 fn with_help<'t>(speech: Speech<'t>, what: &'t str, fault: &Fault<'_>) -> &'t str {
     match fault.param().map_or("", |param| param.help()) {
         "" => what,
-        help => speech.of(&[what, speech.colon(), speech.visible(help)]),
+        help => speech.of(&[what, speech.say(Phrase::Colon), speech.visible(help)]),
     }
 }
 
@@ -303,9 +306,9 @@ fn miscounted<'t>(speech: Speech<'t>, fault: &Fault<'_>, name: &str) -> &'t str 
     let Some(param) = fault.param() else { return "" };
     let times = param.miscounted_times();
     let (phrase, bound) = if fault.count() < times.min as usize {
-        (speech.too_few(), times.min)
+        (speech.say(Phrase::TooFew), times.min)
     } else {
-        (speech.too_many(), times.max)
+        (speech.say(Phrase::TooMany), times.max)
     };
     speech.fill(phrase, &[name, speech.count(bound as usize), speech.count(fault.count())])
 }
@@ -328,7 +331,7 @@ impl Command<'_> {
     /// What says an error when the declaration may be gone.
     #[doc(hidden)]
     pub fn failure_frame(&self) -> Frame {
-        Frame([self.phrases().error().into(), self.program_name().into()])
+        Frame([self.phrases().say(Phrase::Error).into(), self.program_name().into()])
     }
 
     /// What is said of an error that ended a program: its name and the message, then each cause
@@ -343,11 +346,12 @@ impl Command<'_> {
             }
             text
         };
-        let mut failure = fill(wording.error(), &[self.program_name(), &text(error, "\n")]);
+        let mut failure =
+            fill(wording.say(Phrase::Error), &[self.program_name(), &text(error, "\n")]);
         let mut cause = error.source();
         while let Some(error) = cause {
             // A cause of several lines, such as a parser's, stays below its own first one.
-            let told = fill(wording.cause(), &[&text(error, "\n    ")]);
+            let told = fill(wording.say(Phrase::Cause), &[&text(error, "\n    ")]);
             failure.put("\n");
             failure.put(&told);
             cause = error.source();

@@ -4,6 +4,7 @@ use super::Report;
 use crate::declare::Known;
 use crate::read::Fault;
 use crate::text::{Listed, unquoted};
+use crate::wording::Phrase;
 
 pub(crate) fn unlisted<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let speech = report.speech;
@@ -14,8 +15,8 @@ pub(crate) fn unlisted<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) ->
     let noun = param.list().map(|list| list.noun()).filter(|noun| !noun.is_empty());
     let noun = speech.own_noun(noun.unwrap_or(param.name()));
     let typed = group.iter().map(|fault| report.typed(fault)).listed();
-    let typed = speech.choices(&typed, speech.or());
-    let unlisted = speech.fill(speech.value_unlisted(), &[noun, typed]);
+    let typed = speech.choices(&typed, speech.say(Phrase::Or));
+    let unlisted = speech.tell(Phrase::ValueUnlisted, &[noun, typed]);
     // What may be a secret is not told of by what is near to it.
     let word = report.named(fault).filter(|_| group.len() == 1);
     let near = word.and_then(|(_, typed)| report.near_known(typed.to_str()?, param));
@@ -24,15 +25,15 @@ pub(crate) fn unlisted<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) ->
         known = report.known_values(param).iter().filter_map(Known::shown).listed();
     }
     let phrase = match known.len() {
-        0 => speech.none_listed(),
-        1 => speech.one_is(),
-        _ => speech.many_are(),
+        0 => speech.say(Phrase::NoneListed),
+        1 => speech.say(Phrase::OneIs),
+        _ => speech.say(Phrase::ManyAre),
     };
-    let known = speech.fill(phrase, &[speech.values(&known, speech.and())]);
-    let what = speech.of(&[unlisted, speech.semicolon(), known]);
+    let known = speech.fill(phrase, &[speech.values(&known, speech.say(Phrase::And))]);
+    let what = speech.of(&[unlisted, speech.say(Phrase::Semicolon), known]);
     if !fault.is_mistake() {
         return what;
     }
-    let what = speech.fill(speech.is_wrong(), &[what]);
-    speech.fill(speech.default_of(), &[&param.spelled(), unquoted(typed), what])
+    let what = speech.tell(Phrase::IsWrong, &[what]);
+    speech.tell(Phrase::DefaultOf, &[&param.spelled(), unquoted(typed), what])
 }

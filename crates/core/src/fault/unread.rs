@@ -4,23 +4,24 @@ use std::io::ErrorKind;
 
 use super::Report;
 use crate::read::{Fault, Place};
+use crate::wording::Phrase;
 
 pub(crate) fn unread<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let speech = report.speech;
     let Some(&fault) = group.first() else { return "" };
     let Some(unread) = fault.unread() else { return "" };
     let what = match (fault.place(), unread.file()) {
-        (Place::Nowhere, "") => speech.settings_unread(),
-        (Place::Nowhere, file) => speech.fill(speech.settings_unread_at(), &[speech.visible(file)]),
-        _ => speech.fill(speech.file_unread(), &[report.name(fault)]),
+        (Place::Nowhere, "") => speech.say(Phrase::SettingsUnread),
+        (Place::Nowhere, file) => speech.tell(Phrase::SettingsUnreadAt, &[speech.visible(file)]),
+        _ => speech.tell(Phrase::FileUnread, &[report.name(fault)]),
     };
     let why = match unread.kind() {
-        ErrorKind::NotFound => speech.unread_absent(),
-        ErrorKind::PermissionDenied => speech.unread_forbidden(),
-        ErrorKind::IsADirectory => speech.unread_folder(),
-        ErrorKind::InvalidData => speech.unread_no_text(),
+        ErrorKind::NotFound => speech.say(Phrase::UnreadAbsent),
+        ErrorKind::PermissionDenied => speech.say(Phrase::UnreadForbidden),
+        ErrorKind::IsADirectory => speech.say(Phrase::UnreadFolder),
+        ErrorKind::InvalidData => speech.say(Phrase::UnreadNoText),
         _ if unread.is_own() => speech.visible(unread.said()),
-        _ => return speech.fill(speech.cited(), &[what, speech.visible(unread.said())]),
+        _ => return speech.tell(Phrase::Cited, &[what, speech.visible(unread.said())]),
     };
-    speech.of(&[what, speech.colon(), why])
+    speech.of(&[what, speech.say(Phrase::Colon), why])
 }

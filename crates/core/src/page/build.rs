@@ -4,7 +4,7 @@ use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{CommandPath, KnownValues, PageLength, Reach};
 use crate::text::{Kept, Listed, Put, own};
-use crate::wording::Speech;
+use crate::wording::{Phrase, Speech};
 
 /// Entries of a short page.
 const MOST: usize = 12;
@@ -22,16 +22,16 @@ pub(super) fn page<'d>(
     let speech = Speech::new(wording, &kept);
     let (title, summary) = (path.text(), command.told_summary(wording));
     let mut page = Page { title, summary, sections: Vec::new(), wording };
-    page.add(wording.usage(), vec![Block::Synopsis(synopsis::pieces(command, wording))]);
+    page.add(wording.say(Phrase::Usage), vec![Block::Synopsis(synopsis::pieces(command, wording))]);
     if length == PageLength::Full {
-        page.add(wording.about(), described(path, command.description_text()));
+        page.add(wording.say(Phrase::About), described(path, command.description_text()));
     }
     add_params(&mut page, &Told { path, length, speech, known });
     match length {
         PageLength::Short => page.shorten(path, speech),
         PageLength::Full => {
-            page.add_entries(wording.examples(), Layout::Below, examples(command));
-            page.add_entries(wording.status(), Layout::Close, statuses(command, speech));
+            page.add_entries(wording.say(Phrase::Examples), Layout::Below, examples(command));
+            page.add_entries(wording.say(Phrase::Status), Layout::Close, statuses(command, speech));
             if path.0.len() == 1 {
                 page.add_package(command, speech);
             }
@@ -86,7 +86,7 @@ impl<'d> Page<'d> {
         self.sections.truncate(full);
         if more > 0 {
             let text = match path.page_line(path.root().usual_params()) {
-                Some(page) => speech.fill(speech.more_entries(), &[speech.count(more), &page]),
+                Some(page) => speech.tell(Phrase::MoreEntries, &[speech.count(more), &page]),
                 None => speech.more(more),
             };
             self.add_line("", text);
@@ -98,8 +98,11 @@ impl<'d> Page<'d> {
         let package = root.package_details();
         let contacts = package.author_list().split(':').chain([package.home()]);
         let contacts = contacts.filter(|contact| !contact.is_empty()).listed();
-        self.add_line(self.wording.contact(), speech.list(&contacts, speech.comma()));
-        self.add_line(self.wording.licence(), package.licence_name());
+        self.add_line(
+            self.wording.say(Phrase::Contact),
+            speech.list(&contacts, speech.say(Phrase::Comma)),
+        );
+        self.add_line(self.wording.say(Phrase::Licence), package.licence_name());
     }
 }
 
@@ -131,15 +134,20 @@ fn add_params<'d>(page: &mut Page<'d>, told: &Told<'_, 'd>) {
         }
         bundles.push((bundle.heading(), bundled));
     }
-    let operand = if operands.len() == 1 { wording.operand() } else { wording.operands() };
-    let option = if options.len() == 1 { wording.option() } else { wording.options() };
-    page.add_entries(wording.commands(), Layout::Column, commands);
+    let operand = if operands.len() == 1 {
+        wording.say(Phrase::Operand)
+    } else {
+        wording.say(Phrase::Operands)
+    };
+    let option =
+        if options.len() == 1 { wording.say(Phrase::Option) } else { wording.say(Phrase::Options) };
+    page.add_entries(wording.say(Phrase::Commands), Layout::Column, commands);
     page.add_entries(operand, Layout::Column, operands);
     page.add_entries(option, Layout::Column, options);
     for (heading, bundled) in bundles {
         page.add_entries(heading, Layout::Column, bundled);
     }
-    page.add_entries(wording.anywhere(), Layout::Column, anywhere(told));
+    page.add_entries(wording.say(Phrase::Anywhere), Layout::Column, anywhere(told));
 }
 
 /// What every command of the path accepts, the root's own first, and then what is usual. A name that a
@@ -231,7 +239,7 @@ fn examples(command: &Command<'_>) -> Vec<Entry> {
 fn statuses(command: &Command<'_>, speech: Speech<'_>) -> Vec<Entry> {
     let declared = command.status_meanings();
     let own = declared.iter().any(|(status, _)| *status == REFUSED);
-    let refused = [(REFUSED, speech.refused())];
+    let refused = [(REFUSED, speech.say(Phrase::Refused))];
     let refused = if declared.is_empty() || own { &[] } else { &refused[..] };
     let mut entries = Vec::new();
     for status in 0..=u8::MAX {

@@ -4,7 +4,7 @@ use super::{Block, Entry, Layout, Text, What};
 use crate::declare::{Command, FromWord, Kind, Noun, Param, Role};
 use crate::read::PageLength;
 use crate::text::{Kept, Listed, Put, holds};
-use crate::wording::{Speech, Wording};
+use crate::wording::{Phrase, Speech, Wording};
 
 /// The help of a parameter, and the facts that are declared. `command` is the one that takes it; `listed` says which
 /// values it has, where these are known at run time.
@@ -106,7 +106,7 @@ impl<'t> Help<'_, 't> {
             [first, rest @ ..]
                 if first.is_number() && rest.iter().all(|k| k.noun() == first.noun()) =>
             {
-                self.add(What::Value, speech.fill(speech.each(), &[speech.noun(first).0]));
+                self.add(What::Value, speech.tell(Phrase::Each, &[speech.noun(first).0]));
             }
             _ => {}
         }
@@ -120,7 +120,7 @@ impl<'t> Help<'_, 't> {
             // What counts something that is there begins at one.
             let least = kind.bounds().filter(|limits| limits[0] == "1");
             let least = least.map_or("", |limits| {
-                speech.of(&[speech.comma(), speech.fill(speech.or_more(), &[limits[0]])])
+                speech.of(&[speech.say(Phrase::Comma), speech.tell(Phrase::OrMore, &[limits[0]])])
             });
             return self.add_noun(noun, least);
         }
@@ -128,7 +128,7 @@ impl<'t> Help<'_, 't> {
             return;
         }
         // Help with an example of its own needs none of the kind's.
-        let such_as = speech.fill(speech.such_as_phrase(), &["", ""]);
+        let such_as = speech.tell(Phrase::SuchAs, &["", ""]);
         let has_example = self.is_said(example) || holds(self.own, such_as.trim_end());
         let example = if has_example { "" } else { example };
         self.add_noun(noun, speech.such_as(("", example)));
@@ -152,7 +152,7 @@ impl<'t> Help<'_, 't> {
         for test in param.validators() {
             let told = test.told(param.word_kind(0).unwrap_or(bool::KIND), speech);
             let is_apart = !limits.is_empty() && !told.is_empty();
-            limits.put(if is_apart { speech.comma() } else { "" });
+            limits.put(if is_apart { speech.say(Phrase::Comma) } else { "" });
             limits.put(told);
         }
         speech.keep(limits)
@@ -162,14 +162,14 @@ impl<'t> Help<'_, 't> {
     fn path(&self) -> &'t str {
         let speech = self.speech;
         let noun = speech.path_noun(self.param);
-        let words = [speech.file_word(), speech.directory_word()];
+        let words = [speech.say(Phrase::FileWord), speech.say(Phrase::DirectoryWord)];
         let is_said = words.iter().any(|word| holds(noun, word) && self.is_said(word));
         match speech.endings(self.param) {
             _ if !is_said => speech.path(self.param),
             "" => "",
             endings => {
-                let text = speech.fill(speech.ending_in(), &["", endings]);
-                text.strip_prefix(speech.comma()).unwrap_or(text)
+                let text = speech.tell(Phrase::EndingIn, &["", endings]);
+                text.strip_prefix(speech.say(Phrase::Comma)).unwrap_or(text)
             }
         }
     }

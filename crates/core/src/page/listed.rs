@@ -4,7 +4,7 @@ use super::{Block, Entry, Layout};
 use crate::declare::{Known, Lists};
 use crate::read::{PageLength, check_lists, learn, list_begun};
 use crate::text::{Listed, quoted, visible};
-use crate::wording::Speech;
+use crate::wording::{Phrase, Speech};
 
 /// Values that are known at run time. The records of lists point here.
 pub(crate) static LISTS: Lists = Lists { check: check_lists, list: list_begun, learn, told };
@@ -22,7 +22,7 @@ fn told<'t>(
     let words: Vec<&str> = known.iter().filter_map(Known::shown).listed();
     let is_helped = known.iter().any(|known| !known.told_help().is_empty());
     if length == PageLength::Short || !is_helped || words.len() > MOST {
-        return speech.values(&words, speech.or());
+        return speech.values(&words, speech.say(Phrase::Or));
     }
     let mut entries = Vec::new();
     for known in known.iter().filter(|known| known.shown().is_some()) {

@@ -4,7 +4,7 @@
 use super::{Text, What};
 use crate::declare::{Command, Param, Role, Rule, Tail, is_record};
 use crate::text::Put;
-use crate::wording::Wording;
+use crate::wording::{Phrase, Wording};
 
 /// Options that a synopsis lists; with more it says `[options]`.
 const MOST: usize = 12;
@@ -29,11 +29,11 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
         }
     }
     if options.len() > MOST {
-        options = vec![Text::of(What::Placeholder, wording.some_options())];
+        options = vec![Text::of(What::Placeholder, wording.say(Phrase::SomeOptions))];
     }
     options.append(&mut operands);
     if !command.subcommands().is_empty() {
-        let placeholder = Text::of(What::Placeholder, wording.command_placeholder());
+        let placeholder = Text::of(What::Placeholder, wording.say(Phrase::CommandPlaceholder));
         if command.is_acting() || command.default_subcommand().is_some() {
             let mut optional = Text::of(What::Sign, "[");
             optional.append(&placeholder);

@@ -5,7 +5,7 @@
 
 use super::{Block, Entry, Layout, Page, Text, What};
 use crate::text::{Ink, Look, Put, Sheet, columns, times};
-use crate::wording::Wording;
+use crate::wording::{Phrase, Wording};
 
 /// The widest gutter.
 const GUTTER: usize = 14;
@@ -236,8 +236,8 @@ fn between<'w>(before: Option<What>, what: What, wording: &Wording<'w>) -> &'w s
         (None, _) => "",
         (Some(What::Name), What::Name) => ", ",
         (Some(What::Name | What::Placeholder), What::Placeholder) => " ",
-        (_, What::Value) => wording.colon(),
-        (_, What::Fact) => wording.semicolon(),
+        (_, What::Value) => wording.say(Phrase::Colon),
+        (_, What::Fact) => wording.say(Phrase::Semicolon),
         _ => "",
     }
 }

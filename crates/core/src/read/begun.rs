@@ -7,6 +7,7 @@ use super::{Fault, Found, Reached, Reader};
 use crate::declare::{Abbreviates, Brings, Command, Param, Say};
 use crate::fault::{Mend, Report};
 use crate::text::{Put, unquoted};
+use crate::wording::Phrase;
 
 /// Reads the beginnings of names.
 pub(crate) static ABBREVIATES: Abbreviates = Abbreviates { option, command, begins };
@@ -80,5 +81,5 @@ fn could_be<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let speech = report.speech;
     let names = group.first().map(|fault| report.begun(fault)).unwrap_or_default();
     let typed = report.listed(group, Report::typed);
-    speech.fill(speech.could_be(), &[unquoted(typed), speech.choices(&names, speech.or())])
+    speech.tell(Phrase::CouldBe, &[unquoted(typed), speech.choices(&names, speech.say(Phrase::Or))])
 }

@@ -10,6 +10,7 @@ use super::relation::typed_places;
 use crate::declare::{Brings, Role, Say, Times};
 use crate::fault::{Mend, Report};
 use crate::text::{Listed, Put};
+use crate::wording::Phrase;
 
 /// Has the value of such a parameter.
 #[cold]
@@ -105,12 +106,12 @@ static TWICE: Brings = Brings { say: Some(Say(twice)), mend: Some(Mend::TWICE) }
 /// What is said of what is given again and may not be.
 fn repeated<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let names = report.listed(group, Report::name);
-    report.speech.fill(report.speech.option_repeated(), &[names])
+    report.speech.tell(Phrase::OptionRepeated, &[names])
 }
 
 /// What is said of a value that stands twice.
 fn twice<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let name = group.first().map_or("", |fault| report.name(fault));
     let typed = report.listed(group, Report::typed);
-    report.speech.fill(report.speech.value_twice(), &[name, typed])
+    report.speech.tell(Phrase::ValueTwice, &[name, typed])
 }

@@ -2,7 +2,7 @@
 
 use super::{Line, Reading, Term};
 use crate::text::{Put, of, own, visible};
-use crate::wording::fill;
+use crate::wording::{Phrase, fill};
 
 impl Term<'_> {
     #[cold]
@@ -43,8 +43,8 @@ impl Reading<'_> {
         let wording = self.trail.root().phrases();
         let mut text = String::new();
         for [old, instead] in &self.warned {
-            let warning = fill(wording.deprecated(), &[&old.text(), &instead.text()]);
-            text.put(&visible(&fill(wording.error(), &[&self.path().text(), &warning])));
+            let warning = fill(wording.say(Phrase::Deprecated), &[&old.text(), &instead.text()]);
+            text.put(&visible(&fill(wording.say(Phrase::Error), &[&self.path().text(), &warning])));
             text.put("\n");
         }
         text

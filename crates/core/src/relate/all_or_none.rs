@@ -4,7 +4,7 @@ use super::{is_member, members, others};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
-use crate::wording::{Speech, Wording};
+use crate::wording::{Phrase, Speech};
 
 #[derive(Debug)]
 struct AllOrNone;
@@ -28,11 +28,12 @@ impl Relation for AllOrNone {
     }
 
     fn sentence<'t>(&self, rule: &Rule<'t>, lacking: &'t str, speech: Speech<'t>) -> &'t str {
-        speech.fill(speech.all_or_none(), &[members(rule, speech, speech.and()), lacking])
+        speech.tell(Phrase::AllOrNone, &[members(rule, speech, speech.say(Phrase::And)), lacking])
     }
 
     fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
-        let others = || Fact::new(Wording::only_with, others(rule, param, speech, speech.and()));
+        let others =
+            || Fact::new(Phrase::OnlyWith, others(rule, param, speech, speech.say(Phrase::And)));
         is_member(rule, param).then(others)
     }
 }

@@ -4,7 +4,7 @@ use super::{is_member, members, others};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
-use crate::wording::{Speech, Wording};
+use crate::wording::{Phrase, Speech};
 
 #[derive(Debug)]
 struct AtLeastOne;
@@ -28,11 +28,12 @@ impl Relation for AtLeastOne {
     }
 
     fn sentence<'t>(&self, rule: &Rule<'t>, _: &'t str, speech: Speech<'t>) -> &'t str {
-        speech.fill(speech.at_least_one(), &[members(rule, speech, speech.and())])
+        speech.tell(Phrase::AtLeastOne, &[members(rule, speech, speech.say(Phrase::And))])
     }
 
     fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
-        let others = || Fact::new(Wording::this_or, others(rule, param, speech, speech.or()));
+        let others =
+            || Fact::new(Phrase::ThisOr, others(rule, param, speech, speech.say(Phrase::Or)));
         is_member(rule, param).then(others)
     }
 

@@ -4,7 +4,7 @@ use super::{hanging, is_member};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
-use crate::wording::{Speech, Wording};
+use crate::wording::{Phrase, Speech};
 
 #[derive(Debug)]
 struct NeededWith;
@@ -33,12 +33,12 @@ impl Relation for NeededWith {
 
     fn sentence<'t>(&self, rule: &Rule<'t>, lacking: &'t str, speech: Speech<'t>) -> &'t str {
         let (when, value) = hanging(rule, speech);
-        speech.fill(speech.needed_with(), &[lacking, when, value])
+        speech.tell(Phrase::NeededWith, &[lacking, when, value])
     }
 
     fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
         let (when, value) = hanging(rule, speech);
-        let needed = || Fact::new(Wording::needed_for, speech.of(&[when, " ", value]));
+        let needed = || Fact::new(Phrase::NeededFor, speech.of(&[when, " ", value]));
         is_member(rule, param).then(needed)
     }
 }

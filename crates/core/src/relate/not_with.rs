@@ -4,7 +4,7 @@ use super::{hanging, hangs_on, is_member, members, others};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
-use crate::wording::{Speech, Wording};
+use crate::wording::{Phrase, Speech};
 
 #[derive(Debug)]
 struct NotWith;
@@ -31,17 +31,19 @@ impl Relation for NotWith {
     }
 
     fn sentence<'t>(&self, rule: &Rule<'t>, _: &'t str, speech: Speech<'t>) -> &'t str {
-        speech
-            .fill(speech.excludes(), &[hanging(rule, speech).0, members(rule, speech, speech.or())])
+        speech.fill(
+            speech.say(Phrase::Excludes),
+            &[hanging(rule, speech).0, members(rule, speech, speech.say(Phrase::Or))],
+        )
     }
 
     fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
         let others = match hangs_on(rule, param) {
-            true => others(rule, param, speech, speech.or()),
+            true => others(rule, param, speech, speech.say(Phrase::Or)),
             false if is_member(rule, param) => hanging(rule, speech).0,
             false => return None,
         };
-        Some(Fact::new(Wording::not_with, others))
+        Some(Fact::new(Phrase::NotWith, others))
     }
 
     fn excludes(&self) -> bool {

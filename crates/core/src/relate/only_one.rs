@@ -5,7 +5,7 @@ use crate::declare::{InSynopsis, Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::page::choice;
 use crate::read::Line;
-use crate::wording::{Speech, Wording};
+use crate::wording::{Phrase, Speech};
 
 #[derive(Debug)]
 struct OnlyOne;
@@ -30,11 +30,12 @@ impl Relation for OnlyOne {
     }
 
     fn sentence<'t>(&self, rule: &Rule<'t>, _: &'t str, speech: Speech<'t>) -> &'t str {
-        speech.fill(speech.only_one(), &[members(rule, speech, speech.and())])
+        speech.tell(Phrase::OnlyOne, &[members(rule, speech, speech.say(Phrase::And))])
     }
 
     fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
-        let others = || Fact::new(Wording::not_with, others(rule, param, speech, speech.or()));
+        let others =
+            || Fact::new(Phrase::NotWith, others(rule, param, speech, speech.say(Phrase::Or)));
         is_member(rule, param).then(others)
     }
 

@@ -4,7 +4,7 @@ use super::{hanging, hangs_on, others};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
-use crate::wording::{Speech, Wording};
+use crate::wording::{Phrase, Speech};
 
 #[derive(Debug)]
 struct OnlyWith;
@@ -28,11 +28,12 @@ impl Relation for OnlyWith {
     }
 
     fn sentence<'t>(&self, rule: &Rule<'t>, lacking: &'t str, speech: Speech<'t>) -> &'t str {
-        speech.fill(speech.needs(), &[hanging(rule, speech).0, lacking])
+        speech.tell(Phrase::Needs, &[hanging(rule, speech).0, lacking])
     }
 
     fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
-        let others = || Fact::new(Wording::only_with, others(rule, param, speech, speech.and()));
+        let others =
+            || Fact::new(Phrase::OnlyWith, others(rule, param, speech, speech.say(Phrase::And)));
         hangs_on(rule, param).then(others)
     }
 }

@@ -4,7 +4,7 @@ use crate::declare::{Alone, Command, Flag, Gives, Operand, Refers};
 use crate::page::Page;
 use crate::read::{Asked, PageLength};
 use crate::text::own;
-use crate::wording::{Wording, fill};
+use crate::wording::{Phrase, Wording, fill};
 
 /// `-h`, `--help`: the short page by the letter, and the full one by the name. A program has it unless it
 /// lists what is [usual](Command::usual) itself.
@@ -36,8 +36,8 @@ impl Alone for ShowPage {
 
     fn help(&self, names: &[String], wording: &Wording<'_>) -> String {
         match names {
-            [letter, long] => fill(wording.help_option(), &[letter, long]),
-            _ => own(wording.help_alone()),
+            [letter, long] => fill(wording.say(Phrase::HelpOption), &[letter, long]),
+            _ => own(wording.say(Phrase::HelpAlone)),
         }
     }
 
@@ -55,11 +55,11 @@ impl Alone for ShowTopic {
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
-        own(wording.help_command())
+        own(wording.say(Phrase::HelpCommand))
     }
 
     fn operand_help(&self, wording: &Wording<'_>) -> String {
-        own(wording.help_topic())
+        own(wording.say(Phrase::HelpTopic))
     }
 
     fn gives(&self) -> Gives {

@@ -3,7 +3,7 @@
 use crate::declare::{Alone, Command, Flag, Gives};
 use crate::read::Asked;
 use crate::text::{of, own, visible};
-use crate::wording::Wording;
+use crate::wording::{Phrase, Wording};
 
 /// `--version`: the program's name and its version. A program that has a version has the flag too, unless it
 /// lists what is [usual](Command::usual) itself.
@@ -27,7 +27,7 @@ impl Alone for ShowVersion {
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
-        own(wording.version_option())
+        own(wording.say(Phrase::VersionOption))
     }
 
     fn is_in(&self, root: &Command<'_>) -> bool {

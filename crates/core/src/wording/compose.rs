@@ -2,7 +2,7 @@
 
 use std::ffi::{OsStr, OsString};
 
-use super::{Speech, Wording};
+use super::{Group, Phrase, Speech, Wording};
 use crate::text::{Kept, Listed, Put, columns, digits, of, own, quoted, visible};
 
 impl<'t> Speech<'t> {
@@ -33,6 +33,27 @@ impl<'t> Speech<'t> {
     }
 
     /// A phrase with `{0}`, `{1}`… filled in.
+    // In place, as `say`.
+    #[inline(always)]
+    pub(crate) fn tell(self, phrase: Phrase, with: &[&str]) -> &'t str {
+        if phrase.is_general() {
+            self.told_in_general(phrase, with)
+        } else {
+            self.told(phrase, phrase.group(), with)
+        }
+    }
+
+    #[inline(never)]
+    fn told_in_general(self, phrase: Phrase, with: &[&str]) -> &'t str {
+        self.fill(self.general(phrase), with)
+    }
+
+    #[inline(never)]
+    pub(crate) fn told(self, phrase: Phrase, group: &Group, with: &[&str]) -> &'t str {
+        self.fill(self.phrase(phrase, group), with)
+    }
+
+    /// The same of a text that is a phrase.
     #[inline(never)]
     pub(crate) fn fill(self, phrase: &str, with: &[&str]) -> &'t str {
         self.keep(fill(phrase, with))
@@ -74,7 +95,7 @@ impl<'t> Speech<'t> {
     /// That there are so many more than are shown.
     #[inline(never)]
     pub(crate) fn more(self, count: usize) -> &'t str {
-        self.fill(self.more_faults(), &[self.count(count)])
+        self.tell(Phrase::MoreFaults, &[self.count(count)])
     }
 
     /// What a sign is called that joins values.
@@ -87,14 +108,14 @@ impl<'t> Speech<'t> {
     #[inline(never)]
     pub(crate) fn counted(self, one: &str, many: &str, items: &[&str]) -> &'t str {
         let phrase = if items.len() == 1 { one } else { many };
-        self.fill(phrase, &[self.choices(items, self.and())])
+        self.fill(phrase, &[self.choices(items, self.say(Phrase::And))])
     }
 
     /// What would be right; beyond eight they are counted.
     #[inline(never)]
     pub(crate) fn choices(self, items: &[&str], last: &str) -> &'t str {
         let shown = items.get(..Self::MOST_LISTED).unwrap_or(items);
-        self.first(shown, items.len(), self.comma(), last)
+        self.first(shown, items.len(), self.say(Phrase::Comma), last)
     }
 
     /// The first of so many items, and how many more there are, which something stands in front of.
@@ -102,7 +123,7 @@ impl<'t> Speech<'t> {
     pub(crate) fn first(self, shown: &[&str], of: usize, before: &str, last: &str) -> &'t str {
         match of - shown.len() {
             0 => self.list(shown, last),
-            more => self.of(&[self.list(shown, self.comma()), before, self.more(more)]),
+            more => self.of(&[self.list(shown, self.say(Phrase::Comma)), before, self.more(more)]),
         }
     }
 
@@ -124,7 +145,7 @@ impl<'t> Speech<'t> {
         let mut list = String::new();
         for (at, item) in items.iter().enumerate() {
             if !list.is_empty() {
-                list.put(if at + 1 < items.len() { self.comma() } else { last });
+                list.put(if at + 1 < items.len() { self.say(Phrase::Comma) } else { last });
             }
             list.put(item);
         }

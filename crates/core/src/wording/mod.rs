@@ -114,25 +114,25 @@ impl<'d> Wording<'d> {
     /// What the command for completion scripts does, and its operand is.
     #[doc(hidden)]
     pub fn of_scripts(&self) -> [&'d str; 2] {
-        [self.script_command(), self.script_shell()]
+        [self.say(Phrase::ScriptCommand), self.say(Phrase::ScriptShell)]
     }
 
     /// What the command for the document of a program does.
     #[doc(hidden)]
     pub fn of_document(&self) -> &'d str {
-        self.document_command()
+        self.say(Phrase::DocumentCommand)
     }
 
     /// What a flag's other name is, by the one that it is the opposite of.
     #[doc(hidden)]
     pub fn opposite_name(&self, name: &str) -> String {
-        fill(self.opposite_of(), &[name])
+        fill(self.say(Phrase::OppositeOf), &[name])
     }
 
     /// The headings of subcommands and of options.
     #[doc(hidden)]
     pub fn of_blocks(&self) -> [&'d str; 2] {
-        [self.commands(), self.options()]
+        [self.say(Phrase::Commands), self.say(Phrase::Options)]
     }
 
     /// That there are so many more than are shown.
@@ -154,6 +154,19 @@ impl<'d> Wording<'d> {
         None
     }
 
+    /// A phrase.
+    // In place, so that which group it is of is known when the program is made: it links no other.
+    #[inline(always)]
+    pub(crate) fn say(&self, phrase: Phrase) -> &'d str {
+        if phrase.is_general() { self.general(phrase) } else { self.phrase(phrase, phrase.group()) }
+    }
+
+    /// One of those that every program may need: most are, and a call is shorter without their group.
+    #[inline(never)]
+    fn general(&self, phrase: Phrase) -> &'d str {
+        self.phrase(phrase, &english::GENERAL)
+    }
+
     /// A phrase: the program's, or the one at a place of a group of those in English.
     #[inline(never)]
     fn phrase(&self, phrase: Phrase, group: &Group) -> &'d str {
@@ -163,7 +176,8 @@ impl<'d> Wording<'d> {
 }
 
 /// Phrases in English that a program has together or not at all.
-struct Group<Ends: ?Sized = [u16]> {
+#[derive(Debug)]
+pub(crate) struct Group<Ends: ?Sized = [u16]> {
     first: Phrase,
     /// Their texts one after the other.
     texts: &'static str,
@@ -176,6 +190,13 @@ impl Group {
         let at = phrase as usize - self.first as usize;
         let start = if at == 0 { 0 } else { self.ends[at - 1] };
         self.texts.split_at(self.ends[at] as usize).0.split_at(start as usize).1
+    }
+}
+
+impl Phrase {
+    #[inline(always)]
+    const fn is_general(self) -> bool {
+        (self as usize) < english::GENERAL.ends.len()
     }
 }
 
@@ -215,11 +236,10 @@ const fn places(text: &str) -> u16 {
     places
 }
 
-/// Makes phrases of their names, the methods that ask for them, and their texts, group by group. The texts of a group
+/// Makes phrases of their names and their texts, group by group. The texts of a group
 /// stand one after the other in one: a pointer for each would have to be put right at each start.
 macro_rules! phrases {
-    ($($group:ident { $first:ident $of_first:ident $its_text:literal
-        $($name:ident $method:ident $text:literal)* })*) => {
+    ($($group:ident { $first:ident $its_text:literal $($name:ident $text:literal)* })*) => {
         /// A fixed phrase of pages and faults. Its text in English says what it is for.
         #[derive(Debug, Clone, Copy, PartialEq, Eq)]
         #[non_exhaustive]
@@ -228,7 +248,7 @@ macro_rules! phrases {
             $($first, $($name,)*)*
         }
 
-        $(static $group: Group<[u16; [$its_text $(, $text)*].len()]> = Group {
+        $(pub(super) static $group: Group<[u16; [$its_text $(, $text)*].len()]> = Group {
             first: Phrase::$first,
             texts: concat!($its_text $(, $text)*),
             ends: ends([$its_text.len() $(, $text.len())*]),
@@ -245,25 +265,15 @@ macro_rules! phrases {
 
             /// The text in English.
             pub const fn english(self) -> &'static str {
-                let group: &Group = match self {
-                    $(Phrase::$first $(| Phrase::$name)* => &$group,)*
-                };
-                group.text(self)
+                self.group().text(self)
             }
-        }
 
-        impl<'d> Wording<'d> {
-            $(
-                pub(crate) fn $of_first(&self) -> &'d str {
-                    self.phrase(Phrase::$first, &$group)
+            #[inline(always)]
+            pub(crate) const fn group(self) -> &'static Group {
+                match self {
+                    $(Phrase::$first $(| Phrase::$name)* => &$group,)*
                 }
-
-                $(
-                    pub(crate) fn $method(&self) -> &'d str {
-                        self.phrase(Phrase::$name, &$group)
-                    }
-                )*
-            )*
+            }
         }
     };
 }

@@ -1,6 +1,6 @@
 //! What a value may be, in words: said once, for pages and faults.
 
-use super::Speech;
+use super::{Phrase, Speech};
 use crate::declare::valid::Says;
 use crate::declare::{At, FromWord, Kind, Noun, Param, Reason};
 use crate::text::{Listed, Put};
@@ -11,16 +11,16 @@ impl<'t> Speech<'t> {
     #[inline(never)]
     pub(crate) fn noun(self, kind: &Kind<'_>) -> (&'t str, &'t str) {
         let alone = match kind.noun() {
-            Noun::Whole => self.whole(),
-            Noun::Text => self.text(),
-            Noun::Letter => self.letter(),
-            Noun::Path => self.any_path(),
+            Noun::Whole => self.say(Phrase::Whole),
+            Noun::Text => self.say(Phrase::Text),
+            Noun::Letter => self.say(Phrase::Letter),
+            Noun::Path => self.say(Phrase::Path),
             Noun::Choice | Noun::Truth => self.offers(kind),
             noun => {
                 let noun = match noun {
                     Noun::Own(noun) => self.own(self.own_noun(noun)),
-                    Noun::Entry => self.entry(),
-                    _ => self.number(),
+                    Noun::Entry => self.say(Phrase::Entry),
+                    _ => self.say(Phrase::Number),
                 };
                 return (noun, self.keep(kind.example_word().into_owned()));
             }
@@ -31,35 +31,36 @@ impl<'t> Speech<'t> {
     /// Something with an example after it, where there is one.
     #[inline(never)]
     pub(crate) fn such_as(self, (what, example): (&'t str, &str)) -> &'t str {
-        if example.is_empty() { what } else { self.fill(self.such_as_phrase(), &[what, example]) }
+        if example.is_empty() { what } else { self.tell(Phrase::SuchAs, &[what, example]) }
     }
 
     /// The words of a closed list.
     fn offers(self, kind: &Kind<'_>) -> &'t str {
         let offers: Vec<&str> = match kind.noun() {
-            Noun::Truth => vec![self.yes(), self.no()],
+            Noun::Truth => vec![self.say(Phrase::Yes), self.say(Phrase::No)],
             _ => kind.offers().map(|offer| offer.0).listed(),
         };
-        self.list(&offers, self.or())
+        self.list(&offers, self.say(Phrase::Or))
     }
 
     /// What a validator of a kind's values says; a range as pages have it.
     pub(crate) fn says(self, says: &Says<'_>, kind: &Kind<'_>) -> &'t str {
-        let list =
-            |values: &[String]| self.list(&values.iter().map(String::as_str).listed(), self.or());
+        let list = |values: &[String]| {
+            self.list(&values.iter().map(String::as_str).listed(), self.say(Phrase::Or))
+        };
         match says {
             Says::Nothing => "",
             Says::Range(..) => self.says_range(says, kind),
             Says::OneOf(values) => list(values),
-            Says::AnyBut(values) => self.fill(self.any_but(), &[self.any(kind), list(values)]),
-            Says::MultipleOf(factor) => self.fill(self.multiple_of(), &[factor]),
+            Says::AnyBut(values) => self.tell(Phrase::AnyBut, &[self.any(kind), list(values)]),
+            Says::MultipleOf(factor) => self.tell(Phrase::MultipleOf, &[factor]),
             Says::Characters(least, most) => self.length(*least, *most),
             Says::Matching(pattern, example) => {
-                self.such_as((self.fill(self.matching(), &[pattern]), example))
+                self.such_as((self.tell(Phrase::Matching, &[pattern]), example))
             }
             Says::Schemes(schemes) => {
                 let schemes = schemes.iter().map(|scheme| self.of(&[scheme, "://"])).listed();
-                self.fill(self.address_with(), &[self.list(&schemes, self.or())])
+                self.tell(Phrase::AddressWith, &[self.list(&schemes, self.say(Phrase::Or))])
             }
             Says::Own(says, example) => self.such_as((self.own(says), example)),
         }
@@ -68,27 +69,27 @@ impl<'t> Speech<'t> {
     /// The same of a range alone.
     pub(crate) fn says_range(self, says: &Says<'_>, kind: &Kind<'_>) -> &'t str {
         let Says::Range(low, high) = says else { return "" };
-        self.open(kind, low, high).unwrap_or_else(|| self.fill(self.range(), &[low, high]))
+        self.open(kind, low, high).unwrap_or_else(|| self.tell(Phrase::Range, &[low, high]))
     }
 
     /// How many characters a text has.
     fn length(self, least: usize, most: usize) -> &'t str {
         let (low, high) = (self.digits(least), self.digits(most));
         match (least, most) {
-            (1, 1) => self.letter(),
-            (0, _) => self.fill(self.characters_up_to(), &[high]),
-            (_, usize::MAX) => self.fill(self.characters_from(), &[low]),
-            _ if least == most => self.fill(self.characters(), &[low]),
-            _ => self.fill(self.characters(), &[self.fill(self.range(), &[low, high])]),
+            (1, 1) => self.say(Phrase::Letter),
+            (0, _) => self.tell(Phrase::CharactersUpTo, &[high]),
+            (_, usize::MAX) => self.tell(Phrase::CharactersFrom, &[low]),
+            _ if least == most => self.tell(Phrase::Characters, &[low]),
+            _ => self.tell(Phrase::Characters, &[self.tell(Phrase::Range, &[low, high])]),
         }
     }
 
     /// Any value of a kind, of which some are not accepted.
     fn any(self, kind: &Kind<'_>) -> &'t str {
         match kind.noun() {
-            Noun::Whole | Noun::Number => self.any_number(),
-            Noun::Text => self.any_text(),
-            _ => self.any_value(),
+            Noun::Whole | Noun::Number => self.say(Phrase::AnyNumber),
+            Noun::Text => self.say(Phrase::AnyText),
+            _ => self.say(Phrase::AnyValue),
         }
     }
 
@@ -98,8 +99,8 @@ impl<'t> Speech<'t> {
         let endings = self.endings(param);
         match (noun, endings) {
             (noun, "") => noun,
-            ("", endings) => self.fill(self.path_ending(), &[endings]),
-            (noun, endings) => self.fill(self.ending_in(), &[noun, endings]),
+            ("", endings) => self.tell(Phrase::PathEnding, &[endings]),
+            (noun, endings) => self.tell(Phrase::EndingIn, &[noun, endings]),
         }
     }
 
@@ -107,10 +108,10 @@ impl<'t> Speech<'t> {
     pub(crate) fn path_noun(self, param: &Param<'_>) -> &'t str {
         match param.at() {
             At::Anything => "",
-            At::Something => self.path_present(),
-            At::Nothing => self.path_absent(),
-            At::File => self.path_file(),
-            At::Directory => self.path_directory(),
+            At::Something => self.say(Phrase::PathPresent),
+            At::Nothing => self.say(Phrase::PathAbsent),
+            At::File => self.say(Phrase::PathFile),
+            At::Directory => self.say(Phrase::PathDirectory),
         }
     }
 
@@ -118,16 +119,16 @@ impl<'t> Speech<'t> {
     #[inline(never)]
     pub(crate) fn endings(self, param: &Param<'_>) -> &'t str {
         let endings = param.extensions().iter().map(|extension| self.of(&[".", extension]));
-        self.list(&endings.listed(), self.or())
+        self.list(&endings.listed(), self.say(Phrase::Or))
     }
 
     /// A range that ends where the type does has no end.
     #[inline(never)]
     fn open(self, kind: &Kind<'_>, low: &str, high: &str) -> Option<&'t str> {
         match kind.bounds() {
-            Some([_, most]) if most == high => Some(self.fill(self.or_more(), &[low])),
+            Some([_, most]) if most == high => Some(self.tell(Phrase::OrMore, &[low])),
             Some([least, _]) if least == low && least.starts_with('-') => {
-                Some(self.fill(self.or_less(), &[high]))
+                Some(self.tell(Phrase::OrLess, &[high]))
             }
             _ => None,
         }
@@ -149,8 +150,8 @@ impl<'t> Speech<'t> {
         };
         let open = if is_beyond { None } else { self.open(kind, low, high) };
         match open {
-            Some(open) => self.of(&[self.comma(), open]),
-            None => self.of(&[" ", self.fill(self.within_range(), &[low, high])]),
+            Some(open) => self.of(&[self.say(Phrase::Comma), open]),
+            None => self.of(&[" ", self.tell(Phrase::WithinRange, &[low, high])]),
         }
     }
 
@@ -169,7 +170,7 @@ impl<'t> Speech<'t> {
                 let range = self.range_after(kind, (&low, &high), reason);
                 // What is behind another range has its comma already, or gets one.
                 if !limits.is_empty() && range.starts_with(' ') {
-                    limits.put(self.comma().trim_end());
+                    limits.put(self.say(Phrase::Comma).trim_end());
                 }
                 limits.put(range);
             }

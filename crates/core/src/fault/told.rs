@@ -6,7 +6,7 @@
 use super::Report;
 use crate::declare::{Param, Reason, hash};
 use crate::read::{Fault, FaultKind, Meaning, Place};
-use crate::text::{Put, has, in_order};
+use crate::text::{Put, pairs_in_order};
 
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 1_000_000;
@@ -29,9 +29,11 @@ impl<'t, 'd> Report<'t, 'd> {
         let mut faulty = self.params_of(is_of_value);
         let unknown = self.unknown_options(&mut faulty);
         let mut unknown = &unknown[..];
-        in_order(&mut faulty, |param| (*param, 0));
-        let is_faulty = |param: &Param<'_>| faulty.binary_search(&address(param)).is_ok();
-        let attached = self.params_of(|kind| kind == FaultKind::ValueAttached);
+        pairs_in_order(&mut faulty);
+        let is_faulty = |param: &Param<'_>| faulty.binary_search(&(address(param), 0)).is_ok();
+        let mut attached = self.params_of(|kind| kind == FaultKind::ValueAttached);
+        pairs_in_order(&mut attached);
+        let is_attached = |param: &Param<'_>| attached.binary_search(&(address(param), 0)).is_ok();
         let mut surplus = 0;
         let mut taken = (0, 0);
         let mut told = Vec::new();
@@ -62,7 +64,7 @@ impl<'t, 'd> Report<'t, 'd> {
                         || when.is_some_and(is_faulty)
                 }),
                 FaultKind::ValueMissing | FaultKind::ValueMisfit | FaultKind::ValueRefused => {
-                    fault.param().is_some_and(|param| has(&attached, address(param)))
+                    fault.param().is_some_and(is_attached)
                 }
                 _ => false,
             };
@@ -74,18 +76,18 @@ impl<'t, 'd> Report<'t, 'd> {
     }
 
     /// The parameters that faults of some kinds are about, by their addresses.
-    fn params_of(&self, is_meant: fn(FaultKind) -> bool) -> Vec<usize> {
+    fn params_of(&self, is_meant: fn(FaultKind) -> bool) -> Vec<(usize, usize)> {
         let mut params = Vec::new();
         for fault in self.list() {
             if let Some(param) = fault.param().filter(|_| is_meant(fault.kind())) {
-                params.put(address(param));
+                params.put((address(param), 0));
             }
         }
         params
     }
 
     /// The unknown options. The parameters that these may be are faulty.
-    fn unknown_options(&self, faulty: &mut Vec<usize>) -> Vec<Unknown> {
+    fn unknown_options(&self, faulty: &mut Vec<(usize, usize)>) -> Vec<Unknown> {
         let mut left = NAMES;
         let cost = self.path().root().tree().count() + self.trace().params();
         let mut unknown = Vec::new();
@@ -110,7 +112,7 @@ impl<'t, 'd> Report<'t, 'd> {
     }
 
     /// How many words an unknown option may take. What it may be is faulty.
-    fn unknown_option(&self, fault: &Fault<'d>, faulty: &mut Vec<usize>) -> usize {
+    fn unknown_option(&self, fault: &Fault<'d>, faulty: &mut Vec<(usize, usize)>) -> usize {
         let Place::At { word, start, end } = fault.place() else { return 0 };
         let mut params = self.owning_params(fault);
         if params.is_empty() {
@@ -118,7 +120,7 @@ impl<'t, 'd> Report<'t, 'd> {
         }
         let mut most = if params.is_empty() { usize::from(start == 0) } else { 0 };
         for param in &params {
-            faulty.put(address(param));
+            faulty.put((address(param), 0));
             most = most.max(param.kinds().len());
         }
         let is_alone = end == self.words().word(word).len();
@@ -173,7 +175,7 @@ impl<'t, 'd> Report<'t, 'd> {
                 order.put((hash(key.as_bytes()) as usize, place));
             }
         }
-        in_order(&mut order, |known| *known);
+        pairs_in_order(&mut order);
         // The first one of each group, and the group.
         let mut firsts: Vec<usize> = Vec::new();
         let mut groups: Vec<Vec<usize>> = Vec::new();

@@ -8,7 +8,7 @@ use super::fault::{FaultKind, Place};
 use super::source::is;
 use super::step::Meaning;
 use crate::declare::{Command, Param, Role, Tail};
-use crate::text::{Listed, Put, in_order};
+use crate::text::{Listed, Put, in_order, pairs_in_order};
 
 impl<'d> Line<'d> {
     /// What is known after the last word, and which operand each is for: values from elsewhere, conversion,
@@ -64,7 +64,7 @@ impl<'d> Line<'d> {
         let slots = self.slots.iter().enumerate();
         let mut slots =
             slots.map(|(at, slot)| (std::ptr::from_ref(slot.param).addr(), at)).listed();
-        in_order(&mut slots, |slot| *slot);
+        pairs_in_order(&mut slots);
         let declared = |fault: &Fault<'d>| {
             let param = fault.param.map_or(0, |param| std::ptr::from_ref(param).addr());
             let slot = slots.binary_search_by_key(&param, |slot| slot.0);

@@ -21,7 +21,7 @@ mod sheet;
 pub use columns::columns;
 pub(crate) use kept::Kept;
 pub(crate) use near::{Near, near, near_marked};
-pub(crate) use order::in_order;
+pub(crate) use order::{in_order, pairs_in_order};
 pub(crate) use paint::Ink;
 pub use paint::Look;
 pub(crate) use part::{is_number, part};

@@ -16,6 +16,12 @@ pub(crate) fn in_order<T>(items: &mut [T], key: impl Fn(&T) -> (usize, usize)) {
     }
 }
 
+/// Brings pairs of numbers in order.
+#[inline(never)]
+pub(crate) fn pairs_in_order(pairs: &mut [(usize, usize)]) {
+    in_order(pairs, |pair| *pair);
+}
+
 /// The swaps, one after the other, that bring items in the order of their keys.
 #[inline(never)]
 fn swaps(keys: Vec<((usize, usize), usize)>) -> Vec<(usize, usize)> {

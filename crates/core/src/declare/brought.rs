@@ -4,11 +4,11 @@ use std::ffi::{OsStr, OsString};
 use std::fmt;
 
 use super::path::At;
-use super::{Bundle, Command, Known, Param, Wrong};
+use super::{Bundle, Command, Known, Package, Param, Wrong};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
 use crate::facts::{Fact, MANNERS};
 use crate::fault::{Echo, Mend, Report, SOURCES};
-use crate::page::{Block, LISTS, blocks};
+use crate::page::{Block, LISTS, Page, blocks, foot};
 use crate::read::{
     CommandPath, Dark, Fault, Faults, Input, Line, Outcome, PageLength, Place, Reader, Reading,
     SECRECY, Slot, Trace, Usual, Words, World, special, touch,
@@ -146,8 +146,8 @@ pub struct Brought {
     pub(crate) lists: Option<&'static Lists>,
     /// Where a parameter is read in a manner of its own.
     pub(crate) manners: Option<&'static Manners>,
-    /// A description in blocks of a page, where the command has one, or a parameter.
-    pub(crate) described: Option<fn(&str) -> Vec<Block>>,
+    /// What the page has of what only some commands declare.
+    pub(crate) described: Option<&'static Described>,
 }
 
 impl Brought {
@@ -187,7 +187,7 @@ impl Brought {
             secrecy: self.secrecy.or(other.secrecy),
             lists: self.lists.or(other.lists),
             manners: self.manners.or(other.manners),
-            described: self.described.or(other.described),
+            described: Described::both(self.described, other.described),
         }
     }
 
@@ -213,9 +213,50 @@ impl Brought {
         self.describe(param.description);
     }
 
+    /// A description, of a command or a parameter.
     pub(super) const fn describe(&mut self, description: &str) {
         if !description.is_empty() {
-            self.described = Some(blocks);
+            self.described = Described::both(self.described, Some(&Described::BLOCKS));
+        }
+    }
+
+    /// What the full page of a command ends in.
+    pub(super) const fn end(&mut self, command: &Command<'_>) {
+        let Package { authors, page, licence, .. } = command.package;
+        let is_from = !authors.is_empty() || !page.is_empty() || !licence.is_empty();
+        if is_from || !command.examples.is_empty() || !command.statuses.is_empty() {
+            self.described = Described::both(self.described, Some(&Described::FOOT));
+        }
+    }
+}
+
+/// What a page has of what only some commands declare.
+#[derive(Debug)]
+pub(crate) struct Described {
+    /// A description in blocks.
+    pub(crate) blocks: Option<fn(&str) -> Vec<Block>>,
+    /// The end of a full page.
+    pub(crate) foot: Option<Foot>,
+}
+
+/// Adds the end of a full page.
+pub(crate) type Foot = for<'d> fn(&mut Page<'d>, &CommandPath<'d>, Speech<'_>);
+
+impl Described {
+    const BLOCKS: Self = Described { blocks: Some(blocks), foot: None };
+    const FOOT: Self = Described { blocks: None, foot: Some(foot) };
+    const BOTH: Self = Described { blocks: Some(blocks), foot: Some(foot) };
+
+    /// What one or the other has.
+    const fn both(
+        one: Option<&'static Self>,
+        other: Option<&'static Self>,
+    ) -> Option<&'static Self> {
+        match (one, other) {
+            (None, described) | (described, None) => described,
+            (Some(Described { foot: None, .. }), Some(Described { foot: None, .. })) => one,
+            (Some(Described { blocks: None, .. }), Some(Described { blocks: None, .. })) => one,
+            _ => Some(&Described::BOTH),
         }
     }
 }

@@ -198,7 +198,10 @@ impl<'d> Command<'d> {
 
     /// The same with what its description brings along, and what is usual.
     pub(super) const fn described(mut self) -> Self {
-        self.settled.brought.describe(self.description);
+        let mut brought = self.settled.brought;
+        brought.describe(self.description);
+        brought.end(&self);
+        self.settled.brought = brought;
         let usual = match self.usual {
             Some(usual) => usual,
             None => &[],

@@ -41,7 +41,7 @@ impl<'d> Command<'d> {
     pub const fn package(mut self, package: Package<'d>) -> Self {
         self.note(said::PACKAGE);
         self.package = package;
-        self
+        self.described()
     }
 
     /// What a macro knows of the package, whether the command is the root or not; and whether its name is only
@@ -53,7 +53,7 @@ impl<'d> Command<'d> {
             self.package = package;
         }
         self.is_unnamed = !is_named;
-        self
+        self.described()
     }
 
     /// Another name, for a command that is made from another one.
@@ -111,7 +111,7 @@ impl<'d> Command<'d> {
     pub const fn examples(mut self, examples: &'d [(&'d str, &'d str)]) -> Self {
         self.note(said::EXAMPLES);
         self.examples = examples;
-        self
+        self.described()
     }
 
     /// What the exit statuses mean; status 2, a refused line, is added by the page.
@@ -120,7 +120,7 @@ impl<'d> Command<'d> {
     pub const fn statuses(mut self, statuses: &'d [(u8, &'d str)]) -> Self {
         self.note(said::STATUSES);
         self.statuses = statuses;
-        self
+        self.described()
     }
 
     /// Other phrases for pages and faults, such as in another language; for the root.

@@ -30,14 +30,23 @@ pub(super) fn page<'d>(
     match length {
         PageLength::Short => page.shorten(path, speech),
         PageLength::Full => {
-            page.add_entries(wording.say(Phrase::Examples), Layout::Below, examples(command));
-            page.add_entries(wording.say(Phrase::Status), Layout::Close, statuses(command, speech));
-            if path.0.len() == 1 {
-                page.add_package(command, speech);
+            if let Some(foot) = command.brought().described.and_then(|described| described.foot) {
+                foot(&mut page, path, speech);
             }
         }
     }
     page
+}
+
+/// The end of a full page: examples, statuses, and where the program is from. The records of what has any of these
+/// point here.
+pub(crate) fn foot<'d>(page: &mut Page<'d>, path: &CommandPath<'d>, speech: Speech<'_>) {
+    let (command, wording) = (path.leaf(), page.wording);
+    page.add_entries(wording.say(Phrase::Examples), Layout::Below, examples(command));
+    page.add_entries(wording.say(Phrase::Status), Layout::Close, statuses(command, speech));
+    if path.0.len() == 1 {
+        page.add_package(command, speech);
+    }
 }
 
 /// What entries are told by.
@@ -220,7 +229,7 @@ impl<'d> Told<'_, 'd> {
 
 /// A description in blocks.
 fn described(path: &CommandPath<'_>, description: &str) -> Vec<Block> {
-    let blocks = path.0.iter().rev().find_map(|command| command.brought().described);
+    let blocks = path.0.iter().rev().find_map(|command| command.brought().described?.blocks);
     match blocks.filter(|_| !description.is_empty()) {
         Some(blocks) => blocks(description),
         None => Vec::new(),

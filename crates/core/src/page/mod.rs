@@ -19,6 +19,7 @@ mod synopsis;
 mod terminal;
 mod text;
 
+pub(crate) use build::foot;
 pub(crate) use listed::LISTS;
 pub(crate) use markdown::blocks;
 pub(crate) use synopsis::choice;

@@ -23,6 +23,7 @@ impl<'d> Command<'d> {
     /// In a static, so that the build stops: when the name is empty, begins with a dash, or has
     /// `=`, white space or an upper-case letter in it. A setter that is called a second time stops it too.
     #[track_caller]
+    #[inline]
     pub const fn new(name: &'d str) -> Self {
         if let Some(why) = plain_name_fault(name) {
             Problem::Name { name, why }.stop();
@@ -43,6 +44,7 @@ impl<'d> Command<'d> {
     /// let problems = command.problems();
     /// assert_eq!(problems[0].to_string(), "the name `Frames` has an upper-case letter in it");
     /// ```
+    #[inline]
     pub const fn draft(name: &'d str) -> Self {
         Command {
             said: Said::NOTHING,
@@ -81,6 +83,7 @@ impl<'d> Command<'d> {
 
     /// The same as the start of a command made at run time: see [`draft`](Command::draft).
     #[must_use]
+    #[inline]
     pub const fn as_draft(mut self) -> Self {
         self.draft = true;
         self
@@ -89,6 +92,7 @@ impl<'d> Command<'d> {
     /// The same where its maker looks at its [problems](Command::problems) itself, before it is run.
     #[doc(hidden)]
     #[must_use]
+    #[inline]
     pub const fn looked_at(mut self) -> Self {
         self.checked = None;
         self
@@ -96,6 +100,7 @@ impl<'d> Command<'d> {
 
     /// What is wrong with a tree that was made at run time, its defaults too, a sentence for each. Of a static
     /// there is nothing to tell.
+    #[inline]
     pub fn mistakes(&self) -> Vec<String> {
         self.checked.map_or_else(Vec::new, |checked| checked(self))
     }
@@ -109,6 +114,7 @@ impl<'d> Command<'d> {
     /// static AIDE: Command = HELP.adapted().summary("montrer la page").aliases(&["aide"]);
     /// ```
     #[must_use]
+    #[inline]
     pub const fn adapted(mut self) -> Self {
         self.said = Said::NOTHING;
         self
@@ -116,6 +122,7 @@ impl<'d> Command<'d> {
 
     /// Notes that a setter was called, by its bit. A static whose setter is called twice stops the build.
     #[track_caller]
+    #[inline]
     pub(crate) const fn note(&mut self, bit: u64) {
         if !self.said.note(bit) && !self.draft {
             check_names(self);
@@ -145,6 +152,7 @@ impl<'d> Command<'d> {
     /// called twice, or cannot go with another one.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
         self.note(said::TAKES);
         self.params = params;
@@ -160,6 +168,7 @@ impl<'d> Command<'d> {
     /// As [`takes`](Command::takes).
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn bundles(mut self, bundles: &'d [&'d Bundle<'d>]) -> Self {
         self.note(said::BUNDLES);
         self.bundles = bundles;
@@ -170,6 +179,7 @@ impl<'d> Command<'d> {
     /// what they declare is linked.
     #[doc(hidden)]
     #[must_use]
+    #[inline]
     pub fn takes_with(
         mut self,
         params: &'d [&'d Param<'d>],
@@ -186,6 +196,7 @@ impl<'d> Command<'d> {
     }
 
     #[track_caller]
+    #[inline]
     const fn settled(mut self) -> Self {
         if self.draft {
             self.settled = rules::settled(&self);
@@ -197,6 +208,7 @@ impl<'d> Command<'d> {
     }
 
     /// The same with what its description brings along, and what is usual.
+    #[inline]
     pub(super) const fn described(mut self) -> Self {
         let mut brought = self.settled.brought;
         brought.describe(self.description);
@@ -237,6 +249,7 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     #[doc(alias("subcommand"))]
+    #[inline]
     pub const fn commands(mut self, commands: &'d [&'d Command<'d>]) -> Self {
         self.note(said::COMMANDS);
         self.commands = commands;
@@ -256,6 +269,7 @@ impl<'d> Command<'d> {
     /// In a static, so that the build stops: when it has none, and as [`commands`](Command::commands).
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn commands_of(mut self, other: &Command<'d>, acts: bool) -> Self {
         if self.default_command.is_none() {
             self.default_command = other.default_command;
@@ -269,6 +283,7 @@ impl<'d> Command<'d> {
     /// the command's own handler gets the reading.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn acts(mut self) -> Self {
         self.note(said::ACTS);
         self.acts = true;
@@ -287,6 +302,7 @@ impl<'d> Command<'d> {
     /// the [`commands`](Command::commands).
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn default_command(mut self, command: &'d Command<'d>) -> Self {
         self.note(said::DEFAULT_COMMAND);
         self.default_command = Some(command);
@@ -297,6 +313,7 @@ impl<'d> Command<'d> {
     /// guideline 9 has it. Otherwise options may follow operands.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn operands_end_options(mut self) -> Self {
         self.note(said::OPERANDS_END);
         self.operands_end = true;
@@ -307,6 +324,7 @@ impl<'d> Command<'d> {
     /// and in every command below.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn abbreviations(mut self) -> Self {
         self.note(said::ABBREVIATIONS);
         self.abbreviates = Some(&ABBREVIATES);
@@ -321,6 +339,7 @@ impl<'d> Command<'d> {
     /// rule is a parameter of the command.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn rules(mut self, rules: &'d [Rule<'d>]) -> Self {
         self.note(said::RULES);
         self.rules = rules;
@@ -354,6 +373,7 @@ impl<'d> Command<'d> {
     /// ```
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn judged_by(
         mut self,
         judge: &'d (dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd),
@@ -366,6 +386,7 @@ impl<'d> Command<'d> {
     /// The config file; for the root.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn config(mut self, config: &'d Config<'d>) -> Self {
         self.note(said::CONFIG);
         self.config = Some(config);
@@ -400,6 +421,7 @@ impl<'d> Command<'d> {
     /// In a static, so that the build stops: when one does not stand alone, or two share a name.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn usual(mut self, params: &'d [&'d Param<'d>]) -> Self {
         self.note(said::USUAL);
         self.usual = Some(params);
@@ -412,6 +434,7 @@ impl<'d> Command<'d> {
     /// What it gives is printed, and it needs no handler. Its work is that of a library. To be given after
     /// [`takes`](Command::takes), with which the work would be the program's again.
     #[must_use]
+    #[inline]
     pub const fn stands_alone(mut self, alone: &'d dyn Alone) -> Self {
         self.alone = Some(alone);
         self
@@ -423,6 +446,7 @@ impl<'d> Command<'d> {
     /// not answer runs as it would without the variable, and so does one that is asked for what it does not know.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn answers(mut self) -> Self {
         self.note(said::ANSWERS);
         self.answers = true;
@@ -430,6 +454,7 @@ impl<'d> Command<'d> {
     }
 }
 
+#[inline]
 fn mistakes(command: &Command<'_>) -> Vec<String> {
     let mut mistakes: Vec<String> = Vec::new();
     mistakes.extend(command.problems().iter().map(ToString::to_string));

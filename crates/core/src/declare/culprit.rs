@@ -17,6 +17,7 @@ const NONE: &[&str] = &[];
 impl<'d> Problem<'d> {
     /// What it is about.
     #[doc(hidden)]
+    #[inline]
     pub const fn culprit(&self) -> Culprit<'d> {
         let (text, setters): (&'d str, &'static [&'static str]) = match *self {
             Problem::Name { name, .. } | Problem::Long { name, .. } => (name, NONE),
@@ -54,6 +55,7 @@ impl<'d> Problem<'d> {
 
     /// The setters that it names.
     #[doc(hidden)]
+    #[inline]
     pub fn setters(&self) -> Vec<&'static str> {
         match self {
             Problem::Twice { setter, .. }

@@ -8,6 +8,7 @@ use super::problem::Problem;
 use super::{Kind, Param, Times};
 
 /// The problem of a parameter's default, if it has one.
+#[inline]
 pub(super) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {
     let (Some(default), [kind]) = (param.default, param.form.kinds) else { return None };
     let name = param.name;
@@ -18,6 +19,7 @@ pub(super) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {
     Some(Problem::Default { name, default, why, limit })
 }
 
+#[inline]
 const fn flaw<'d>(
     param: &Param<'d>,
     kind: &Kind<'d>,
@@ -50,6 +52,7 @@ const fn flaw<'d>(
     }
 }
 
+#[inline]
 const fn is_offered(kind: &Kind<'_>, word: &str) -> bool {
     let mut i = 0;
     while i < kind.offers.len() {
@@ -63,6 +66,7 @@ const fn is_offered(kind: &Kind<'_>, word: &str) -> bool {
 
 /// How many values a default is: one, or those that the sign between them parts, unless a backslash takes
 /// it for itself.
+#[inline]
 const fn count(param: &Param<'_>, default: &str) -> u32 {
     let Some(delimiter) = param.delimiter else { return 1 };
     let mut buffer = [0; 4];
@@ -80,6 +84,7 @@ const fn count(param: &Param<'_>, default: &str) -> u32 {
     count
 }
 
+#[inline]
 const fn starts(bytes: &[u8], at: usize, sign: &[u8]) -> bool {
     let mut i = 0;
     while i < sign.len() {
@@ -98,6 +103,7 @@ struct Whole<'t> {
 }
 
 impl<'t> Whole<'t> {
+    #[inline]
     const fn of(text: &'t [u8]) -> Option<Self> {
         let (is_negative, mut digits) = match text {
             [b'-', digits @ ..] => (true, digits),
@@ -120,6 +126,7 @@ impl<'t> Whole<'t> {
         Some(Whole { is_negative: is_negative && !digits.is_empty(), digits })
     }
 
+    #[inline]
     const fn is_above(&self, limit: &str) -> bool {
         match Whole::of(limit.as_bytes()) {
             Some(limit) => limit.is_less(self),
@@ -127,6 +134,7 @@ impl<'t> Whole<'t> {
         }
     }
 
+    #[inline]
     const fn is_below(&self, limit: &str) -> bool {
         match Whole::of(limit.as_bytes()) {
             Some(limit) => self.is_less(&limit),
@@ -134,6 +142,7 @@ impl<'t> Whole<'t> {
         }
     }
 
+    #[inline]
     const fn is_less(&self, other: &Whole<'_>) -> bool {
         match (self.is_negative, other.is_negative) {
             (true, false) => true,
@@ -144,6 +153,7 @@ impl<'t> Whole<'t> {
     }
 }
 
+#[inline]
 const fn is_smaller(one: &[u8], other: &[u8]) -> bool {
     if one.len() != other.len() {
         return one.len() < other.len();

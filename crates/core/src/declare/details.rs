@@ -9,6 +9,7 @@ impl<'d> Command<'d> {
     /// What it does, in a few words without a full stop.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn summary(mut self, summary: &'d str) -> Self {
         self.note(said::SUMMARY);
         self.summary = summary;
@@ -19,6 +20,7 @@ impl<'d> Command<'d> {
     /// lists and code keep their lines, and emphasis and code within a line keep their marks.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn description(mut self, description: &'d str) -> Self {
         self.note(said::DESCRIPTION);
         self.description = description;
@@ -28,6 +30,7 @@ impl<'d> Command<'d> {
     /// The version that `--version` shows; for the root.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn version(mut self, version: &'d str) -> Self {
         self.note(said::VERSION);
         self.version = version;
@@ -38,6 +41,7 @@ impl<'d> Command<'d> {
     /// page; for the root.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn package(mut self, package: Package<'d>) -> Self {
         self.note(said::PACKAGE);
         self.package = package;
@@ -48,6 +52,7 @@ impl<'d> Command<'d> {
     /// that of the type or the function that declares it: as a root it is called as the binary then.
     #[doc(hidden)]
     #[must_use]
+    #[inline]
     pub const fn declared_in(mut self, package: Package<'d>, is_named: bool) -> Self {
         if !self.said.has(said::PACKAGE) {
             self.package = package;
@@ -63,6 +68,7 @@ impl<'d> Command<'d> {
     /// As [`new`](Command::new).
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn named(mut self, name: &'d str) -> Self {
         self.note(said::NAMED);
         (self.name, self.is_unnamed) = (name, false);
@@ -76,6 +82,7 @@ impl<'d> Command<'d> {
     /// As [`new`](Command::new); two commands of one name are told by the [`commands`](Command::commands) above.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
         self.note(said::ALIASES);
         self.aliases = aliases;
@@ -90,6 +97,7 @@ impl<'d> Command<'d> {
     /// As [`new`](Command::new).
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
         self.note(said::FORMERLY);
         self.former = names;
@@ -99,6 +107,7 @@ impl<'d> Command<'d> {
     /// Leaves it out of pages, fixes and completion. It still reads.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn hidden(mut self) -> Self {
         self.note(said::HIDDEN);
         self.hidden = true;
@@ -108,6 +117,7 @@ impl<'d> Command<'d> {
     /// Examples: what each does, then the line as typed, the program's name included.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn examples(mut self, examples: &'d [(&'d str, &'d str)]) -> Self {
         self.note(said::EXAMPLES);
         self.examples = examples;
@@ -117,6 +127,7 @@ impl<'d> Command<'d> {
     /// What the exit statuses mean; status 2, a refused line, is added by the page.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn statuses(mut self, statuses: &'d [(u8, &'d str)]) -> Self {
         self.note(said::STATUSES);
         self.statuses = statuses;
@@ -131,6 +142,7 @@ impl<'d> Command<'d> {
     /// that the one in English has.
     #[must_use]
     #[track_caller]
+    #[inline]
     pub const fn wording(mut self, wording: &'d Wording<'d>) -> Self {
         self.note(said::WORDING);
         self.wording = Some(wording);
@@ -141,6 +153,7 @@ impl<'d> Command<'d> {
     }
 
     #[track_caller]
+    #[inline]
     const fn well_called(self) -> Self {
         if !self.draft {
             check_names(&self);

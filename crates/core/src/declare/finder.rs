@@ -12,10 +12,12 @@ pub(super) struct Finder<'d, const ROOM: usize = 1> {
 }
 
 impl<'d, const ROOM: usize> Finder<'d, ROOM> {
+    #[inline]
     pub(super) const fn new(skip: usize) -> Self {
         Finder { skip, count: 0, found: [None; ROOM] }
     }
 
+    #[inline]
     pub(super) const fn show(&mut self, problem: Problem<'d>) {
         if self.skip > 0 {
             self.skip -= 1;
@@ -27,18 +29,21 @@ impl<'d, const ROOM: usize> Finder<'d, ROOM> {
 
     /// Stops the build if there is one, naming the culprits.
     #[track_caller]
+    #[inline]
     pub(super) const fn stop(&self) {
         if let Some(problem) = self.first() {
             problem.stop();
         }
     }
 
+    #[inline]
     pub(super) const fn first(&self) -> Option<Problem<'d>> {
         self.found[0]
     }
 }
 
 /// All problems that a rule shows.
+#[inline]
 pub(super) fn all<'d>(problems: &mut Vec<Problem<'d>>, rule: impl Fn(&mut Finder<'d, ROOM>)) {
     let mut skip = 0;
     loop {

@@ -8,6 +8,7 @@ use crate::fault::Mend;
 
 impl Form<'static> {
     /// That of a Rust type: `Form::of::<Vec<u8>>()`.
+    #[inline]
     pub const fn of<T: Shape>() -> &'static Form<'static> {
         T::FORM
     }
@@ -17,6 +18,7 @@ impl<'d> Form<'d> {
     /// Words of kinds that are known only at run time, one of each, which must be given. What a word may be its kind
     /// says: what its [type](Kind::typed) converts, one of those that it [offers](Kind::choice), or else any text. The
     /// value is a `Vec<OsString>` of the words.
+    #[inline]
     pub const fn words(kinds: &'d [&'d Kind<'d>]) -> Self {
         let (needed, many, attached) = (true, false, false);
         Form { kinds, needed, many, attached, by_kind: true, fill: fill_by_kind, mend: mend(kinds) }
@@ -24,6 +26,7 @@ impl<'d> Form<'d> {
 
     /// It need not be given.
     #[must_use]
+    #[inline]
     pub const fn optional(mut self) -> Self {
         self.needed = false;
         self
@@ -31,6 +34,7 @@ impl<'d> Form<'d> {
 
     /// It may be given any number of times, or not at all.
     #[must_use]
+    #[inline]
     pub const fn many(mut self) -> Self {
         (self.needed, self.many) = (false, true);
         self
@@ -38,6 +42,7 @@ impl<'d> Form<'d> {
 
     /// It is attached to the name of its option, or left out, as [`Attached`](super::Attached) is: for one word.
     #[must_use]
+    #[inline]
     pub const fn attached(mut self) -> Self {
         (self.needed, self.attached, self.mend) = (false, true, Some(Mend::BARE));
         self
@@ -45,6 +50,7 @@ impl<'d> Form<'d> {
 }
 
 /// What may help a form of several words.
+#[inline]
 pub(super) const fn mend(kinds: &[&Kind<'_>]) -> Option<Mend> {
     if kinds.len() > 1 { Some(Mend::SEVERAL) } else { None }
 }

@@ -11,11 +11,13 @@ impl Message {
     /// Two long names and a sentence fit; what goes beyond is cut at a character.
     const MOST: usize = 400;
 
+    #[inline]
     pub(crate) const fn new() -> Self {
         Message { bytes: [0; Self::MOST], len: 0 }
     }
 
     /// The text with `more` after it.
+    #[inline]
     pub(crate) const fn text(mut self, more: &str) -> Self {
         let more = more.as_bytes();
         let mut i = 0;
@@ -28,6 +30,7 @@ impl Message {
     }
 
     /// The text with one letter after it.
+    #[inline]
     pub(crate) const fn letter(self, letter: u8) -> Self {
         let one = [letter];
         match core::str::from_utf8(&one) {
@@ -37,11 +40,13 @@ impl Message {
     }
 
     /// The text with a number after it.
+    #[inline]
     pub(crate) const fn number(self, number: usize) -> Self {
         let shorter = if number < 10 { self } else { self.number(number / 10) };
         shorter.letter(b'0' + (number % 10) as u8)
     }
 
+    #[inline]
     pub(crate) const fn as_str(&self) -> &str {
         let mut len = self.len;
         // A cut may stand inside a character: step back until the text is whole.

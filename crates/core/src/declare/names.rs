@@ -5,6 +5,7 @@
 ///
 /// Written for the compiler's interpreter, where each call costs: the product is taken in 64 bits and
 /// cut, which is what a wrapping one gives.
+#[inline]
 pub(crate) const fn hash(name: &[u8]) -> u32 {
     let mut hash = 0x811c_9dc5_u32;
     let mut i = 0;
@@ -16,11 +17,13 @@ pub(crate) const fn hash(name: &[u8]) -> u32 {
 }
 
 /// Whether two texts are the same, for `const fn`, which lacks `==` on text.
+#[inline]
 pub(crate) const fn same(a: &str, b: &str) -> bool {
     matches!(order(a, b), core::cmp::Ordering::Equal)
 }
 
 /// How two texts compare by their bytes.
+#[inline]
 pub(crate) const fn order(a: &str, b: &str) -> core::cmp::Ordering {
     use core::cmp::Ordering::{Equal, Greater, Less};
     let (a, b) = (a.as_bytes(), b.as_bytes());
@@ -38,6 +41,7 @@ pub(crate) const fn order(a: &str, b: &str) -> core::cmp::Ordering {
 }
 
 /// What is wrong with a command's name or an operand's name, if anything.
+#[inline]
 pub(crate) const fn plain_name_fault(name: &str) -> Option<&'static str> {
     let bytes = name.as_bytes();
     if bytes.is_empty() {
@@ -63,6 +67,7 @@ pub(crate) const fn plain_name_fault(name: &str) -> Option<&'static str> {
 }
 
 /// What is wrong with a name after dashes, if anything: one of a single character is a letter.
+#[inline]
 pub(crate) const fn option_name_fault(name: &str) -> Option<&'static str> {
     match name.as_bytes() {
         [b'-' | b'='] => plain_name_fault(name),
@@ -72,6 +77,7 @@ pub(crate) const fn option_name_fault(name: &str) -> Option<&'static str> {
 }
 
 /// What is wrong with a name that must not be a letter alone, if anything.
+#[inline]
 pub(crate) const fn long_name_fault(name: &str) -> Option<&'static str> {
     match name.len() {
         1 => Some("is a letter alone (a long name is expected here)"),
@@ -81,6 +87,7 @@ pub(crate) const fn long_name_fault(name: &str) -> Option<&'static str> {
 
 /// What is wrong with a letter, if anything: POSIX guideline 3 has letters and digits, and well-known
 /// programs three signs too.
+#[inline]
 pub(crate) const fn letter_fault(letter: char) -> Option<&'static str> {
     match letter {
         'a'..='z' | 'A'..='Z' | '0'..='9' | '?' | '#' | ':' => None,

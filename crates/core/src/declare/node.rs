@@ -15,6 +15,7 @@ use super::twins::Roll;
 impl<'d> Command<'d> {
     /// What is wrong with the tree from here on, everything at once. A static has nothing to list:
     /// it would not have been built.
+    #[inline]
     pub fn problems(&self) -> Vec<Problem<'d>> {
         let mut problems = Vec::new();
         for (_, command) in self.tree() {
@@ -40,6 +41,7 @@ impl<'d> Command<'d> {
     }
 
     /// The names in the tree that are those of the usual ones: of these, unless it lists its own.
+    #[inline]
     pub(crate) fn names_among(&self, usual: &'d [&'d Param<'d>]) -> Vec<Problem<'d>> {
         let mut problems = Vec::new();
         let usual = self.usual.unwrap_or(usual);
@@ -48,6 +50,7 @@ impl<'d> Command<'d> {
     }
 
     /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
+    #[inline]
     pub(crate) const fn stranger_among(&self, usual: &'d [&'d Param<'d>]) -> Option<Problem<'d>> {
         let mut finder = Finder::<1>::new(0);
         rules::strangers(self, &mut finder);

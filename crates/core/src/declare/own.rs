@@ -10,6 +10,7 @@ use super::problem::Problem;
 use super::said::param as said;
 
 /// The first of its [clashes].
+#[inline]
 pub(super) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {
     let mut finder = Finder::<1>::new(0);
     clashes(param, &mut finder);
@@ -17,6 +18,7 @@ pub(super) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {
 }
 
 /// What cannot be right whatever else is said: for statics, the setter that says it stops the build.
+#[inline]
 pub(super) const fn clashes<'d, const ROOM: usize>(
     param: &Param<'d>,
     finder: &mut Finder<'d, ROOM>,
@@ -92,6 +94,7 @@ pub(super) const fn clashes<'d, const ROOM: usize>(
 }
 
 /// A list is of words that are values each, and shown.
+#[inline]
 const fn listed<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
     let (name, setter) = (param.name, "listed_by");
     if let [first, rest @ ..] = param.kinds()
@@ -105,6 +108,7 @@ const fn listed<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d
 }
 
 /// A form that is made at run time may have no words, or none to choose from.
+#[inline]
 const fn wordless<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
     let (name, kinds) = (param.name, param.kinds());
     if kinds.is_empty() {
@@ -120,6 +124,7 @@ const fn wordless<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<
 }
 
 /// The setters that go with what a parameter is. Types see to it; of an untyped one it is looked at here.
+#[inline]
 const fn fitting(param: &Param<'_>) -> u64 {
     let role = match param.role {
         Role::Operand => said::OF_VALUES | said::VARIABLE,
@@ -173,6 +178,7 @@ const fn fitting(param: &Param<'_>) -> u64 {
 }
 
 /// What another setter could still have put right: looked at when a command takes it.
+#[inline]
 pub(super) const fn absences<'d, const ROOM: usize>(
     param: &Param<'d>,
     finder: &mut Finder<'d, ROOM>,
@@ -191,6 +197,7 @@ pub(super) const fn absences<'d, const ROOM: usize>(
 }
 
 /// What stands alone is read apart from the line.
+#[inline]
 const fn alone<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
     if let Some(other) = param.said.first(said::SETTERS & !said::OF_ALONE) {
         let setters = ["stands_alone", said::NAMES[other]];
@@ -201,6 +208,7 @@ const fn alone<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d,
     }
 }
 
+#[inline]
 pub(super) const fn show_name<'d, const ROOM: usize>(
     name: &'d str,
     fault: Option<&'static str>,
@@ -212,6 +220,7 @@ pub(super) const fn show_name<'d, const ROOM: usize>(
 }
 
 /// The texts of a placeholder, which spaces part.
+#[inline]
 const fn count_texts(placeholder: &str) -> usize {
     let (bytes, mut count, mut i) = (placeholder.as_bytes(), 0, 0);
     while i < bytes.len() {
@@ -225,6 +234,7 @@ const fn count_texts(placeholder: &str) -> usize {
 }
 
 /// Whether a role has names after dashes.
+#[inline]
 pub(super) const fn is_named(role: Role) -> bool {
     !matches!(role, Role::Operand)
 }

@@ -45,6 +45,7 @@ pub(crate) type Twin = fn(&Param<'_>, &Held, &[&OsStr]) -> Option<usize>;
 
 impl<'d> Param<'d> {
     /// Operands have no dash in front; a name of one letter is that letter.
+    #[inline]
     pub(crate) const fn draft(role: Role, name: &'d str, form: &'d Form<'d>) -> Self {
         let bytes = name.as_bytes();
         let letter = bytes.len() == 1 && !matches!(role, Role::Operand);
@@ -90,6 +91,7 @@ impl<'d> Param<'d> {
     }
 
     #[track_caller]
+    #[inline]
     pub(crate) const fn new(role: Role, name: &'d str, form: &'d Form<'d>) -> Self {
         if let Some(why) = name_fault(role, name) {
             Problem::Name { name, why }.stop();
@@ -101,6 +103,7 @@ impl<'d> Param<'d> {
 
     /// Notes that a setter was called, by its bit. A static whose setter is called twice stops the build.
     #[track_caller]
+    #[inline]
     pub(crate) const fn note(&mut self, bit: u64) {
         if !self.said.note(bit) && !self.draft {
             self.checked();
@@ -109,6 +112,7 @@ impl<'d> Param<'d> {
 
     /// Stops the build where what the setters said cannot be right, whatever else is said.
     #[track_caller]
+    #[inline]
     pub(crate) const fn checked(&self) {
         if !self.draft
             && let Some(problem) = own::problem(self)
@@ -117,6 +121,7 @@ impl<'d> Param<'d> {
         }
     }
 
+    #[inline]
     pub(crate) const fn set_letter(&mut self, letter: char) {
         match letter_fault(letter) {
             Some(_) => self.no_letters[0] = Some(letter),
@@ -126,6 +131,7 @@ impl<'d> Param<'d> {
         }
     }
 
+    #[inline]
     pub(crate) const fn set_opposite_letter(&mut self, letter: char) {
         match letter_fault(letter) {
             Some(_) => self.no_letters[1] = Some(letter),
@@ -134,6 +140,7 @@ impl<'d> Param<'d> {
     }
 
     /// Where a path must lead, in whichever order the setters were called.
+    #[inline]
     pub(crate) const fn set_place(&mut self) {
         self.path.at = match self.said.first(said::PLACES) {
             Some(at) if 1 << at == said::PRESENT => At::Something,
@@ -144,6 +151,7 @@ impl<'d> Param<'d> {
         };
     }
 
+    #[inline]
     pub(crate) const fn set_times(&mut self, min: u32, max: u32) {
         self.times = Times { min, max };
     }
@@ -180,6 +188,7 @@ impl<'d> Param<'d> {
     }
 
     /// Whether pages have more to say of how it is read than nearly all parameters need.
+    #[inline]
     pub(super) const fn has_manners(&self) -> bool {
         self.worded
             || self.manner.code
@@ -270,6 +279,7 @@ pub(super) fn part(test: &dyn Test, at: usize) -> Option<&dyn Test> {
 }
 
 /// What is wrong with the name of a parameter.
+#[inline]
 pub(super) const fn name_fault(role: Role, name: &str) -> Option<&'static str> {
     if matches!(role, Role::Operand) { plain_name_fault(name) } else { option_name_fault(name) }
 }

@@ -267,11 +267,13 @@ impl Problem<'_> {
     ///
     /// Always.
     #[track_caller]
+    #[inline]
     pub const fn stop(self) -> ! {
         let message = self.message();
         panic!("{}", message.as_str())
     }
 
+    #[inline]
     const fn message(&self) -> Message {
         let text = Message::new();
         match *self {
@@ -431,6 +433,7 @@ impl Problem<'_> {
 }
 
 impl Message {
+    #[inline]
     const fn placed(self, command: &str, above: &str, first: &str) -> Self {
         let text = self.text(" in the command `").text(command).text("`");
         if same(command, above) {
@@ -442,6 +445,7 @@ impl Message {
 }
 
 impl std::fmt::Display for Problem<'_> {
+    #[inline]
     fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
         f.write_str(self.message().as_str())
     }

@@ -10,6 +10,7 @@ use super::problem::{Problem, Shared};
 use super::rules::{is_by_position, letters_mask};
 
 /// What a command takes, beside its subcommands.
+#[inline]
 pub(super) const fn across<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
@@ -32,6 +33,7 @@ pub(super) const fn across<'d, const ROOM: usize>(
 
 /// A bit for each name that a command accepts throughout: most parameters below have none of the
 /// bits, and need no closer look.
+#[inline]
 const fn reach_mask(command: &Command<'_>) -> u64 {
     let mut mask = 0;
     let mut i = 0;
@@ -44,6 +46,7 @@ const fn reach_mask(command: &Command<'_>) -> u64 {
     mask
 }
 
+#[inline]
 const fn name_mask(param: &Param<'_>) -> u64 {
     if !is_named(param.role) {
         return 0;
@@ -64,11 +67,13 @@ const fn name_mask(param: &Param<'_>) -> u64 {
     mask
 }
 
+#[inline]
 const fn bit(hash: u32) -> u64 {
     if hash == 0 { 0 } else { 1 << ((hash ^ (hash >> 16)) % 64) }
 }
 
 /// Names below a command that clash with what it accepts throughout.
+#[inline]
 const fn below<'d, const ROOM: usize>(
     above: &Command<'d>,
     node: &Command<'d>,
@@ -90,6 +95,7 @@ const fn below<'d, const ROOM: usize>(
     }
 }
 
+#[inline]
 const fn clash<'d, const ROOM: usize>(
     above: &Command<'d>,
     command: &Command<'d>,
@@ -106,6 +112,7 @@ const fn clash<'d, const ROOM: usize>(
 }
 
 /// Two parameters that share a name, the first of them that of a command above.
+#[inline]
 const fn twins<'d, const ROOM: usize>(
     above: &Command<'d>,
     command: &Command<'d>,
@@ -122,6 +129,7 @@ const fn twins<'d, const ROOM: usize>(
     }
 }
 
+#[inline]
 const fn shared_long<'d>(a: &Param<'d>, b: &Param<'d>) -> Option<&'d str> {
     let mut k = 0;
     while let Some(name) = a.long_name(k) {
@@ -137,6 +145,7 @@ const fn shared_long<'d>(a: &Param<'d>, b: &Param<'d>) -> Option<&'d str> {
     None
 }
 
+#[inline]
 const fn shared_letter(a: &Param<'_>, b: &Param<'_>) -> Option<u8> {
     match letters_mask(a) & letters_mask(b) {
         0 => None,
@@ -145,6 +154,7 @@ const fn shared_letter(a: &Param<'_>, b: &Param<'_>) -> Option<u8> {
 }
 
 /// What a root lists as usual, beside each other.
+#[inline]
 pub(super) const fn usual<'d, const ROOM: usize>(
     root: &Command<'d>,
     params: &'d [&'d Param<'d>],
@@ -170,6 +180,7 @@ pub(super) const fn usual<'d, const ROOM: usize>(
 }
 
 /// Names in the tree that are those of the usual ones.
+#[inline]
 pub(crate) const fn unusual<'d, const ROOM: usize>(
     root: &Command<'d>,
     usual: &'d [&'d Param<'d>],
@@ -185,6 +196,7 @@ pub(crate) const fn unusual<'d, const ROOM: usize>(
     }
 }
 
+#[inline]
 const fn unusual_from<'d, const ROOM: usize>(
     command: &Command<'d>,
     usual: &'d [&'d Param<'d>],
@@ -210,6 +222,7 @@ const fn unusual_from<'d, const ROOM: usize>(
     }
 }
 
+#[inline]
 const fn shared<'d>(a: &Param<'d>, b: &Param<'d>) -> Option<Shared<'d>> {
     match (shared_long(a, b), shared_letter(a, b)) {
         (Some(long), _) => Some(Shared::Long(long)),

@@ -29,6 +29,7 @@ impl Settled {
         brought: Brought::NOTHING,
     };
 
+    #[inline]
     const fn add(&mut self, param: &Param<'_>) {
         self.is_throughout |= param.throughout;
         self.has_more_names |= !param.has_one_name();
@@ -51,6 +52,7 @@ impl Settled {
 }
 
 /// What a command is called.
+#[inline]
 pub(super) const fn names<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
@@ -74,6 +76,7 @@ pub(super) const fn names<'d, const ROOM: usize>(
 }
 
 /// What a root says in place of the phrases in English.
+#[inline]
 pub(super) const fn phrases<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
@@ -88,6 +91,7 @@ pub(super) const fn phrases<'d, const ROOM: usize>(
 
 /// What a command takes, in one pass, twins of long names left aside; gives what follows from it, and where `BRINGS` says so
 /// what the parameters bring along: what only looks for problems needs none of it.
+#[inline]
 pub(super) const fn taken<'d, const ROOM: usize, const BRINGS: bool>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
@@ -121,6 +125,7 @@ pub(super) const fn taken<'d, const ROOM: usize, const BRINGS: bool>(
 }
 
 /// Bundles that cannot be.
+#[inline]
 pub(super) const fn bundles<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
@@ -136,6 +141,7 @@ pub(super) const fn bundles<'d, const ROOM: usize>(
 }
 
 /// A bit for each letter that a parameter has.
+#[inline]
 pub(super) const fn letters_mask(param: &Param<'_>) -> u128 {
     let mut mask = letter_bit(param.letter) | letter_bit(param.opposite_letter);
     let mut i = 0;
@@ -148,6 +154,7 @@ pub(super) const fn letters_mask(param: &Param<'_>) -> u128 {
     mask
 }
 
+#[inline]
 const fn letter_bit(letter: u8) -> u128 {
     if letter == 0 || letter >= 128 { 0 } else { 1 << letter }
 }
@@ -160,6 +167,7 @@ struct Letters {
 
 impl Letters {
     /// Shows the letters that a parameter has and one before it has too.
+    #[inline]
     const fn add<'d, const ROOM: usize>(
         &mut self,
         command: &Command<'d>,
@@ -190,6 +198,7 @@ struct Line<'c, 'd> {
 }
 
 impl<'c, 'd> Line<'c, 'd> {
+    #[inline]
     const fn operand<const ROOM: usize>(
         &mut self,
         command: &Command<'d>,
@@ -225,6 +234,7 @@ impl<'c, 'd> Line<'c, 'd> {
 }
 
 /// Whether an operand by position stands at `i` or after.
+#[inline]
 const fn follows(command: &Command<'_>, mut i: usize) -> bool {
     while let Some(param) = command.param(i) {
         if !is_named(param.role) && is_by_position(param) {
@@ -236,11 +246,13 @@ const fn follows(command: &Command<'_>, mut i: usize) -> bool {
 }
 
 /// Whether an operand takes words by their position.
+#[inline]
 pub(super) const fn is_by_position(param: &Param<'_>) -> bool {
     matches!(param.tail, None | Some(Tail::Raw))
 }
 
 /// The subcommands of a command, beside each other.
+#[inline]
 pub(super) const fn listed<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
@@ -261,6 +273,7 @@ pub(super) const fn listed<'d, const ROOM: usize>(
 
 /// What is only known when a command is all there: rules without a member here, and a default subcommand
 /// that is none.
+#[inline]
 pub(super) const fn strangers<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
@@ -296,6 +309,7 @@ pub(super) const fn strangers<'d, const ROOM: usize>(
 
 /// Stops the build where a static cannot be what is called so.
 #[track_caller]
+#[inline]
 pub(super) const fn check_names(command: &Command<'_>) {
     let mut finder = Finder::<1>::new(0);
     names(command, &mut finder);
@@ -304,6 +318,7 @@ pub(super) const fn check_names(command: &Command<'_>) {
 
 /// Stops the build where a static cannot take what it is said to; gives what follows from it.
 #[track_caller]
+#[inline]
 pub(super) const fn check_taken(command: &Command<'_>) -> Settled {
     let mut finder = Finder::<1>::new(0);
     names(command, &mut finder);
@@ -320,6 +335,7 @@ pub(super) const fn check_taken(command: &Command<'_>) -> Settled {
 
 /// Stops the build where a static cannot have its subcommands, or one of these is not all there.
 #[track_caller]
+#[inline]
 pub(super) const fn check_listed(command: &Command<'_>) {
     let mut finder = Finder::<1>::new(0);
     names(command, &mut finder);
@@ -335,6 +351,7 @@ pub(super) const fn check_listed(command: &Command<'_>) {
 
 /// Stops the build where what a static takes cannot be beside its subcommands.
 #[track_caller]
+#[inline]
 pub(super) const fn check_across(command: &Command<'_>) {
     let mut finder = Finder::<1>::new(0);
     reach::across(command, &mut finder);
@@ -343,6 +360,7 @@ pub(super) const fn check_across(command: &Command<'_>) {
 
 /// Stops the build where a static has phrases that cannot be filled in.
 #[track_caller]
+#[inline]
 pub(super) const fn check_phrases(command: &Command<'_>) {
     let mut finder = Finder::<1>::new(0);
     phrases(command, &mut finder);
@@ -351,6 +369,7 @@ pub(super) const fn check_phrases(command: &Command<'_>) {
 
 /// Stops the build where a static cannot list what it says is usual.
 #[track_caller]
+#[inline]
 pub(super) const fn check_usual(command: &Command<'_>) {
     let mut finder = Finder::<1>::new(0);
     names(command, &mut finder);
@@ -361,6 +380,7 @@ pub(super) const fn check_usual(command: &Command<'_>) {
 }
 
 /// By its name: addresses cannot be compared while compiling.
+#[inline]
 const fn has(command: &Command<'_>, param: &Param<'_>) -> bool {
     let mut i = 0;
     while let Some(own) = command.param(i) {
@@ -373,6 +393,7 @@ const fn has(command: &Command<'_>, param: &Param<'_>) -> bool {
 }
 
 /// What follows from the parameters of a command made at run time, and what they bring along.
+#[inline]
 pub(super) const fn settled(command: &Command<'_>) -> Settled {
     let mut settled = followed(command);
     let mut at = 0;
@@ -384,6 +405,7 @@ pub(super) const fn settled(command: &Command<'_>) -> Settled {
 }
 
 /// What follows from the parameters of a command.
+#[inline]
 pub(super) const fn followed(command: &Command<'_>) -> Settled {
     let mut settled = Settled::NOTHING;
     let mut group = 0;
@@ -399,6 +421,7 @@ pub(super) const fn followed(command: &Command<'_>) -> Settled {
 }
 
 /// Whether the subcommands stand in the order of their names, so that one is found by bisection.
+#[inline]
 pub(super) const fn in_order(commands: &[&Command<'_>]) -> bool {
     let mut i = 1;
     while i < commands.len() {

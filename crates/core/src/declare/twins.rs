@@ -18,6 +18,7 @@ pub(super) enum Roll<'c, 'd> {
 
 impl<'d> Roll<'_, 'd> {
     /// Shows every name that an entry has and one before it has too, while the compiler runs.
+    #[inline]
     pub(super) const fn show_twins(self, finder: &mut Finder<'d>) {
         let passes = Table::passes(self.count());
         let mut pass = 0;
@@ -39,6 +40,7 @@ impl<'d> Roll<'_, 'd> {
         }
     }
 
+    #[inline]
     const fn put_all(
         self,
         table: &mut Table,
@@ -57,6 +59,7 @@ impl<'d> Roll<'_, 'd> {
     }
 
     /// The names of all entries, or more where that does not matter.
+    #[inline]
     const fn count(self) -> usize {
         let (mut i, mut count) = (0, self.entries());
         if let Roll::Parameters(command) = self
@@ -72,6 +75,7 @@ impl<'d> Roll<'_, 'd> {
     }
 
     /// The name of an entry that has only one.
+    #[inline]
     const fn only_name(self, i: usize) -> Option<(&'d str, u32)> {
         match self {
             Roll::Parameters(command) => match command.param(i) {
@@ -87,6 +91,7 @@ impl<'d> Roll<'_, 'd> {
     }
 
     /// The same at run time, in time that grows with the names.
+    #[inline]
     pub(super) fn twins_at_run_time(self, problems: &mut Vec<Problem<'d>>) {
         let mut first = HashMap::new();
         for i in 0..self.entries() {
@@ -104,6 +109,7 @@ impl<'d> Roll<'_, 'd> {
     }
 
     /// Puts the `k`-th name of the `i`-th entry into the table, unless it is there already.
+    #[inline]
     const fn put(
         self,
         table: &mut Table,
@@ -123,6 +129,7 @@ impl<'d> Roll<'_, 'd> {
         table.slots[at] = Table::slot(i, k);
     }
 
+    #[inline]
     const fn twins(self, j: usize, i: usize, name: &'d str) -> Problem<'d> {
         match self {
             Roll::Parameters(command) => {
@@ -139,6 +146,7 @@ impl<'d> Roll<'_, 'd> {
         }
     }
 
+    #[inline]
     const fn entries(self) -> usize {
         match self {
             Roll::Parameters(command) | Roll::Operands(command) => command.param_count(),
@@ -147,6 +155,7 @@ impl<'d> Roll<'_, 'd> {
     }
 
     /// How many names an entry has. A parameter's opposite is its second name, empty or not.
+    #[inline]
     const fn names(self, i: usize) -> usize {
         match self {
             Roll::Parameters(command) => match command.param(i) {
@@ -164,6 +173,7 @@ impl<'d> Roll<'_, 'd> {
     }
 
     /// A name and its hash; empty where there is none, or only a letter.
+    #[inline]
     const fn name(self, i: usize, k: usize) -> (&'d str, u32) {
         let name = match self {
             Roll::Parameters(command) => match command.param(i) {
@@ -187,6 +197,7 @@ impl<'d> Roll<'_, 'd> {
     }
 }
 
+#[inline]
 const fn or_empty<'d>(param: Option<&Param<'d>>) -> &'d str {
     match param {
         Some(param) => param.name,
@@ -206,24 +217,29 @@ impl Table {
     /// Names a pass is made for: half the slots, so that a probe is short.
     const GOOD: usize = Table::SIZE / 2;
 
+    #[inline]
     const fn new() -> Self {
         Table { slots: [0; Table::SIZE] }
     }
 
+    #[inline]
     const fn passes(names: usize) -> usize {
         names.div_ceil(Table::GOOD)
     }
 
     /// Whether a hash belongs to this pass.
+    #[inline]
     const fn is_due(hash: u32, passes: usize, pass: usize) -> bool {
         passes == 1 || (hash as usize / Table::SIZE) % passes == pass
     }
 
+    #[inline]
     const fn slot(entry: usize, name: usize) -> u64 {
         ((entry as u64) << 32 | name as u64) + 1
     }
 
     /// The entry and which of its names a slot holds.
+    #[inline]
     const fn entry(slot: u64) -> (usize, usize) {
         (((slot - 1) >> 32) as usize, (slot - 1) as u32 as usize)
     }

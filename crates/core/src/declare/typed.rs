@@ -40,6 +40,7 @@ impl Kind<'static> {
     /// assert!(matches!(command.read(&["--at", "A", "7"]), Outcome::Reading(_)));
     /// assert!(matches!(command.read(&["--at", "A", "700"]), Outcome::Faults(_)));
     /// ```
+    #[inline]
     pub const fn typed<T: FromWord>() -> Self {
         let mut kind = T::KIND.being(T::STANDARD);
         kind.typed = Some(Typed { convert: convert::<T>, mark: None });
@@ -48,6 +49,7 @@ impl Kind<'static> {
 
     /// The same of a type whose values can be held against each other: for lists that are
     /// [distinct](super::Untyped::distinct). Without it their words are.
+    #[inline]
     pub const fn comparable<T: FromWord + Eq + Hash>() -> Self {
         let mut kind = Kind::typed::<T>();
         kind.typed = Some(Typed { convert: convert::<T>, mark: Some(mark::<T>) });
@@ -55,10 +57,12 @@ impl Kind<'static> {
     }
 }
 
+#[inline]
 fn convert<T: FromWord>(word: &OsStr, manner: Manner) -> Result<Value, Refusal> {
     Ok(Box::new(T::from_word_in(word, manner)?))
 }
 
+#[inline]
 fn mark<T: FromWord + Hash>(word: &OsStr, manner: Manner) -> Option<Vec<u8>> {
     let mut marks = Marks(Vec::new());
     T::from_word_in(word, manner).ok()?.hash(&mut marks);
@@ -69,16 +73,19 @@ fn mark<T: FromWord + Hash>(word: &OsStr, manner: Manner) -> Option<Vec<u8>> {
 struct Marks(Vec<u8>);
 
 impl Hasher for Marks {
+    #[inline]
     fn write(&mut self, bytes: &[u8]) {
         self.0.extend_from_slice(bytes);
     }
 
+    #[inline]
     fn finish(&self) -> u64 {
         0
     }
 }
 
 /// The words of an occurrence, each by its kind.
+#[inline]
 pub(super) fn fill_by_kind(held: &mut Held, feed: &mut Feed<'_>) {
     let mut words: Vec<OsString> = Vec::new();
     for at in 0..feed.words.len() {
@@ -97,6 +104,7 @@ pub(super) fn fill_by_kind(held: &mut Held, feed: &mut Feed<'_>) {
 
 impl Feed<'_> {
     /// Whether a word is of its kind, and passes what its parameter asks for.
+    #[inline]
     fn takes(&mut self, at: usize) -> bool {
         let Some(kind) = self.param.kinds().get(at) else { return false };
         match kind.sides {
@@ -110,6 +118,7 @@ impl Feed<'_> {
         }
     }
 
+    #[inline]
     fn value(&mut self, at: usize, kind: &Kind<'_>) -> Option<Value> {
         let word = *self.words.get(at)?;
         let value = match kind.convert(word, self.param.manner) {
@@ -128,6 +137,7 @@ impl Feed<'_> {
 }
 
 impl Kind<'_> {
+    #[inline]
     fn convert(&self, word: &OsStr, manner: Manner) -> Result<Value, Refusal> {
         if let Some(typed) = &self.typed {
             return (typed.convert)(word, manner);
@@ -142,6 +152,7 @@ impl Kind<'_> {
     }
 
     /// What two words have in common that mean the same.
+    #[inline]
     fn mark(&self, word: &OsStr, manner: Manner) -> Vec<u8> {
         if let Some((key, value)) = self.sides
             && let Some((of_key, of_value)) = sides(word, None)
@@ -157,6 +168,7 @@ impl Kind<'_> {
 }
 
 /// The first value of a list that stands in it before: by what its words convert into, where that is known.
+#[inline]
 pub(super) fn twin_words(param: &Param<'_>, _held: &Held, words: &[&OsStr]) -> Option<usize> {
     let kinds = param.kinds();
     let mut seen = HashSet::with_capacity(words.len());

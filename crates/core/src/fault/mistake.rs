@@ -8,6 +8,7 @@ use crate::wording::{Phrase, fill};
 
 impl<'t, 'd> Report<'t, 'd> {
     /// What is wrong with the program: its defaults that do not read.
+    #[inline]
     pub(super) fn mistakes(&self) -> String {
         let root = self.path().root();
         let mut told = String::new();
@@ -17,6 +18,7 @@ impl<'t, 'd> Report<'t, 'd> {
         told
     }
 
+    #[inline]
     pub(crate) fn mistake(&self, fault: &Fault<'d>) -> &'t str {
         let speech = self.speech;
         let sentence = self.sentence(&[fault]);
@@ -32,6 +34,7 @@ impl<'t, 'd> Report<'t, 'd> {
 impl Param<'_> {
     /// Why words do not read, where this is the only parameter, in a sentence for each fault; `None` where they
     /// do.
+    #[inline]
     pub fn refusal<W: Word>(&self, words: &[W]) -> Option<String> {
         let params = [self];
         let command = Command::draft("prove").takes(&params);
@@ -50,6 +53,7 @@ impl Param<'_> {
     }
 
     /// Why the default does not read, if it does not.
+    #[inline]
     pub fn wrong_default(&self) -> Option<String> {
         self.default().and_then(|_| self.refusal(&[] as &[&str]))
     }
@@ -58,12 +62,14 @@ impl Param<'_> {
 impl Command<'_> {
     /// The defaults of the command and of all below it that do not read: mistakes of the program, which
     /// no line is to blame for.
+    #[inline]
     pub fn wrong_defaults(&self) -> Vec<String> {
         let params = self.tree().flat_map(|(_, command)| command.params());
         params.filter_map(Param::wrong_default).listed()
     }
 
     /// What is said where the program itself is wrong: its name, that it is a mistake of its own, and which.
+    #[inline]
     pub fn mistake(&self, what: &str) -> String {
         let wording = self.phrases();
         let what = fill(wording.say(Phrase::Mistake), &[&visible(what)]);

@@ -20,6 +20,7 @@ static USUAL: &[&Param<'static>] = &[VERSION_FLAG.param(), HELP_FLAG.param()];
 
 impl<'d> Command<'d> {
     /// What every command below this root accepts beside its own.
+    #[inline]
     pub(crate) fn usual_params(&'d self) -> Usual<'d> {
         match self.usual_list() {
             Some(usual) => Usual::of(usual),
@@ -28,27 +29,32 @@ impl<'d> Command<'d> {
     }
 
     /// The names in the tree that are those of what is [usual](Command::usual).
+    #[inline]
     pub fn unusual_names(&self) -> Vec<Problem<'d>> {
         self.names_among(USUAL)
     }
 
     /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
     #[doc(hidden)]
+    #[inline]
     pub const fn stranger(&self) -> Option<Problem<'d>> {
         self.stranger_among(USUAL)
     }
 
     /// Reads the words of a command line, the program's own name not among them. Nothing else is
     /// looked at: no environment, no config file, no path. [`read_in`](Command::read_in) does.
+    #[inline]
     pub fn read<W: Word>(&'d self, words: &'d [W]) -> Outcome<'d> {
         self.read_around(Words::new(words), self.around(None))
     }
 
     /// Reads the words of a command line in a world that has environment variables and files.
+    #[inline]
     pub fn read_in(&'d self, words: Words<'d>, world: &'d dyn World) -> Outcome<'d> {
         self.read_around(words, self.around(Some(world)))
     }
 
+    #[inline]
     fn around(&'d self, world: Option<&'d dyn World>) -> Around<'d> {
         Around::new(world, self.usual_params())
     }
@@ -56,6 +62,7 @@ impl<'d> Command<'d> {
 
 impl<'d> Reach<'d> {
     /// Those at the end of a path.
+    #[inline]
     pub fn at(path: &CommandPath<'d>) -> Self {
         Reach::of(path, path.root().usual_params())
     }
@@ -63,6 +70,7 @@ impl<'d> Reach<'d> {
 
 impl<'d> Reader<'d> {
     /// Starts at a program's root; `words` says for how many words to make room.
+    #[inline]
     pub fn new(root: &'d Command<'d>, words: usize) -> Self {
         let mut reader = Reader::within(root, root.around(None), words);
         reader.add_slots(root);

@@ -181,14 +181,17 @@ macro_rules! keys {
         impl<$($generics)*> Key for $key {
             type Value = $value;
 
+            #[inline]
             fn record(&self) -> &Param<'_> {
                 &self.param
             }
 
+            #[inline]
             fn peek<'c>(&self, cell: &'c Held) -> Option<&'c $value> {
                 <$value as Shape>::peek(cell).or($absent)
             }
 
+            #[inline]
             fn take(&self, cell: &mut Held) -> Option<$value> {
                 <$value as Shape>::take(cell).or($untaken)
             }
@@ -204,6 +207,7 @@ keys! {
 }
 
 /// Whether a key is that of a record.
+#[inline]
 pub(crate) fn is_key(key: &impl Key, record: &Param<'_>) -> bool {
     param::is(key.record(), record)
 }

@@ -4,11 +4,13 @@
 macro_rules! setters {
     (all) => {
         /// The untyped record, to be listed by [`Command::takes`](crate::Command::takes).
+        #[inline]
         pub const fn param(&self) -> &Param<'d> {
             &self.param
         }
 
         #[track_caller]
+        #[inline]
         const fn checked(self) -> Self {
             self.param.checked();
             self
@@ -18,6 +20,7 @@ macro_rules! setters {
         /// its range, its default and its opposite; do not repeat them.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn help(mut self, help: &'d str) -> Self {
             self.param.note(said::HELP);
             self.param.help = help;
@@ -28,6 +31,7 @@ macro_rules! setters {
         /// [command](crate::Command::description).
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn description(mut self, description: &'d str) -> Self {
             self.param.note(said::DESCRIPTION);
             self.param.description = description;
@@ -37,6 +41,7 @@ macro_rules! setters {
         /// Leaves it out of pages, fixes and completion; it still reads.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn hidden(mut self) -> Self {
             self.param.note(said::HIDDEN);
             self.param.hidden = true;
@@ -47,6 +52,7 @@ macro_rules! setters {
         /// completion leave it out.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn deprecated(mut self, instead: &'d str) -> Self {
             self.param.note(said::DEPRECATED);
             self.param.instead = instead;
@@ -69,6 +75,7 @@ macro_rules! setters {
         #[must_use]
         #[doc(alias("environment"))]
         #[track_caller]
+        #[inline]
         pub const fn variable(mut self, name: &'d str) -> Self {
             self.param.note(said::VARIABLE);
             self.param.variable = name;
@@ -88,6 +95,7 @@ macro_rules! setters {
         /// read (an opposite, a variable, a default); and when an option needs to be given.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn stands_alone(mut self, alone: &'d dyn Alone) -> Self {
             self.param.note(said::STANDS_ALONE);
             self.param.alone = Some(alone);
@@ -108,6 +116,7 @@ macro_rules! setters {
         /// ```
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn once(mut self) -> Self {
             self.param.note(said::ONCE);
             self
@@ -123,6 +132,7 @@ macro_rules! setters {
         #[doc(alias("short"))]
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn letter(mut self, letter: char) -> Self {
             self.param.note(said::LETTER);
             self.param.set_letter(letter);
@@ -137,6 +147,7 @@ macro_rules! setters {
         /// in it or, as a long name, an upper-case letter.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
             self.param.note(said::ALIASES);
             self.param.aliases = aliases;
@@ -151,6 +162,7 @@ macro_rules! setters {
         /// In a static, so that the build stops: as [`aliases`](Self::aliases).
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
             self.param.note(said::FORMERLY);
             self.param.former = names;
@@ -174,6 +186,7 @@ macro_rules! setters {
         /// ```
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn anew(mut self) -> Self {
             self.param.note(said::ANEW);
             self
@@ -196,6 +209,7 @@ macro_rules! setters {
         #[must_use]
         #[doc(alias("global"))]
         #[track_caller]
+        #[inline]
         pub const fn throughout(mut self) -> Self {
             self.param.note(said::THROUGHOUT);
             self.param.throughout = true;
@@ -224,6 +238,7 @@ macro_rules! setters {
         #[must_use]
         #[doc(alias("default value"))]
         #[track_caller]
+        #[inline]
         pub const fn default(mut self, word: &'d str) -> Self {
             self.param.note(said::DEFAULT);
             self.param.default = Some(word);
@@ -233,6 +248,7 @@ macro_rules! setters {
         /// What completion may look up for it, where that is not what its type says.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn refers(mut self, refers: Refers) -> Self {
             self.param.note(said::REFERS);
             self.param.refers = Some(refers);
@@ -254,6 +270,7 @@ macro_rules! setters {
         /// ```
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn secret(mut self) -> Self {
             self.param.note(said::SECRET);
             self.param.secret = true;
@@ -269,6 +286,7 @@ macro_rules! setters {
         /// beside `secret`, as what is listed is shown.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn listed_by(mut self, list: &'d dyn Lister) -> Self {
             self.param.note(said::LISTED_BY);
             self.param.list = Some(list);
@@ -283,6 +301,7 @@ macro_rules! setters {
         /// In a static, so that the build stops: when it has not as many texts as a value has words.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn placeholder(mut self, placeholder: &'d str) -> Self {
             self.param.note(said::PLACEHOLDER);
             self.param.placeholder = placeholder;
@@ -303,6 +322,7 @@ macro_rules! setters {
         /// ```
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn valid<V: Validator<T::Item>>(mut self, validator: &'d V) -> Self {
             self.param.note(said::VALID);
             self.param.test = Some(validator);
@@ -329,6 +349,7 @@ macro_rules! setters {
         /// In a static, so that the build stops: when `min` is above `max`, or `max` is 0.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn times(mut self, min: u32, max: u32) -> Self {
             self.param.note(said::TIMES);
             self.param.set_times(min, max);
@@ -350,6 +371,7 @@ macro_rules! setters {
         /// ```
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn joined_by(mut self, delimiter: char) -> Self
         $($bound)*
         {
@@ -362,6 +384,7 @@ macro_rules! setters {
         /// Reads whole numbers as source code has them too: `0x1f`, `0o17`, `0b101`, `1_000`.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn as_in_code(mut self) -> Self {
             self.param.note(said::AS_IN_CODE);
             self.param.manner.code = true;
@@ -372,6 +395,7 @@ macro_rules! setters {
         /// Reads `nan`, `inf` and `-inf` too, which are refused otherwise.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn infinite(mut self) -> Self {
             self.param.note(said::INFINITE);
             self.param.manner.infinite = true;
@@ -386,6 +410,7 @@ macro_rules! setters {
         /// In a static, so that the build stops: beside another setter that says what must be at the path.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn present(mut self) -> Self {
             self.param.note(said::PRESENT);
             self.param.set_place();
@@ -399,6 +424,7 @@ macro_rules! setters {
         /// In a static, so that the build stops: beside another setter that says what must be at the path.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn absent(mut self) -> Self {
             self.param.note(said::ABSENT);
             self.param.set_place();
@@ -412,6 +438,7 @@ macro_rules! setters {
         /// In a static, so that the build stops: beside another setter that says what must be at the path.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn file(mut self) -> Self {
             self.param.note(said::FILE);
             self.param.set_place();
@@ -425,6 +452,7 @@ macro_rules! setters {
         /// In a static, so that the build stops: beside another setter that says what must be at the path.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn directory(mut self) -> Self {
             self.param.note(said::DIRECTORY);
             self.param.set_place();
@@ -434,6 +462,7 @@ macro_rules! setters {
         /// The path must end in one of these, written without a dot: `&["toml", "json"]`.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn extensions(mut self, extensions: &'d [&'d str]) -> Self {
             self.param.note(said::EXTENSIONS);
             self.param.path.extensions = extensions;
@@ -444,6 +473,7 @@ macro_rules! setters {
         /// Takes words that are not read as others are.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn tail(mut self, tail: Tail) -> Self
         $($bound)*
         {
@@ -463,6 +493,7 @@ macro_rules! setters {
         /// [`new`](crate::Named::new).
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn secret_file(mut self, name: &'d str) -> Self {
             self.param.note(said::SECRET_FILE);
             self.param.file_name = name;
@@ -479,6 +510,7 @@ macro_rules! setters {
         /// [`new`](crate::Named::new).
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn opposite(mut self, opposite: &'d str) -> Self {
             self.param.note(said::OPPOSITE);
             self.param.opposite = opposite;
@@ -493,6 +525,7 @@ macro_rules! setters {
         /// [`letter`](Self::letter) takes.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn opposite_letter(mut self, letter: char) -> Self {
             self.param.note(said::OPPOSITE_LETTER);
             self.param.set_opposite_letter(letter);
@@ -503,6 +536,7 @@ macro_rules! setters {
         /// `false`, `on` and `off`.
         #[must_use]
         #[track_caller]
+        #[inline]
         pub const fn worded(mut self) -> Self {
             self.param.note(said::WORDED);
             self.param.worded = true;
@@ -518,12 +552,14 @@ macro_rules! setters {
         /// has `=`, white space or an upper-case letter in it. A setter that is called a second time
         /// stops it too.
         #[track_caller]
+        #[inline]
         pub const fn $new(name: &'d str) -> Self {
             Self { param: Param::new($role, name, $form), $($made)* }
         }
 
         /// The same for a tree made at run time, whose names are checked by
         /// [`Command::problems`](crate::Command::problems) instead.
+        #[inline]
         pub const fn $draft(name: &'d str) -> Self {
             Self { param: Param::draft($role, name, $form), $($made)* }
         }
@@ -539,6 +575,7 @@ macro_rules! by_type {
             /// No value may be in the list twice.
             #[must_use]
             #[track_caller]
+            #[inline]
             pub const fn distinct(mut self) -> Self
             where
                 T: Eq + Hash,

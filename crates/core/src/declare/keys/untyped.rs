@@ -36,21 +36,25 @@ pub struct Untyped<'d> {
 
 impl<'d> Untyped<'d> {
     /// A value by position.
+    #[inline]
     pub const fn operand(name: &'d str, form: &'d Form<'d>) -> Self {
         Untyped { param: Param::draft(Role::Operand, name, form) }
     }
 
     /// A named thing with a value.
+    #[inline]
     pub const fn option(name: &'d str, form: &'d Form<'d>) -> Self {
         Untyped { param: Param::draft(Role::Option, name, form) }
     }
 
     /// A named thing without a value.
+    #[inline]
     pub const fn flag(name: &'d str) -> Self {
         Untyped { param: Param::draft(Role::Flag, name, &NO_WORDS) }
     }
 
     /// A named thing without a value, counted.
+    #[inline]
     pub const fn tally(name: &'d str) -> Self {
         Untyped { param: Param::draft(Role::Tally, name, &NO_WORDS) }
     }
@@ -73,6 +77,7 @@ impl<'d> Untyped<'d> {
     /// A validator; several are put together by [`valid::all`](crate::valid::all). One of values of another
     /// type than this key's accepts all of them.
     #[must_use]
+    #[inline]
     pub const fn valid(mut self, validator: &'d dyn Test) -> Self {
         self.param.note(said::VALID);
         self.param.test = Some(validator);
@@ -82,6 +87,7 @@ impl<'d> Untyped<'d> {
     /// No value may stand twice in the list: two are alike when their words are, or where the kind
     /// [says more](crate::Kind::comparable), when they are equal.
     #[must_use]
+    #[inline]
     pub const fn distinct(mut self) -> Self {
         self.param.note(said::DISTINCT);
         self.param.twin = Some(twin_words);
@@ -92,14 +98,17 @@ impl<'d> Untyped<'d> {
 impl Key for Untyped<'_> {
     type Value = Held;
 
+    #[inline]
     fn record(&self) -> &Param<'_> {
         &self.param
     }
 
+    #[inline]
     fn peek<'c>(&self, held: &'c Held) -> Option<&'c Held> {
         Some(held)
     }
 
+    #[inline]
     fn take(&self, held: &mut Held) -> Option<Held> {
         Some(std::mem::take(held))
     }

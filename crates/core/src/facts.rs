@@ -110,6 +110,7 @@ impl<'t> Param<'t> {
 }
 
 /// The variable that stands in for a parameter.
+#[inline]
 pub(crate) fn variable<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Vec<Fact<'t>>) {
     let name = param.variable();
     if !name.is_empty() {
@@ -118,9 +119,10 @@ pub(crate) fn variable<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Ve
 }
 
 /// What is read in other ways than most. The records of such parameters point here.
-pub(crate) static MANNERS: Manners = Manners { facts: manners, parts, truth };
+pub(crate) const MANNERS: &Manners = &Manners { facts: manners, parts, truth };
 
 /// In which other ways a value is read, and how often it may be given.
+#[inline]
 fn manners<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Vec<Fact<'t>>) {
     if param.is_as_in_code() {
         facts.put(Fact::plain(Phrase::InCode));
@@ -147,6 +149,7 @@ fn manners<'t>(param: &Param<'t>, speech: Speech<'t>, facts: &mut Vec<Fact<'t>>)
 }
 
 /// How often a parameter must and may be given.
+#[inline]
 fn limits<'t>(param: &Param<'t>, speech: Speech<'t>) -> Fact<'t> {
     // Words of an operand stand after each other, or several within one; an option is given again.
     let are_words = param.role() == Role::Operand || param.delimiter().is_some();

@@ -39,6 +39,7 @@ pub(crate) struct Brings {
 
 impl Brings {
     /// What says it, and no more.
+    #[inline]
     pub(crate) const fn saying(say: Saying) -> Self {
         Brings { say: Some(Say(say)), mend: None }
     }
@@ -162,6 +163,7 @@ impl Brought {
     };
 
     /// What a parameter brings along.
+    #[inline]
     pub const fn of(param: &Param<'_>) -> Self {
         let mut brought = Brought::NOTHING;
         brought.add(param);
@@ -169,6 +171,7 @@ impl Brought {
     }
 
     /// What a bundle brings along.
+    #[inline]
     pub const fn of_bundle(bundle: &Bundle<'_>) -> Self {
         let (mut brought, mut i) = (Brought::NOTHING, 0);
         while i < bundle.params.len() {
@@ -179,6 +182,7 @@ impl Brought {
     }
 
     /// The same, and what something else brings along.
+    #[inline]
     pub(super) fn and(self, other: Brought) -> Self {
         Brought {
             sources: self.sources.or(other.sources),
@@ -191,9 +195,10 @@ impl Brought {
         }
     }
 
+    #[inline]
     pub(super) const fn add(&mut self, param: &Param<'_>) {
         if !param.variable.is_empty() {
-            self.sources = Some(&SOURCES);
+            self.sources = Some(SOURCES);
         }
         if !param.file_name.is_empty() || !matches!(param.path.at, At::Anything) {
             self.touches = Some(touch);
@@ -202,18 +207,19 @@ impl Brought {
             self.special = Some(special);
         }
         if param.secret {
-            self.secrecy = Some(&SECRECY);
+            self.secrecy = Some(SECRECY);
         }
         if param.list.is_some() {
-            self.lists = Some(&LISTS);
+            self.lists = Some(LISTS);
         }
         if param.has_manners() {
-            self.manners = Some(&MANNERS);
+            self.manners = Some(MANNERS);
         }
         self.describe(param.description);
     }
 
     /// A description, of a command or a parameter.
+    #[inline]
     pub(super) const fn describe(&mut self, description: &str) {
         if !description.is_empty() {
             self.described = Described::both(self.described, Some(&Described::BLOCKS));
@@ -221,6 +227,7 @@ impl Brought {
     }
 
     /// What the full page of a command ends in.
+    #[inline]
     pub(super) const fn end(&mut self, command: &Command<'_>) {
         let Package { authors, page, licence, .. } = command.package;
         let is_from = !authors.is_empty() || !page.is_empty() || !licence.is_empty();
@@ -248,6 +255,7 @@ impl Described {
     const BOTH: Self = Described { blocks: Some(blocks), foot: Some(foot) };
 
     /// What one or the other has.
+    #[inline]
     const fn both(
         one: Option<&'static Self>,
         other: Option<&'static Self>,

@@ -6,7 +6,6 @@ use super::{Bundle, Bundled, Command, Param, Rule};
 impl<'d> Bundle<'d> {
     /// A bundle by the heading that pages give its options; an empty one leaves them among the
     /// command's own.
-    #[inline]
     pub const fn new(heading: &'d str) -> Self {
         Bundle { heading, params: &[], rules: &[], flaw: None }
     }
@@ -18,7 +17,6 @@ impl<'d> Bundle<'d> {
     /// In a static, so that the build stops: when the command has subcommands, or bundles of its own. Of one
     /// made at run time, whoever takes the bundle lists that among its problems.
     #[track_caller]
-    #[inline]
     pub const fn of(command: &Command<'d>, heading: &'d str) -> Self {
         let flaw = if !command.commands.is_empty() {
             Some("a command with subcommands cannot be a bundle")
@@ -37,7 +35,6 @@ impl<'d> Bundle<'d> {
 
     /// What it takes, in the order that pages show it.
     #[must_use]
-    #[inline]
     pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
         if !self.params.is_empty() {
             self.flaw = Some("`takes` is set twice");
@@ -48,7 +45,6 @@ impl<'d> Bundle<'d> {
 
     /// Relations between its parameters.
     #[must_use]
-    #[inline]
     pub const fn rules(mut self, rules: &'d [Rule<'d>]) -> Self {
         if !self.rules.is_empty() {
             self.flaw = Some("`rules` is set twice");

@@ -327,7 +327,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn abbreviations(mut self) -> Self {
         self.note(said::ABBREVIATIONS);
-        self.abbreviates = Some(&ABBREVIATES);
+        self.abbreviates = Some(ABBREVIATES);
         self
     }
 

@@ -10,7 +10,7 @@ impl<'d> Config<'d> {
     /// its name ends in tells how it is written, `.toml` or `.json`.
     #[inline]
     pub const fn new(file: &'d str) -> Self {
-        Config { sources: &SOURCES, file, option: None }
+        Config { sources: SOURCES, file, option: None }
     }
 
     /// An option of the root that names another file.

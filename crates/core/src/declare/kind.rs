@@ -56,12 +56,10 @@ impl Kind<'static> {
 
 impl<'d> Kind<'d> {
     /// A kind with the noun a fault names it by, article included, and an example that reads.
-    #[inline]
     pub const fn new(noun: &'d str, example: &'d str) -> Self {
         Kind::of(Noun::Own(noun), example)
     }
 
-    #[inline]
     pub(crate) const fn of(noun: Noun<'d>, example: &'d str) -> Self {
         let (limits, refers, offers) = (None, Refers::Nothing, &[] as &[Offer<'d>]);
         let (has_deprecated, paints, sides) = (false, false, None);
@@ -85,7 +83,6 @@ impl<'d> Kind<'d> {
     }
 
     /// A closed list of words: what a [`Choice`](super::Choice) is of, or a list that is known at run time.
-    #[inline]
     pub const fn choice(offers: &'d [Offer<'d>]) -> Self {
         let example = match offers {
             [first, ..] => first.name,
@@ -94,7 +91,6 @@ impl<'d> Kind<'d> {
         Kind::of(Noun::Choice, example).offering(offers)
     }
 
-    #[inline]
     pub(crate) const fn offering(mut self, offers: &'d [Offer<'d>]) -> Self {
         self.offers = offers;
         let mut at = 0;
@@ -106,7 +102,6 @@ impl<'d> Kind<'d> {
     }
 
     /// `KEY=VALUE`.
-    #[inline]
     pub const fn entry(key: &'d Kind<'d>, value: &'d Kind<'d>) -> Self {
         let mut kind = Kind::of(Noun::Entry, "");
         kind.sides = Some((key, value));
@@ -115,7 +110,6 @@ impl<'d> Kind<'d> {
 
     /// What completion may look up for it.
     #[must_use]
-    #[inline]
     pub const fn refers(mut self, refers: Refers) -> Self {
         self.refers = refers;
         self
@@ -123,7 +117,6 @@ impl<'d> Kind<'d> {
 
     /// A value may be a negative number, so a word such as `-5` can be one.
     #[must_use]
-    #[inline]
     pub const fn negative(mut self) -> Self {
         self.negative = true;
         self
@@ -132,7 +125,6 @@ impl<'d> Kind<'d> {
     /// Pages say its noun and its example after the help of each parameter, so that the help need
     /// not.
     #[must_use]
-    #[inline]
     pub const fn explained(mut self) -> Self {
         self.explained = true;
         self
@@ -141,7 +133,6 @@ impl<'d> Kind<'d> {
     /// The same where nobody here knows what is accepted: a form of it takes any word. For the kinds of a program that
     /// is known by a document alone.
     #[must_use]
-    #[inline]
     pub const fn unchecked(mut self) -> Self {
         self.unchecked = true;
         (self.standard, self.typed) = (None, None);
@@ -149,7 +140,6 @@ impl<'d> Kind<'d> {
     }
 
     /// The same as that of a type.
-    #[inline]
     pub(super) const fn being(mut self, standard: Option<Standard>) -> Self {
         self.standard = standard;
         self
@@ -158,27 +148,23 @@ impl<'d> Kind<'d> {
     /// One of the same noun, limits and example, and nothing else.
     #[doc(hidden)]
     #[must_use]
-    #[inline]
     pub const fn alike(&self, example: &'d str) -> Kind<'d> {
         let mut kind = Kind::of(self.noun, example);
         kind.limits = self.limits;
         kind
     }
 
-    #[inline]
     pub(crate) const fn limits(mut self, limits: [&'d str; 2]) -> Self {
         self.limits = Some(limits);
         self
     }
 
     /// Whether it is a number of the standard library.
-    #[inline]
     pub(crate) const fn is_number(&self) -> bool {
         matches!(self.noun, Noun::Whole | Noun::Number)
     }
 
     /// A word of this kind that reads.
-    #[inline]
     pub fn example_word(&self) -> Cow<'d, str> {
         match self.sides {
             Some((key, value)) => of(&[&key.example_word(), "=", &value.example_word()]).into(),
@@ -188,7 +174,6 @@ impl<'d> Kind<'d> {
 
     /// The words it may be, each with its help, if they are a closed list.
     /// Those that are deprecated read, and are left out.
-    #[inline]
     pub fn offers(&self) -> impl Iterator<Item = (&'d str, &'d str)> + use<'d> {
         let offered = self.offers.iter().filter(|offer| offer.instead.is_empty());
         offered.map(|offer| (offer.name, offer.help))

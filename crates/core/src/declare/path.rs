@@ -25,7 +25,6 @@ impl PathTest<'_> {
     }
 
     #[cold]
-    #[inline]
     fn ends(&self, word: &OsStr) -> bool {
         // As it is spelt: a file may be called `.csv`, and an extension may have a dot in it.
         let name = Path::new(word).file_name().unwrap_or_default().as_encoded_bytes();

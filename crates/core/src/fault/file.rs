@@ -18,6 +18,7 @@ pub struct Blot {
 
 /// The text for standard error: who speaks, then each line of a file with its place, and a sentence for each.
 #[doc(hidden)]
+#[inline]
 pub fn draw_blots(who: &str, (file, text): (&str, &str), blots: &[Blot], look: Look) -> String {
     let text = text.to_owned();
     let source = Settings { file: file.to_owned(), text, ..Settings::default() };
@@ -33,6 +34,7 @@ pub fn draw_blots(who: &str, (file, text): (&str, &str), blots: &[Blot], look: L
 }
 
 /// Where it is, and the line; what goes on below it is marked to the end of the line.
+#[inline]
 fn echo(source: &Settings, number: usize, blot: &Blot) -> (String, Echo) {
     let (line, column) = source.position(blot.bytes.start);
     let place = format!("{}:{line}:{column}", visible(&source.file));
@@ -46,6 +48,7 @@ fn echo(source: &Settings, number: usize, blot: &Blot) -> (String, Echo) {
 
 /// The nearest of some names to a mistyped one, if only one is that near.
 #[doc(hidden)]
+#[inline]
 pub fn nearest<'n>(typed: &str, names: impl Iterator<Item = &'n str>) -> Option<&'n str> {
     match &near(typed, &names.listed()).1[..] {
         [name] => Some(name),

@@ -14,7 +14,7 @@ use crate::text::{DOTS, Listed, Put, Quoted, columns, near, of, own, unquoted, v
 use crate::wording::Phrase;
 
 /// Values from elsewhere. The records of variables and of config files point here.
-pub(crate) static SOURCES: Sources = Sources {
+pub(crate) const SOURCES: &Sources = &Sources {
     ask: ask_sources,
     echo: |faults, number, fault| faults.echo_outside(number, fault),
     facts: variable,
@@ -24,6 +24,7 @@ pub(crate) static SOURCES: Sources = Sources {
 impl<'d> Faults<'d> {
     /// What a fault shows that is not on the line: where that is, and its own line. Nothing for one
     /// that is on the line, or cannot be pointed at.
+    #[inline]
     fn echo_outside(&self, number: usize, fault: &Fault<'d>) -> Option<(String, Echo)> {
         match fault.place() {
             Place::Variable { start, end } => {
@@ -36,6 +37,7 @@ impl<'d> Faults<'d> {
     }
 
     /// `APIARY_YARD=nowhere`.
+    #[inline]
     fn echo_variable(&self, number: usize, fault: &Fault<'d>, bytes: Range<usize>) -> Option<Echo> {
         let param = fault.param()?;
         let mut echo = Echo { text: of(&[param.variable(), "="]), marks: Vec::new() };
@@ -54,6 +56,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The file with line and column, and the line.
+    #[inline]
     fn echo_setting(
         &self,
         number: usize,
@@ -85,6 +88,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The nearest key to one of the config file that nothing is called, in its section.
+    #[inline]
     fn near_setting(&self, fault: &Fault<'d>, typed: &str) -> Option<&'d str> {
         let Place::Setting { start, .. } = fault.place() else { return None };
         let entries = &self.settings()?.entries;
@@ -111,6 +115,7 @@ impl<'d> Faults<'d> {
 }
 
 /// What is said of a key that nothing is called.
+#[inline]
 pub(crate) fn setting_unknown<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let speech = report.speech;
     let Some(&fault) = group.first() else { return "" };
@@ -121,6 +126,7 @@ pub(crate) fn setting_unknown<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'
 }
 
 /// What is wrong with the text of the config file.
+#[inline]
 pub(crate) fn malformed<'t>(report: &Report<'t, '_>, _: &[&Fault<'_>]) -> &'t str {
     let speech = report.speech;
     let settings = report.settings();
@@ -139,6 +145,7 @@ pub(crate) fn malformed<'t>(report: &Report<'t, '_>, _: &[&Fault<'_>]) -> &'t st
 }
 
 /// Bytes of a text with dots for what is secret in them. Secrets stand in order.
+#[inline]
 fn masked(text: &str, bytes: Range<usize>, secrets: &[Range<usize>]) -> String {
     let (mut shown, mut done) = (String::new(), bytes.start);
     for secret in secrets {

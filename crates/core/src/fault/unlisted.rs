@@ -6,6 +6,7 @@ use crate::read::Fault;
 use crate::text::{Listed, unquoted};
 use crate::wording::Phrase;
 
+#[inline]
 pub(crate) fn unlisted<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let speech = report.speech;
     let Some((&fault, param)) = group.first().and_then(|fault| Some((fault, fault.param()?)))

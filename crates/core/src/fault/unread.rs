@@ -6,6 +6,7 @@ use super::Report;
 use crate::read::{Fault, Place};
 use crate::wording::Phrase;
 
+#[inline]
 pub(crate) fn unread<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let speech = report.speech;
     let Some(&fault) = group.first() else { return "" };

@@ -40,6 +40,7 @@ pub(super) fn page<'d>(
 
 /// The end of a full page: examples, statuses, and where the program is from. The records of what has any of these
 /// point here.
+#[inline]
 pub(crate) fn foot<'d>(page: &mut Page<'d>, path: &CommandPath<'d>, speech: Speech<'_>) {
     let (command, wording) = (path.leaf(), page.wording);
     page.add_entries(wording.say(Phrase::Examples), Layout::Below, examples(command));
@@ -103,6 +104,7 @@ impl<'d> Page<'d> {
     }
 
     /// Where the program is from.
+    #[inline]
     fn add_package(&mut self, root: &Command<'_>, speech: Speech<'_>) {
         let package = root.package_details();
         let contacts = package.author_list().split(':').chain([package.home()]);
@@ -236,6 +238,7 @@ fn described(path: &CommandPath<'_>, description: &str) -> Vec<Block> {
     }
 }
 
+#[inline]
 fn examples(command: &Command<'_>) -> Vec<Entry> {
     let mut examples = Vec::new();
     for (does, line) in command.example_lines() {
@@ -245,6 +248,7 @@ fn examples(command: &Command<'_>) -> Vec<Entry> {
 }
 
 /// What the statuses mean; what a refused line gives is the same for every program.
+#[inline]
 fn statuses(command: &Command<'_>, speech: Speech<'_>) -> Vec<Entry> {
     let declared = command.status_meanings();
     let own = declared.iter().any(|(status, _)| *status == REFUSED);

@@ -7,12 +7,13 @@ use crate::text::{Listed, quoted, visible};
 use crate::wording::{Phrase, Speech};
 
 /// Values that are known at run time. The records of lists point here.
-pub(crate) static LISTS: Lists = Lists { check: check_lists, list: list_begun, learn, told };
+pub(crate) const LISTS: &Lists = &Lists { check: check_lists, list: list_begun, learn, told };
 
 /// Values that stand below a parameter, each with its help: of more the first ones are named beside it.
 const MOST: usize = 12;
 
 /// What is said in the help of a parameter, and below it.
+#[inline]
 fn told<'t>(
     known: &[Known],
     length: PageLength,

@@ -15,6 +15,7 @@ struct Open<'t> {
 }
 
 /// Paragraphs, items and lines of code; a line end within a paragraph is a space.
+#[inline]
 pub(crate) fn blocks(description: &str) -> Vec<Block> {
     let mut blocks = Vec::new();
     let mut open = Open { item: None, words: Vec::new() };
@@ -56,6 +57,7 @@ pub(crate) fn blocks(description: &str) -> Vec<Block> {
 
 impl Open<'_> {
     /// Ends what is being written.
+    #[inline]
     fn close(&mut self, blocks: &mut Vec<Block>) {
         self.words.retain(|word| !word.is_empty());
         let text = text(&std::mem::take(&mut self.words));
@@ -70,6 +72,7 @@ impl Open<'_> {
 }
 
 /// The words of a line in pieces: those that are emphasised or code, and those between.
+#[inline]
 fn text(words: &[&str]) -> Text {
     let mut text = Text::default();
     let mut plain = String::new();
@@ -99,6 +102,7 @@ fn text(words: &[&str]) -> Text {
 }
 
 /// The mark that a word opens with, an opening bracket or quote left aside, and what it makes of it.
+#[inline]
 fn opened(word: &str) -> Option<(&'static str, What)> {
     let word = word.trim_start_matches(['(', '"', '\'']);
     let marks =
@@ -109,6 +113,7 @@ fn opened(word: &str) -> Option<(&'static str, What)> {
 }
 
 /// Whether a mark is closed at the end of a word, punctuation left aside.
+#[inline]
 fn closed(word: &str, mark: &str) -> bool {
     let word = word.trim_end_matches(['.', ',', ';', ':', '!', '?', ')', '"', '\'']);
     word.strip_suffix(mark).is_some_and(|rest| {
@@ -119,6 +124,7 @@ fn closed(word: &str, mark: &str) -> bool {
 
 /// Whether a line is an item of a list: `- `, `* `, `+ `, `1. `. Within a paragraph a number is only one
 /// where a list begins with it: a sentence may end with a year at the start of a line.
+#[inline]
 fn is_item(line: &str, may_go_on: bool) -> bool {
     let is_number = line.starts_with(|first: char| first.is_ascii_digit());
     item_mark(line) > 0 && (may_go_on || !is_number || line.starts_with("1."))
@@ -126,6 +132,7 @@ fn is_item(line: &str, may_go_on: bool) -> bool {
 
 /// How wide the mark of a list's item is, the space after it included, where a line begins with one:
 /// `- `, `* `, `+ `, `12. `.
+#[inline]
 fn item_mark(line: &str) -> usize {
     let digits = line.bytes().take_while(u8::is_ascii_digit).count();
     let mark = match digits {

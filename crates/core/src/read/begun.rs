@@ -10,10 +10,10 @@ use crate::text::{Put, unquoted};
 use crate::wording::Phrase;
 
 /// Reads the beginnings of names.
-pub(crate) static ABBREVIATES: Abbreviates = Abbreviates { option, command, begins };
+pub(crate) const ABBREVIATES: &Abbreviates = &Abbreviates { option, command, begins };
 
 /// What a beginning that may stand for several names brings along.
-static AMBIGUOUS: Brings = Brings { say: Some(Say(could_be)), mend: Some(Mend::AMBIGUOUS) };
+const AMBIGUOUS: &Brings = &Brings { say: Some(Say(could_be)), mend: Some(Mend::AMBIGUOUS) };
 
 /// What begins as an abbreviation does.
 enum Begun<'d> {
@@ -22,6 +22,7 @@ enum Begun<'d> {
     Several,
 }
 
+#[inline]
 fn option<'d>(reader: &mut Reader<'d>, bytes: &[u8], name: &[u8], attached: Option<usize>) -> bool {
     match reader.begun(name) {
         Begun::None => return false,
@@ -29,13 +30,14 @@ fn option<'d>(reader: &mut Reader<'d>, bytes: &[u8], name: &[u8], attached: Opti
         Begun::Several => {
             reader.push(Meaning::Unknown, 0, bytes.len(), NONE);
             let place = reader.place(0, name.len() + 2);
-            let fault = Fault::new(FaultKind::OptionAmbiguous, place).with(&AMBIGUOUS);
+            let fault = Fault::new(FaultKind::OptionAmbiguous, place).with(AMBIGUOUS);
             reader.line.faults.put(fault);
         }
     }
     true
 }
 
+#[inline]
 fn command<'d>(reader: &mut Reader<'d>, command: &'d Command<'d>, bytes: &[u8]) -> bool {
     let is_begun = |next: &&&Command<'_>| !bytes.is_empty() && next.is_begun(bytes);
     let mut begun = command.subcommands().iter().filter(is_begun);
@@ -45,7 +47,7 @@ fn command<'d>(reader: &mut Reader<'d>, command: &'d Command<'d>, bytes: &[u8]) 
             reader.line.lost = true;
             reader.push(Meaning::Unknown, 0, bytes.len(), NONE);
             let place = reader.place(0, bytes.len());
-            let fault = Fault::new(FaultKind::CommandAmbiguous, place).with(&AMBIGUOUS);
+            let fault = Fault::new(FaultKind::CommandAmbiguous, place).with(AMBIGUOUS);
             reader.line.faults.put(fault);
         }
         (None, _) => return false,
@@ -53,12 +55,14 @@ fn command<'d>(reader: &mut Reader<'d>, command: &'d Command<'d>, bytes: &[u8]) 
     true
 }
 
+#[inline]
 fn begins(param: &Param<'_>, name: &[u8]) -> bool {
     !param.is_hidden() && param.today().any(|(full, _)| full.as_bytes().starts_with(name))
 }
 
 impl<'d> Reader<'d> {
     /// The names in reach that begin so. A name and its aliases are one; an opposite is another.
+    #[inline]
     fn begun(&self, name: &[u8]) -> Begun<'d> {
         let reach = self.names_in_reach();
         let (mut begun, mut before) = (Begun::None, None);
@@ -77,6 +81,7 @@ impl<'d> Reader<'d> {
 }
 
 /// What is said of a beginning that may stand for several names.
+#[inline]
 fn could_be<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let speech = report.speech;
     let names = group.first().map(|fault| report.begun(fault)).unwrap_or_default();

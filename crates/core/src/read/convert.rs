@@ -83,6 +83,7 @@ fn flag(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<Wrong>) {
 
 /// A flag with a truth word: attached to its name, or from elsewhere.
 #[cold]
+#[inline]
 pub(crate) fn truth(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<Wrong>) {
     let last = slot.typed.last as usize;
     let is_opposite = match &slot.outer {

@@ -12,18 +12,21 @@ use crate::text::{Listed, in_order};
 impl Objection {
     /// An objection in words for the user, who reads them after nothing else: "2026-05-01 comes after
     /// 2026-04-01".
+    #[inline]
     pub fn new(text: impl Into<String>) -> Self {
         Objection { text: text.into(), about: Vec::new() }
     }
 
     /// A key that it is about: what was typed for it is pointed at.
     #[must_use]
+    #[inline]
     pub fn about(mut self, key: &impl Key) -> Self {
         self.about.push(address(key.record()));
         self
     }
 }
 
+#[inline]
 fn address(param: &Param<'_>) -> usize {
     std::ptr::from_ref(param).addr()
 }
@@ -31,6 +34,7 @@ fn address(param: &Param<'_>) -> usize {
 /// The reading, if the developers' own tests hold nothing against it. What is in a file is not there
 /// for them on a line that is only tried.
 #[cold]
+#[inline]
 pub(crate) fn judged(reading: Reading<'_>) -> Outcome<'_> {
     let is_unread = |step: &Step| step.meaning == Meaning::File;
     let is_tested = match reading.around.trial {
@@ -46,6 +50,7 @@ pub(crate) fn judged(reading: Reading<'_>) -> Outcome<'_> {
 
 impl<'d> Reading<'d> {
     /// Puts the reading to the developers' own tests, those of the root first.
+    #[inline]
     fn objection(&self) -> Option<Fault<'d>> {
         let judges = self.trail.levels().filter_map(|level| level.command.judge());
         let objection = judges.map(|judge| judge.0(self)).find_map(Result::err)?;

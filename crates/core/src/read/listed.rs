@@ -30,11 +30,13 @@ const MOST_NEAR: usize = 20_000;
 struct Lists(Vec<(usize, Vec<Known>)>);
 
 impl KnownValues for Lists {
+    #[inline]
     fn of(&self, param: &Param<'_>) -> Option<&[Known]> {
         let address = std::ptr::from_ref(param).cast::<()>().addr();
         self.0.iter().find(|known| known.0 == address).map(|known| &*known.1)
     }
 
+    #[inline]
     fn near(&self, param: &Param<'_>, typed: &str) -> (usize, Vec<&str>) {
         let known = self.of(param).unwrap_or_default().iter().filter_map(Known::shown);
         near(typed, &known.take(MOST_NEAR).listed())
@@ -43,6 +45,7 @@ impl KnownValues for Lists {
 
 impl<'d> Around<'d> {
     /// The values of a parameter whose list is closed, where they were asked for.
+    #[inline]
     pub(crate) fn known(&self, param: &Param<'_>) -> Option<&[Known]> {
         self.lists()?.of(param)
     }
@@ -51,12 +54,14 @@ impl<'d> Around<'d> {
 impl<'d> Faults<'d> {
     /// The values of a parameter whose list is closed that a mistyped one may be meant as, and how many slips away
     /// they are; nothing where they were not asked for.
+    #[inline]
     pub(crate) fn near_known(&self, typed: &str, param: &Param<'_>) -> Option<(usize, Vec<&str>)> {
         self.around.known(param)?;
         self.around.lists().map(|known| known.near(param, typed))
     }
 
     /// The values of a parameter whose list is closed, where they were asked for.
+    #[inline]
     pub(crate) fn known_values(&self, param: &Param<'_>) -> &[Known] {
         self.around.known(param).unwrap_or_default()
     }
@@ -64,6 +69,7 @@ impl<'d> Faults<'d> {
 
 /// Looks at the values of parameters with closed lists. A list that fails, or takes too long, checks nothing.
 #[cold]
+#[inline]
 pub(crate) fn check_lists(line: &mut Line<'_>) {
     if line.around.trial == Trial::No && line.around.lists().is_none() {
         let has_value = |slot: &Slot<'_>| {
@@ -85,6 +91,7 @@ pub(crate) fn check_lists(line: &mut Line<'_>) {
 
 impl<'d> Line<'d> {
     /// Asks the closed lists of some parameters, each with what the line says so far.
+    #[inline]
     fn ask_lists(&mut self, params: &[&'d Param<'d>]) {
         let mut known = Lists::default();
         for param in params {
@@ -98,6 +105,7 @@ impl<'d> Line<'d> {
         self.around.add_lists(Arc::new(known));
     }
 
+    #[inline]
     fn check_list(&mut self, slot: &Slot<'d>) {
         let around = self.around.clone();
         let Some(known) = around.known(slot.param) else { return };
@@ -131,6 +139,7 @@ const MANY: usize = 16;
 
 /// Asks the closed lists that the page of a command tells of.
 #[cold]
+#[inline]
 pub(crate) fn learn<'d>(reading: Reading<'d>, path: &CommandPath<'d>) -> Reading<'d> {
     let mut line = reading.into_line();
     // A line that asks for a page is not looked at; what it says of the yard may be in a variable.
@@ -149,6 +158,7 @@ pub(crate) fn learn<'d>(reading: Reading<'d>, path: &CommandPath<'d>) -> Reading
 }
 
 impl<'d> Reading<'d> {
+    #[inline]
     fn into_line(self) -> Line<'d> {
         let Reading { trail, slots, steps, words, warned, around } = self;
         let (faults, word) = (Vec::new(), words.count() as u32);

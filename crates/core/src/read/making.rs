@@ -7,21 +7,25 @@ use crate::declare::{Param, Tail, is_record};
 
 impl<'d> Reader<'d> {
     /// The commands that the words have come through.
+    #[inline]
     pub fn path(&self) -> CommandPath<'d> {
         self.line.trail.path()
     }
 
     /// Whether an unknown command came before: what other words mean is not known.
+    #[inline]
     pub const fn is_lost(&self) -> bool {
         self.line.lost
     }
 
     /// The parameter that a step is about; operands have theirs when the last word is known.
+    #[inline]
     pub fn param_of(&self, step: &Step) -> Option<&'d Param<'d>> {
         Some(self.line.slots.get(step.slot())?.param)
     }
 
     /// The words that were typed for a parameter in reach: those of its values, or its names where it has none.
+    #[inline]
     pub fn typed(&self, reached: &Reached<'d>) -> Vec<Step> {
         let known = self.line.slots.get(reached.slot as usize);
         // What is usual has a slot only when it was given.
@@ -33,18 +37,21 @@ impl<'d> Reader<'d> {
     }
 
     /// The same of any parameter that the words have come by, also one that is no longer in reach.
+    #[inline]
     pub fn typed_for(&self, param: &Param<'_>) -> Vec<Step> {
         let slot = self.line.slots.iter().find(|slot| is_record(slot.param, param));
         slot.map_or_else(Vec::new, |slot| self.steps_from(slot.typed.first))
     }
 
     /// Whether the next word is a value of a parameter in reach.
+    #[inline]
     pub fn waits_for(&self, reached: &Reached<'d>) -> bool {
         let waiting = self.line.pending.map(|pending| &self.line.slots[pending.slot as usize]);
         waiting.is_some_and(|slot| is_record(slot.param, reached.param))
     }
 
     /// Whether a parameter was typed: an option's value may still be missing.
+    #[inline]
     pub fn has_typed(&self, param: &Param<'_>) -> bool {
         let waits = self.line.pending.map(|pending| pending.slot as usize);
         let mut slots = self.line.slots.iter().enumerate();
@@ -54,11 +61,13 @@ impl<'d> Reader<'d> {
     }
 
     /// The operand words so far, in the order typed.
+    #[inline]
     pub fn operand_steps(&self) -> Vec<Step> {
         self.steps_from(self.operands.first)
     }
 
     /// The words of an operand, as they would be if the line ended here.
+    #[inline]
     pub fn operand_words(&self, param: &Param<'_>) -> impl Iterator<Item = Step> {
         let (mut from, mut count) = (0, 0);
         let total = self.operands.count;
@@ -74,6 +83,7 @@ impl<'d> Reader<'d> {
 
     /// The operands that the next word may be for, if at least so many operand words come after it; and how many of
     /// the words in front of it may be for the same one then. Which it is depends on how many follow: the last word of `SRC... DST` is `DST`'s.
+    #[inline]
     pub fn next_operands(&self, after: u32) -> Vec<(&'d Param<'d>, usize)> {
         let command = self.command();
         if self.line.lost || !self.ended && !command.subcommands().is_empty() {
@@ -110,6 +120,7 @@ impl<'d> Reader<'d> {
         found
     }
 
+    #[inline]
     fn steps_from(&self, first: u32) -> Vec<Step> {
         let step = |at: u32| self.line.steps.get(at as usize).copied();
         std::iter::successors(step(first), |last| step(last.next)).collect()

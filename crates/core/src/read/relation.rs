@@ -9,7 +9,7 @@ use crate::fault::Mend;
 use crate::text::{Listed, Put, in_order};
 
 /// What a need that is not met brings along.
-static LACKING: Brings = Brings { say: None, mend: Some(Mend::LACKING) };
+const LACKING: &Brings = &Brings { say: None, mend: Some(Mend::LACKING) };
 
 impl<'d> Line<'d> {
     /// Looks at the rules of all commands of the line.
@@ -23,12 +23,14 @@ impl<'d> Line<'d> {
     }
 
     /// The members of a rule that are typed.
+    #[inline]
     pub(crate) fn given(&self, rule: &Rule<'d>) -> Vec<&'d Param<'d>> {
         rule.members().iter().copied().filter(|param| self.is_typed(param)).listed()
     }
 
     /// Whether a need is met: by a word, the environment or the config file. What still waits for its
     /// value is given too.
+    #[inline]
     pub(crate) fn is_met(&self, param: &Param<'_>) -> bool {
         let Some(at) = self.slots.iter().position(|slot| is(slot.param, param)) else {
             return false;
@@ -38,6 +40,7 @@ impl<'d> Line<'d> {
     }
 
     /// Whether a parameter has a value that is no default, as a user would type it.
+    #[inline]
     pub(crate) fn has_value(&self, param: &Param<'_>, value: &str) -> bool {
         let slot = self.slots.iter().find(|slot| is(slot.param, param));
         slot.filter(|slot| slot.typed.count > 0 || slot.outer.is_some()).is_some_and(|slot| {
@@ -47,6 +50,7 @@ impl<'d> Line<'d> {
     }
 
     /// Parameters that exclude each other: all are pointed at.
+    #[inline]
     pub(crate) fn exclude(&mut self, rule: &'d Rule<'d>, params: &[&Param<'_>]) {
         let mut places = params.iter().filter_map(|param| self.typed_place(param)).listed();
         in_order(&mut places, |place| place.order());
@@ -56,6 +60,7 @@ impl<'d> Line<'d> {
     }
 
     /// The first member that is needed and not there, if there is one.
+    #[inline]
     pub(crate) fn lack(&mut self, rule: &'d Rule<'d>) {
         let lacking = rule.members().iter().find(|param| !self.is_met(param));
         let Some(&param) = lacking else { return };
@@ -63,11 +68,12 @@ impl<'d> Line<'d> {
             true => self.end_of_operands(param),
             false => self.end_of_options(param),
         };
-        let fault = Fault::of(FaultKind::RuleBroken, place, param).with(&LACKING);
+        let fault = Fault::of(FaultKind::RuleBroken, place, param).with(LACKING);
         self.faults.put(Fault { rule: Some(rule), ..fault });
     }
 
     /// Where a parameter was first typed.
+    #[inline]
     fn typed_place(&self, param: &Param<'_>) -> Option<Place> {
         let slot = self.slots.iter().find(|slot| is(slot.param, param))?;
         typed_places(slot, &self.steps).next()
@@ -75,6 +81,7 @@ impl<'d> Line<'d> {
 }
 
 /// Where a parameter was typed: its names, or the words of an operand.
+#[inline]
 pub(super) fn typed_places<'s>(
     slot: &Slot<'_>,
     steps: &'s [Step],

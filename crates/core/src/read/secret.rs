@@ -72,8 +72,9 @@ impl<'d> Trace<'d> {
 }
 
 /// What is known of secrets. Their records point here.
-pub(crate) static SECRECY: Secrecy = Secrecy { dark, told };
+pub(crate) const SECRECY: &Secrecy = &Secrecy { dark, told };
 
+#[inline]
 fn dark<'d>(trace: &Trace<'d>, words: Words<'_>, usual: Usual<'d>) -> Dark {
     let mut search = Search::new(trace, usual);
     let mut dark = Vec::new();
@@ -91,6 +92,7 @@ fn dark<'d>(trace: &Trace<'d>, words: Words<'_>, usual: Usual<'d>) -> Dark {
 }
 
 /// The secret whose value a text repeats, as it is or as it is debugged.
+#[inline]
 fn told<'d>(reading: &Reading<'d>, text: &str) -> Option<&'d Param<'d>> {
     let text = text.to_ascii_lowercase();
     let mut secrets = reading.slots.iter().filter(|slot| slot.param.is_secret());
@@ -126,6 +128,7 @@ struct Search<'t, 'd> {
 }
 
 impl<'t, 'd> Search<'t, 'd> {
+    #[inline]
     fn new(trace: &'t Trace<'d>, usual: Usual<'d>) -> Self {
         let mut secrets: Vec<&'d Param<'d>> = Vec::new();
         for command in trace.commands().chain(trace.certain().below()) {
@@ -156,6 +159,7 @@ impl<'t, 'd> Search<'t, 'd> {
     }
 
     /// The first byte of a word that is dark.
+    #[inline]
     fn word(&mut self, steps: &[Step], bytes: &[u8]) -> Option<usize> {
         let is_taken = self.next > 0 && bytes != b"--";
         self.next -= usize::from(is_taken);
@@ -169,6 +173,7 @@ impl<'t, 'd> Search<'t, 'd> {
         if is_taken { Some(0) } else { start }
     }
 
+    #[inline]
     fn step(&mut self, step: &Step, bytes: &[u8]) -> Option<usize> {
         let (start, end) = (step.bytes().start, step.bytes().end.min(bytes.len()));
         let param = self.trace.param(step);
@@ -207,6 +212,7 @@ impl<'t, 'd> Search<'t, 'd> {
     }
 
     /// After an unknown command only names that are known are shown.
+    #[inline]
     fn behind_unknown(&mut self, step: &Step, bytes: &[u8]) -> Option<usize> {
         match step.meaning {
             Meaning::Value | Meaning::Operand | Meaning::Unwanted => Some(step.bytes().start),
@@ -223,6 +229,7 @@ impl<'t, 'd> Search<'t, 'd> {
     }
 
     /// Whether something may be called so: an option with its dashes, or a command.
+    #[inline]
     fn is_known(&mut self, name: &[u8]) -> bool {
         let known = self.known();
         match name {
@@ -232,12 +239,14 @@ impl<'t, 'd> Search<'t, 'd> {
         }
     }
 
+    #[inline]
     fn known(&mut self) -> &Known<'d> {
         let (trace, usual) = (self.trace, self.usual);
         self.known.get_or_insert_with(|| Known::new(trace, usual))
     }
 
     /// What is attached to an option that is not known here; without that, the words after it.
+    #[inline]
     fn unknown_option(&mut self, start: usize, bytes: &[u8]) -> Option<usize> {
         let cut = bytes.iter().position(|byte| matches!(byte, b'=' | b':'));
         // Dashes that an editor has made are as good as those of a keyboard.
@@ -254,12 +263,14 @@ impl<'t, 'd> Search<'t, 'd> {
     }
 
     /// Whether a word is a secret's letter with a value, after dashes that an editor has made.
+    #[inline]
     fn is_dashed_letter(&self, bytes: &[u8]) -> bool {
         let letter = bare(bytes).and_then(<[u8]>::first);
         letter.is_some_and(|letter| self.letters.contains(letter))
     }
 
     /// What follows the name of a secret in a word; where the word is all name, the words after it.
+    #[inline]
     fn named(&mut self, bytes: &[u8]) -> Option<usize> {
         // The last run of letters, between which and the sign may be quotes and spaces.
         let (mut from, mut to) = (0, 0);
@@ -284,6 +295,7 @@ impl<'t, 'd> Search<'t, 'd> {
     }
 
     /// What is attached from a byte on; where that is nothing, it may stand in the words after it.
+    #[inline]
     fn attached(&mut self, start: usize, bytes: &[u8]) -> Option<usize> {
         if start >= bytes.len() {
             self.next = self.next.max(self.most);
@@ -292,6 +304,7 @@ impl<'t, 'd> Search<'t, 'd> {
     }
 
     /// Whether a text is a secret's name, or near one.
+    #[inline]
     fn is_secret(&mut self, name: &[u8]) -> bool {
         let name = name.trim_ascii_start();
         let dashes = name.iter().take_while(|byte| **byte == b'-').count();
@@ -310,6 +323,7 @@ struct Known<'d> {
 }
 
 impl<'d> Known<'d> {
+    #[inline]
     fn new(trace: &Trace<'d>, usual: Usual<'d>) -> Self {
         let (mut commands, mut options, mut letters) = (Vec::new(), Vec::new(), [false; 256]);
         let below = || trace.certain().below();
@@ -333,6 +347,7 @@ impl<'d> Known<'d> {
 struct Hashed<'d>(Vec<(usize, &'d str)>);
 
 impl<'d> Hashed<'d> {
+    #[inline]
     fn new(names: Vec<&'d str>) -> Self {
         let hashed = |name: &'d str| (hash(name.as_bytes()) as usize, name);
         let mut names = names.into_iter().map(hashed).listed();
@@ -340,6 +355,7 @@ impl<'d> Hashed<'d> {
         Hashed(names)
     }
 
+    #[inline]
     fn has(&self, name: &[u8]) -> bool {
         let hash = hash(name) as usize;
         let from = self.0.partition_point(|known| known.0 < hash);

@@ -98,12 +98,14 @@ type Variables = dyn Fn(&str) -> Option<OsString> + Send + Sync;
 
 impl Environment {
     /// An environment with these variables.
+    #[inline]
     pub fn new(variables: impl Fn(&str) -> Option<OsString> + Send + Sync + 'static) -> Self {
         Environment { variables: Arc::new(variables), is_answer: false }
     }
 
     /// The same of a process that only answers another program: it ends when its answer is late.
     #[must_use]
+    #[inline]
     pub fn of_answer(mut self) -> Self {
         self.is_answer = true;
         self
@@ -113,6 +115,7 @@ impl Environment {
 impl SoFar {
     /// The value of a key, of the key's own type, wherever it comes from. `None` where it is needed and not given, does
     /// not read, or is not known: a shell has still to expand it. Also of a key that the line's commands do not take.
+    #[inline]
     pub fn get<K: Key>(&self, key: &K) -> Option<&K::Value> {
         let value = self.values.iter().find(|value| value.record == address(key.record()))?;
         self.note(match value.is_secret {
@@ -123,6 +126,7 @@ impl SoFar {
     }
 
     /// An environment variable: of a rehearsal those that it was given.
+    #[inline]
     pub fn variable(&self, name: &str) -> Option<OsString> {
         let is_secret = self.values.iter().any(|value| value.is_secret && value.variable == name);
         self.note(if is_secret { Wanted::Secret } else { Wanted::Variable(name.to_owned()) });
@@ -131,46 +135,54 @@ impl SoFar {
 
     /// Says that what is listed depends on a file, or on what is in a folder: a list that is kept is made again when
     /// that has changed.
+    #[inline]
     pub fn depends_on(&self, path: impl AsRef<Path>) {
         self.note(Wanted::File(path.as_ref().to_owned()));
     }
 
     /// The names of the commands on the line, with spaces between: `apiary hive move`.
+    #[inline]
     pub fn path(&self) -> &str {
         &self.path
     }
 
     /// Whether the line is in the making: completion asks.
+    #[inline]
     pub const fn is_begun(&self) -> bool {
         self.is_begun
     }
 
     /// The parameter that values are wanted for, as it is called on the line.
     #[doc(hidden)]
+    #[inline]
     pub fn wanted(&self) -> &str {
         &self.wanted
     }
 
     /// Whether the process does nothing but answer another program.
     #[doc(hidden)]
+    #[inline]
     pub const fn is_for_answer(&self) -> bool {
         self.environment.is_answer
     }
 
     /// A variable that what is listed does not follow from.
     #[doc(hidden)]
+    #[inline]
     pub fn unnoted(&self, name: &str) -> Option<OsString> {
         (self.environment.variables)(name)
     }
 
     /// What was asked for so far.
     #[doc(hidden)]
+    #[inline]
     pub fn asked(&self) -> Vec<Wanted> {
         self.asked.lock().unwrap_or_else(PoisonError::into_inner).clone()
     }
 
     /// The words of what was asked for; none where it is not known.
     #[doc(hidden)]
+    #[inline]
     pub fn words_of(&self, asked: &Wanted) -> Option<Vec<OsString>> {
         match asked {
             Wanted::Value(name) => {
@@ -182,6 +194,7 @@ impl SoFar {
         }
     }
 
+    #[inline]
     fn note(&self, asked: Wanted) {
         let mut known = self.asked.lock().unwrap_or_else(PoisonError::into_inner);
         if !known.contains(&asked) {
@@ -192,17 +205,20 @@ impl SoFar {
 
 /// What it is for; values may be secret.
 impl fmt::Debug for SoFar {
+    #[inline]
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         f.debug_struct("SoFar").field("path", &self.path).finish_non_exhaustive()
     }
 }
 
 impl fmt::Debug for Environment {
+    #[inline]
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         f.debug_struct("Environment").field("is_answer", &self.is_answer).finish_non_exhaustive()
     }
 }
 
+#[inline]
 fn address(param: &Param<'_>) -> usize {
     std::ptr::from_ref(param).cast::<()>().addr()
 }
@@ -210,6 +226,7 @@ fn address(param: &Param<'_>) -> usize {
 impl<'d> Line<'d> {
     /// What is known so far for the values of a parameter, where there is a world to ask in. Words that are open have
     /// no value yet.
+    #[inline]
     pub(super) fn so_far(
         &mut self,
         param: &Param<'_>,
@@ -228,6 +245,7 @@ impl<'d> Line<'d> {
         Some(SoFar { values, path, wanted, is_begun, environment, asked: Mutex::default() })
     }
 
+    #[inline]
     fn value(&mut self, at: usize, slot: &mut Slot<'d>, is_open: &dyn Fn(usize) -> bool) -> Value {
         let is_secret = slot.param.is_secret();
         let mut is_known = !self.reads_file(slot)
@@ -262,6 +280,7 @@ impl<'d> Line<'d> {
 
 /// Asks the list of a parameter with a line in the making.
 #[cold]
+#[inline]
 pub(crate) fn list_begun<'d>(
     mut reader: Reader<'d>,
     param: &'d Param<'d>,
@@ -279,6 +298,7 @@ pub(crate) fn list_begun<'d>(
 impl<'d> Reader<'d> {
     /// What the list of a parameter has for a line in the making, `words` those that were stepped through; the ones
     /// that are open have no value yet. Nothing where it has no list, or the world no environment to ask one in.
+    #[inline]
     pub fn listed(
         self,
         param: &'d Param<'d>,

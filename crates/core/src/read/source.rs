@@ -16,11 +16,13 @@ use crate::text::{Listed, Put, in_order, part};
 
 /// Asks the environment and the config file.
 #[cold]
+#[inline]
 pub(crate) fn ask_sources(line: &mut Line<'_>) {
     line.ask_sources();
 }
 
 /// Whether empty text is a value.
+#[inline]
 fn is_text(param: &Param<'_>) -> bool {
     matches!(param.kinds(), [kind] if kind.noun() == Noun::Text)
 }
@@ -38,6 +40,7 @@ impl<'d> Line<'d> {
         }
     }
 
+    #[inline]
     fn ask_sources(&mut self) {
         self.load_settings();
         let mut slots = std::mem::take(&mut self.slots);
@@ -54,6 +57,7 @@ impl<'d> Line<'d> {
     }
 
     /// What the variable of a parameter holds. An empty one is unset, except for text.
+    #[inline]
     fn variable(&self, param: &Param<'_>) -> Option<Outer> {
         let value = self.around.world?.variable(param.variable())?;
         if value.is_empty() && !is_text(param) {
@@ -72,6 +76,7 @@ impl<'d> Line<'d> {
     }
 
     /// Whether a variable stands in for an operand that is not typed.
+    #[inline]
     pub(super) fn has_variable(&self, param: &Param<'_>) -> bool {
         let world = self.around.world.filter(|_| !param.variable().is_empty());
         let value = world.and_then(|world| world.variable(param.variable()));
@@ -79,6 +84,7 @@ impl<'d> Line<'d> {
     }
 
     /// Reads the config file, once: the one that the line or a variable names, or the usual one.
+    #[inline]
     fn load_settings(&mut self) {
         let root = self.trail.root();
         let (Some(config), Some(world)) = (root.config_file(), self.around.world) else { return };
@@ -103,6 +109,7 @@ impl<'d> Line<'d> {
     }
 
     /// The config file that the line names, or the variable of the option for it.
+    #[inline]
     fn settings_file(&self, config: &Config<'_>, world: &dyn World) -> Option<(OsString, Place)> {
         let option = config.option_param()?;
         let slot = self.slots.iter().find(|slot| is(slot.param, option));
@@ -117,6 +124,7 @@ impl<'d> Line<'d> {
 
     /// Gives the settings to the parameters of the line's commands; what no command knows is a fault,
     /// wherever it stands.
+    #[inline]
     fn settle(&mut self, settings: &Settings) {
         if let Some((Range { start, end }, _)) = settings.error {
             let place = Place::Setting { start, end };
@@ -156,6 +164,7 @@ impl<'d> Line<'d> {
     }
 
     #[cold]
+    #[inline]
     fn setting_unknown(&mut self, key: Range<usize>) {
         let place = Place::Setting { start: key.start, end: key.end };
         self.faults.put(
@@ -166,6 +175,7 @@ impl<'d> Line<'d> {
 
     /// The slot that a setting is for, if its command is on the line; the place of the first key that
     /// nothing is called otherwise.
+    #[inline]
     fn find_setting(&self, setting: &Setting) -> Result<Option<(usize, Outer)>, Range<usize>> {
         let mut levels = self.trail.levels();
         let mut level = levels.next();
@@ -188,6 +198,7 @@ impl<'d> Line<'d> {
     }
 
     /// What is typed silences what excludes it and comes from elsewhere.
+    #[inline]
     fn silence(&mut self) {
         for level in self.trail.levels().listed() {
             for rule in level.command.relations() {
@@ -205,16 +216,19 @@ impl<'d> Line<'d> {
         }
     }
 
+    #[inline]
     pub(crate) fn is_typed(&self, param: &Param<'_>) -> bool {
         self.slots.iter().any(|slot| is(slot.param, param) && slot.typed.count > 0)
     }
 }
 
+#[inline]
 pub(super) fn is(a: &Param<'_>, b: &Param<'_>) -> bool {
     crate::declare::is_record(a, b)
 }
 
 /// The parameter that a key of the config file sets.
+#[inline]
 fn find_param<'d>(command: &Command<'d>, key: &str) -> Option<(usize, &'d Param<'d>, Hit)> {
     command.params().enumerate().find_map(|(at, param)| {
         let hit = param.find_name(key.as_bytes());
@@ -225,6 +239,7 @@ fn find_param<'d>(command: &Command<'d>, key: &str) -> Option<(usize, &'d Param<
 
 /// Whether the config file may set a parameter. Operands and tallies are for words alone, and the
 /// option that names the file is in none.
+#[inline]
 pub(crate) fn is_settable(command: &Command<'_>, param: &Param<'_>) -> bool {
     let names_file = command.config_file().and_then(|config| config.option_param());
     matches!(param.role(), Role::Option | Role::Flag)
@@ -233,6 +248,7 @@ pub(crate) fn is_settable(command: &Command<'_>, param: &Param<'_>) -> bool {
 
 /// The values in a config file that are secret: those of secret options, and, where the program has
 /// any, those of keys that nothing is called, which may be one misspelt.
+#[inline]
 pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Range<usize>> {
     let mut secrets = Vec::new();
     for setting in &settings.entries {
@@ -258,11 +274,13 @@ pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Ra
 }
 
 /// Whether a command or one below it has a secret.
+#[inline]
 pub(crate) fn has_secret(root: &Command<'_>) -> bool {
     root.tree().any(|(_, command)| command.params().any(Param::is_secret))
 }
 
 /// A setting's words; `below` are the keys of a table that a map takes.
+#[inline]
 fn outer(
     param: &Param<'_>,
     hit: Hit,
@@ -290,6 +308,7 @@ fn outer(
 
 /// A value in the words of one parameter: split at its delimiter, or at white space where one
 /// occurrence takes several words.
+#[inline]
 pub(crate) fn parts(
     param: &Param<'_>,
     value: &OsStr,
@@ -313,6 +332,7 @@ pub(crate) fn parts(
 }
 
 /// Where the values of a word stand that a delimiter parts; one after a backslash parts nothing.
+#[inline]
 pub(super) fn split(word: &OsStr, delimiter: char) -> Vec<Range<usize>> {
     let mut buffer = [0; 4];
     let delimiter = delimiter.encode_utf8(&mut buffer).as_bytes();
@@ -336,6 +356,7 @@ pub(super) fn split(word: &OsStr, delimiter: char) -> Vec<Range<usize>> {
 }
 
 /// A value without the backslashes in front of delimiters and of backslashes.
+#[inline]
 pub(super) fn unescaped(value: &OsStr, delimiter: char) -> OsString {
     if !value.as_encoded_bytes().contains(&b'\\') {
         return value.to_owned();

@@ -14,6 +14,7 @@ use crate::wording::Phrase;
 
 /// Has the value of such a parameter.
 #[cold]
+#[inline]
 pub(crate) fn special<'d>(line: &mut Line<'d>, slot: &mut Slot<'d>) {
     line.counts(slot);
     line.warns(slot);
@@ -25,6 +26,7 @@ pub(crate) fn special<'d>(line: &mut Line<'d>, slot: &mut Slot<'d>) {
 
 impl<'d> Line<'d> {
     /// How often it is given.
+    #[inline]
     fn counts(&mut self, slot: &Slot<'d>) {
         let param = slot.param;
         if param.is_counted() {
@@ -35,11 +37,12 @@ impl<'d> Line<'d> {
             && let Some(place) = typed_places(slot, &self.steps).nth(1)
         {
             let fault = Fault::of(FaultKind::OptionRepeated, place, param);
-            self.faults.put(fault.with(&REPEATED));
+            self.faults.put(fault.with(REPEATED));
         }
     }
 
     /// What is deprecated: the parameter, or some of its words.
+    #[inline]
     fn warns(&mut self, slot: &Slot<'d>) {
         let param = slot.param;
         let is_given = slot.typed.count > 0 || slot.outer.is_some();
@@ -62,6 +65,7 @@ impl<'d> Line<'d> {
     }
 
     /// A value that stands twice in a list of distinct ones.
+    #[inline]
     fn value_twice(&mut self, slot: &Slot<'d>) {
         let Some(twin) = slot.param.twin() else { return };
         let pieces = convert::pieces(slot, self.input());
@@ -70,11 +74,12 @@ impl<'d> Line<'d> {
         let Some(at) = twin(slot.param, &slot.cell, &texts) else { return };
         let place = pieces.get(at * each).map_or(Place::Nowhere, |piece| piece.place);
         let fault = Fault::of(FaultKind::ValueTwice, place, slot.param);
-        self.faults.put(fault.with(&TWICE));
+        self.faults.put(fault.with(TWICE));
     }
 
     /// A list that is given more or less often than it may be. For an operand without a delimiter
     /// that was seen when the words were handed out.
+    #[inline]
     fn count_values(&mut self, slot: &Slot<'d>) {
         let (param, Times { min, max }) = (slot.param, slot.param.given_times());
         let each = param.kinds().len().max(1);
@@ -100,16 +105,18 @@ impl<'d> Line<'d> {
 }
 
 /// What a fault of those that are given too often, or twice, brings along.
-static REPEATED: Brings = Brings { say: Some(Say(repeated)), mend: Some(Mend::REPEATED) };
-static TWICE: Brings = Brings { say: Some(Say(twice)), mend: Some(Mend::TWICE) };
+const REPEATED: &Brings = &Brings { say: Some(Say(repeated)), mend: Some(Mend::REPEATED) };
+const TWICE: &Brings = &Brings { say: Some(Say(twice)), mend: Some(Mend::TWICE) };
 
 /// What is said of what is given again and may not be.
+#[inline]
 fn repeated<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let names = report.listed(group, Report::name);
     report.speech.tell(Phrase::OptionRepeated, &[names])
 }
 
 /// What is said of a value that stands twice.
+#[inline]
 fn twice<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let name = group.first().map_or("", |fault| report.name(fault));
     let typed = report.listed(group, Report::typed);

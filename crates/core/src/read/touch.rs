@@ -16,12 +16,14 @@ use crate::fault::unread as unread_file;
 /// Looks at what secrets and paths name. The records of these point here, as those of variables point to what asks
 /// for them.
 #[cold]
+#[inline]
 pub(crate) fn touch(line: &mut Line<'_>) {
     line.touch();
 }
 
 impl<'d> Line<'d> {
     /// Whether the value that counts is in a file that the line names.
+    #[inline]
     pub(super) fn reads_file(&self, slot: &Slot<'_>) -> bool {
         if slot.param.file_name().is_empty() {
             return false;
@@ -46,6 +48,7 @@ impl<'d> Line<'d> {
     }
 
     /// Secrets in files, and what must be at a path. A line that is only tried does not get here.
+    #[inline]
     fn touch(&mut self) {
         let Some(world) = self.around.world.filter(|_| self.around.trial == Trial::No) else {
             return;
@@ -61,6 +64,7 @@ impl<'d> Line<'d> {
         self.slots = slots;
     }
 
+    #[inline]
     fn read_secret(&mut self, slot: &mut Slot<'d>, world: &dyn World) {
         let step = self.steps[slot.typed.last as usize];
         let file = convert::typed(&step, self.words);
@@ -82,6 +86,7 @@ impl<'d> Line<'d> {
         }
     }
 
+    #[inline]
     fn look_at_path(&mut self, slot: &Slot<'d>, world: &dyn World) {
         for piece in convert::pieces(slot, self.input()) {
             let presence = world.presence(Path::new(&piece.text));

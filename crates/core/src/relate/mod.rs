@@ -16,15 +16,18 @@ use crate::text::Listed;
 use crate::wording::Speech;
 
 /// The names of the members, in a list.
+#[inline]
 fn members<'t>(rule: &Rule<'_>, speech: Speech<'t>, last: &str) -> &'t str {
     names(rule.members().iter().copied(), speech, last)
 }
 
 /// The names of the members but for one of them.
+#[inline]
 fn others<'t>(rule: &Rule<'_>, param: &Param<'_>, speech: Speech<'t>, last: &str) -> &'t str {
     names(rule.members().iter().copied().filter(|member| !member.is(param)), speech, last)
 }
 
+#[inline]
 fn names<'t, 'p>(
     params: impl Iterator<Item = &'p Param<'p>>,
     speech: Speech<'t>,
@@ -34,15 +37,18 @@ fn names<'t, 'p>(
 }
 
 /// The parameter that a rule hangs on, and the value that it must have.
+#[inline]
 fn hanging<'t>(rule: &Rule<'t>, speech: Speech<'t>) -> (&'t str, &'t str) {
     rule.when().map_or(("", ""), |(param, value)| (speech.keep(param.spelled()), value))
 }
 
+#[inline]
 fn is_member(rule: &Rule<'_>, param: &Param<'_>) -> bool {
     rule.members().iter().any(|member| member.is(param))
 }
 
 /// Whether a rule hangs on a parameter.
+#[inline]
 fn hangs_on(rule: &Rule<'_>, param: &Param<'_>) -> bool {
     rule.when().is_some_and(|when| when.0.is(param))
 }

@@ -11,6 +11,7 @@ struct NeededWith;
 
 impl<'d> Rule<'d> {
     /// The members are needed when `param` has a value, as a user would type it.
+    #[inline]
     pub const fn needed_with(
         members: &'d [&'d Param<'d>],
         param: &'d Param<'d>,
@@ -21,21 +22,25 @@ impl<'d> Rule<'d> {
 }
 
 impl Relation for NeededWith {
+    #[inline]
     fn name(&self) -> &'static str {
         "needed_with"
     }
 
+    #[inline]
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if rule.when().is_some_and(|(param, value)| line.has_value(param, value)) {
             line.lack(rule);
         }
     }
 
+    #[inline]
     fn sentence<'t>(&self, rule: &Rule<'t>, lacking: &'t str, speech: Speech<'t>) -> &'t str {
         let (when, value) = hanging(rule, speech);
         speech.tell(Phrase::NeededWith, &[lacking, when, value])
     }
 
+    #[inline]
     fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
         let (when, value) = hanging(rule, speech);
         let needed = || Fact::new(Phrase::NeededFor, speech.of(&[when, " ", value]));

@@ -11,16 +11,19 @@ struct NotWith;
 
 impl<'d> Rule<'d> {
     /// `param` is not given with any of `others`.
+    #[inline]
     pub const fn not_with(param: &'d Param<'d>, others: &'d [&'d Param<'d>]) -> Self {
         Rule::new(&NotWith, others, Some((param, "")))
     }
 }
 
 impl Relation for NotWith {
+    #[inline]
     fn name(&self) -> &'static str {
         "not_with"
     }
 
+    #[inline]
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         let Some((param, _)) = rule.when() else { return };
         let mut given = line.given(rule);
@@ -30,6 +33,7 @@ impl Relation for NotWith {
         }
     }
 
+    #[inline]
     fn sentence<'t>(&self, rule: &Rule<'t>, _: &'t str, speech: Speech<'t>) -> &'t str {
         speech.fill(
             speech.say(Phrase::Excludes),
@@ -37,6 +41,7 @@ impl Relation for NotWith {
         )
     }
 
+    #[inline]
     fn fact<'t>(&self, rule: &Rule<'t>, param: &Param<'_>, speech: Speech<'t>) -> Option<Fact<'t>> {
         let others = match hangs_on(rule, param) {
             true => others(rule, param, speech, speech.say(Phrase::Or)),
@@ -46,6 +51,7 @@ impl Relation for NotWith {
         Some(Fact::new(Phrase::NotWith, others))
     }
 
+    #[inline]
     fn excludes(&self) -> bool {
         true
     }

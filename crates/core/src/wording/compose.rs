@@ -84,6 +84,7 @@ impl<'t> Speech<'t> {
     }
 
     /// Two counts beside each other, both in words or both in digits.
+    #[inline]
     pub(crate) fn counts(self, low: usize, high: usize) -> [&'t str; 2] {
         if high > self.wording.counts.len() {
             [low, high].map(|n| self.digits(n))
@@ -99,6 +100,7 @@ impl<'t> Speech<'t> {
     }
 
     /// What a sign is called that joins values.
+    #[inline]
     pub(crate) fn sign(self, sign: char) -> &'t str {
         let named = self.signs.iter().find(|named| named.0 == sign);
         named.map_or_else(|| self.keep(sign.to_string()), |named| named.1)
@@ -128,6 +130,7 @@ impl<'t> Speech<'t> {
     }
 
     /// The same of values that are typed, in the quotes that a shell needs.
+    #[inline]
     pub(crate) fn values(self, values: &[&str], last: &str) -> &'t str {
         // Beyond those that are shown they are only counted.
         let shown = values.iter().take(Self::MOST_LISTED);

@@ -17,31 +17,26 @@ use crate::wording::Wording;
 
 impl<'d> Command<'d> {
     /// The name it was declared with.
-    #[inline]
     pub const fn name(&self) -> &'d str {
         self.name
     }
 
     /// Its other names.
-    #[inline]
     pub const fn other_names(&self) -> &'d [&'d str] {
         self.aliases
     }
 
     /// Names that it had before.
-    #[inline]
     pub const fn former_names(&self) -> &'d [&'d str] {
         self.former
     }
 
     /// What it does, in a few words, as it was declared.
-    #[inline]
     pub const fn summary_text(&self) -> &'d str {
         self.summary
     }
 
     /// The same as pages have it: where none was declared, in the words of what the command gives.
-    #[inline]
     pub fn told_summary(&self, wording: &Wording<'_>) -> Cow<'d, str> {
         match self.alone {
             Some(alone) if self.summary.is_empty() => alone.help(&[], wording).into(),
@@ -50,85 +45,71 @@ impl<'d> Command<'d> {
     }
 
     /// The longer description, in Markdown.
-    #[inline]
     pub const fn description_text(&self) -> &'d str {
         self.description
     }
 
     /// The version that it was declared with.
-    #[inline]
     pub const fn version_text(&self) -> &'d str {
         if self.version.is_empty() { self.package.version } else { self.version }
     }
 
     /// What the program's package says of itself.
-    #[inline]
     pub const fn package_details(&self) -> &Package<'d> {
         &self.package
     }
 
     /// The examples: what each does, and the line.
-    #[inline]
     pub const fn example_lines(&self) -> &'d [(&'d str, &'d str)] {
         self.examples
     }
 
     /// What the exit statuses mean that were declared.
-    #[inline]
     pub const fn status_meanings(&self) -> &'d [(u8, &'d str)] {
         self.statuses
     }
 
     /// The phrases that pages and faults below this root are made of.
-    #[inline]
     pub fn phrases(&self) -> &Wording<'_> {
         self.wording.unwrap_or(&Wording::ENGLISH)
     }
 
     /// Its own parameters; those of its bundles left aside.
-    #[inline]
     pub const fn own_params(&self) -> &'d [&'d Param<'d>] {
         self.params
     }
 
     /// Its own relations between parameters; those of its bundles left aside.
-    #[inline]
     pub const fn own_rules(&self) -> &'d [Rule<'d>] {
         self.rules
     }
 
     /// The subcommands, in the order declared.
-    #[inline]
     pub const fn subcommands(&self) -> &'d [&'d Command<'d>] {
         self.commands
     }
 
     /// The subcommand that is meant where none is named.
-    #[inline]
     pub const fn default_subcommand(&self) -> Option<&'d Command<'d>> {
         self.default_command
     }
 
     /// The bundles that it takes.
-    #[inline]
     pub const fn bundle_list(&self) -> &'d [&'d Bundle<'d>] {
         self.bundles
     }
 
     /// The config file, of a root.
-    #[inline]
     pub const fn config_file(&self) -> Option<&'d Config<'d>> {
         self.config
     }
 
     /// Whether it does something without a subcommand too.
-    #[inline]
     pub const fn is_acting(&self) -> bool {
         self.acts
     }
 
     /// Whether pages, fixes and completion leave it out.
-    #[inline]
     pub const fn is_hidden(&self) -> bool {
         self.hidden
     }
@@ -145,44 +126,37 @@ impl<'d> Command<'d> {
     }
 
     /// The words that its operands need together.
-    #[inline]
     pub const fn fewest_operands(&self) -> u32 {
         self.settled.needs
     }
 
     /// Whether the words of an operand name a command of the program.
-    #[inline]
     pub const fn names_commands(&self) -> bool {
         self.settled.names_commands
     }
 
     /// Whether a parameter has names anew that a command above accepts throughout.
-    #[inline]
     pub const fn has_anew(&self) -> bool {
         self.settled.has_anew
     }
 
     /// Whether its operands end the options, there and below.
-    #[inline]
     pub const fn is_ending_options(&self) -> bool {
         self.operands_end
     }
 
     /// What reads unique beginnings of names, where those mean the names there and below.
-    #[inline]
     pub(crate) const fn abbreviates(&self) -> Option<&'static Abbreviates> {
         self.abbreviates
     }
 
     /// Whether unique beginnings of names mean the names, there and below.
-    #[inline]
     pub const fn is_abbreviating(&self) -> bool {
         self.abbreviates.is_some()
     }
 
     /// Whether the library does its work: [`HELP`](crate::HELP), the command for completions,
     /// as they come, or with another summary or more names.
-    #[inline]
     pub const fn is_standard(&self) -> bool {
         self.alone.is_some()
     }
@@ -190,37 +164,31 @@ impl<'d> Command<'d> {
 
 impl<'d> Command<'d> {
     /// What it gives, where that is the library's work.
-    #[inline]
     pub const fn alone(&self) -> Option<&'d dyn Alone> {
         self.alone
     }
 
     /// Whether a test of one's own is made of the whole reading.
-    #[inline]
     pub const fn is_judged(&self) -> bool {
         self.judge.is_some()
     }
 
     /// The version that was declared apart from the package.
-    #[inline]
     pub const fn declared_version(&self) -> &'d str {
         self.version
     }
 
     /// The phrases that were declared.
-    #[inline]
     pub const fn declared_wording(&self) -> Option<&'d Wording<'d>> {
         self.wording
     }
 
     /// What was declared as usual.
-    #[inline]
     pub const fn declared_usual(&self) -> Option<&'d [&'d Param<'d>]> {
         self.usual
     }
 
     /// Whether the program answers requests.
-    #[inline]
     pub const fn is_answering(&self) -> bool {
         self.answers
     }
@@ -228,7 +196,6 @@ impl<'d> Command<'d> {
     /// The answer to a request by its fields, where the root [answers](Command::answers) and lists something that
     /// knows it. Lists of values that are known at run time are asked in the world.
     #[cold]
-    #[inline]
     pub fn answer(&self, request: &[&str], world: &dyn World) -> Option<String> {
         if !self.is_answering() {
             return None;
@@ -241,7 +208,6 @@ impl<'d> Command<'d> {
 
     /// Whether something that it lists gives what asks the program, which does not answer.
     #[doc(hidden)]
-    #[inline]
     pub fn is_asked_in_vain(&self) -> bool {
         let commands = self.subcommands().iter().filter_map(|command| command.alone());
         let params = self.params().chain(self.usual_params().params());
@@ -249,13 +215,11 @@ impl<'d> Command<'d> {
         !self.is_answering() && commands.chain(params).any(|alone| alone.asks())
     }
 
-    #[inline]
     pub(crate) const fn judge(&self) -> Option<(&'d Judge<'d>, Judged)> {
         self.judge
     }
 
     /// What it lists as usual, if it does.
-    #[inline]
     pub(crate) const fn usual_list(&'d self) -> Option<&'d &'d [&'d Param<'d>]> {
         self.usual.as_ref()
     }

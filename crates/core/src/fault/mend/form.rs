@@ -10,6 +10,7 @@ use crate::text::{Listed, Put, of, part};
 
 impl<'t> Bench<'_, 't, '_> {
     /// `--at=LAT LON`, `--at=LAT,LON`: each value becomes a word of its own.
+    #[inline]
     pub(super) fn several(&mut self) {
         let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
             return;
@@ -32,6 +33,7 @@ impl<'t> Bench<'_, 't, '_> {
     }
 
     /// A value that stands apart from the name that it is to be attached to, or is attached to its letter.
+    #[inline]
     pub(super) fn bare(&mut self) {
         let Some((word, start, end)) = self.place() else { return };
         if self.fault.kind() == FaultKind::OperandExtra {
@@ -50,6 +52,7 @@ impl<'t> Bench<'_, 't, '_> {
     }
 
     /// `--color=always`.
+    #[inline]
     fn given_with(&self, param: &Param<'_>, value: &OsStr) -> Item<'t> {
         let mut word = OsString::from(of(&[&param.spelled(), "="]));
         word.push(value);
@@ -57,6 +60,7 @@ impl<'t> Bench<'_, 't, '_> {
     }
 
     /// `--color always`.
+    #[inline]
     fn attach(&mut self, word: usize) {
         let Some((before, param)) = self.named_before(word) else { return };
         let (start, end) = (before.bytes().start, before.bytes().end);
@@ -69,6 +73,7 @@ impl<'t> Bench<'_, 't, '_> {
 
 /// Where a value begins that is attached to a name, and where the name ends: at the `=` of a long
 /// name, after the letter of a short one.
+#[inline]
 fn attached(word: &[u8], start: usize) -> (usize, usize) {
     let is_long = word.starts_with(b"--");
     match word.iter().position(|&byte| byte == b'=') {

@@ -128,6 +128,7 @@ impl Bench<'_, '_, '_> {
         self.add_line(cost, moved);
     }
 
+    #[inline]
     pub(super) fn ambiguous(&mut self) {
         for name in self.faults.begun(self.fault).iter().take(READINGS + 1) {
             self.replace(Class::Spelled.at(0), name);

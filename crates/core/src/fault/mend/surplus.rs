@@ -103,6 +103,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
     }
 
     /// What counts is the last one: those before it go.
+    #[inline]
     pub(super) fn repeated(&mut self) {
         let steps = self.faults.trace().steps();
         let Some((word, start, _)) = self.place() else { return };
@@ -121,6 +122,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
 
     /// The value of the fault goes, with the name in front of it; one of several in a word goes with
     /// its delimiter.
+    #[inline]
     pub(super) fn drop_value(&mut self) {
         let Some((word, start, end)) = self.place() else { return };
         let steps = self.faults.trace().steps();
@@ -150,6 +152,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
 
     /// A rule that asks for more has it put in; which of what excludes each other stays, only the user
     /// knows.
+    #[inline]
     pub(super) fn rule_broken(&mut self) {
         let (Some(rule), Place::Before(word)) = (self.fault.rule(), self.fault.place()) else {
             return;
@@ -179,6 +182,7 @@ fn is_prose(word: Option<&str>) -> bool {
 }
 
 /// Leaves out what was typed by a name and the words that are its value, or an operand.
+#[inline]
 fn dropped<'t>(steps: &[Step], name: usize, line: &Line<'t>) -> Vec<Edit<'t>> {
     let behind = &steps[name + 1..];
     let name = &steps[name];
@@ -204,6 +208,7 @@ fn dropped<'t>(steps: &[Step], name: usize, line: &Line<'t>) -> Vec<Edit<'t>> {
 
 impl<'t> Speech<'t> {
     /// A parameter as it would be given.
+    #[inline]
     fn given(self, param: &Param<'_>) -> Line<'t> {
         let mut words = Line::new();
         if param.role() != Role::Operand {

@@ -269,7 +269,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
 
     /// Whether the word after one would do for a parameter: what stands between may be misplaced.
     fn fits_behind(&self, word: usize, param: &Param<'_>) -> bool {
-        self.line.get(word + 1).is_some_and(|next| param.accepts(&next.typed))
+        self.line.get(word + 1).is_some_and(|next| param.accepts(next.typed))
     }
 
     /// `-fc 6`: the letter that takes a value stands before others that take none. It moves after

@@ -1,6 +1,6 @@
 //! Words into typed values: each word once, after the last one is known.
 
-use super::{Chain, Fault, Input, Line, Outer, Piece, Slot, Step};
+use super::{Chain, Fault, Input, Line, Outer, Piece, Slot, Step, Trail};
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
@@ -18,7 +18,7 @@ impl<'d> Line<'d> {
     pub(super) fn converts(&mut self, slot: &mut Slot<'d>) -> bool {
         let mut wrong = Vec::new();
         let input = Input { steps: &self.steps, words: self.words, trail: &self.trail };
-        value(slot, input, &mut wrong);
+        value(slot, &self.steps, self.words, &self.trail, &mut wrong);
         let are_right = wrong.is_empty();
         if !are_right {
             faults(slot, input, wrong, &mut self.faults);
@@ -30,14 +30,20 @@ impl<'d> Line<'d> {
 /// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
 /// is wrong with them.
 #[inline(always)]
-pub(super) fn value(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<Wrong>) {
+pub(super) fn value(
+    slot: &mut Slot<'_>,
+    steps: &[Step],
+    words: Words<'_>,
+    trail: &Trail<'_>,
+    wrong: &mut Vec<Wrong>,
+) {
     match slot.param.role() {
-        Role::Flag => flag(slot, input, wrong),
+        Role::Flag => flag(slot, steps, words, trail, wrong),
         Role::Tally => slot.cell.set(slot.typed.count),
         _ if slot.typed.count > 0 && slot.param.is_plain() => {
             let (mut at, mut first) = (slot.typed.first, 0);
-            while let Some(step) = input.steps.get(at as usize) {
-                fill(slot, first, &[&typed(step, input.words)], wrong);
+            while let Some(step) = steps.get(at as usize) {
+                fill(slot, first, &[&typed(step, words)], wrong);
                 (at, first) = (step.next, first + 1);
             }
         }
@@ -45,7 +51,7 @@ pub(super) fn value(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<W
             let default = slot.param.default().unwrap_or_default();
             fill(slot, 0, &[default.as_ref()], wrong);
         }
-        _ => units(slot, input, wrong),
+        _ => units(slot, Input { steps, words, trail }, wrong),
     }
 }
 
@@ -67,17 +73,27 @@ fn fill_cell(
 
 /// What a flag's words say: the last one wins.
 #[inline]
-fn flag(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<Wrong>) {
+fn flag(
+    slot: &mut Slot<'_>,
+    steps: &[Step],
+    words: Words<'_>,
+    trail: &Trail<'_>,
+    wrong: &mut Vec<Wrong>,
+) {
     let last = slot.typed.last as usize;
-    match input.steps.get(last) {
+    match steps.get(last) {
         Some(step) if step.meaning != Meaning::Value => {
             slot.cell.set(step.meaning == Meaning::Name);
         }
-        _ => {
-            if let Some(truth) = input.trail.brought(|command| command.truth()) {
-                truth(slot, input, wrong);
-            }
-        }
+        _ => worded_flag(slot, Input { steps, words, trail }, wrong),
+    }
+}
+
+/// A flag that no name of it says: something brings along what does.
+#[cold]
+fn worded_flag(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<Wrong>) {
+    if let Some(truth) = input.trail.brought(|command| command.truth()) {
+        truth(slot, input, wrong);
     }
 }
 

@@ -112,9 +112,9 @@ impl<'d> Line<'d> {
                 self.special(slot);
                 continue;
             }
-            let input = Input { steps: &self.steps, words: self.words, trail: &self.trail };
-            convert::value(slot, input, &mut wrong);
+            convert::value(slot, &self.steps, self.words, &self.trail, &mut wrong);
             if !wrong.is_empty() {
+                let input = Input { steps: &self.steps, words: self.words, trail: &self.trail };
                 let wrong = std::mem::take(&mut wrong);
                 convert::faults(slot, input, wrong, &mut self.faults);
             }

@@ -14,7 +14,7 @@ pub(crate) struct Kept {
 /// What has a place stays there: where one room is full, there is one of twice the size behind it.
 #[derive(Debug)]
 struct Room {
-    places: Box<[OnceCell<OsString>]>,
+    places: Vec<OnceCell<OsString>>,
     behind: OnceCell<Box<Room>>,
 }
 
@@ -48,6 +48,6 @@ impl Room {
     fn new(size: usize) -> Box<Self> {
         let mut places = Vec::new();
         places.resize_with(size, OnceCell::new);
-        Box::new(Room { places: places.into(), behind: OnceCell::new() })
+        Box::new(Room { places, behind: OnceCell::new() })
     }
 }

@@ -11,10 +11,10 @@
 //!
 //! | way | for whom | build | binary |
 //! |---|---|---|---|
-//! | **functions**: [`#[clavret::declare]`](macro@declare) on a function, whose arguments are the parameters, or on an `impl` block of them | many small commands that share a context | 21 s | 438 KiB |
-//! | **types**: [`#[derive(Declare)]`](macro@Declare) on a struct, whose fields are the parameters, or on an enum, whose variants are the subcommands | commands with many values | 22 s | 434 KiB |
-//! | **values**: statics that are an [`Operand`], a [`Named`], a [`Flag`] or a [`Tally`], listed by a [`Command`] | libraries, shared options, trees made at run time; no macro, and all that there is | 17 s | 434 KiB |
-//! | **in place**: [`asked!`](macro@asked) where a value is used (feature `asked`) | scripts of ten lines | 26 s | 552 KiB |
+//! | **functions**: [`#[clavret::declare]`](macro@declare) on a function, whose arguments are the parameters, or on an `impl` block of them | many small commands that share a context | 14 s | 387 KiB |
+//! | **types**: [`#[derive(Declare)]`](macro@Declare) on a struct, whose fields are the parameters, or on an enum, whose variants are the subcommands | commands with many values | 13 s | 383 KiB |
+//! | **values**: statics that are an [`Operand`], a [`Named`], a [`Flag`] or a [`Tally`], listed by a [`Command`] | libraries, shared options, trees made at run time; no macro, and all that there is | 11 s | 383 KiB |
+//! | **in place**: [`asked!`](macro@asked) where a value is used (feature `asked`) | scripts of ten lines | 16 s | 528 KiB |
 //!
 //! The costs are of one program with six parameters, over one that prints a line: a clean `cargo build --release` on two
 //! cores, and the bytes of the stripped binary (`scripts/ways` measures them). A build after an edit takes half a second in each.

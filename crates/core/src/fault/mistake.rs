@@ -1,9 +1,10 @@
 //! What is wrong with the program itself, and not with the line: told as that, to whoever sees it.
 
 use super::Report;
+use super::say::framed;
 use crate::declare::{Command, Param};
 use crate::read::{Around, Fault, FaultKind, Outcome, Usual, Word, Words};
-use crate::text::{Listed, Put, unquoted, visible};
+use crate::text::{Listed, Put, unquoted};
 use crate::wording::{Phrase, fill};
 
 impl<'t, 'd> Report<'t, 'd> {
@@ -72,7 +73,7 @@ impl Command<'_> {
     #[inline]
     pub fn mistake(&self, what: &str) -> String {
         let wording = self.phrases();
-        let what = fill(wording.say(Phrase::Mistake), &[&visible(what)]);
-        fill(wording.say(Phrase::Error), &[self.program_name(), &what]) + "\n"
+        let what = fill(wording.say(Phrase::Mistake), &[what]);
+        framed(wording.say(Phrase::Error), self.program_name(), &what)
     }
 }

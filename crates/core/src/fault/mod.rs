@@ -42,6 +42,7 @@ pub use file::{Blot, draw_blots, nearest};
 pub(crate) use mend::Mend;
 pub(crate) use outside::{SOURCES, malformed, setting_unknown};
 pub use say::Frame;
+pub(crate) use say::framed;
 pub(crate) use unlisted::unlisted;
 #[cfg(not(feature = "mend"))]
 pub(crate) use unmended::Mend;

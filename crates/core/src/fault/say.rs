@@ -321,10 +321,16 @@ pub struct Frame([Box<str>; 2]);
 impl Frame {
     /// What is said of an error by its text alone.
     pub fn failure(&self, text: &str) -> String {
-        let mut told = fill(&self.0[0], &[&*self.0[1], &visible(text)]);
-        told.put("\n");
-        told
+        framed(&self.0[0], &self.0[1], text)
     }
+}
+
+/// A line of an error: the phrase for it, the program's name, and what is safe to show of a text.
+#[inline(never)]
+pub(crate) fn framed(phrase: &str, name: &str, text: &str) -> String {
+    let mut told = fill(phrase, &[name, &visible(text)]);
+    told.put("\n");
+    told
 }
 
 impl Command<'_> {

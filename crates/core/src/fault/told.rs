@@ -11,6 +11,9 @@ use crate::text::{Put, pairs_in_order};
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 1_000_000;
 
+/// A parameter, which of its words, and why that is refused; and what all that is alike is known by.
+type Refused<'t> = ((usize, usize, usize), &'t str);
+
 /// An unknown option, or one that was taken for a value, and what stands after it.
 struct Unknown {
     /// The place of its fault in the list.
@@ -163,10 +166,12 @@ impl<'t, 'd> Report<'t, 'd> {
     pub(super) fn groups(&self, told: &[usize]) -> Vec<Vec<usize>> {
         let mut left = NAMES;
         let mut keys = Vec::new();
+        // What was said of a value before is said of the next one, most likely.
+        let mut before = None;
         for &at in told {
             let fault = self.at(at);
             let cost = if fault.is_of_name() { self.trace().params() } else { 1 };
-            keys.put(if left >= cost { self.key(fault) } else { None });
+            keys.put(if left >= cost { self.key(fault, &mut before) } else { None });
             left -= cost.min(left);
         }
         let mut order = Vec::new();
@@ -201,7 +206,7 @@ impl<'t, 'd> Report<'t, 'd> {
     }
 
     /// What is said of a fault but for the names in it, where it may be said of several at once.
-    fn key(&self, fault: &Fault<'d>) -> Option<&'t str> {
+    fn key(&self, fault: &Fault<'d>, before: &mut Option<Refused<'t>>) -> Option<&'t str> {
         use FaultKind::{
             OperandExtra, OperandMissing, OptionMissing, OptionRepeated, OptionUnknown,
             ValueMisfit, ValueRefused, ValueUnwanted, ValuesMiscounted,
@@ -224,15 +229,24 @@ impl<'t, 'd> Report<'t, 'd> {
                 Some(speech.of(&[kind(), " ", param()]))
             }
             ValueMisfit | ValueRefused if self.is_plainly_refused(fault) => {
-                let reason = fault.reason();
+                let (param, reason) = (fault.param()?, fault.reason());
                 let why = match reason {
-                    Some(Reason::Above) => "above",
-                    Some(Reason::Below) => "below",
-                    Some(Reason::Tested(place, _)) => speech.digits((*place).into()),
-                    _ => "",
+                    Some(Reason::Above) => 1,
+                    Some(Reason::Below) => 2,
+                    Some(Reason::Tested(place, _)) => 3 + usize::from(*place),
+                    _ => 0,
                 };
-                let (what, example) = speech.takes(fault.param()?, fault.which(), reason);
-                Some(speech.of(&[param(), why, what, example]))
+                let refused = (address(param), fault.which(), why);
+                if let Some((known, key)) = before
+                    && *known == refused
+                {
+                    return Some(key);
+                }
+                let (what, example) = speech.takes(param, fault.which(), reason);
+                let (address, why) = (speech.digits(refused.0), speech.digits(why));
+                let key = speech.of(&[address, " ", why, what, example]);
+                *before = Some((refused, key));
+                Some(key)
             }
             _ => None,
         }

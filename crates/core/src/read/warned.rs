@@ -1,7 +1,8 @@
 //! Deprecated names and words that were used: remembered as what they are, and told where somebody asks.
 
 use super::{Line, Reading, Term};
-use crate::text::{Put, of, own, visible};
+use crate::fault::framed;
+use crate::text::{Put, of, own};
 use crate::wording::{Phrase, fill};
 
 impl Term<'_> {
@@ -14,13 +15,11 @@ impl Term<'_> {
         }
     }
 
-    fn is(&self, other: &Term<'_>) -> bool {
-        match (self, other) {
-            (Term::Plain(own), Term::Plain(other)) | (Term::Long(own), Term::Long(other)) => {
-                own == other
-            }
-            (Term::Param(own), Term::Param(other)) => own.is(other),
-            _ => false,
+    /// Where it is declared: what is one is at one place.
+    fn address(&self) -> usize {
+        match self {
+            Term::Plain(text) | Term::Long(text) => text.as_ptr().addr(),
+            Term::Param(param) => std::ptr::from_ref(*param).addr(),
         }
     }
 }
@@ -29,9 +28,11 @@ impl<'d> Line<'d> {
     /// Remembers that something deprecated was typed, once.
     #[cold]
     pub(super) fn warn(&mut self, old: Term<'d>, instead: Term<'d>) {
-        let is_known = |known: &[Term<'d>; 2]| known[0].is(&old) && known[1].is(&instead);
-        if !self.warned.iter().any(is_known) {
-            self.warned.put([old, instead]);
+        let warning = [old, instead];
+        let addresses = warning.map(|term| term.address());
+        let is_it = |known: &[Term<'d>; 2]| known.map(|term| term.address()) == addresses;
+        if !self.warned.iter().any(is_it) {
+            self.warned.put(warning);
         }
     }
 }
@@ -44,8 +45,7 @@ impl Reading<'_> {
         let mut text = String::new();
         for [old, instead] in &self.warned {
             let warning = fill(wording.say(Phrase::Deprecated), &[&old.text(), &instead.text()]);
-            text.put(&visible(&fill(wording.say(Phrase::Error), &[&self.path().text(), &warning])));
-            text.put("\n");
+            text.put(&framed(wording.say(Phrase::Error), &self.path().text(), &warning));
         }
         text
     }

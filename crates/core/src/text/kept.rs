@@ -20,7 +20,7 @@ struct Room {
 
 impl Kept {
     /// Places of the first room.
-    const FIRST: usize = 64;
+    const FIRST: usize = 4;
 
     /// Keeps a word.
     #[inline(never)]

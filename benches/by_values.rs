@@ -1,12 +1,13 @@
 //! The small program with Clavret: pages, faults and completion included.
 
 mod inspection;
+#[allow(dead_code)] // the root without completion
 mod values;
 
 use std::process::ExitCode;
 
 fn main() -> ExitCode {
-    inspection::drive(once, |words| values::read(words).is_some())
+    inspection::drive(once, |words| values::read(&values::APIARY, words).is_some())
 }
 
 fn once() -> ExitCode {

@@ -3,7 +3,7 @@
 use std::ffi::OsString;
 use std::path::PathBuf;
 
-use clavret::{COMPLETIONS, Command, Flag, Named, Operand, Outcome, Reading, Tally, valid};
+use clavret::{Command, Flag, Named, Operand, Outcome, Param, Reading, Tally, valid};
 
 use crate::inspection::Inspection;
 
@@ -35,14 +35,20 @@ static INSPECT: Command = Command::new("inspect")
     .summary("record what an inspection found")
     .takes(&[HIVE.param(), CALM.param(), FRAMES.param(), TEMP.param(), NOTES.param()]);
 
-pub(crate) static APIARY: Command = Command::new("apiary")
-    .summary("the logbook of a bee yard")
-    .takes(&[YARD.param(), QUIET.param(), VERBOSITY.param()])
-    .commands(&[&INSPECT, &COMPLETIONS]);
+/// What listing the command for completion adds is all that the first of these has more.
+#[cfg(feature = "values")]
+pub(crate) static APIARY: Command = root().commands(&[&INSPECT, &clavret::COMPLETIONS]);
+pub(crate) static BARE: Command = root().commands(&[&INSPECT]);
+
+#[inline]
+const fn root() -> Command<'static> {
+    static TAKEN: [&Param<'_>; 3] = [YARD.param(), QUIET.param(), VERBOSITY.param()];
+    Command::new("apiary").summary("the logbook of a bee yard").takes(&TAKEN)
+}
 
 /// The typed values, if the line reads.
-pub(crate) fn read(words: &[OsString]) -> Option<Inspection> {
-    match APIARY.read(words) {
+pub(crate) fn read(root: &Command<'_>, words: &[OsString]) -> Option<Inspection> {
+    match root.read(words) {
         Outcome::Reading(mut reading) => Some(inspection(&mut reading)),
         _ => None,
     }

@@ -85,6 +85,7 @@ impl<'a, C: ?Sized> Call<'a, C> {
     }
 
     /// Standard input.
+    #[inline]
     pub fn input(&self) -> Box<dyn BufRead + 'a> {
         self.streams.input()
     }

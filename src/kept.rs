@@ -3,6 +3,8 @@
 //! A file for each parameter of each command. Its records end in U+001E, their fields are parted by U+001F: first what the
 //! file is of; then for each list when it was made (seconds since 1970), a hash of all that it followed from, how many things
 //! that was, their names, and three fields for each value. Whatever is not so is no list, and is made again.
+//!
+//! All of it is `#[inline]`: it is compiled with the program that keeps a list, not with the library.
 
 use std::ffi::OsString;
 use std::fs;
@@ -27,6 +29,7 @@ const VARIABLE: char = '$';
 const FILE: char = '@';
 
 /// A list as it was kept, or asked for and kept.
+#[inline]
 pub(crate) fn kept(list: &List<'_>, time: Duration, so_far: SoFar) -> Option<Vec<Known>> {
     let file = file(&so_far);
     let title = format!("clavret list 1 {} {}", so_far.path(), so_far.wanted());
@@ -64,6 +67,7 @@ pub(crate) fn kept(list: &List<'_>, time: Duration, so_far: SoFar) -> Option<Vec
 }
 
 /// The file of the parameter that values are wanted for.
+#[inline]
 fn file(so_far: &SoFar) -> Option<PathBuf> {
     let folder = |name| so_far.unnoted(name).map(PathBuf::from).filter(|path| path.is_absolute());
     let home = if cfg!(windows) { folder("LOCALAPPDATA") } else { None };
@@ -78,6 +82,7 @@ fn file(so_far: &SoFar) -> Option<PathBuf> {
 }
 
 /// The values of a record, if what they followed from is the same today.
+#[inline]
 fn found(record: &str, so_far: &SoFar) -> Option<Vec<Known>> {
     let mut fields = record.split(FIELD);
     let hash = fields.nth(1)?;
@@ -105,6 +110,7 @@ fn found(record: &str, so_far: &SoFar) -> Option<Vec<Known>> {
 }
 
 /// A list and what it follows from; nothing where it may not be kept, or cannot.
+#[inline]
 fn record(known: &[Known], so_far: &SoFar, now: u64) -> Option<String> {
     let asked = so_far.asked();
     let mut fields = vec![now.to_string(), digest(&asked, so_far)?, asked.len().to_string()];
@@ -129,6 +135,7 @@ fn record(known: &[Known], so_far: &SoFar, now: u64) -> Option<String> {
 
 /// A hash of what a list follows from, so that no value of the line stands in the file. It may differ between versions of
 /// the standard library: then the list is made again.
+#[inline]
 fn digest(asked: &[Wanted], so_far: &SoFar) -> Option<String> {
     let mut hasher = DefaultHasher::new();
     for asked in asked {
@@ -142,6 +149,7 @@ fn digest(asked: &[Wanted], so_far: &SoFar) -> Option<String> {
 }
 
 /// What a file holds; one that is larger than any that is written is none.
+#[inline]
 fn read(file: &Path) -> io::Result<String> {
     let mut text = String::new();
     fs::File::open(file)?.take(2 * LARGEST as u64).read_to_string(&mut text)?;
@@ -149,17 +157,20 @@ fn read(file: &Path) -> io::Result<String> {
 }
 
 /// When a file was changed last, and how long it is; nothing where there is none.
+#[inline]
 fn state(path: &Path) -> Option<(u64, Option<Duration>)> {
     let found = fs::metadata(path).ok()?;
     let changed = found.modified().ok().and_then(|time| time.duration_since(UNIX_EPOCH).ok());
     Some((found.len(), changed))
 }
 
+#[inline]
 fn now() -> u64 {
     SystemTime::now().duration_since(UNIX_EPOCH).map_or(0, |time| time.as_secs())
 }
 
 /// Writes a file that only the user reads: beside its place, then moved there, so that no half of it is ever read.
+#[inline]
 fn write(file: &Path, text: &str) -> io::Result<()> {
     let folder = file.parent().unwrap_or(file);
     let (mut folders, mut new) = (fs::DirBuilder::new(), fs::File::options());

@@ -9,15 +9,15 @@
 //!
 //! There are four ways, and one model below them: the same pages, faults and completion.
 //!
-//! | way | for whom | build | binary |
+//! | way | for whom | CPU time | binary |
 //! |---|---|---|---|
-//! | **functions**: [`#[clavret::declare]`](macro@declare) on a function, whose arguments are the parameters, or on an `impl` block of them | many small commands that share a context | 14 s | 387 KiB |
-//! | **types**: [`#[derive(Declare)]`](macro@Declare) on a struct, whose fields are the parameters, or on an enum, whose variants are the subcommands | commands with many values | 13 s | 383 KiB |
-//! | **values**: statics that are an [`Operand`], a [`Named`], a [`Flag`] or a [`Tally`], listed by a [`Command`] | libraries, shared options, trees made at run time; no macro, and all that there is | 11 s | 383 KiB |
-//! | **in place**: [`asked!`](macro@asked) where a value is used (feature `asked`) | scripts of ten lines | 16 s | 528 KiB |
+//! | **functions**: [`#[clavret::declare]`](macro@declare) on a function, whose arguments are the parameters, or on an `impl` block of them | many small commands that share a context | 36 s | 383 KiB |
+//! | **types**: [`#[derive(Declare)]`](macro@Declare) on a struct, whose fields are the parameters, or on an enum, whose variants are the subcommands | commands with many values | 32 s | 378 KiB |
+//! | **values**: statics that are an [`Operand`], a [`Named`], a [`Flag`] or a [`Tally`], listed by a [`Command`] | libraries, shared options, trees made at run time; no macro, and all that there is | 26 s | 378 KiB |
+//! | **in place**: [`asked!`](macro@asked) where a value is used (feature `asked`) | scripts of ten lines | 39 s | 527 KiB |
 //!
-//! The costs are of one program with six parameters, over one that prints a line: a clean `cargo build --release` on two
-//! cores, and the bytes of the stripped binary (`scripts/ways` measures them). A build after an edit takes half a second in each.
+//! The costs are of one program with six parameters, over one that prints a line: the CPU time of a clean `cargo build
+//! --release`, all crates, and the bytes of the stripped binary (`scripts/ways` measures them). A build after an edit takes half a second in each.
 //! Questions in place are found when the program is linked, so their declaration is checked when it starts: that is what
 //! they cost more.
 //!

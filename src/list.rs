@@ -1,5 +1,7 @@
 //! Values that are known at run time: a function lists them, in a thread of its own that is waited for so long and no
 //! longer.
+//!
+//! What is no work of a generic function is `#[inline]`: it is compiled with the program that lists values, not with the library.
 
 use std::cell::RefCell;
 use std::ffi::OsString;
@@ -80,6 +82,7 @@ impl<'d> List<'d> {
 
     /// There are no other values: one that is not listed is refused. Words are compared as they are typed.
     #[must_use]
+    #[inline]
     pub const fn closed(mut self) -> Self {
         self.is_closed = true;
         self
@@ -87,6 +90,7 @@ impl<'d> List<'d> {
 
     /// What one of them is, in a word or two, for "no hive is called 'Z9'": the parameter's name unless said.
     #[must_use]
+    #[inline]
     pub const fn noun(mut self, noun: &'d str) -> Self {
         self.noun = noun;
         self
@@ -94,6 +98,7 @@ impl<'d> List<'d> {
 
     /// How long it is waited for; 300 ms unless said.
     #[must_use]
+    #[inline]
     pub const fn within(mut self, limit: Duration) -> Self {
         self.within = limit;
         self
@@ -103,12 +108,14 @@ impl<'d> List<'d> {
     /// most, and as long as what the function has asked for is the same: values, variables, and files that it
     /// [depends on](SoFar::depends_on). Nothing is kept where it has asked for a secret. What checks a line is asked anew.
     #[must_use]
+    #[inline]
     pub const fn kept_for(mut self, time: Duration) -> Self {
         self.kept = Some((time, kept));
         self
     }
 
     /// Lists the values; gives back what they follow from.
+    #[inline]
     pub(crate) fn ask(&self, so_far: SoFar) -> Option<Listed> {
         static QUIET: Once = Once::new();
         QUIET.call_once(quiet);
@@ -137,12 +144,14 @@ struct Given {
 }
 
 impl Given {
+    #[inline]
     fn give(&self, listed: Option<Listed>) {
         *locked(&self.listed) = Some(listed);
         self.is_there.notify_one();
     }
 
     /// Waits for so long.
+    #[inline]
     fn within(&self, limit: Duration) -> Option<Listed> {
         let listed = locked(&self.listed);
         let waited = self.is_there.wait_timeout_while(listed, limit, |listed| listed.is_none());
@@ -151,6 +160,7 @@ impl Given {
 }
 
 impl Lister for List<'_> {
+    #[inline]
     fn list(&self, so_far: SoFar) -> Option<Vec<Known>> {
         match self.kept {
             Some((time, kept)) => kept(self, time, so_far),
@@ -158,16 +168,19 @@ impl Lister for List<'_> {
         }
     }
 
+    #[inline]
     fn is_closed(&self) -> bool {
         self.is_closed
     }
 
+    #[inline]
     fn noun(&self) -> &str {
         self.noun
     }
 }
 
 impl fmt::Debug for List<'_> {
+    #[inline]
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         let mut list = f.debug_struct("List");
         list.field("noun", &self.noun).field("is_closed", &self.is_closed).finish_non_exhaustive()
@@ -202,6 +215,7 @@ pub trait Value {
 }
 
 impl Value for Known {
+    #[inline]
     fn known(self) -> Known {
         self
     }
@@ -210,6 +224,7 @@ impl Value for Known {
 macro_rules! words {
     ($($word:ty)*) => {$(
         impl Value for $word {
+            #[inline]
             fn known(self) -> Known {
                 Known::new(self)
             }
@@ -253,6 +268,7 @@ thread_local! {
 }
 
 /// A panic of a list is told to nobody; every other one as before.
+#[inline]
 fn quiet() {
     let before = take_hook();
     set_hook(Box::new(move |info| {
@@ -270,6 +286,7 @@ fn quiet() {
 }
 
 /// Ends a process whose answer is late, with an empty one: a list may keep it from writing, or from ending.
+#[inline]
 fn end_after(time: Duration) {
     let watch = move || {
         sleep(time);

@@ -221,6 +221,7 @@ impl<'d, C: 'static> Program<'d, C> {
 impl Program<'_> {
     /// Runs it: see [`run_in`](Program::run_in).
     #[must_use = "`main` returns it, so that a refused line ends with status 2"]
+    #[inline] // so that what runs a program is compiled with the program that has routes, and not with the library
     pub fn run(&self) -> ExitCode {
         self.run_in(&())
     }

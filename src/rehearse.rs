@@ -1,4 +1,6 @@
 //! Rehearsals: a program run in-process, with whatever a test gives it, and what came of it.
+//!
+//! What is no work of a generic function is `#[inline]`: it is compiled with the test that rehearses, not with the library.
 
 use std::error::Error;
 use std::ffi::{OsStr, OsString};
@@ -128,6 +130,7 @@ impl<C: 'static> Rehearsal<'_, C> {
 
 impl Rehearsal<'_> {
     /// Runs the program.
+    #[inline]
     pub fn run(&self) -> Rehearsed {
         self.run_in(&())
     }
@@ -150,14 +153,17 @@ struct Own<'r> {
 }
 
 impl World for Own<'_> {
+    #[inline]
     fn variable(&self, name: &str) -> Option<OsString> {
         set(&self.given.variables, name)
     }
 
+    #[inline]
     fn presence(&self, path: &Path) -> Presence {
         SYSTEM.presence(path)
     }
 
+    #[inline]
     fn first_line(&self, file: &Path) -> Result<OsString, Unread> {
         match file == OsStr::new("-") {
             true => first_line(&mut |byte| Kept(self.input).read(byte)),
@@ -165,12 +171,14 @@ impl World for Own<'_> {
         }
     }
 
+    #[inline]
     fn environment(&self) -> Option<Environment> {
         let variables = self.given.variables.clone();
         Some(Environment::new(move |name| set(&variables, name)))
     }
 
     #[cfg(feature = "config")]
+    #[inline]
     fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread> {
         match (file, &self.given.config) {
             (Some(_), _) => SYSTEM.settings(name, file),
@@ -183,12 +191,14 @@ impl World for Own<'_> {
     }
 
     #[cfg(not(feature = "config"))]
+    #[inline]
     fn settings(&self, name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread> {
         SYSTEM.settings(name, file)
     }
 }
 
 /// What a variable was set to last.
+#[inline]
 fn set(variables: &[(String, OsString)], name: &str) -> Option<OsString> {
     let set = variables.iter().rev().find(|(set, _)| set == name);
     set.map(|(_, value)| value.clone())
@@ -209,18 +219,21 @@ pub struct Rehearsed {
 impl Rehearsed {
     /// The status is 0, and nothing is on standard error.
     #[track_caller]
+    #[inline]
     pub fn succeeds(&self) -> &Self {
         self.holds(self.status == 0 && self.err.is_empty(), "status 0 and an empty standard error")
     }
 
     /// Standard output is exactly this.
     #[track_caller]
+    #[inline]
     pub fn prints(&self, out: &str) -> &Self {
         self.holds(self.out == out, &format!("on standard output\n{out}"))
     }
 
     /// Standard output or standard error has this text in it.
     #[track_caller]
+    #[inline]
     pub fn mentions(&self, text: &str) -> &Self {
         let mentions = self.out.contains(text) || self.err.contains(text);
         self.holds(mentions, &format!("the text `{text}`"))
@@ -228,6 +241,7 @@ impl Rehearsed {
 
     /// The line was refused: status 2, nothing on standard output, and this text on standard error.
     #[track_caller]
+    #[inline]
     pub fn refuses(&self, text: &str) -> &Self {
         self.holds(
             self.status == 2 && self.out.is_empty(),
@@ -238,12 +252,14 @@ impl Rehearsed {
 
     /// The program failed with this status, and with this text on standard error.
     #[track_caller]
+    #[inline]
     pub fn fails(&self, status: u8, text: &str) -> &Self {
         self.holds(self.status == status, &format!("status {status}"));
         self.holds(self.err.contains(text), &format!("`{text}` on standard error"))
     }
 
     #[track_caller]
+    #[inline]
     fn holds(&self, holds: bool, expected: &str) -> &Self {
         assert!(holds, "expected {expected}\nfound {self:?}");
         self
@@ -252,6 +268,7 @@ impl Rehearsed {
 
 /// As a terminal would show it.
 impl fmt::Debug for Rehearsed {
+    #[inline]
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         writeln!(f, "status {}", self.status)?;
         for (name, text) in [("output", &self.out), ("error", &self.err)] {

@@ -71,6 +71,7 @@ impl<'s> Streams<'s> {
     }
 
     /// Standard input.
+    #[inline] // whoever reads it compiles the readers
     pub fn input(&self) -> Box<dyn BufRead + 's> {
         match self.0 {
             Kind::System => Box::new(io::stdin().lock()),
@@ -186,6 +187,7 @@ pub(crate) fn unwritten(stream: Stream, error: io::Error) -> io::Error {
 pub(crate) struct Kept<'s>(pub(crate) &'s Mutex<io::Cursor<Vec<u8>>>);
 
 impl Read for Kept<'_> {
+    #[inline]
     fn read(&mut self, bytes: &mut [u8]) -> io::Result<usize> {
         locked(self.0).read(bytes)
     }

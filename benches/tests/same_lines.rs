@@ -8,6 +8,7 @@ mod hand;
 mod inspection;
 #[path = "../types.rs"]
 mod types;
+#[allow(dead_code)]
 #[path = "../values.rs"]
 mod values;
 
@@ -99,7 +100,8 @@ fn by_hand_and_by_clavret_agree_on_500_lines() {
         match values::APIARY.read(&line) {
             Outcome::Reading(_) => {
                 accepted += 1;
-                let inspection = values::read(&line).expect("it has just been read");
+                let inspection =
+                    values::read(&values::APIARY, &line).expect("it has just been read");
                 let by_types = types::read(&line).map(inspection::Inspection::from);
                 assert_eq!(by_types.as_ref(), Some(&inspection), "{line:?}");
                 assert_eq!(by_hand, Ok(hand::Line::Inspect(inspection)), "{line:?}");

@@ -55,11 +55,13 @@ pub mod __ {
 }
 
 /// The operand that a shell is named by.
+#[inline]
 pub const fn operand<S: Shells>() -> Operand<'static, S> {
     Operand::new("shell")
 }
 
 /// The command with its operand, and what it prints.
+#[inline]
 pub const fn command(
     params: &'static [&'static Param<'static>],
     prints: &'static dyn Alone,

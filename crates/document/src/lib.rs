@@ -17,6 +17,7 @@ mod keys;
 mod load;
 #[cfg(feature = "export")]
 mod names;
+#[cfg(feature = "prove")]
 mod prove;
 #[cfg(any(feature = "export", feature = "text"))]
 mod text;
@@ -29,6 +30,7 @@ pub use export::{DOCUMENT, DOCUMENT_FLAG, document_of};
 pub use keys::document_schema;
 #[cfg(feature = "load")]
 pub use load::{Arena, Document, DocumentFaults};
+#[cfg(feature = "prove")]
 pub use prove::{Flaw, flaws};
 #[cfg(feature = "export")]
 pub use text::to_json;

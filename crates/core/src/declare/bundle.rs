@@ -17,6 +17,7 @@ impl<'d> Bundle<'d> {
     /// In a static, so that the build stops: when the command has subcommands, or bundles of its own. Of one
     /// made at run time, whoever takes the bundle lists that among its problems.
     #[track_caller]
+    #[inline]
     pub const fn of(command: &Command<'d>, heading: &'d str) -> Self {
         let flaw = if !command.commands.is_empty() {
             Some("a command with subcommands cannot be a bundle")

@@ -125,6 +125,7 @@ impl<'d> Command<'d> {
     }
 
     /// Whether it cannot be told from another one while the compiler runs, which knows no addresses.
+    #[inline]
     pub const fn is_alike(&self, other: &Command<'_>) -> bool {
         same(self.name, other.name)
             && same(self.summary, other.summary)

@@ -292,6 +292,7 @@ const WIDEST: usize = 40;
 /// A table: the command, then a line for each parameter with its name, its value as typed and where
 /// that came from.
 impl fmt::Debug for Reading<'_> {
+    #[inline] // compiled where a reading is printed
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         let mut rows = Vec::new();
         for slot in &self.slots {

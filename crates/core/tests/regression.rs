@@ -2,7 +2,7 @@
 
 use clavret_complete::{BASH, COMPLETIONS, candidates};
 use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
-use clavret_core::{Command, HELP, Look, Named, Operand, Outcome, valid};
+use clavret_core::{Command, HELP, Look, Named, Operand, Outcome, Rule, Tail, valid};
 
 use crate::demo::faults;
 
@@ -59,4 +59,63 @@ fn no_example_is_offered_as_if_it_were_typed() {
     let Outcome::Faults(faults) = RETIRE.read(&["--because", "B2", "swarmed"]) else { panic!() };
     let drawn = faults.draw(Look::PLAIN);
     assert!(!drawn.contains("'text") && !drawn.contains("  try"), "{drawn}");
+}
+
+/// A value that a later one had taken the place of asked for what is needed with it.
+#[test]
+fn what_is_needed_with_a_value_is_not_needed_with_an_earlier_one() {
+    static QUEEN: Named<Option<String>> = Named::new("queen");
+    static YEAR: Named<Option<u16>> = Named::new("year");
+    static ADD: Command = Command::new("add")
+        .takes(&[QUEEN.param(), YEAR.param()])
+        .rules(&[Rule::needed_with(&[YEAR.param()], QUEEN.param(), "new")]);
+    assert!(matches!(ADD.read(&["--queen=new", "--queen=old"]), Outcome::Reading(_)));
+    assert!(matches!(ADD.read(&["--queen=old", "--queen=new"]), Outcome::Faults(_)));
+}
+
+/// An operand that ended the options was taken for the `--` after which the words are another's.
+#[test]
+fn an_operand_that_ends_the_options_is_no_terminator() {
+    static CODE: Operand<String> = Operand::new("code");
+    static PLACE: Operand<Option<String>> = Operand::new("place");
+    static WORDS: Operand<Vec<String>> = Operand::new("words").tail(Tail::AfterDashes);
+    static RUN: Command = Command::new("run")
+        .takes(&[CODE.param(), PLACE.param(), WORDS.param()])
+        .operands_end_options();
+    let read = |line: &'static str| {
+        let words: Vec<&str> = line.split(' ').collect();
+        let Outcome::Reading(reading) = RUN.read(&words) else { panic!("{line}") };
+        (reading.get(&PLACE).clone(), reading.get(&WORDS).join(" "))
+    };
+    assert_eq!(read("A7 orchard"), (Some("orchard".to_owned()), String::new()));
+    assert_eq!(read("A7 -x -- -y --"), (Some("-x".to_owned()), "-y --".to_owned()));
+    assert_eq!(read("A7 -- echo"), (None, "echo".to_owned()));
+}
+
+/// Faults of which each was said to follow from another were not told at all.
+#[test]
+fn what_follows_from_something_that_is_not_told_is_told() {
+    static AT: Named<Option<[u8; 2]>> = Named::new("at");
+    static CODE: Named<String> = Named::new("code");
+    static ADD: Command = Command::new("add").takes(&[AT.param(), CODE.param()]);
+    let Outcome::Faults(faults) = ADD.read(&["--at", "--help", "--", "--at=3"]) else { panic!() };
+    let drawn = faults.draw(Look::PLAIN);
+    assert!(drawn.starts_with("add: two things to put right\n"), "{drawn}");
+}
+
+/// The second word of a pair was not offered where its list had room for that one pair, a pair that began as another one not
+/// at all, and a list of which all words were given once more.
+#[test]
+fn pairs_are_completed_as_a_whole() {
+    static AT: Named<Vec<[bool; 2]>> = Named::new("at").times(0, 1);
+    static ON: Named<Vec<[bool; 2]>> = Named::new("on").distinct();
+    static BY: Named<Vec<bool>> = Named::new("by").distinct();
+    static ADD: Command = Command::new("add").takes(&[AT.param(), ON.param(), BY.param()]);
+    let all = ["yes", "no"];
+    assert_eq!(candidates(&ADD, &["--at", "yes"], ""), all);
+    assert_eq!(candidates(&ADD, &["--at", "yes", "yes"], "--"), ["--on", "--by", "--help"]);
+    assert_eq!(candidates(&ADD, &["--on", "yes", "no", "--on"], ""), all);
+    assert_eq!(candidates(&ADD, &["--on", "yes", "no", "--on", "yes"], ""), ["yes"]);
+    let line = ["--by", "yes", "--by=no"];
+    assert_eq!(candidates(&ADD, &line, "--"), ["--at", "--on", "--help"]);
 }

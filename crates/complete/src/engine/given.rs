@@ -74,19 +74,17 @@ impl<'d> Given<'d> {
         }
         let typed = reader.typed(reached);
         if param.role() == Role::Option && param.is_list() && !param.is_once() {
-            return (self.values(param, &typed).len() as u32) < param.given_times().max;
+            let units = self.units(param, &typed).whole;
+            return (units.len() as u32) < param.given_times().max && !is_used_up(param, &units);
         }
         // What still waits for its value is given too.
         typed.is_empty() && !reader.waits_for(reached)
     }
 
-    /// The values that were typed for a parameter, those within a word each for itself. The word at the cursor is
-    /// not one of them.
-    pub(super) fn values_of(&self, param: &Param<'d>) -> Vec<String> {
-        let Some(reader) = &self.reader else { return Vec::new() };
-        let mut typed = reader.typed_for(param);
-        typed.retain(|step| Some(step.word()) != self.cursor);
-        self.values(param, &typed)
+    /// The values that were typed for a parameter. The word at the cursor is none of them, nor is the value that it is in.
+    pub(super) fn values_of(&self, param: &Param<'d>) -> Units {
+        let Some(reader) = &self.reader else { return Units::default() };
+        self.units(param, &reader.typed_for(param))
     }
 
     /// The operand words behind so many of them.
@@ -95,21 +93,43 @@ impl<'d> Given<'d> {
         steps.get(before..).unwrap_or_default().to_vec()
     }
 
-    pub(super) fn values(&self, param: &Param<'_>, typed: &[Step]) -> Vec<String> {
-        let mut values = Vec::new();
+    /// The values of some steps, those within a word each for itself.
+    pub(super) fn units(&self, param: &Param<'_>, typed: &[Step]) -> Units {
+        let mut words = Vec::new();
         for step in typed {
             let Some(word) = self.words.get(step.word()) else { continue };
             let is_value = matches!(step.meaning(), Meaning::Value | Meaning::Operand);
             match word.text.as_encoded_bytes().get(step.bytes()).filter(|_| is_value) {
+                _ if Some(step.word()) == self.cursor => words.push(None),
                 Some(text) => {
-                    values.extend(pieces(&String::from_utf8_lossy(text), param.delimiter()).1);
+                    let pieces = pieces(&String::from_utf8_lossy(text), param.delimiter()).1;
+                    words.extend(pieces.into_iter().map(Some));
                 }
-                None => values.push(String::new()),
+                None => words.push(Some(String::new())),
             }
         }
-        let words = param.kinds().len().max(1);
-        if words > 1 { values.into_iter().step_by(words).collect() } else { values }
+        let each = param.kinds().len().max(1);
+        let mut units = Units::default();
+        for unit in words.chunks(each) {
+            let known: Vec<String> = unit.iter().map_while(Clone::clone).collect();
+            if known.len() == each { units.whole.push(known) } else { units.own = known }
+        }
+        units
     }
+}
+
+/// The values of a parameter, a list of words each; and the words of the one that the cursor is in, up to there.
+#[derive(Default)]
+pub(super) struct Units {
+    pub(super) whole: Vec<Vec<String>>,
+    pub(super) own: Vec<String>,
+}
+
+/// Whether a closed list has nothing left that may be given once more.
+fn is_used_up(param: &Param<'_>, units: &[Vec<String>]) -> bool {
+    let [kind] = param.kinds() else { return false };
+    let is_used = |(offer, _): (&str, &str)| units.iter().any(|unit| unit == &[offer]);
+    param.is_distinct() && kind.offers().next().is_some() && kind.offers().all(is_used)
 }
 
 /// Adds what a rule says may not be given beside what is typed.

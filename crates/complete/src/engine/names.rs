@@ -54,7 +54,7 @@ impl<'d> Completing<'d, '_> {
                 // Several words cannot be attached.
                 param.kinds().len() < 2
                     && !self.given.excludes(param)
-                    && (!param.is_once() || self.given.values_of(param).is_empty())
+                    && (!param.is_once() || self.given.values_of(param).whole.is_empty())
             };
             if let Some(param) = read.param_of(last).filter(may_have) {
                 let at = last.bytes().start;

@@ -2,7 +2,7 @@
 
 use clavret_core::{Kind, Meaning, Param, Reader, Refers};
 
-use super::given::pieces;
+use super::given::{Units, pieces};
 use super::{Block, Candidate, Completing, stepped};
 
 impl<'d> Completing<'d, '_> {
@@ -19,9 +19,14 @@ impl<'d> Completing<'d, '_> {
             } else {
                 let at = own % param.kinds().len().max(1);
                 let before = reader.operand_steps();
-                let typed = self.given.values(param, &before[before.len().saturating_sub(own)..]);
-                let behind = self.given.values(param, &self.given.operands_behind(before.len()));
-                self.add_value((param, at), (typed, behind), ("", begun));
+                let mut typed =
+                    self.given.units(param, &before[before.len().saturating_sub(own)..]);
+                let full = typed.whole.len();
+                // Those behind the cursor may be its own too, after what completes the value at it.
+                let rest = param.kinds().len().saturating_sub(at + 1);
+                let behind = self.given.operands_behind(before.len() + rest);
+                typed.whole.extend(self.given.units(param, &behind).whole);
+                self.add_value((param, at), (typed, full), ("", begun));
             }
         }
     }
@@ -37,14 +42,15 @@ impl<'d> Completing<'d, '_> {
             return self.add_look(Refers::Path, &[], (head, begun));
         }
         let typed = self.given.values_of(param);
-        self.add_value((param, at), (typed, Vec::new()), (head, begun));
+        let full = typed.whole.len();
+        self.add_value((param, at), (typed, full), (head, begun));
     }
 
-    /// The same of no file; these values were typed for it, and those behind the cursor may be its own too.
+    /// The same of no file. These values are on the line, and so many of them are surely its own.
     fn add_value(
         &mut self,
         (param, at): (&'d Param<'d>, usize),
-        (typed, behind): (Vec<String>, Vec<String>),
+        (typed, count): (Units, usize),
         (head, begun): (&str, &str),
     ) {
         // What was typed of a secret is not said again.
@@ -55,14 +61,20 @@ impl<'d> Completing<'d, '_> {
         before.pop();
         let is_full = |more: usize| {
             param.is_list()
-                && (typed.len() + before.len() + more) as u64 > u64::from(param.given_times().max)
+                && (count + before.len() + more) as u64 > u64::from(param.given_times().max)
         };
         if is_full(1) {
             return;
         }
         // What is wrong before it does not get right by more.
+        let is_typed = |word: &str| {
+            let is_it = |unit: &&Vec<String>| {
+                unit.split_last().is_some_and(|(last, first)| last == word && first == typed.own)
+            };
+            param.is_distinct() && typed.whole.iter().find(is_it).is_some()
+        };
         let is_double = |(at, piece): (usize, &String)| {
-            param.is_distinct() && (before[..at].contains(piece) || typed.contains(piece))
+            param.is_distinct() && before[..at].contains(piece) || is_typed(piece)
         };
         if !before.iter().all(|piece| param.accepts(piece))
             || before.iter().enumerate().any(is_double)
@@ -70,10 +82,7 @@ impl<'d> Completing<'d, '_> {
         {
             return;
         }
-        let used = |text: &str| {
-            before.iter().any(|known| known == text)
-                || param.is_distinct() && typed.iter().chain(&behind).any(|known| known == text)
-        };
+        let used = |text: &str| before.iter().any(|known| known == text) || is_typed(text);
         let (head, begun) = (head.to_owned() + &begun[..start], &begun[start..]);
         let Some(kind) = param.word_kind(at) else { return };
         if let Some((key, value)) = kind.sides() {

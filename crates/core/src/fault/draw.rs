@@ -49,10 +49,12 @@ impl<'t, 'd> Report<'t, 'd> {
         let mut groups = self.groups(&self.told_alone());
         let repaired = self.repaired(groups.len());
         if let Some(repaired) = &repaired {
-            // What goes away when something else is mended is not the user's mistake.
-            for group in &mut groups {
-                let left = group.iter().filter(|at| repaired.told.binary_search(at).is_ok());
-                *group = left.copied().listed();
+            let is_left = |at: &&usize| repaired.told.binary_search(at).is_ok();
+            // What goes away when something else is mended is not the user's mistake, if that is told.
+            if groups.iter().flatten().any(|at| is_left(&at)) {
+                for group in &mut groups {
+                    *group = group.iter().filter(is_left).copied().listed();
+                }
             }
         }
         let groups = groups.iter().filter(|group| !group.is_empty());

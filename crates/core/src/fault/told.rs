@@ -29,38 +29,24 @@ impl<'t, 'd> Report<'t, 'd> {
     /// The faults that are told, by their places in the list: all but those in the wake of another.
     #[inline(never)]
     pub(super) fn told_alone(&self) -> Vec<usize> {
-        let mut faulty = self.params_of(is_of_value);
-        let unknown = self.unknown_options(&mut faulty);
-        let mut unknown = &unknown[..];
+        let mut faulty = Vec::new();
+        let left = self.not_taken(&self.unknown_options(&mut faulty));
+        // What is in the wake of a fault that is not told itself, is told.
+        self.add_params(&left, is_of_value, &mut faulty);
         pairs_in_order(&mut faulty);
         let is_faulty = |param: &Param<'_>| faulty.binary_search(&(address(param), 0)).is_ok();
-        let mut attached = self.params_of(|kind| kind == FaultKind::ValueAttached);
+        let mut attached = Vec::new();
+        self.add_params(&left, |kind| kind == FaultKind::ValueAttached, &mut attached);
         pairs_in_order(&mut attached);
         let is_attached = |param: &Param<'_>| attached.binary_search(&(address(param), 0)).is_ok();
-        let mut surplus = 0;
-        let mut taken = (0, 0);
         let mut told = Vec::new();
-        for (at, fault) in self.list().iter().enumerate() {
-            if let [first, rest @ ..] = unknown
-                && first.at == at
-            {
-                (taken, surplus) = ((first.word, first.takes), surplus + first.surplus);
-                unknown = rest;
-            }
-            let word = match fault.place() {
-                Place::At { word, .. } => word,
-                _ => usize::MAX,
-            };
-            let is_extra = fault.kind() == FaultKind::OperandExtra
-                || fault.kind() == FaultKind::ValuesMiscounted && word != usize::MAX;
+        for at in left {
+            let fault = self.at(at);
             let is_in_wake = match fault.kind() {
-                _ if word > taken.0 && word - taken.0 <= taken.1 => true,
-                _ if is_extra && surplus > 0 => {
-                    surplus -= 1;
-                    true
-                }
                 FaultKind::OptionMissing => fault.param().is_some_and(is_faulty),
-                FaultKind::ValuesMiscounted if !is_extra => fault.param().is_some_and(is_faulty),
+                FaultKind::ValuesMiscounted if !is_extra(fault) => {
+                    fault.param().is_some_and(is_faulty)
+                }
                 FaultKind::RuleBroken => fault.rule().is_some_and(|rule| {
                     let when = rule.when().map(|when| when.0);
                     rule.members().iter().any(|param| is_faulty(param))
@@ -78,15 +64,44 @@ impl<'t, 'd> Report<'t, 'd> {
         told
     }
 
+    /// The faults but for those of words that an unknown option in front of them would take.
+    fn not_taken(&self, mut unknown: &[Unknown]) -> Vec<usize> {
+        let mut surplus = 0;
+        let mut taken = (0, 0);
+        let mut left = Vec::new();
+        for (at, fault) in self.list().iter().enumerate() {
+            if let [first, rest @ ..] = unknown
+                && first.at == at
+            {
+                (taken, surplus) = ((first.word, first.takes), surplus + first.surplus);
+                unknown = rest;
+            }
+            let is_taken = match fault.place() {
+                Place::At { word, .. } => word > taken.0 && word - taken.0 <= taken.1,
+                _ => false,
+            };
+            if !is_taken && surplus > 0 && is_extra(fault) {
+                surplus -= 1;
+            } else if !is_taken {
+                left.put(at);
+            }
+        }
+        left
+    }
+
     /// The parameters that faults of some kinds are about, by their addresses.
-    fn params_of(&self, is_meant: fn(FaultKind) -> bool) -> Vec<(usize, usize)> {
-        let mut params = Vec::new();
-        for fault in self.list() {
+    fn add_params(
+        &self,
+        faults: &[usize],
+        is_meant: fn(FaultKind) -> bool,
+        params: &mut Vec<(usize, usize)>,
+    ) {
+        for &at in faults {
+            let fault = self.at(at);
             if let Some(param) = fault.param().filter(|_| is_meant(fault.kind())) {
                 params.put((address(param), 0));
             }
         }
-        params
     }
 
     /// The unknown options. The parameters that these may be are faulty.
@@ -263,6 +278,13 @@ impl<'t, 'd> Report<'t, 'd> {
         };
         is_plain && !self.takes_option(fault) && !self.is_of_letter(fault)
     }
+}
+
+/// Whether a word is one too many.
+fn is_extra(fault: &Fault<'_>) -> bool {
+    let is_word = matches!(fault.place(), Place::At { .. });
+    fault.kind() == FaultKind::OperandExtra
+        || fault.kind() == FaultKind::ValuesMiscounted && is_word
 }
 
 fn address(param: &Param<'_>) -> usize {

@@ -144,6 +144,21 @@ pub(super) fn pieces<'w>(slot: &'w Slot<'_>, input: Input<'_, 'w>) -> Vec<Piece<
     pieces_of(slot.param, slot.typed, slot.outer.as_deref(), input)
 }
 
+/// The same of those that count: where a parameter has one value, of the last one typed.
+pub(super) fn that_count<'w>(slot: &'w Slot<'_>, input: Input<'_, 'w>) -> Vec<Piece<'w>> {
+    let mut pieces = pieces(slot, input);
+    let each = slot.param.kinds().len().max(1);
+    if !slot.param.is_list() && pieces.len() > each {
+        pieces.drain(..pieces.len() - each);
+    }
+    // An option that is given bare at last has no value, whatever it had before.
+    let last = input.steps.get(slot.typed.last as usize);
+    if slot.param.is_attached() && last.is_some_and(|step| !step.is_of_value()) {
+        pieces.clear();
+    }
+    pieces
+}
+
 fn pieces_of<'w>(
     param: &Param<'_>,
     chain: Chain,

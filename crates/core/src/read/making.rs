@@ -89,7 +89,7 @@ impl<'d> Reader<'d> {
         if self.line.lost || !self.ended && !command.subcommands().is_empty() {
             return Vec::new();
         }
-        if self.ended && command.has_tail(Tail::AfterDashes) {
+        if self.is_behind() {
             let behind = command.params().find(|param| param.tail() == Some(Tail::AfterDashes));
             return behind.into_iter().map(|param| (param, 0)).collect();
         }

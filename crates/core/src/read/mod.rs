@@ -207,8 +207,9 @@ pub struct Reader<'d> {
     /// The words after `--`, where an operand takes these alone; and the unknown options kept.
     behind: Chain,
     kept: Chain,
-    /// No word is an option from here on.
+    /// No word is an option from here on; and whether that is for a `--`.
     ended: bool,
+    dashes: bool,
     /// The commands so far take beginnings of names for the names.
     abbreviates: Option<&'static Abbreviates>,
     asked: Option<Request>,

@@ -67,6 +67,7 @@ impl<'d> Reader<'d> {
             behind: Chain::EMPTY,
             kept: Chain::EMPTY,
             ended: false,
+            dashes: false,
             abbreviates: root.abbreviates(),
             asked: None,
         }
@@ -91,7 +92,7 @@ impl<'d> Reader<'d> {
         if let Some(pending) = self.line.pending {
             self.value(pending, 0, bytes.len());
         } else if self.ended {
-            self.operand(bytes.len());
+            self.ended_word(bytes);
         } else {
             match bytes {
                 b"--" => self.terminator(),
@@ -212,8 +213,23 @@ impl<'d> Reader<'d> {
     #[cold]
     fn terminator(&mut self) {
         self.enter_default(&|default| default.params().any(|param| param.role() == Role::Operand));
-        self.ended = true;
+        (self.ended, self.dashes) = (true, true);
         self.push(Meaning::Terminator, 0, 2, NONE);
+    }
+
+    /// A word where none is an option. What is another's stands after `--`, also where an operand has ended the options.
+    fn ended_word(&mut self, bytes: &[u8]) {
+        let leaf = self.command();
+        let is_apart = leaf.has_tail(Tail::AfterDashes) && !leaf.has_tail(Tail::Raw);
+        if bytes == b"--" && is_apart && !self.dashes {
+            return self.terminator();
+        }
+        self.operand(bytes.len());
+    }
+
+    /// Whether words are for the operand that takes those after `--`.
+    pub(super) fn is_behind(&self) -> bool {
+        self.dashes && self.command().has_tail(Tail::AfterDashes)
     }
 
     /// Goes to the default subcommand, or on to its own, as if it were named before the word at
@@ -256,7 +272,7 @@ impl<'d> Reader<'d> {
             return;
         }
         let leaf = self.command();
-        if leaf.has_tail(Tail::AfterDashes) && self.ended {
+        if self.is_behind() {
             self.behind.push(&mut self.line.steps, at);
             return;
         }
@@ -282,7 +298,7 @@ impl<'d> Reader<'d> {
     /// The operand that the next word is for.
     pub(super) fn wanted_operand(&self) -> Option<&'d Param<'d>> {
         let leaf = self.command();
-        if self.ended && leaf.has_tail(Tail::AfterDashes) {
+        if self.is_behind() {
             return leaf.params().find(|p| p.tail() == Some(Tail::AfterDashes));
         }
         let mut taken = self.operands.count;

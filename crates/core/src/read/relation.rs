@@ -44,7 +44,7 @@ impl<'d> Line<'d> {
     pub(crate) fn has_value(&self, param: &Param<'_>, value: &str) -> bool {
         let slot = self.slots.iter().find(|slot| is(slot.param, param));
         slot.filter(|slot| slot.typed.count > 0 || slot.outer.is_some()).is_some_and(|slot| {
-            let pieces = convert::pieces(slot, self.input());
+            let pieces = convert::that_count(slot, self.input());
             pieces.iter().any(|piece| *piece.text == *value)
         })
     }

@@ -6,7 +6,7 @@ use std::ffi::{OsStr, OsString};
 use std::fmt;
 use std::ops::Range;
 
-use super::convert::pieces;
+use super::convert::that_count;
 use super::step::Meaning;
 use super::{Place, Reading};
 use crate::declare::{Key, Param, Role, is_key, is_record};
@@ -97,14 +97,14 @@ impl<'r, 'd> Given<'r, 'd> {
     /// The words of its value, wherever they came from; several in a word are parted, and those of an earlier
     /// value that a later one replaced are left out. Those of a secret are there too.
     pub fn words(&self) -> Vec<OsString> {
-        let pieces = self.reading.that_count(self.slot);
+        let pieces = that_count(self.slot, self.reading.input());
         pieces.into_iter().map(|piece| piece.text.into_owned()).listed()
     }
 
     /// Where these words stand, each by its bytes: in the line, the variable or the config file; those of a
     /// default nowhere.
     pub fn places(&self) -> Vec<Place> {
-        self.reading.that_count(self.slot).iter().map(|piece| piece.place).listed()
+        that_count(self.slot, self.reading.input()).iter().map(|piece| piece.place).listed()
     }
 
     /// The bytes of the line that are about it, in the order typed: names, and words of its values.
@@ -242,23 +242,9 @@ impl<'d> Reading<'d> {
     /// The words of a slot's value that count, as they were typed; dots for a secret. Where a
     /// parameter gives one value, the last one typed does.
     pub(super) fn counted<'s>(&'s self, slot: &'s Slot<'_>) -> Vec<Piece<'s>> {
-        let pieces = self.that_count(slot);
+        let pieces = that_count(slot, self.input());
         if slot.param.is_secret() && !pieces.is_empty() {
             return vec![Piece::new(OsStr::new(DOTS), Place::Nowhere)];
-        }
-        pieces
-    }
-
-    fn that_count<'s>(&'s self, slot: &'s Slot<'_>) -> Vec<Piece<'s>> {
-        let mut pieces = pieces(slot, self.input());
-        let each = slot.param.kinds().len().max(1);
-        if !slot.param.is_list() && pieces.len() > each {
-            pieces.drain(..pieces.len() - each);
-        }
-        // An option that is given bare at last has no value, whatever it had before.
-        let last = self.steps.get(slot.typed.last as usize);
-        if slot.param.is_attached() && last.is_some_and(|step| !step.is_of_value()) {
-            pieces.clear();
         }
         pieces
     }

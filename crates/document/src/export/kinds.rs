@@ -59,7 +59,8 @@ impl<'d> Kinds<'d> {
 
 /// Whether only the program knows what it accepts.
 pub(super) fn is_unchecked(kind: &Kind<'_>, param: &Param<'_>) -> bool {
-    kind.is_unchecked() || !param.converts_by_kind() && kind.standard().is_none()
+    let is_of_type = || !param.converts_by_kind() || kind.is_typed();
+    kind.is_unchecked() || kind.standard().is_none() && is_of_type()
 }
 
 /// Whether two kinds are the same to everybody but their program.

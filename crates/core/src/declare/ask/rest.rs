@@ -103,6 +103,11 @@ impl<'d> Kind<'d> {
         self.unchecked
     }
 
+    /// Whether a type converts its words, in a form that is made at run time: [`typed`](Kind::typed).
+    pub const fn is_typed(&self) -> bool {
+        self.typed.is_some()
+    }
+
     /// Whether a word may be a negative number.
     pub const fn is_negative(&self) -> bool {
         self.negative

@@ -58,7 +58,7 @@ pub use declare::{
     Tally, Times, Tree, Unit, Untyped, When, Whole,
 };
 #[doc(hidden)]
-pub use declare::{Brought, Culprit, Gives};
+pub use declare::{Brought, Culprit, Gives, SETTERS};
 #[doc(hidden)]
 pub use fault::{Blot, Frame, draw_blots, nearest};
 pub use page::Page;

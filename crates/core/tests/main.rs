@@ -2,14 +2,12 @@
 
 mod alone;
 mod complete;
-mod completing;
 mod conventions;
 mod declare;
 mod demo;
 mod fault;
 mod fix;
 mod forms;
-mod generated;
 mod invitations;
 mod kinds;
 mod listed;
@@ -23,7 +21,6 @@ mod rules;
 mod secrets;
 mod setters;
 mod told;
-mod trust;
 mod untyped;
 mod voice;
 mod world;

@@ -1,88 +1,299 @@
-//! What holds for any words.
+//! What holds for any declaration, any line for it, and any values that it can have.
 
 use std::ffi::OsString;
 
-use clavret_complete::candidates;
-use clavret_core::{CommandPath, Look, Outcome, Page, PageLength, Place, Reader, Words};
+use clavret_core::{
+    Command, CommandPath, Expects, Fault, FaultKind, Faults, Kind, Look, Meaning, Noun, Outcome,
+    Page, PageLength, Param, Place, Reader, Reading, Role, Tail, Words, World,
+};
+use clavret_generator::broken::{WAYS, broken};
+use clavret_generator::structure::{self, Given};
+use clavret_generator::{
+    Arena, Kinds, Listed, Made, Picks, STANDARD, Say, Setting, Shaped, Spec, Surroundings, Value,
+    Valued, any_line, config, declaration, parted, picks, walk,
+};
 use proptest::prelude::*;
 
-use crate::demo::{APIARY, FRAMES, HIVE, INSPECT, NOTES, TEMP};
-
-/// Words as they occur, words that nearly do, and anything.
-fn word() -> impl Strategy<Value = OsString> {
-    let likely = prop::sample::select(vec![
-        "inspect",
-        "hive",
-        "add",
-        "new",
-        "move",
-        "help",
-        "completions",
-        "bash",
-        "A7",
-        "--",
-        "-",
-        "",
-        "-c",
-        "-cf6",
-        "-f",
-        "6",
-        "--frames",
-        "--frames=6",
-        "--calm=x",
-        "--clam",
-        "-t-3",
-        "-5",
-        "-.5e1",
-        "--note",
-        "--note=",
-        "--at",
-        "--at=1",
-        "-a1",
-        "1",
-        "--queen",
-        "blue",
-        "pink",
-        "-y",
-        "--yard=",
-        "-vvv",
-        "-vz",
-        "-calm",
-        "--color=always",
-        "--color",
-        "-\u{e9}",
-        "\u{202e}",
-        "a b",
-    ]);
-    prop_oneof![
-        6 => likely.prop_map(OsString::from),
-        1 => ".{0,8}".prop_map(OsString::from),
-        1 => "-{1,2}[a-z]{0,6}(=.{0,4})?".prop_map(OsString::from),
-        1 => prop::collection::vec(any::<u8>(), 0..8).prop_map(raw),
-    ]
+fn spec() -> impl Strategy<Value = Spec> {
+    declaration(STANDARD)
 }
 
-#[cfg(unix)]
-fn raw(bytes: Vec<u8>) -> OsString {
-    std::os::unix::ffi::OsStringExt::from_vec(bytes)
+fn world(variables: &[(String, String)]) -> Surroundings {
+    Surroundings {
+        variables: variables.iter().map(|(name, value)| (name.clone(), value.into())).collect(),
+    }
 }
 
-#[cfg(not(unix))]
-fn raw(bytes: Vec<u8>) -> OsString {
-    String::from_utf8_lossy(&bytes).into_owned().into()
+fn read<'d, W: clavret_core::Word>(
+    root: &'d Command<'d>,
+    words: &'d [W],
+    world: &'d dyn World,
+) -> Outcome<'d> {
+    root.read_in(Words::new(words), world)
 }
 
-fn line() -> impl Strategy<Value = Vec<OsString>> {
-    prop::collection::vec(word(), 0..9)
+/// What a typed key gives where its words are converted to something that is known.
+fn expected(made: &Made, given: &Given<'_>) -> Option<Value> {
+    let Valued { kind: Kinds::Of(sort), shape, is_by_kind: false } = made.value? else {
+        return None;
+    };
+    let words: Option<Vec<String>> =
+        given.words.iter().map(|word| sort.converted(word).map(str::to_owned)).collect();
+    match (given.times, shape) {
+        (0, _) => None,
+        (_, Shaped::Attached) if given.words.is_empty() => Some(Value::Bare),
+        (_, Shaped::Pair | Shaped::Map) => None,
+        _ => words.map(Value::Given),
+    }
+}
+
+/// What stands in a line as the value of what, by the reader's steps.
+#[derive(Debug, Clone, PartialEq)]
+struct Said {
+    /// The parameter, by its address; nothing for an operand.
+    who: usize,
+    text: String,
+    word: usize,
+    start: usize,
+}
+
+/// What stands for the text where a parameter is named, for the opposite, and for a command.
+const NAMED: &str = "-";
+const OPPOSITE: &str = "!";
+const COMMAND: usize = 1;
+
+fn said(root: &Command<'_>, line: &[OsString]) -> Vec<Said> {
+    let mut reader = Reader::new(root, line.len());
+    reader.step_all(Words::new(line));
+    let said = |step: &clavret_core::Step| {
+        let text =
+            line[step.word()].to_str().and_then(|word| word.get(step.bytes())).unwrap_or_default();
+        let param = reader.param_of(step).map_or(0, |param| std::ptr::from_ref(param).addr());
+        let (who, text) = match step.meaning() {
+            Meaning::Name => (param, NAMED),
+            Meaning::Opposite => (param, OPPOSITE),
+            Meaning::Value => (param, text),
+            Meaning::Operand => (0, text),
+            Meaning::Command => (COMMAND, text),
+            _ => return None,
+        };
+        Some(Said { who, text: text.to_owned(), word: step.word(), start: step.bytes().start })
+    };
+    reader.steps().iter().filter_map(said).collect()
+}
+
+fn is_at(fault: &Fault<'_>, said: &Said) -> bool {
+    fault.places().any(|place| match place {
+        Place::At { word, start, end } => {
+            word == said.word && (start <= said.start && said.start < end.max(start + 1) || said.start == 0)
+                // A pair is wrong as a whole.
+                || fault.kind() == FaultKind::ValueAttached && word <= said.word && said.word <= word + 1
+                // A value that stands twice goes with its name and its other words.
+                || fault.kind() == FaultKind::ValueTwice && said.word + 1 >= word && said.word < word + 2
+        }
+        _ => false,
+    })
+}
+
+fn is_of_name(fault: &Fault<'_>) -> bool {
+    use FaultKind::{CommandAmbiguous, CommandUnknown, OptionAmbiguous, OptionUnknown};
+    matches!(fault.kind(), OptionUnknown | OptionAmbiguous | CommandUnknown | CommandAmbiguous)
+}
+
+/// What was said in a broken line and read is said in the mended one too, of the same parameter where no unknown name
+/// stands before it.
+fn keeps(
+    root: &Command<'_>,
+    faults: &Faults<'_>,
+    line: &[OsString],
+    mended: &[OsString],
+    has_holes: bool,
+) -> Result<(), String> {
+    let first = |is_meant: &dyn Fn(&Fault<'_>) -> bool| {
+        let words =
+            faults.iter().filter(|fault| is_meant(fault)).filter_map(|fault| match fault.place() {
+                Place::At { word, .. } => Some(word),
+                _ => None,
+            });
+        words.min().unwrap_or(usize::MAX)
+    };
+    let settled = first(&is_of_name);
+    let free = first(&|fault| {
+        matches!(fault.kind(), FaultKind::CommandUnknown | FaultKind::CommandAmbiguous)
+    });
+    let mut left = said(root, mended);
+    // Of what may be given once the last one is kept.
+    let is_once = |said: &Said| {
+        let mut params = root.tree().flat_map(|(_, command)| command.params());
+        params.any(|param| param.is_once() && std::ptr::from_ref(param).addr() == said.who)
+    };
+    for said in said(root, line) {
+        if said.word > free || is_once(&said) || faults.iter().any(|fault| is_at(fault, &said)) {
+            continue;
+        }
+        let is_same = |kept: &Said| {
+            let may_move = said.word >= settled && said.text != NAMED && said.text != OPPOSITE;
+            kept.text == said.text && (kept.who == said.who || may_move)
+        };
+        match left.iter().position(is_same) {
+            Some(at) => _ = left.remove(at),
+            // Behind a name that is another's it may not fit, and then there is a hole for it. Or it was an operand only because the name before it was taken for one.
+            None if has_holes && said.word > settled => {}
+            None if said.word > settled
+                && said.text.starts_with('-')
+                && mended.iter().any(|word| *word == *said.text) => {}
+            // Words made one text by quotes.
+            None if left.iter().any(|kept| kept.text.split(' ').any(|word| word == said.text)) => {}
+            None => return Err(format!("{said:?} is lost")),
+        }
+    }
+    let behind = |line: &[OsString]| {
+        let mut reader = Reader::new(root, line.len());
+        reader.step_all(Words::new(line));
+        reader.steps().iter().any(|step| step.meaning() == Meaning::Terminator)
+    };
+    if free == usize::MAX && behind(line) && !behind(mended) {
+        return Err("`--` is gone".into());
+    }
+    Ok(())
+}
+
+/// The line after a heading, in words.
+fn offered(drawn: &str, heading: &str) -> Option<Vec<OsString>> {
+    let line = drawn.lines().find_map(|line| line.strip_prefix(heading))?.strip_prefix("apiary")?;
+    Some(parted(line).into_iter().map(OsString::from).collect())
+}
+
+/// Where a default subcommand would be named: in front of the first word that is neither an option of the root nor its
+/// value; nothing where it is not meant.
+fn place_of_default(plain: &Command<'_>, line: &[OsString]) -> Option<usize> {
+    let mut reader = Reader::new(plain, line.len());
+    for (at, word) in line.iter().enumerate() {
+        let before = reader.steps().len();
+        reader.step(word);
+        let meanings: Vec<Meaning> =
+            reader.steps()[before..].iter().map(|step| step.meaning()).collect();
+        if meanings.contains(&Meaning::Command) {
+            return None;
+        }
+        let is_above = |meaning: &Meaning| {
+            use Meaning::{File, Name, Opposite, Unwanted, Value};
+            matches!(meaning, Name | Opposite | Value | Unwanted | File)
+        };
+        if !meanings.iter().all(is_above) {
+            // A cluster that begins with letters of the root's is no line with a name in it.
+            return Some(at).filter(|_| !is_above(&meanings[0]));
+        }
+    }
+    // After an option that waits for its value a name would be that.
+    Some(line.len()).filter(|_| !matches!(reader.expects(), Expects::Value(..)))
+}
+
+/// A secret beside all that a declaration has: `--pin`, `-z`, everywhere.
+fn with_secret(mut spec: Spec) -> Spec {
+    let yes = |name| Setting { name, say: Say::Yes };
+    let letter = Setting { name: "letter", say: Say::Letter('z') };
+    let value =
+        Valued { kind: Kinds::Of(&STANDARD[0]), shape: Shaped::Optional, is_by_kind: false };
+    spec.root.taken.push(spec.params.len());
+    spec.params.push(Made {
+        role: Role::Option,
+        name: "pin",
+        value: Some(value),
+        said: vec![letter, yes("throughout"), yes("secret")],
+        owner: Vec::new(),
+        is_yard: false,
+    });
+    spec
 }
 
 proptest! {
-    #![proptest_config(ProptestConfig { cases: 2000, failure_persistence: None, ..ProptestConfig::default() })]
+    #![proptest_config(config(1500))]
 
-    /// Steps stand in order, never overlap, and cover only bytes that are there; each word has one.
+    /// A line that is made of a declaration's records alone is accepted, and each of its values is what it was made of.
     #[test]
-    fn steps_cover_real_bytes_and_never_overlap(line in line()) {
-        let mut reader = Reader::new(&APIARY, line.len());
+    fn an_accepted_line_reads_back(spec in spec(), picks in picks()) {
+        let arena = Arena::new();
+        let tree = spec.tree(&arena);
+        let Some(line) = structure::line(tree.root, &mut picks.pick()) else { return Ok(()) };
+        let (words, world) = (line.words(), world(&line.variables));
+        let reading = match read(tree.root, &words, &world) {
+            Outcome::Reading(reading) => reading,
+            Outcome::Faults(faults) if faults.iter().all(|fault| fault.kind() == FaultKind::ReadingRefused) => return Ok(()),
+            Outcome::Faults(faults) => return Err(TestCaseError::fail(faults.draw(Look::PLAIN))),
+            _ => return Err(TestCaseError::fail(format!("{words:?} is asked"))),
+        };
+        prop_assert!(reading.is(line.leaf()), "{:?}", words);
+        for given in &line.given {
+            let read = reading.params().find(|read| read.param().is(given.param)).unwrap();
+            let is_right = match given.param.role() {
+                Role::Flag => read.truth().unwrap_or(false) == (given.times > 0 && given.is_on),
+                Role::Tally => read.times_typed() == given.times,
+                _ if given.times == 0 => !read.is_given(),
+                _ => read.words() == given.words.iter().map(OsString::from).collect::<Vec<_>>(),
+            };
+            prop_assert!(is_right, "{:?} of {:?}: {:?}", given, words, reading);
+            let key = tree.keys.iter().find(|key| key.param.is(given.param)).unwrap();
+            if let Some(expected) = expected(key.made, given) {
+                prop_assert_eq!(key.ask(&reading), Some(expected), "{:?} of {:?}", given, words);
+            }
+        }
+    }
+
+    /// What the reader says may stand next is taken for that.
+    #[test]
+    fn what_is_expected_is_taken(spec in spec(), picks in picks()) {
+        let arena = Arena::new();
+        let tree = spec.tree(&arena);
+        let words = walk(tree.root, &mut picks.pick());
+        let mut reader = Reader::new(tree.root, words.len());
+        reader.step_all(Words::new(&words));
+        for step in reader.steps() {
+            let is_taken = !matches!(step.meaning(), Meaning::Unknown | Meaning::Unread | Meaning::Unwanted);
+            prop_assert!(is_taken, "{:?} of {:?}", step, words);
+        }
+    }
+
+    /// A line that is wrong in one way is told to be wrong in that, and in what follows from it at most.
+    #[test]
+    fn a_line_broken_in_one_way_is_told_so(spec in spec(), picks in picks(), way in 0..WAYS.len()) {
+        use FaultKind::*;
+        let arena = Arena::new();
+        let tree = spec.tree(&arena);
+        let mut pick = picks.pick();
+        let Some(line) = structure::line(tree.root, &mut pick) else { return Ok(()) };
+        let refused = |param: &Param<'_>| {
+            let key = tree.keys.iter().find(|key| key.param.is(param) && key.made.has("valid"))?;
+            Some(key.made.sort()?.valid?.2)
+        };
+        let Some(broken) = broken(&line, WAYS[way], &refused, &mut pick) else { return Ok(()) };
+        let world = world(&line.variables);
+        let Outcome::Faults(faults) = read(tree.root, &broken.words, &world) else {
+            return Err(TestCaseError::fail(format!("{:?} is not refused", broken)));
+        };
+        let is_it = |fault: &Fault<'_>| {
+            fault.kind() == broken.kind && broken.param.is_none_or(|param| fault.param().is_some_and(|about| about.is(param)))
+        };
+        prop_assert!(faults.iter().any(is_it), "{:?}\n{:?}", broken, faults);
+        let follows = |fault: &Fault<'_>| match fault.kind() {
+            RuleBroken => !matches!(broken.kind, OptionUnknown | OperandExtra | ValueUnwanted | ValueMisfit),
+            OptionMissing | ValuesMiscounted | ValueTwice => {
+                matches!(broken.kind, CommandMissing | CommandUnknown | CommandAmbiguous | OptionRepeated)
+            }
+            OperandMissing => broken.kind == OperandMissing,
+            _ => false,
+        };
+        prop_assert!(faults.iter().all(|fault| is_it(fault) || follows(fault)), "{:?}\n{:?}", broken, faults);
+    }
+
+    /// Whatever the words, there is an outcome, which draws; steps and faults point at bytes that are there.
+    #[test]
+    fn any_line_has_an_outcome_that_draws(spec in spec(), picks in picks(), width in 0_usize..120, color: bool) {
+        let arena = Arena::new();
+        let tree = spec.tree(&arena);
+        let (line, world) = (any_line(tree.root, &mut picks.pick()), Surroundings::default());
+        let look = Look::PLAIN.width(width).color(color);
+        let mut reader = Reader::new(tree.root, line.len());
         reader.step_all(Words::new(&line));
         let mut end = (0, 0);
         for step in reader.steps() {
@@ -91,89 +302,149 @@ proptest! {
             prop_assert!((word, bytes.start) >= end, "{:?} in {:?}", step, line);
             end = (word, bytes.end);
         }
-        for word in 0..line.len() {
-            prop_assert!(reader.steps().iter().any(|step| step.word() == word));
-        }
-    }
-
-    /// Whatever the words, there is an outcome, and what it draws fits the width but for words
-    /// that cannot be broken.
-    #[test]
-    fn any_words_have_an_outcome_that_draws(line in line(), width in 0_usize..120, color: bool) {
-        let look = Look::PLAIN.width(width).color(color);
-        match APIARY.read(&line) {
+        prop_assert!((0..line.len()).all(|word| reader.steps().iter().any(|step| step.word() == word)));
+        match read(tree.root, &line, &world) {
             Outcome::Faults(faults) => {
                 prop_assert!(faults.iter().next().is_some());
-                for fault in &faults {
-                    if let Place::At { word, start, end } = fault.place() {
+                for place in faults.iter().flat_map(Fault::places) {
+                    if let Place::At { word, start, end } = place {
                         prop_assert!(start <= end && end <= line[word].len());
                     }
                 }
                 let drawn = faults.draw(look);
                 let is_control = |letter: char| letter.is_control() && letter != '\n' && !(color && letter == '\u{1b}');
                 prop_assert!(!drawn.contains(is_control), "{:?}", drawn);
+                prop_assert!(!drawn.lines().next().unwrap().contains(": 0 things"), "{:?} {:?} {}", line, faults.iter().collect::<Vec<_>>(), drawn);
             }
             Outcome::Asked(asked) => prop_assert!(!asked.text(look).is_empty()),
+            Outcome::Reading(reading) => {
+                let table = format!("{reading:?}");
+                prop_assert!(table.starts_with("apiary"));
+            }
             _ => {}
         }
-        let _ = candidates(&APIARY, &line, "-");
+        let page = Page::of(&CommandPath::of(tree.root), PageLength::Full).draw(look);
+        prop_assert!(page.contains("apiary"));
     }
 
-    /// The line under `try` is what a POSIX shell would part into words that read.
+    /// A line that is offered reads as a shell would part it; nothing is said in it that was not typed, and what was said
+    /// and read is said in it too.
     #[test]
-    fn an_offered_fix_reads(line in line()) {
-        let Outcome::Faults(faults) = APIARY.read(&line) else { return Ok(()) };
+    fn a_line_that_is_offered_reads_and_keeps_what_was_said(spec in spec(), picks in picks()) {
+        let arena = Arena::new();
+        let tree = spec.tree(&arena);
+        let (line, world) = (any_line(tree.root, &mut picks.pick()), Surroundings::default());
+        let Outcome::Faults(faults) = read(tree.root, &line, &world) else { return Ok(()) };
         let drawn = faults.draw(Look::PLAIN);
-        let Some(fix) = drawn.lines().find_map(|line| line.strip_prefix("  try   apiary ")) else { return Ok(()) };
-        // Parting quoted words is the shell's work, tested with real ones; here only plain lines.
-        if fix.contains(['\'', '\\']) { return Ok(()) }
-        let words: Vec<&str> = fix.split(' ').collect();
-        prop_assert!(!matches!(APIARY.read(&words), Outcome::Faults(_)), "{}", fix);
+        let fix = offered(&drawn, "  try   ");
+        if let Some(fix) = &fix {
+            // It is found without a look at files and lists.
+            prop_assert!(!matches!(tree.root.read(fix), Outcome::Faults(_)), "{}", drawn);
+            let all = line.iter().map(|word| word.to_string_lossy()).collect::<Vec<_>>().join("\n").to_lowercase();
+            // A choice may be meant by a word that is near it.
+            let is_choice = |word: &str| {
+                tree.keys.iter().map(|key| key.param).any(|param| {
+                    let is_offered = |kind: &Kind<'_>| kind.offers().any(|offer| offer.0 == word) || kind.noun() == Noun::Truth;
+                    param.kinds().iter().any(|kind| is_offered(kind)) || param.list().is_some() && Listed::WORDS.contains(&word)
+                })
+            };
+            let typed = said(tree.root, fix).into_iter().filter(|said| said.who != COMMAND && ![NAMED, OPPOSITE].contains(&&*said.text));
+            for said in typed.filter(|said| !is_choice(&said.text)) {
+                prop_assert!(said.text.split(' ').all(|part| all.contains(&part.to_lowercase())), "{said:?} in\n{drawn}");
+            }
+        }
+        for (offered, has_holes) in [(fix, false), (offered(&drawn, "  like  "), true)] {
+            let Some(offered) = offered else { continue };
+            if matches!(read(tree.root, &offered, &world), Outcome::Asked(_)) {
+                continue;
+            }
+            let kept = keeps(tree.root, &faults, &line, &offered, has_holes);
+            prop_assert!(kept.is_ok(), "{} in\n{}", kept.unwrap_err(), drawn);
+        }
     }
 
-    /// A line made from values reads back to them, in any of the equivalent spellings and orders.
+    /// A line that leaves a default out reads as if it were named.
     #[test]
-    fn values_read_back(
-        frames in 0_u8..=20,
-        temp in prop::option::of(-1e6..1e6_f64),
-        notes in prop::collection::vec(".{0,6}", 0..=2),
-        spelling in 0..4_u8,
-        operand_first: bool,
-    ) {
-        let mut options: Vec<String> = Vec::new();
-        match spelling {
-            0 => options.extend(["--frames".into(), frames.to_string()]),
-            1 => options.push(format!("--frames={frames}")),
-            2 => options.extend(["-f".into(), frames.to_string()]),
-            _ => options.push(format!("-cf{frames}")),
+    fn a_default_left_out_reads_as_if_it_were_named(spec in spec(), picks in picks()) {
+        let Some(Say::At(at)) = spec.root.says("default_command") else { return Ok(()) };
+        let at = at[0];
+        let arena = Arena::new();
+        let tree = spec.tree(&arena);
+        let line = any_line(tree.root, &mut picks.pick());
+        let mut plain = spec.clone();
+        plain.root.said.retain(|setting| setting.name != "default_command");
+        let plain = plain.tree(&arena);
+        let (Some(place), false) = (place_of_default(plain.root, &line), tree.root.is_acting()) else { return Ok(()) };
+        let leaf = tree.root.subcommands()[at];
+        // What an unknown option, or the beginning of one, is for is not looked at before the default is chosen.
+        let abbreviates = |command: &Command<'_>| command.is_abbreviating() && !tree.root.is_abbreviating();
+        let is_begun = tree.root.is_abbreviating() && !leaf.subcommands().is_empty();
+        if is_begun || leaf.tree().any(|(_, command)| command.has_tail(Tail::UnknownOptions) || abbreviates(command)) {
+            return Ok(());
         }
-        for note in &notes {
-            if spelling % 2 == 0 { options.push(format!("--note={note}")) } else { options.extend(["--note".into(), note.clone()]) }
-        }
-        options.extend(temp.map(|temp| format!("-t{temp}")));
-        let hive = vec!["A7".to_owned()];
-        let behind = if operand_first { [hive, options].concat() } else { [options, hive].concat() };
-        let line = [vec!["inspect".to_owned()], behind].concat();
-        let Outcome::Reading(reading) = APIARY.read(&line) else { panic!("{line:?}") };
-        prop_assert!(reading.is(&INSPECT));
-        prop_assert_eq!(reading.get(&HIVE), "A7");
-        prop_assert_eq!(*reading.get(&FRAMES), frames);
-        prop_assert_eq!(*reading.get(&TEMP), temp);
-        prop_assert_eq!(reading.get(&NOTES), &notes);
-    }
-}
-
-/// Pages of any width: no line is wider, but for what cannot be broken.
-#[test]
-fn pages_fit_their_width() {
-    for width in 20..=100 {
-        let page = Page::of(&CommandPath::to(&APIARY, &INSPECT).unwrap(), PageLength::Full);
-        let drawn = page.draw(Look::PLAIN.width(width));
-        let breakable = |line: &&str| {
-            let text = line.trim();
-            text.contains(' ') && !text.starts_with('[') && !text.contains("apiary inspect")
+        let named = [&line[..place], &[leaf.name().into()], &line[place..]].concat();
+        let world = Surroundings::default();
+        let kinds = |faults: &Faults<'_>| {
+            let mut kinds: Vec<FaultKind> = faults.iter().map(Fault::kind).collect();
+            kinds.sort_unstable_by_key(|kind| *kind as u8);
+            kinds
         };
-        let too_wide = drawn.lines().filter(breakable).find(|line| line.chars().count() > width);
-        assert_eq!(too_wide, None, "at {width} columns");
+        match (read(tree.root, &line, &world), read(tree.root, &named, &world)) {
+            (Outcome::Reading(left_out), Outcome::Reading(named)) => {
+                let values = |reading: &Reading<'_>| tree.keys.iter().map(|key| key.ask(reading)).collect::<Vec<_>>();
+                prop_assert_eq!(values(&left_out), values(&named), "{:?}", line);
+            }
+            (Outcome::Faults(left_out), Outcome::Faults(named)) => {
+                // An unknown option does not choose the default, nor does a word that it does not take.
+                let is_free = |fault: &Fault<'_>| {
+                    is_of_name(fault) || fault.kind() == FaultKind::OperandExtra || fault.param().is_some_and(Param::stands_alone)
+                };
+                prop_assert!(kinds(&left_out) == kinds(&named) || left_out.iter().chain(&named).any(is_free), "{:?} {:?}", left_out, named);
+            }
+            (Outcome::Faults(faults), _) if kinds(&faults).contains(&FaultKind::OptionAmbiguous) => {}
+            (left_out, named) => prop_assert!(
+                matches!(left_out, Outcome::Asked(_)) || matches!(named, Outcome::Asked(_)), "{:?} {:?}", left_out, named
+            ),
+        }
+    }
+
+    /// No secret is shown of a refused line, wherever and however it was typed.
+    #[test]
+    fn no_secret_is_shown_of_a_refused_line(spec in spec().prop_map(with_secret), before in picks(), behind in picks(), how in 0..12_u8) {
+        const PLANTED: &str = "hum42sting";
+        let arena = Arena::new();
+        let tree = spec.tree(&arena);
+        let words = |picks: &Picks| any_line(tree.root, &mut picks.pick());
+        let (before, behind) = (words(&before), words(&behind));
+        let planted: Vec<String> = match how {
+            0 => vec!["--pin".into(), PLANTED.into()],
+            1 => vec![format!("--pin={PLANTED}")],
+            2 => vec![format!("--pin:{PLANTED}")],
+            3 => vec![format!("pin={PLANTED}")],
+            4 => vec!["-z".into(), PLANTED.into()],
+            5 => vec![format!("-Z{PLANTED}")],
+            6 => vec!["-Z".into(), PLANTED.into()],
+            7 => vec!["\u{2014}pin".into(), PLANTED.into()],
+            8 => vec![format!("\u{2013}z{PLANTED}")],
+            9 => vec![format!("-pin={PLANTED}")],
+            10 => vec![format!("--z={PLANTED}")],
+            _ => vec![format!("--nosuch={PLANTED}")],
+        };
+        // After `--` it is a word like others unless a secret's name is in it.
+        let mut reader = Reader::new(tree.root, before.len());
+        reader.step_all(Words::new(&before));
+        let is_value = matches!(reader.expects(), Expects::Value(..));
+        let keeps = |command: &Command<'_>| {
+            command.has_tail(Tail::UnknownOptions) || command.has_tail(Tail::Raw) || command.is_ending_options()
+        };
+        if how > 4 && (reader.is_past_options() || is_value || tree.root.tree().any(|(_, command)| keeps(command))) {
+            return Ok(());
+        }
+        let planted: Vec<OsString> = planted.into_iter().map(OsString::from).collect();
+        let (line, world) = ([before, planted, behind].concat(), Surroundings::default());
+        if let Outcome::Faults(faults) = read(tree.root, &line, &world) {
+            let shown = faults.draw(Look::PLAIN) + &format!("{faults:?} {:?}", faults.iter().collect::<Vec<_>>());
+            prop_assert!(!shown.contains("sting"), "{shown}");
+        }
     }
 }

@@ -2,8 +2,9 @@
 
 use clavret_core::{CommandPath, Look, Page, PageLength};
 use clavret_document::{Arena, Document};
+use clavret_generator::declaration;
 
-use crate::made::document;
+use crate::sorts::SORTS;
 use proptest::prelude::*;
 
 const MANY: usize = 100_000;
@@ -120,8 +121,8 @@ fn names_with_syntax_of_others_are_refused() {
 proptest! {
     /// Parts of a document left out, doubled or put elsewhere.
     #[test]
-    fn no_document_panics(value in document(), at in any::<prop::sample::Index>(), with in "[\\[\\]{}\",:a-z=\n]{0,4}") {
-        let mut text = value.to_string();
+    fn no_document_panics(spec in declaration(&SORTS), at in any::<prop::sample::Index>(), with in "[\\[\\]{}\",:a-z=\n]{0,4}") {
+        let mut text = spec.document().to_string();
         let places: Vec<usize> = text.char_indices().map(|(at, _)| at).collect();
         let place = places[at.index(places.len())];
         text.insert_str(place, &with);

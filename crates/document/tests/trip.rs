@@ -3,17 +3,17 @@
 use std::collections::BTreeSet;
 
 use clavret_core::{
-    Command, CommandPath, Look, Named, Outcome, Page, PageLength, Standard, When, Wording,
+    Command, CommandPath, Look, Named, Outcome, Page, PageLength, SETTERS, Standard, When, Wording,
 };
 use clavret_document::{Arena, Document, document_of, document_schema, to_json, to_toml};
+use clavret_generator::{Spec, config, declaration, pool};
 use proptest::prelude::*;
 use proptest::sample::Index;
 use proptest::strategy::ValueTree;
 use proptest::test_runner::TestRunner;
 use serde_json::Value;
 
-use crate::made::{WORDS, document};
-use crate::tree::{names, position};
+use crate::sorts::SORTS;
 
 /// All that people see of a declaration, and what becomes of some lines.
 fn shown(root: &Command<'_>, lines: &[Vec<String>]) -> Vec<String> {
@@ -34,13 +34,7 @@ fn shown(root: &Command<'_>, lines: &[Vec<String>]) -> Vec<String> {
 
 /// Lines of words that a declaration may know.
 fn lines(root: &Command<'_>, picks: &[Vec<Index>]) -> Vec<Vec<String>> {
-    let mut pool: Vec<String> = WORDS.map(str::to_owned).to_vec();
-    for (_, command) in root.tree() {
-        for param in command.params().filter(|param| !param.name().is_empty()) {
-            pool.extend(names(param));
-            pool.push(format!("--{}=3", param.name()));
-        }
-    }
+    let pool = pool(root);
     let pick = |at: &Index| pool[at.index(pool.len())].clone();
     picks.iter().map(|line| line.iter().map(pick).collect()).collect()
 }
@@ -70,23 +64,32 @@ fn there_and_back(root: &Command<'_>, lines: &[Vec<String>]) -> Result<(), TestC
 }
 
 proptest! {
-    /// Of documents with all that they may say.
+    #![proptest_config(config(256))]
+
+    /// What an author writes is read, nothing of it is lost, and it is the declaration that a program would have made.
     #[test]
-    fn a_document_says_all_that_it_was_read_from(value in document(), picks in picks()) {
-        let text = value.to_string();
-        let document = Document::read("apiary.json", &text);
-        prop_assume!(document.is_ok(), "it has problems");
+    fn a_document_says_all_that_it_was_read_from(spec in declaration(&SORTS), picks in picks()) {
+        let value = spec.document();
+        let document = Document::read("apiary.json", value.to_string());
+        prop_assert!(document.is_ok(), "{}", document.err().unwrap());
         let (document, arena) = (document.unwrap(), Arena::new());
         let root = document.command(&arena);
         let (mut said, mut kept) = (Vec::new(), Vec::new());
         leaves("", &value, &mut said);
         leaves("", &serde_json::from_str(&to_json(&document_of(root))).unwrap(), &mut kept);
-        for leaf in said {
-            let at = kept.iter().position(|kept| *kept == leaf);
-            prop_assert!(at.is_some(), "{:?} is lost of {}", leaf, value);
+        for leaf in &said {
+            let at = kept.iter().position(|kept| kept == leaf);
+            prop_assert!(at.is_some(), "{:?} is lost of {:#}", leaf, value);
             kept.swap_remove(at.unwrap_or_default());
         }
         there_and_back(root, &lines(root, &picks))?;
+        let arena = clavret_generator::Arena::new();
+        let tree = spec.tree(&arena);
+        prop_assert_eq!(to_toml(&document_of(tree.root)), to_toml(&document_of(root)));
+        if !value.to_string().contains("unchecked") {
+            let lines = lines(root, &picks);
+            prop_assert_eq!(shown(tree.root, &lines), shown(root, &lines), "{:?}", lines);
+        }
     }
 
     /// Whatever the texts are.
@@ -99,13 +102,6 @@ proptest! {
         let params = [option.param()];
         let root = Command::draft("apiary").summary(summary).takes(&params).wording(&wording).examples(&examples);
         there_and_back(&root, &[vec!["--note".to_owned(), noun.to_owned()]])?;
-    }
-
-    /// Of trees whose types Rust knows, where the program alone knows nothing.
-    #[test]
-    fn a_typed_tree_is_its_document(position in position(), picks in picks()) {
-        prop_assume!(!to_json(&document_of(position.root)).contains("unchecked"));
-        there_and_back(position.root, &lines(position.root, &picks))?;
     }
 }
 
@@ -187,34 +183,41 @@ fn every_type_goes_there_and_back() {
     assert_eq!(count, Standard::ALL.len() - 1);
 }
 
-/// Most documents that are made have nothing wrong with them, and together they say all that one may say.
+/// Together the declarations that are generated say all that a document may say, and call every setter there is.
 #[test]
-fn most_of_them_read_and_every_key_is_made() {
+fn every_key_and_every_setter_is_generated() {
     let mut runner = TestRunner::deterministic();
-    let (mut read, mut made, mut known) = (0, BTreeSet::new(), BTreeSet::new());
-    for _ in 0..2_000 {
-        let value = document().new_tree(&mut runner).unwrap().current();
-        if Document::read("apiary.json", value.to_string()).is_ok() {
-            read += 1;
-            keys(&value, &mut made);
+    let (mut made, mut called) = (BTreeSet::new(), BTreeSet::new());
+    for _ in 0..3_000 {
+        let spec: Spec = declaration(&SORTS).new_tree(&mut runner).unwrap().current();
+        keys(&spec.document(), &mut made);
+        let arena = clavret_generator::Arena::new();
+        for (_, command) in spec.tree(&arena).root.tree() {
+            called.extend(command.setters());
+            command.params().for_each(|param| called.extend(param.setters()));
         }
     }
-    assert!(read > 1_000, "{read} of 2,000");
     let schema = document_schema();
     let tables = schema["$defs"].as_object().unwrap().values().chain([&schema]);
-    tables.for_each(|table| known.extend(table["properties"].as_object().unwrap().keys().cloned()));
-    let missing: Vec<&String> = known.difference(&made).collect();
-    assert_eq!(missing, [""; 0], "no document has them");
+    let known = tables.flat_map(|table| table["properties"].as_object().unwrap().keys());
+    // What an editor writes is no part of a declaration.
+    made.insert("$schema".to_owned());
+    let missing: BTreeSet<&String> = known.filter(|key| !made.contains(*key)).collect();
+    assert!(missing.is_empty(), "no document has {missing:?}");
+    let unknown: Vec<&str> =
+        SETTERS.concat().into_iter().filter(|name| !called.contains(name)).collect();
+    assert!(unknown.is_empty(), "no declaration calls {unknown:?}");
 }
 
-/// What a document says, each with its key; but for what may be said otherwise: the names of kinds, and an order.
+/// What a document says, each with its key; but for what may be said otherwise: the names of kinds and of
+/// members of rules, and an order.
 fn leaves(key: &str, value: &Value, found: &mut Vec<(String, String)>) {
     match value {
         Value::Object(table) => {
             // A secret that may be in a file is one anyhow.
             let is_said = |key: &&String| {
                 let is_told = *key == "secret" && table.contains_key("secret-file");
-                !is_told && !matches!(key.as_str(), "$schema" | "kind" | "takes" | "type")
+                !is_told && !matches!(key.as_str(), "kind" | "takes" | "type" | "rule")
             };
             table.keys().filter(is_said).for_each(|key| leaves(key, &table[key], found));
         }

@@ -1,20 +1,23 @@
 //! `clavret read --lines`: many lines, each as the library reads it.
 
-use std::fmt::Write as _;
+use std::fmt::{Debug, Write as _};
 use std::io::{BufRead, BufReader, Read, Write};
 use std::process::{Command, Stdio};
 use std::thread;
 
 use clavret::{Arena, Document, Outcome};
+use clavret_generator::{STANDARD, any_line, declaration, picks};
+use proptest::strategy::{Strategy, ValueTree};
+use proptest::test_runner::TestRunner;
 use serde_json::{Value, json};
 
 use crate::of_apiary::lines;
 use crate::{apiary, feeding};
 
 /// What the tool prints of some lines on its standard input, and its status.
-fn read(input: Vec<u8>) -> (String, i32) {
+fn read(document: &str, input: Vec<u8>) -> (String, i32) {
     let mut tool = Command::new(env!("CARGO_BIN_EXE_clavret"));
-    let tool = tool.args(["read", &apiary(), "--lines", "-"]).env_remove("CLAVRET");
+    let tool = tool.args(["read", document, "--lines", "-"]).env_remove("CLAVRET");
     let mut tool =
         tool.stdin(Stdio::piped()).stdout(Stdio::piped()).stderr(Stdio::null()).spawn().unwrap();
     let mut to = tool.stdin.take().unwrap();
@@ -32,11 +35,20 @@ fn a_hundred_thousand_lines_are_read_as_the_library_reads_them() {
     for line in &lines {
         writeln!(input, "{}", json!(line)).unwrap();
     }
-    let (said, status) = read(input.into_bytes());
+    let (said, status) = read(&apiary(), input.into_bytes());
     assert_eq!((status, said.lines().count()), (0, lines.len()));
     let document = Document::read("apiary.toml", std::fs::read(apiary()).unwrap()).unwrap();
     let arena = Arena::new();
-    let root = document.command(&arena);
+    let verdicts = compared(document.command(&arena), &lines, &said);
+    assert!(verdicts.iter().all(|&count| count > 1_000), "{verdicts:?}");
+}
+
+/// Holds what the tool prints of some lines against the library; gives how many are accepted, refused, and asked.
+fn compared(
+    root: &clavret::Command<'_>,
+    lines: &[Vec<impl clavret::Word + Debug>],
+    said: &str,
+) -> [usize; 3] {
     let mut verdicts = [0; 3];
     for (at, (line, said)) in lines.iter().zip(said.lines()).enumerate() {
         let said: Value = serde_json::from_str(said).unwrap();
@@ -67,7 +79,35 @@ fn a_hundred_thousand_lines_are_read_as_the_library_reads_them() {
             }
         }
     }
-    assert!(verdicts.iter().all(|&count| count > 1_000), "{verdicts:?}");
+    verdicts
+}
+
+/// Programs of all sorts, that nobody wrote.
+#[test]
+fn lines_of_generated_documents_are_read_as_the_library_reads_them() {
+    let (folder, mut runner) = (tempfile::tempdir().unwrap(), TestRunner::deterministic());
+    let mut verdicts = [0; 3];
+    for at in 0..24 {
+        let spec = declaration(STANDARD).new_tree(&mut runner).unwrap().current();
+        let file = folder.path().join(format!("{at}.json"));
+        std::fs::write(&file, spec.document().to_string()).unwrap();
+        let document = Document::read("generated.json", spec.document().to_string()).unwrap();
+        let arena = Arena::new();
+        let root = document.command(&arena);
+        let mut lines: Vec<Vec<String>> = Vec::new();
+        let mut input = String::new();
+        for _ in 0..60 {
+            let picks = picks().new_tree(&mut runner).unwrap().current();
+            let line = any_line(root, &mut picks.pick());
+            lines.push(line.into_iter().map(|word| word.into_string().unwrap()).collect());
+            writeln!(input, "{}", json!(lines.last())).unwrap();
+        }
+        let (said, _) = read(file.to_str().unwrap(), input.into_bytes());
+        assert_eq!(said.lines().count(), lines.len(), "{spec:?}");
+        let counts = compared(root, &lines, &said);
+        verdicts.iter_mut().zip(counts).for_each(|(all, count)| *all += count);
+    }
+    assert!(verdicts.iter().all(|&count| count > 10), "{verdicts:?}");
 }
 
 /// What is no array of words gives an error with its number, and reading goes on; nothing of a line that is too long is kept.
@@ -79,7 +119,7 @@ fn broken_lines_are_told_by_their_numbers() {
         long.into_bytes(),
         b"\"]\n\xff\n[\"report\"]\n[\"hi".to_vec(),
     ];
-    let (said, status) = read(input.concat());
+    let (said, status) = read(&apiary(), input.concat());
     let said: Vec<Value> = said.lines().map(|line| serde_json::from_str(line).unwrap()).collect();
     assert_eq!(status, 1);
     let error = |at: usize| said[at - 1]["error"].as_str().unwrap_or_default();
@@ -109,7 +149,8 @@ fn broken_lines_are_told_by_their_numbers() {
 #[cfg(unix)]
 #[test]
 fn words_that_are_no_text_are_their_bytes() {
-    let (said, status) = read(b"[\"run-each\", \"echo\", {\"bytes\": [255, 45]}]\n".to_vec());
+    let (said, status) =
+        read(&apiary(), b"[\"run-each\", \"echo\", {\"bytes\": [255, 45]}]\n".to_vec());
     let said: Value = serde_json::from_str(&said).unwrap();
     assert_eq!((status, &said["operands"]), (0, &json!(["echo", { "bytes": [255, 45] }])));
     assert_eq!(said["values"]["words"], json!([{ "bytes": [255, 45] }]));

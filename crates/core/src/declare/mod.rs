@@ -112,6 +112,8 @@ pub(crate) use param::is as is_record;
 pub(crate) use path::At;
 pub(crate) use refusal::{Miss, Reason};
 pub(crate) use rule::{InSynopsis, Relation};
+#[doc(hidden)]
+pub use said::SETTERS;
 #[cfg(feature = "serde")]
 pub(crate) use shape::sides;
 

@@ -57,6 +57,21 @@ impl Said {
     }
 }
 
+impl Said {
+    /// What the setters are called that were called.
+    #[inline]
+    pub(super) fn names(
+        self,
+        names: &'static [&'static str],
+    ) -> impl Iterator<Item = &'static str> {
+        names.iter().enumerate().filter(move |(at, _)| self.has(1 << at)).map(|(_, name)| *name)
+    }
+}
+
+/// The setters of parameters and those of commands.
+#[doc(hidden)]
+pub const SETTERS: [&[&str]; 2] = [param::NAMES, command::NAMES];
+
 /// Numbers setters: a constant with the bit of each, and their names by their numbers.
 macro_rules! setters {
     (@bits $number:expr;) => {};

@@ -10,7 +10,9 @@ use std::borrow::Cow;
 
 use crate::declare::brought::Judged;
 use crate::declare::command::Judge;
-use crate::declare::{Abbreviates, Alone, Bundle, Command, Config, Package, Param, Rule, Tail};
+use crate::declare::{
+    Abbreviates, Alone, Bundle, Command, Config, Package, Param, Rule, SETTERS, Tail,
+};
 // What it is answered in; nothing else of a later stage is called here.
 use crate::read::World;
 use crate::wording::Wording;
@@ -186,6 +188,13 @@ impl<'d> Command<'d> {
     /// What was declared as usual.
     pub const fn declared_usual(&self) -> Option<&'d [&'d Param<'d>]> {
         self.usual
+    }
+
+    /// The setters that were called.
+    #[doc(hidden)]
+    #[inline]
+    pub fn setters(&self) -> impl Iterator<Item = &'static str> {
+        self.said.names(SETTERS[1])
     }
 
     /// Whether the program answers requests.

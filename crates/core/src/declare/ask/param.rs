@@ -5,7 +5,9 @@ use std::ffi::OsStr;
 use crate::declare::param::Twin;
 use crate::declare::path::At;
 use crate::declare::said::param as said;
-use crate::declare::{Alone, Feed, Held, Kind, Lister, Param, Refers, Role, Tail, Times, Wrong};
+use crate::declare::{
+    Alone, Feed, Held, Kind, Lister, Param, Refers, Role, SETTERS, Tail, Times, Wrong,
+};
 // What is said of it; nothing else of a later stage is called here.
 use crate::fault::Mend;
 use crate::text::Kept;
@@ -226,6 +228,13 @@ impl<'d> Param<'d> {
     /// Whether its words convert by their kinds alone, as those of a form that is made at run time do.
     pub const fn converts_by_kind(&self) -> bool {
         self.form.by_kind
+    }
+
+    /// The setters that were called.
+    #[doc(hidden)]
+    #[inline]
+    pub fn setters(&self) -> impl Iterator<Item = &'static str> {
+        self.said.names(SETTERS[0])
     }
 
     /// Whether it takes one value, and may go without it.

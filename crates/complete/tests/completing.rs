@@ -1,29 +1,32 @@
 //! Completion against the reader itself: what is offered reads, and what would read is offered, but for what is held
 //! back on purpose. For generated declarations and lines.
 
-mod tree;
-
 use std::path::PathBuf;
-use std::sync::LazyLock;
 
 use clavret_complete::{Block, COMPLETIONS, Candidate, Cursor, Typed, candidates_in, complete_in};
 use clavret_core::{
-    Command, Expects, Fault, FaultKind, Meaning, Named, Operand, Outcome, Param, Place, Reader,
-    Role, Rule, Step, Words,
+    Command, Expects, Facts, Fault, FaultKind, Lister, Meaning, Named, Noun, Operand, Outcome,
+    Param, Place, Reader, Role, Rule, Step, Tail, Words,
+};
+use clavret_generator::{
+    Arena, Hue, Listed, Position, STANDARD, Spec, Surroundings, config, declaration, example,
+    names, picks, position,
 };
 use proptest::prelude::*;
 
-use crate::world::Small;
-use tree::{Hue, Listed, Position, names, position};
+/// Without variables.
+static WORLD: Surroundings = Surroundings { variables: Vec::new() };
 
-static WORLD: LazyLock<Small> = LazyLock::new(Small::default);
+fn spec() -> impl Strategy<Value = Spec> {
+    declaration(STANDARD)
+}
 
 fn read<'d>(root: &'d Command<'d>, words: &'d [String]) -> Outcome<'d> {
-    root.read_in(Words::new(words), &*WORLD)
+    root.read_in(Words::new(words), &WORLD)
 }
 
 fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
-    complete_in(root, cursor, &*WORLD)
+    complete_in(root, cursor, &WORLD)
 }
 
 /// Which parameter it is, of those that have one name.
@@ -40,22 +43,84 @@ fn read_as(root: &Command<'_>, before: &[String], text: &str) -> Option<(Meaning
 
 /// Whether it reads if another operand follows: the last word of `FIRST... SECOND` is not of the first.
 fn reads_before(root: &Command<'_>, before: &[String], text: &str) -> bool {
-    (0..5).any(|nth| read_with(root, (before, &["blue".to_owned()]), text, nth).is_some())
+    let words = [before, &[text.to_owned()]].concat();
+    (0..5).any(|nth| {
+        more(root, &words, nth)
+            .iter()
+            .any(|more| read_with(root, (before, more), text, nth).is_some())
+    })
 }
 
-/// The words that the last option of a line waits for: the `nth` choice of each, or an example.
+/// A word for a place of a value: the `nth` choice, or an example.
+fn value(param: &Param<'_>, at: usize, nth: usize) -> String {
+    let listed = param.list().map(|_| Listed::WORDS[nth % Listed::WORDS.len()]);
+    let kind = param.kinds()[at];
+    let other = match kind.noun() {
+        Noun::Whole | Noun::Number => (nth * 3).to_string(),
+        Noun::Text => format!("x{nth}"),
+        Noun::Letter => ["x", "y", "a", "b", "c", "d"][nth % 6].to_owned(),
+        Noun::Own(_) => format!("B{nth}"),
+        Noun::Path => format!("{}{nth}.toml", example(param, at).trim_end_matches(".toml")),
+        _ => String::new(),
+    };
+    let is_other =
+        nth > 0 && !other.is_empty() && (param.kinds().len() > 1 || param.accepts(&other));
+    match listed.or(kind.offers().nth(nth).map(|offer| offer.0)) {
+        Some(offer) => offer.to_owned(),
+        None if is_other => other,
+        None => example(param, at),
+    }
+}
+
+/// The words that the operands from one of them on need, or the last of these: what a line may still have.
+fn more(root: &Command<'_>, words: &[String], nth: usize) -> Vec<Vec<String>> {
+    let mut reader = Reader::new(root, words.len());
+    words.iter().for_each(|word| reader.step(word.as_ref()));
+    let operands: Vec<&Param<'_>> = reader.command().operands().collect();
+    let values = |param: &Param<'_>, least: u32| -> Vec<String> {
+        let times = param.times().min.max(least) as usize;
+        (0..times)
+            .flat_map(|time| (0..param.kinds().len()).map(move |at| value(param, at, nth + time)))
+            .collect()
+    };
+    let mut all = Vec::new();
+    for (at, first) in operands.iter().enumerate() {
+        let rest: Vec<String> =
+            operands[at + 1..].iter().flat_map(|param| values(param, 0)).collect();
+        let first = values(first, 1);
+        all.extend((0..first.len()).map(|from| [&first[from..], &rest].concat()));
+    }
+    all
+}
+
+/// The words that the last option of a line waits for.
 fn missing(root: &Command<'_>, words: &[String], nth: usize) -> Vec<String> {
     let mut reader = Reader::new(root, words.len());
     words.iter().for_each(|word| reader.step(word.as_ref()));
     let mut missing = Vec::new();
     while let Expects::Value(param, at) = reader.expects() {
-        let listed = param.list().map(|_| Listed::WORDS[nth]);
-        let offer = listed.or(param.kinds()[at].offers().nth(nth).map(|offer| offer.0));
-        let example = offer.map_or_else(|| param.example(at), str::to_owned);
-        reader.step(example.as_ref());
-        missing.push(example);
+        let word = value(param, at, nth);
+        reader.step(word.as_ref());
+        missing.push(word);
     }
     missing
+}
+
+/// A word that is to go on after `=`, finished by the value that it waits for.
+fn finished(root: &Command<'_>, before: &[String], begun: String) -> String {
+    let mut reader = Reader::new(root, before.len());
+    before.iter().for_each(|word| reader.step(word.as_ref()));
+    let name = begun.trim_start_matches('-').trim_end_matches('=').to_owned();
+    loop {
+        if let Some(param) = reader.names_in_reach().named(name.as_bytes()) {
+            let value =
+                if param.kinds().is_empty() { "yes".to_owned() } else { value(param, 0, 0) };
+            return begun + &value;
+        }
+        if !reader.step_into_default() {
+            return begun;
+        }
+    }
 }
 
 /// The same with the `nth` of the values that it may wait for.
@@ -77,17 +142,28 @@ fn read_with(
     words.extend(missing(root, &words, nth));
     words.extend_from_slice(after);
     let is_about = |fault: &Fault<'_>| {
-        let mends_later = fault.rule().is_some_and(|rule| !rule.forbids());
+        let mends_later = fault.rule().is_some_and(|rule| !forbids(&reader, rule));
         let is_here = |place| matches!(place, Place::At { word, .. } if word >= before.len());
         // Of a list that is too long the first word too many is told.
-        let is_long =
-            fault.kind() == FaultKind::ValuesMiscounted && fault.param().map(place) == param;
+        let is_more =
+            matches!(fault.facts(), Facts::Count { found, most, .. } if found > most as usize);
+        // Of a value of several words that stands twice the first one is told.
+        let each = fault.param().map_or(0, |param| param.kinds().len());
+        let is_near = |place| matches!(place, Place::At { word, .. } if word + each > before.len());
+        let is_twice = fault.kind() == FaultKind::ValueTwice && fault.places().any(is_near);
+        let is_long = (is_more || is_twice) && fault.param().map(place) == param;
         !mends_later && (fault.places().any(is_here) || is_long)
     };
     match read(root, &words) {
         Outcome::Faults(faults) if faults.iter().any(is_about) => None,
         _ => Some((step.meaning(), param)),
     }
+}
+
+/// Whether a rule forbids something on a line: one of a default that is not named may not come to be.
+fn forbids(reader: &Reader<'_>, rule: &Rule<'_>) -> bool {
+    let is_of = |command: &&Command<'_>| command.relations().any(|own| std::ptr::eq(own, rule));
+    rule.forbids() && reader.path().commands().iter().any(is_of)
 }
 
 fn texts(blocks: Vec<Block>) -> Vec<Candidate> {
@@ -118,14 +194,18 @@ fn in_reach<'d>(root: &'d Command<'d>, before: &[String]) -> Vec<(String, &'d Pa
 }
 
 proptest! {
-    #![proptest_config(ProptestConfig { max_local_rejects: u32::MAX, failure_persistence: None, ..ProptestConfig::default() })]
+    #![proptest_config(config(256))]
 
     #[test]
-    fn what_is_offered_reads(Position { root, before, begun, .. } in position()) {
+    fn what_is_offered_reads(spec in spec(), picks in picks()) {
+        let arena = Arena::new();
+        let root = spec.tree(&arena).root;
+        let Position { before, begun, .. } = position(root, &mut picks.pick());
         for word in texts(complete(root, &Cursor::new(&before, &begun))) {
             prop_assert!(word.text.starts_with(&begun), "`{}` after `{begun}`", word.text);
             // A word that is to go on is finished by the value that it waits for.
-            let text = if word.is_whole || word.text.ends_with(|sign| sign != '=') { word.text } else { word.text + "blue" };
+            let is_whole = word.is_whole || !word.text.ends_with('=');
+            let text = if is_whole { word.text } else { finished(root, &before, word.text) };
             prop_assert!(
                 read_as(root, &before, &text).is_some() || reads_before(root, &before, &text),
                 "{before:?} `{begun}` offers `{text}`: {:?}",
@@ -135,34 +215,49 @@ proptest! {
     }
 
     #[test]
-    fn what_is_offered_goes_with_what_follows(Position { root, before, begun, after } in position()) {
+    fn what_is_offered_goes_with_what_follows(spec in spec(), picks in picks()) {
+        let arena = Arena::new();
+        let root = spec.tree(&arena).root;
+        let Position { before, begun, after } = position(root, &mut picks.pick());
+        // Where an operand ends the options, what follows it would be read anew.
+        let ends = |command: &Command<'_>| command.is_ending_options() || command.has_tail(Tail::Raw);
+        if after.iter().any(|word| word.starts_with('-')) && root.tree().any(|(_, command)| ends(command)) {
+            return Ok(());
+        }
         let mut cursor = Cursor::new(&before, &begun);
         cursor.after = after.iter().map(Typed::new).collect();
         for word in texts(complete(root, &cursor)) {
-            let mut words = [&before[..], &[word.text]].concat();
-            words.extend(missing(root, &words, 0));
-            words.extend_from_slice(&after);
+            let is_whole = word.is_whole || !word.text.ends_with('=');
+            let text = if is_whole { word.text } else { finished(root, &before, word.text) };
+            let mut reader = Reader::new(root, before.len());
+            before.iter().chain([&text]).chain(&after).for_each(|word| reader.step(word.as_ref()));
             let is_about = |fault: &Fault<'_>| {
                 // What the words after it make of a value that it waits for is not about it.
                 !matches!(fault.kind(), FaultKind::ValueMissing | FaultKind::ValueMisfit | FaultKind::ValuesMiscounted)
-                    && fault.rule().is_none_or(Rule::forbids)
+                    && fault.rule().is_none_or(|rule| forbids(&reader, rule))
                     && fault.places().any(|place| matches!(place, Place::At { word, .. } if word == before.len()))
             };
             let is_wrong = |words: &[String]| {
                 matches!(read(root, words), Outcome::Faults(faults) if faults.iter().any(is_about))
             };
-            // Of `FIRST... SECOND` another word may follow.
-            let one_more = [&words[..], &["blue".to_owned()]].concat();
-            prop_assert!(
-                !is_wrong(&words) || !is_wrong(&one_more),
-                "{before:?} `{begun}` {after:?} offers `{}`: {:?}", words[before.len()], read(root, &words)
-            );
+            // The first example may be in a list already; and of `FIRST... SECOND` another word may follow.
+            let goes = (0..5).any(|nth| {
+                let words = [&before[..], std::slice::from_ref(&text)].concat();
+                let words = [&words[..], &missing(root, &words, nth), &after].concat();
+                let words = [&words[..], &missing(root, &words, nth)].concat();
+                let mut with_more = more(root, &words, nth).into_iter().map(|more| [&words[..], &more].concat());
+                !is_wrong(&words) || with_more.any(|words| !is_wrong(&words))
+            });
+            prop_assert!(goes, "{before:?} `{begun}` {after:?} offers `{text}`");
         }
     }
 
     #[test]
-    fn what_reads_is_offered(Position { root, before, begun, .. } in position()) {
-        let offered = candidates_in(root, &before, &begun, &*WORLD);
+    fn what_reads_is_offered(spec in spec(), picks in picks()) {
+        let arena = Arena::new();
+        let root = spec.tree(&arena).root;
+        let Position { before, begun, .. } = position(root, &mut picks.pick());
+        let offered = candidates_in(root, &before, &begun, &WORLD);
         let has = |text: &str| offered.iter().any(|word| word == text);
         // What is held back: see docs/completion.md.
         let mut reader = Reader::new(root, before.len());
@@ -172,12 +267,17 @@ proptest! {
             fault.kind() != FaultKind::ValueMissing
                 && fault.places().any(|place| matches!(place, Place::At { .. }))
         };
-        if matches!(read(root, &before), Outcome::Faults(faults) if faults.iter().any(is_wrong)) {
-            return Ok(());
+        match read(root, &before) {
+            Outcome::Faults(faults) if faults.iter().any(is_wrong) => return Ok(()),
+            Outcome::Asked(_) => return Ok(()),
+            _ => {}
         }
         for (name, param) in in_reach(root, &before) {
-            let is_alias = param.aliases().iter().any(|alias| name.trim_start_matches('-') == *alias);
-            let is_letter_beside = name.len() == 2 && param.long().is_some() && begun.len() < 2;
+            let mut others = param.aliases().iter().chain(param.former_names());
+            let is_alias = others.any(|other| name.trim_start_matches('-') == *other);
+            let is_off = param.opposite_letter().is_some_and(|letter| name == format!("-{letter}"));
+            let has_long = if is_off { !param.opposite().is_empty() } else { param.long().is_some() };
+            let is_letter_beside = name.len() == 2 && has_long && begun.len() < 2;
             let is_dashless = begun.is_empty();
             let is_list = param.role() == Role::Option && param.is_list();
             let is_given = reader.has_typed(param) && param.role() != Role::Tally && !is_list;
@@ -190,8 +290,9 @@ proptest! {
                 prop_assert!(has(&name), "{before:?} `{begun}` lacks `{name}`: {offered:?}");
             }
         }
-        for (_, command) in root.tree().skip(1) {
-            let is_name = command.name().starts_with(&begun) && !matches!(reader.expects(), Expects::Value(..));
+        let defaults = std::iter::successors(Some(reader.command()), |at| at.default_subcommand());
+        for command in defaults.flat_map(Command::subcommands) {
+            let is_name = command.name().starts_with(&begun) && !command.is_hidden() && !matches!(reader.expects(), Expects::Value(..));
             if is_name && let Some((Meaning::Command, _)) = read_as(root, &before, command.name()) {
                 prop_assert!(has(command.name()), "{before:?} `{begun}` lacks `{}`: {offered:?}", command.name());
             }
@@ -205,7 +306,7 @@ proptest! {
             }
         }
         // What a list has for the line as it is then.
-        if let Expects::Value(param, _) = reader.expects() && param.list().is_some() && param.delimiter().is_none() {
+        if let Expects::Value(param, _) = reader.expects() && param.list().is_some_and(Lister::is_closed) && param.delimiter().is_none() {
             for word in Listed::WORDS.into_iter().filter(|word| word.starts_with(&begun) && *word != "black") {
                 let line = [&before[..], &[word.to_owned()]].concat();
                 let line = [&line[..], &missing(root, &line, 0)].concat();
@@ -216,7 +317,7 @@ proptest! {
         }
         // Operands, where each takes a word of one list.
         let operands: Vec<&Param<'_>> = reader.command().operands().collect();
-        let is_hue = |param: &&Param<'_>| param.kinds().len() == 1 && param.kinds()[0].offers().count() > 2;
+        let is_hue = |param: &&Param<'_>| param.kinds().len() == 1 && !param.is_secret() && param.kinds()[0].offers().count() > 2;
         let has_tail = reader.command().params().any(|param| param.tail().is_some());
         if !has_tail && operands.iter().all(is_hue) && !matches!(reader.expects(), Expects::Value(..)) {
             let typed: Vec<&String> = reader.operand_steps().iter().map(|step| &before[step.word()]).collect();
@@ -242,7 +343,7 @@ proptest! {
         let mut request = vec!["1", "complete", shell];
         request.extend((shell == "zsh").then_some(&*at));
         request.extend(fields.iter().map(String::as_str));
-        if let Some(answer) = ROOT.answer(&request, &Small::default()) {
+        if let Some(answer) = ROOT.answer(&request, &WORLD) {
             prop_assert!(answer.starts_with("clavret 1"), "{answer:?}");
         }
     }

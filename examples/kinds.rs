@@ -33,7 +33,7 @@ impl Choice for Side {
 macro_rules! options {
     ($($key:ident: $type:ty = $name:literal $help:literal $(.$setter:ident($($value:expr),*))*;)*) => {
         $(static $key: Named<Option<$type>> = Named::new($name).help($help)$(.$setter($($value),*))*;)*
-        static STATION: Command = Command::new("station")
+        pub(crate) static STATION: Command = Command::new("station")
             .summary("settings of the station beside the hives")
             .takes(&[
                 SENSORS.param(), $($key.param(),)* HEATED.param(), TAGS.param(), ALARM.param(),

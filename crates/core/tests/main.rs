@@ -22,5 +22,4 @@ mod secrets;
 mod setters;
 mod told;
 mod untyped;
-mod voice;
 mod world;

@@ -85,7 +85,8 @@ fn said(root: &Command<'_>, line: &[OsString]) -> Vec<Said> {
 fn is_at(fault: &Fault<'_>, said: &Said) -> bool {
     fault.places().any(|place| match place {
         Place::At { word, start, end } => {
-            word == said.word && (start <= said.start && said.start < end.max(start + 1) || said.start == 0)
+            let is_in = start < said.start + said.text.len() && said.start < end.max(start + 1);
+            word == said.word && (is_in || said.start == 0)
                 // A pair is wrong as a whole.
                 || fault.kind() == FaultKind::ValueAttached && word <= said.word && said.word <= word + 1
                 // A value that stands twice goes with its name and its other words.
@@ -346,6 +347,7 @@ proptest! {
                 tree.keys.iter().map(|key| key.param).any(|param| {
                     let is_offered = |kind: &Kind<'_>| kind.offers().any(|offer| offer.0 == word) || kind.noun() == Noun::Truth;
                     param.kinds().iter().any(|kind| is_offered(kind)) || param.list().is_some() && Listed::WORDS.contains(&word)
+                        || param.is_worded() && ["yes", "no"].contains(&word)
                 })
             };
             let typed = said(tree.root, fix).into_iter().filter(|said| said.who != COMMAND && ![NAMED, OPPOSITE].contains(&&*said.text));

@@ -332,10 +332,10 @@ fn what_is_no_secret_stays_visible() {
     shows(
         "sync --user nobody --key s3cret",
         expect![[r#"
-        apiary sync --user nobody --key •••
-        --key takes text; '•••' is not one
+            apiary sync --user nobody --key •••
+            --key does not take •••
 
-        page  apiary sync --help"#]],
+            page  apiary sync --help"#]],
     );
     shows(
         "sync --key-file f --cuont 3",

@@ -104,14 +104,11 @@ impl<'t, 'd> Report<'t, 'd> {
                 let lacking = fault.param().map(|param| param.spelled()).unwrap_or_default();
                 rule.relation().sentence(rule, speech.keep(lacking), speech)
             }),
-            // A test that is about a secret says no more than what that takes.
-            FaultKind::ReadingRefused if !matches!(fault.reason(), Some(Reason::Own(_))) => {
-                self.refused(group, name, typed())
-            }
             FaultKind::ReadingRefused => match fault.reason() {
                 // The words of whoever gave it.
                 Some(Reason::Own(reason)) => speech.visible(reason),
-                _ => "",
+                // A test that is about a secret says no more.
+                _ => speech.tell(Phrase::ValueRefused, &[name, DOTS]),
             },
             // What only some programs can have was said by what it brings along.
             _ => "",

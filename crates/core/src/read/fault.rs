@@ -8,10 +8,24 @@ use crate::fault::Mend;
 use crate::text::Listed;
 use crate::wording::{Wording, with_dashes};
 
-/// What is wrong.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
-#[non_exhaustive]
-pub enum FaultKind {
+/// Makes the kinds of faults, and the list of them.
+macro_rules! fault_kinds {
+    ($($(#[$about:meta])* $kind:ident,)*) => {
+        /// What is wrong.
+        #[derive(Debug, Clone, Copy, PartialEq, Eq)]
+        #[non_exhaustive]
+        pub enum FaultKind {
+            $($(#[$about])* $kind,)*
+        }
+
+        impl FaultKind {
+            /// All of them.
+            pub const ALL: &'static [FaultKind] = &[$(FaultKind::$kind,)*];
+        }
+    };
+}
+
+fault_kinds! {
     /// An option that nothing in reach is called.
     OptionUnknown,
     /// An abbreviation that several options begin with.

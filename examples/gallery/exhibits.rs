@@ -1,0 +1,368 @@
+//! The lines that are shown, each by the name of what it shows.
+
+use std::ffi::OsString;
+
+use apiary::APIARY;
+use clavret::{Command, CommandPath, Named, valid};
+
+use super::around::Around;
+use super::house::HOUSE;
+
+/// What is pressed at a cursor.
+pub(crate) const TAB: char = '⇥';
+
+/// A line, and what its program says of it.
+#[derive(Debug)]
+pub(crate) struct Exhibit {
+    /// What it shows: a kind of faults, or one of those below that are no faults.
+    pub(crate) name: &'static str,
+    /// The words as they are typed, variables in front of them. `�` is a byte that is no text.
+    pub(crate) line: String,
+}
+
+impl Exhibit {
+    /// The program that the line is for.
+    pub(crate) fn program(&self) -> &'static Command<'static> {
+        let is_it = |root: &&&Command<'_>| self.line.split(' ').any(|word| word == root.name());
+        PROGRAMS.iter().find(is_it).expect("each line has the name of a program")
+    }
+
+    /// What is set around it, and the words after the program's name.
+    pub(crate) fn parted(&self) -> (Around, Vec<OsString>) {
+        let mut words = self.line.split(' ');
+        let set = words.by_ref().map_while(|word| word.split_once('='));
+        let variables = set.map(|(name, value)| (name.to_owned(), value.to_owned())).collect();
+        let words = self.line.split(' ').skip_while(|word| *word != self.program().name()).skip(1);
+        let is_listing = self.program().is(&HOUSE);
+        (Around { variables, is_listing }, words.map(typed).collect())
+    }
+}
+
+/// A word as a shell hands it over.
+#[cfg(unix)]
+fn typed(word: &str) -> OsString {
+    use std::os::unix::ffi::OsStringExt;
+    let parts: Vec<&[u8]> = word.split('�').map(str::as_bytes).collect();
+    OsString::from_vec(parts.join(&0xff))
+}
+
+#[cfg(not(unix))]
+fn typed(word: &str) -> OsString {
+    word.into()
+}
+
+/// All of them: first the pages, the short one and the full one of every command.
+pub(crate) fn exhibits() -> Vec<Exhibit> {
+    let mut all = Vec::new();
+    for path in [&APIARY, &HOUSE].into_iter().flat_map(|root| CommandPath::tree(root)) {
+        let names: Vec<&str> = path.commands().iter().map(|command| command.name()).collect();
+        for asked in ["-h", "--help"] {
+            all.push(Exhibit { name: "page", line: format!("{} {asked}", names.join(" ")) });
+        }
+    }
+    for (name, lines) in LINES {
+        all.extend(lines.iter().map(|&line| Exhibit { name, line: line.to_owned() }));
+    }
+    all
+}
+
+/// The programs whose lines are shown.
+pub(crate) static PROGRAMS: [&Command<'static>; 3] = [&APIARY, &HOUSE, &SCALE];
+
+/// A program that is wrong itself: its defaults are not what its options take.
+static SCALE: Command = Command::draft("scale").takes(&[ABOVE.param(), BELOW.param(), NO.param()]);
+static ABOVE: Named<u8> = Named::draft("most").default("90").valid(&valid::range(1, 20));
+static BELOW: Named<u8> = Named::draft("least").default("0").valid(&valid::range(1, 20));
+static NO: Named<u8> = Named::draft("step").default("7").valid(&valid::multiple_of(5));
+
+/// Of each kind of faults the first lines have it alone, and the last one has it beside another.
+const LINES: &[(&str, &[&str])] = &[
+    ("version", &["apiary --version", "house --version"]),
+    (
+        "option-unknown",
+        &[
+            "apiary inspect A7 --clam",
+            "apiary inspect A7 --weather",
+            "apiary inspect A7 -x -z",
+            "apiary hive list --queen red",
+            "apiary report --moisture 3",
+            "apiary inspect A7 --as csv",
+            "apiary inspect A7 -hf6",
+            "house fill lime b12 --stri",
+            "apiary inspect A7 --f=3",
+            "apiary inspect -frames 6 A7",
+            "apiary inspect A7 -temp=7",
+            "apiary inspect A7 -note why",
+            "apiary inspect A7 --CALM",
+            "apiary inspect A7 -V",
+            "apiary -V",
+            "apiary -help",
+            "apiary inspect -version",
+            "house fill lime b12 -wS",
+            "apiary inspect —frames 6 A7",
+            "apiary inspect A7 –f 6",
+            "apiary inspect A7 –cf6",
+            "apiary inspect A7 --no-calm",
+            "apiary inspect A7 --no-restless",
+            "apiary inspect A7 --no-quiet",
+            "house sell --settings x",
+            "house fill lime b12 --settings=x --warm",
+            "house --clam each echo —v",
+            "apiary inspect A7 --clam -f many",
+        ],
+    ),
+    ("option-ambiguous", &["house fill lime b12 --s", "house fill lime b12 --s -c many"]),
+    (
+        "option-repeated",
+        &["house fill lime b12 --seal a --seal b", "house fill lime b12 --seal a --seal b -c many"],
+    ),
+    (
+        "option-missing",
+        &[
+            "house sell --mail a@b -p 5",
+            "house sell --mail a@b",
+            "house sell --mail a@b --buyer Ada -j many",
+        ],
+    ),
+    (
+        "command-unknown",
+        &[
+            "apiary INSPECT A7",
+            "apiary add A7",
+            "apiary zzz",
+            "apiary help inspect extra",
+            "house tnaks",
+            "house walk",
+            "apiary --color=pink zzz",
+        ],
+    ),
+    ("command-ambiguous", &["house s", "house --color=pink s"]),
+    ("command-missing", &["apiary hive", "apiary -v", "apiary --color=pink hive"]),
+    (
+        "operand-missing",
+        &["apiary inspect", "house fill", "house fill lime", "apiary inspect -f many"],
+    ),
+    (
+        "operand-extra",
+        &["apiary inspect A7 B2", "apiary inspect A7 B2 C3", "apiary inspect A7 B2 -f many"],
+    ),
+    (
+        "value-missing",
+        &[
+            "apiary inspect A7 -f",
+            "apiary hive add A7 --queen",
+            "apiary hive add A7 --at 1",
+            "house fill lime b12 --either",
+            "house station --outside",
+            "apiary inspect A7 --note",
+            "apiary hive add A7 --at",
+            "apiary inspect A7 --temp",
+            "apiary report --color",
+            "house station --key",
+            "house fill lime b12 --lid",
+            "house fill lime b12 -c many --size 3",
+        ],
+    ),
+    (
+        "value-unwanted",
+        &[
+            "apiary inspect A7 --calm=7",
+            "apiary inspect A7 --restless=no",
+            "apiary inspect A7 -c=no",
+            "house fill lime b12 -ws=7",
+            "house fill lime b12 --warm=7 --stir=3",
+            "house fill lime b12 -m=3",
+            "apiary inspect A7 -v=3",
+            "house fill lime b12 --warm=7 -c many",
+        ],
+    ),
+    (
+        "value-attached",
+        &[
+            "apiary hive add A7 --at=1,2",
+            "house fill lime b12 --size=60 80",
+            "apiary hive add A7 --queen pink --at=1,2",
+        ],
+    ),
+    (
+        "value-misfit",
+        &[
+            "apiary inspect A7 -f many",
+            "apiary inspect A7 -f -1",
+            "house station --mask 4294967296",
+            "house fill lime b12 --room -1",
+            "apiary inspect A7 -f 1.5",
+            "apiary inspect A7 -t 7°C",
+            "apiary inspect A7 -cf=6",
+            "apiary inspect A7 -fc 6",
+            "apiary completions tcsh",
+            "house station --outside=YES",
+            "house station --mask x",
+            "apiary inspect A7 -f 6kg",
+            "apiary inspect a7",
+            "apiary hive add A7 --queen purple",
+            "apiary hive add A7 --queen RED",
+            "house fill lime b12 -c --stir",
+            "house fill lime z1",
+            "house fill lime b1",
+            "house fill lime b12 --tag wax",
+            "house fill lime b12 --size 1 x",
+            "house pack --row 1 --row 2 --twice 300 --twice 400 --trio 1;2;3 --side left/right",
+            "house pack --row x --row y --twice 3 --twice 4 --trio 1;2;3 --side left/right",
+            "house fill lime b12 --lids pink,grey",
+            "house fill lime b12 --full 3,4",
+            "house --settings size.toml fill lime b12",
+            "house fill lime b12 -c=3",
+            "house station --unit kg",
+            "house station --outside 7",
+            "house station --v4 300.1.1.1",
+            "house station --since 2026-02-30",
+            "house station --sleep long",
+            "house station --sleep -2h",
+            "house station --mail ada",
+            "house station --domain https://house.example",
+            "house station --site house.example",
+            "house station --site https://",
+            "house station --site mailto:ada",
+            "house station --match (",
+            "house station --extra {",
+            "house station --table hives.txt",
+            "house fill lime b12 --list hives.txt",
+            "apiary inspect A7 -f many -t hot",
+        ],
+    ),
+    (
+        "value-refused",
+        &[
+            "apiary inspect A7 -f 60",
+            "house fill lime b12 --either 7",
+            "house fill lime b12 --only 7",
+            "house fill lime b12 --either 7 --only 7 --initial x",
+            "house fill lime b12 --other jar",
+            "house fill lime b12 --chill 9",
+            "house fill lime b12 --room 0",
+            "house fill lime b12 --short honeycomb",
+            "house fill lime b12 --long wax",
+            "house fill lime b12 --exact honey",
+            "house pack --row 0 --row 0 --twice 3 --twice 4 --trio 1;2;3 --side left/right",
+            "house fill lime b12 --initial x",
+            "house fill limes b12",
+            "house melt wax",
+            "house station --step 20",
+            "house station --page 7",
+            "house station --key HB4",
+            "house station --hives 13",
+            "house station --site http://house.example",
+            "house fill lime b12 --plain 3€",
+            "house fill lime b12 --odd 4",
+            "house fill lime b12 --odd 4 -c many",
+        ],
+    ),
+    ("value-not-text", &["house station --name �", "house station --name � --hives many"]),
+    (
+        "values-miscounted",
+        &[
+            "house pack --row 1 --row 2 --twice 1 --twice 2 --trio 1;2;3 --side left",
+            "house fill lime b12 --word a,b,c,d",
+            "house pack --row 1 --row 2 --twice 1 --twice 2 --trio 1;2 --side left/right",
+            "house pack --row 1 --row 2 --twice 1 --trio 1;2;3 --side left/right",
+            "house sell --mail a@b --buyer Ada -p5 one two three four",
+            "house fill lime b12 --word a,b,c,d -c many",
+        ],
+    ),
+    (
+        "value-twice",
+        &["house fill lime b12 --word wax,wax", "house fill lime b12 --word wax,wax -c many"],
+    ),
+    (
+        "path-refused",
+        &[
+            "apiary --yard nowhere hive list",
+            "apiary --yard hives.csv hive list",
+            "house station --table shed.csv",
+            "house station --table nowhere.csv",
+            "house station --copy notes",
+            "house station --port nowhere",
+            "APIARY_YARD=nowhere apiary hive list",
+            "house --at nowhere station --table shed.csv",
+        ],
+    ),
+    (
+        "file-unread",
+        &[
+            "house --code-file nowhere tanks",
+            "house --code-file locked tanks",
+            "house --code-file shed tanks",
+            "house --code-file photo tanks",
+            "house --code-file wet tanks",
+            "apiary --config nowhere.toml hive list",
+            "XDG_CONFIG_HOME= apiary hive list",
+            "XDG_CONFIG_HOME=locked apiary hive list",
+            "house --code-file nowhere --at nowhere tanks",
+        ],
+    ),
+    (
+        "rule-broken",
+        &[
+            "house sell --buyer Ada -p5 --mail a@b -j3 -b",
+            "house sell --buyer Ada -p5",
+            "house sell --buyer Ada -p5 --mail a@b --town Wells",
+            "house sell --buyer Ada -p5 --mail a@b --fast",
+            "house sell --buyer Ada -p5 --site b -b",
+            "house sell --buyer Ada -p5 --mail a@b --pay later",
+            "house sell --buyer Ada -p5 --mail a@b -j many --pay later",
+        ],
+    ),
+    (
+        "reading-refused",
+        &[
+            "apiary report --since 2026-05-02 --until 2026-05-01",
+            "house sell --buyer nobody -p5 --mail a@b",
+            "house --code password tanks",
+        ],
+    ),
+    (
+        "setting-unknown",
+        &[
+            "apiary --config unknown.toml hive list",
+            "apiary --config unknown.toml hive list --sort size",
+        ],
+    ),
+    (
+        "setting-malformed",
+        &[
+            "apiary --config broken.toml hive list",
+            "apiary --config broken.json hive list",
+            "apiary --config list.json hive list",
+            "apiary --config twice.json hive list",
+            "apiary --config bytes.toml hive list",
+            "apiary --config broken.toml hive list --sort size",
+        ],
+    ),
+    ("mistake", &["scale", "scale --most 3", "scale --most 3 --least 3"]),
+    ("failure", &["apiary inspect A7"]),
+    (
+        "warning",
+        &[
+            "house fill lime b12 --cap",
+            "house fill lime b12 --lid silver",
+            "house fill lime b12 --number 3",
+        ],
+    ),
+    (
+        "hint",
+        &[
+            "apiary ⇥",
+            "apiary inspect --⇥",
+            "apiary inspect A7 -f ⇥",
+            "apiary hive add A7 --queen ⇥",
+            "apiary -y ⇥",
+            "house fill ⇥",
+            "house fill lime ⇥",
+            "house fill lime b12 --c⇥",
+            "house pack --side ⇥",
+            "house station --table ⇥",
+            "house station --since ⇥",
+        ],
+    ),
+];

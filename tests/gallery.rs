@@ -9,7 +9,7 @@ use expect_test::expect_file;
 #[path = "../examples/gallery/main.rs"]
 mod gallery;
 
-use gallery::{Exhibit, PROGRAMS, exhibits};
+use gallery::exhibits::{Exhibit, PROGRAMS, exhibits};
 
 /// What a page or a fault is compared with, and never shows.
 const COMPARED: [Phrase; 2] = [Phrase::FileWord, Phrase::DirectoryWord];
@@ -80,7 +80,7 @@ fn every_word_is_of_a_phrase_or_declared() {
 /// libraries.
 const OTHERS: &str = "help completions document without acacia lime meadow clover heather linden rape thyme willow \
     chestnut directory srot cannot disk does answer left both empty rows has \
-    invalid basic string expected unexpected brace unclosed group host EOF while parsing object column";
+    invalid basic string expected unexpected brace unclosed group host EOF while parsing object column range input minor major character";
 
 /// A program's own test is asked last, and says one thing.
 const ALONE: FaultKind = FaultKind::ReadingRefused;

@@ -116,7 +116,8 @@ static COLD: Named<Option<i8>> =
 static ROOM: Named<Option<u32>> =
     Named::new("room").valid(&valid::range(1, u32::MAX)).help("grams");
 static PLAIN: Named<Option<String>> = Named::new("plain").valid(&PLAIN_TEXT);
-static PLAIN_TEXT: valid::By<'static, String> = valid::by(plain).says("words without a price");
+static PLAIN_TEXT: valid::By<'static, String> =
+    valid::by(|text: &String| plain(text)).says("words without a price");
 static ODD: Named<Option<u8>> = Named::new("odd").valid(&ODD_ONES);
 static ODD_ONES: valid::By<'static, u8> = valid::by(odd);
 static INITIAL: Named<Option<char>> = Named::new("initial").valid(&valid::not_one_of(&['x']));
@@ -158,7 +159,7 @@ static FILL: Command = Command::new("fill").summary("fill jars from a tank").tak
     LIST.param(),
 ]);
 
-fn plain(text: &String) -> Result<(), String> {
+fn plain(text: &str) -> Result<(), String> {
     if text.contains('€') { Err("it has a price".to_owned()) } else { Ok(()) }
 }
 

@@ -13,14 +13,14 @@ use clavret::{
 };
 
 mod around;
-mod exhibits;
+pub(crate) mod exhibits;
 mod house;
 #[allow(dead_code)]
 #[path = "../kinds.rs"]
 mod kinds;
 mod shown;
 
-pub(crate) use exhibits::{Exhibit, PROGRAMS, exhibits};
+use exhibits::exhibits;
 
 static NAMES: Operand<Vec<String>> =
     Operand::new("name").listed_by(&LIST).help("what to show; all unless given");

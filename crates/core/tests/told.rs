@@ -1,9 +1,8 @@
 //! Which faults are told, which of them in one sentence, and where what is missing stands.
 
-use clavret_core::{Command, Named, Operand, Outcome, Tail};
+use clavret_core::{Command, Named, Operand, Tail};
 use expect_test::expect;
 
-use crate::demo::words;
 use crate::forms::refuses;
 use crate::invitations::{APIARY, BATCH, HIVE, MARK, QUIET};
 
@@ -118,89 +117,6 @@ fn what_is_in_the_wake_of_another_fault_is_not_told() {
         3  --mail is needed
     "#]],
     );
-}
-
-#[test]
-fn faults_that_differ_in_names_alone_are_one() {
-    refuses(
-        &APIARY,
-        "inspect A7 B2 C1 2026-05-01",
-        expect![[r#"
-        apiary inspect A7 B2 C1 2026-05-01
-                          ^^ ^^ ^^^^^^^^^^
-        'B2', 'C1' and '2026-05-01' are three words too many for apiary inspect
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "label A7",
-        expect![[r#"
-        apiary label A7 --because BECAUSE --batch BATCH --mail MAIL
-                        +++++++++++++++++ +++++++++++++ +++++++++++
-        --because, --batch and --mail are needed
-
-        like  apiary label A7 --because BECAUSE --batch BATCH --mail MAIL
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "label",
-        expect![[r#"
-        apiary label HIVE --because BECAUSE --batch BATCH --mail MAIL
-                     ++++ +++++++++++++++++ +++++++++++++ +++++++++++
-                     1    2                 2             2
-        1  HIVE is missing
-        2  --because, --batch and --mail are needed
-
-        like  apiary label HIVE --because BECAUSE --batch BATCH --mail MAIL
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "inspect A7 --foo -x --bar",
-        expect![[r#"
-        apiary inspect A7 --foo -x --bar
-                          ^^^^^ ^^ ^^^^^
-        --foo, -x and --bar are not options here
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "inspect A7 --frme 3 --qiet",
-        expect![[r#"
-        apiary inspect A7 --frme 3 --qiet
-                          ^^^^^^   ^^^^^^
-                          1        2
-        1  --frme is not an option here; --frames is
-        2  --qiet is not an option here; --quiet is
-
-        try   apiary inspect A7 --frames 3 --quiet
-    "#]],
-    );
-    refuses(
-        &APIARY,
-        "harvest A7 1 b c 2",
-        expect![[r#"
-            apiary harvest A7 1 b c 2
-                                ^ ^
-            KILOGRAMS takes a number, such as 1.5; 'b' and 'c' do not fit
-
-            like  apiary harvest A7 1 KILOGRAMS KILOGRAMS 2
-        "#]],
-    );
-    refuses(
-        &APIARY,
-        "move",
-        expect![[r#"
-        apiary move HIVE PLACE
-                    ++++ +++++
-        HIVE and PLACE are missing
-
-        like  apiary move HIVE PLACE
-    "#]],
-    );
-    let Outcome::Faults(faults) = APIARY.read(words("inspect A7 B2 C1")) else { panic!() };
-    assert_eq!(faults.iter().count(), 2, "iterating gives each");
 }
 
 static SHORE: Named<String> = Named::new("shore");

@@ -1,6 +1,6 @@
 //! Declarations and lines of all sorts, for properties of the core, of completion, of documents and of the tool.
 //!
-//! * `draw.rs`: numbers, which proptest draws and makes smaller, become a declaration without a mistake.
+//! * `draw`: numbers, which proptest draws and makes smaller, become a declaration without a mistake.
 //! * `spec.rs`: a declaration as data; `sorts.rs`: what words may be.
 //! * `tree.rs`: the same in an arena, as a program declares it; `document.rs`: as an author writes it down.
 //! * [`structure`]: lines that are accepted, from the records of a declaration alone; [`broken`]: the same, wrong in one way.

@@ -27,50 +27,6 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
     );
     stage.fails(
         2,
-        "inspect A7 --clam",
-        expect![[r#"
-        apiary inspect: one thing to put right
-
-          apiary inspect A7 --clam
-                            ^^^^^^
-          --clam is not an option here; --calm is
-
-          try   apiary inspect A7 --calm
-          page  apiary inspect --help
-    "#]],
-    );
-    stage.fails(
-        2,
-        "inspect a7 --on 2026-02-30",
-        expect![[r#"
-            apiary inspect: two things to put right
-
-              apiary inspect a7 --on 2026-02-30
-                             ^^      ^^^^^^^^^^
-                             1       2
-              1  HIVE takes a capital letter and a number, such as A7; 'a7' is not one
-              2  --on takes a date, such as 2026-05-01; the calendar has no 2026-02-30
-
-              like  apiary inspect A7 --on DATE
-              page  apiary inspect --help
-        "#]],
-    );
-    stage.fails(
-        2,
-        "hive add D1 --at -99 18.4",
-        expect![[r#"
-            apiary hive add: one thing to put right
-
-              apiary hive add D1 --at -99 18.4
-                                      ^^^^^^^^
-              --at does not take '-99 18.4': a latitude is from -90 to 90, and -99 is not
-
-              like  apiary hive add D1 --at LAT LON
-              page  apiary hive add --help
-        "#]],
-    );
-    stage.fails(
-        2,
         "hive",
         expect![[r#"
             apiary hive   the hives of the yard

@@ -1,70 +1,25 @@
 //! Declarations by numbers: proptest draws these and makes them smaller; what they mean is decided here, so that nearly
 //! all of them are declarations without a mistake.
 
+//!
+//! * `raw.rs`: the numbers; `taken.rs`: the names that are taken at a place.
+//! * this file: what a command has, what a parameter is, and which rules hold between them.
+//! * `say.rs`: what the settings of a parameter are given.
+
 use bumpalo::Bump;
-use clavret_core::{Refers, Role, Tail};
+use clavret_core::{Role, Tail};
 use proptest::prelude::*;
+
+mod raw;
+mod say;
+mod taken;
+
+use raw::{Picks, RawNode, RawParam, node, param, rules, with};
+use say::say;
+use taken::Taken;
 
 use crate::sorts::{Own, Shaped, Sort};
 use crate::spec::{Group, Kinds, Made, Node, Relation, Say, Setting, Spec, Valued};
-
-/// Settings by their numbers, each with a number for what it is given.
-type Picks = Vec<(u8, u8)>;
-
-#[derive(Debug, Clone)]
-struct RawParam {
-    role: u8,
-    name: u8,
-    sort: u8,
-    shape: u8,
-    picks: Picks,
-}
-
-impl RawParam {
-    fn with(&self, name: &str) -> Option<u8> {
-        with(&self.picks, name, &[&PARAM, &OFTEN, &OFTEN])
-    }
-}
-
-/// What a setting is given, if one of the picks is of it.
-fn with(picks: &Picks, name: &str, numbered: &[&[&str]]) -> Option<u8> {
-    let count: usize = numbered.iter().map(|names| names.len()).sum();
-    let of = |number: u8| numbered.iter().copied().flatten().nth(usize::from(number) % count);
-    picks.iter().find(|pick| of(pick.0).is_some_and(|of| *of == name)).map(|pick| pick.1)
-}
-
-#[derive(Debug, Clone)]
-struct RawNode {
-    picks: Picks,
-    params: Vec<RawParam>,
-    /// Which bundles it takes, by their bits.
-    bundles: u8,
-    rules: Vec<[u8; 4]>,
-    below: Vec<RawNode>,
-}
-
-fn param() -> impl Strategy<Value = RawParam> {
-    let picks = prop::collection::vec(any::<(u8, u8)>(), 0..6);
-    (any::<[u8; 4]>(), picks).prop_map(|([role, name, sort, shape], picks)| RawParam {
-        role,
-        name,
-        sort,
-        shape,
-        picks,
-    })
-}
-
-fn rules() -> impl Strategy<Value = Vec<[u8; 4]>> {
-    prop::collection::vec(any::<[u8; 4]>(), 0..3)
-}
-
-fn node(most: usize, below: BoxedStrategy<Vec<RawNode>>) -> impl Strategy<Value = RawNode> {
-    let picks = prop::collection::vec(any::<(u8, u8)>(), 0..5);
-    let params = prop::collection::vec(param(), 0..most);
-    (picks, params, 0..8_u8, rules(), below).prop_map(|(picks, params, bundles, rules, below)| {
-        RawNode { picks, params, bundles, rules, below }
-    })
-}
 
 /// A declaration without a mistake, of these types: up to three levels, two bundles, and all that a declaration can say.
 pub fn declaration(sorts: &'static [Sort]) -> impl Strategy<Value = Spec> {
@@ -176,52 +131,6 @@ const SHAPES: [Shaped; 14] = {
 
 const RULES: [&str; 6] =
     ["only_one", "at_least_one", "all_or_none", "only_with", "not_with", "needed_with"];
-
-/// The names that are taken at a place.
-#[derive(Debug, Clone, Default)]
-struct Taken {
-    longs: Vec<String>,
-    letters: Vec<char>,
-    /// The names of those that a command above accepts throughout.
-    above: Vec<&'static str>,
-    /// How many commands stand above; variables of each are called differently.
-    depth: usize,
-}
-
-impl Taken {
-    fn has(&self, name: &str) -> bool {
-        match name.chars().collect::<Vec<_>>()[..] {
-            [letter] => self.letters.contains(&letter) || letter == 'h',
-            _ => {
-                self.longs.iter().any(|long| long == name)
-                    || ["help", "version", "yard"].contains(&name)
-            }
-        }
-    }
-
-    fn add(&mut self, name: &str) {
-        match name.chars().collect::<Vec<_>>()[..] {
-            [letter] => self.letters.push(letter),
-            _ => self.longs.push(name.to_owned()),
-        }
-    }
-
-    /// Takes a name, if it is free.
-    fn take(&mut self, name: &str) -> Option<String> {
-        let is_free = !self.has(name);
-        is_free.then(|| {
-            self.add(name);
-            name.to_owned()
-        })
-    }
-
-    fn letter(&mut self, from: u8) -> Option<char> {
-        let letters = LETTERS.iter().cycle().skip(usize::from(from)).take(LETTERS.len());
-        let letter = letters.copied().find(|letter| !self.has(&letter.to_string()))?;
-        self.letters.push(letter);
-        Some(letter)
-    }
-}
 
 struct Draw {
     sorts: &'static [Sort],
@@ -515,179 +424,4 @@ impl Draw {
 
 fn pick(of: &[usize], with: u8) -> Option<&usize> {
     of.get(usize::from(with) % of.len().max(1))
-}
-
-/// What goes with a parameter that stands alone.
-const OF_ALONE: [&str; 15] = [
-    "letter",
-    "help",
-    "throughout",
-    "valid",
-    "aliases",
-    "formerly",
-    "hidden",
-    "deprecated",
-    "placeholder",
-    "description",
-    "refers",
-    "as_in_code",
-    "infinite",
-    "extensions",
-    "anew",
-];
-
-/// What a setter is given, if it goes with what a parameter is and says already.
-fn say(made: &Made, setting: &str, with: u8, taken: &mut Taken) -> Option<Say> {
-    let (role, name) = (made.role, made.name.to_lowercase());
-    let is_named = role != Role::Operand;
-    let has_one_of = |names: &[&str]| names.iter().any(|name| made.has(name));
-    let is_apart = made.has("stands_alone") && !OF_ALONE.contains(&setting)
-        || made.has("tail")
-            && !["description", "hidden", "deprecated", "placeholder"].contains(&setting);
-    if is_apart {
-        return None;
-    }
-    let text = |text: &str| Some(Say::Text(text.to_owned()));
-    let is = |fits: bool| fits.then_some(Say::Yes);
-    let by = |texts: &[&str]| text(texts[usize::from(with) % texts.len()]);
-    let sort = made.sort();
-    let of_sort = |names: &[&str]| sort.is_some_and(|sort| names.contains(&sort.name));
-    // What only has words.
-    let Some(Valued { shape, .. }) = made.value else {
-        let is_flag = role == Role::Flag;
-        return match setting {
-            "opposite" if is_flag => {
-                let opposite = format!("{}{name}", ["un", "no-"][usize::from(with % 2)]);
-                taken.take(&opposite).map(Say::Text)
-            }
-            "opposite_letter" if made.has("opposite") => taken.letter(with).map(Say::Letter),
-            "worded" => is(is_flag),
-            "once" => is(is_flag),
-            "variable" if is_flag => text(&variable(made, taken)),
-            "stands_alone" if is_flag && with < 64 => gives(made, with),
-            _ => of_all(made, setting, with, taken),
-        };
-    };
-    let (is_option, is_many, is_map) =
-        (role == Role::Option, shape.is_many(), shape == Shaped::Map);
-    let is_single = !matches!(shape, Shaped::Pair | Shaped::Map);
-    match setting {
-        "default" if shape != Shaped::Attached => {
-            default_of(made, usize::from(with)).map(Say::Text)
-        }
-        "valid" => is(shape.words() == 1
-            && shape != Shaped::Map
-            && sort.is_some_and(|sort| sort.valid.is_some())),
-        "stands_alone" if is_option && !shape.is_needed() && with < 64 => gives(made, with),
-        "secret" => is(true),
-        // The line of a file is a text.
-        "secret_file"
-            if is_option
-                && of_sort(&["text", "word"])
-                && matches!(shape, Shaped::Needed | Shaped::Optional) =>
-        {
-            taken.take(&format!("{name}-file")).map(Say::Text)
-        }
-        "times" if is_many && !is_map => {
-            let times = [(0, 3), (1, 2), (1, u32::MAX), (2, 2), (0, 1)];
-            let (least, most) = times[usize::from(with) % times.len()];
-            Some(Say::Times(least.min(if made.has("default") { 1 } else { 2 }), most))
-        }
-        "joined_by" if shape == Shaped::Many => {
-            Some(Say::Letter([',', ':', '\u{e9}'][usize::from(with) % 3]))
-        }
-        "distinct" => is(is_many && !is_map),
-        "once" => is(is_option),
-        "variable" => text(&variable(made, taken)),
-        "placeholder" => by(if shape.words() == 1 { &["DIR", "W0"] } else { &["W0 W1"] }),
-        "refers" => {
-            let is_names = role == Role::Operand && shape == Shaped::Many && of_sort(&["text"]);
-            let is_plain = !has_one_of(&["valid", "default", "times", "joined_by", "distinct"]);
-            use Refers::*;
-            let all = [Path, Nothing, Host, Program, Account, Directory, Command];
-            let refers = all[usize::from(with) % if is_names && is_plain { 7 } else { 6 }];
-            Some(Say::Refers(refers))
-        }
-        "as_in_code" => is(!is_map && of_sort(&["u8", "i16", "u64", "i64"])),
-        "infinite" => is(is_single && of_sort(&["f64"])),
-        "present" | "absent" | "file" | "directory" => {
-            let is_placed = has_one_of(&["present", "absent", "file", "directory", "default"]);
-            is(is_single && of_sort(&["path"]) && !is_placed)
-        }
-        "extensions" if is_single && of_sort(&["path"]) => {
-            Some(Say::Texts(vec!["toml".to_owned()]))
-        }
-        "tail" if role == Role::Operand && shape == Shaped::Many && of_sort(&["text", "word"]) => {
-            let tails = [Tail::Raw, Tail::AfterDashes, Tail::UnknownOptions];
-            Some(Say::Tail(tails[usize::from(with) % 3]))
-        }
-        "listed_by"
-            if shape.words() == 1 && !is_map && (sort.is_none() || of_sort(&["text", "word"])) =>
-        {
-            let is_open = matches!(made.value?.kind, Kinds::Own(Own::Label) | Kinds::Of(_));
-            let is_free = !has_one_of(&[
-                "secret",
-                "secret_file",
-                "valid",
-                "default",
-                "refers",
-                "tail",
-                "stands_alone",
-            ]);
-            (is_open && is_free).then_some(Say::List(with.is_multiple_of(2)))
-        }
-        _ if is_named
-            || !["letter", "throughout", "aliases", "formerly", "anew"].contains(&setting) =>
-        {
-            of_all(made, setting, with, taken)
-        }
-        _ => None,
-    }
-}
-
-/// What any parameter may say; one without a name after dashes was looked at before.
-fn of_all(made: &Made, setting: &str, with: u8, taken: &mut Taken) -> Option<Say> {
-    let name = made.name.to_lowercase();
-    match setting {
-        "letter" if name.len() > 1 => taken.letter(with).map(Say::Letter),
-        "help" => Some(Say::Text(TEXTS[usize::from(with) % 4].to_owned())),
-        "description" => Some(Say::Text(TEXTS[1].to_owned())),
-        "throughout" | "hidden" | "anew" => Some(Say::Yes),
-        "deprecated" => Some(Say::Text("--calm".to_owned())),
-        "aliases" => {
-            let letter = if with.is_multiple_of(2) { None } else { taken.letter(with) };
-            let long = taken.take(&format!("{name}-too"));
-            let texts: Vec<String> = long.into_iter().chain(letter.map(String::from)).collect();
-            (!texts.is_empty()).then_some(Say::Texts(texts))
-        }
-        "formerly" => Some(Say::Texts(vec![taken.take(&format!("old-{name}"))?])),
-        _ => None,
-    }
-}
-
-/// What stands alone has nothing that asks for more than its words to be read.
-fn gives(made: &Made, with: u8) -> Option<Say> {
-    let is_apart = made.said.iter().all(|setting| OF_ALONE.contains(&setting.name));
-    is_apart.then(|| Say::Gives(["page", "version", "unchecked"][usize::from(with) % 3]))
-}
-
-fn variable(made: &Made, taken: &Taken) -> String {
-    let role = if made.role == Role::Operand { "_OPERAND" } else { "" };
-    format!("YARD_{}{}{role}", made.name.to_uppercase().replace('-', "_"), taken.depth)
-}
-
-fn default_of(made: &Made, with: usize) -> Option<String> {
-    let Valued { kind, shape, .. } = made.value?;
-    let word = match kind {
-        Kinds::Of(sort) => sort.right[with % 2][0],
-        Kinds::Own(Own::Label) => "A7",
-        Kinds::Own(Own::Port) => "80",
-    };
-    match shape {
-        Shaped::Map => Some(format!("k={word}")),
-        _ if shape.words() == 1 => Some(word.to_owned()),
-        _ if word.is_empty() || word.contains(' ') => None,
-        Shaped::Pair => Some(format!("{word} 3")),
-        _ => Some(format!("{word} {word}")),
-    }
 }

@@ -264,6 +264,7 @@ const LINES: &[(&str, &[&str])] = &[
             "house station --mask x",
             "house station --outside=YES",
             "apiary harvest A7 1 b c 2",
+            "house fill lime b12 -c x --lid x --tag x --size x x --chill x --room x --only x --either x --odd x --full x --lids x",
             "apiary inspect A7 -f many -t hot",
         ],
     ),

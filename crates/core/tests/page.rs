@@ -423,3 +423,18 @@ fn emphasis_and_code_of_a_description_are_coloured_and_keep_their_marks() {
         ]
     );
 }
+
+/// Pages of any width: no line is wider, but for what cannot be broken.
+#[test]
+fn pages_fit_their_width() {
+    for width in 20..=100 {
+        let page = Page::of(&CommandPath::to(&APIARY, &INSPECT).unwrap(), PageLength::Full);
+        let drawn = page.draw(Look::PLAIN.width(width));
+        let breakable = |line: &&str| {
+            let text = line.trim();
+            text.contains(' ') && !text.starts_with('[') && !text.contains("apiary inspect")
+        };
+        let too_wide = drawn.lines().filter(breakable).find(|line| line.chars().count() > width);
+        assert_eq!(too_wide, None, "at {width} columns");
+    }
+}

@@ -95,24 +95,29 @@ impl<'d> Given<'d> {
 
     /// The values of some steps, those within a word each for itself.
     pub(super) fn units(&self, param: &Param<'_>, typed: &[Step]) -> Units {
-        let mut words = Vec::new();
+        let (mut words, mut cursor) = (Vec::new(), usize::MAX);
         for step in typed {
             let Some(word) = self.words.get(step.word()) else { continue };
             let is_value = matches!(step.meaning(), Meaning::Value | Meaning::Operand);
-            match word.text.as_encoded_bytes().get(step.bytes()).filter(|_| is_value) {
-                _ if Some(step.word()) == self.cursor => words.push(None),
-                Some(text) => {
-                    let pieces = pieces(&String::from_utf8_lossy(text), param.delimiter()).1;
-                    words.extend(pieces.into_iter().map(Some));
-                }
-                None => words.push(Some(String::new())),
+            let text = word.text.as_encoded_bytes().get(step.bytes()).filter(|_| is_value);
+            if Some(step.word()) == self.cursor {
+                cursor = cursor.min(words.len());
+                words.push(String::new());
+            } else if let Some(text) = text {
+                words.append(&mut pieces(&String::from_utf8_lossy(text), param.delimiter()).1);
+            } else {
+                words.push(String::new());
             }
         }
-        let each = param.kinds().len().max(1);
-        let mut units = Units::default();
-        for unit in words.chunks(each) {
-            let known: Vec<String> = unit.iter().map_while(Clone::clone).collect();
-            if known.len() == each { units.whole.push(known) } else { units.own = known }
+        let (each, mut units) = (param.kinds().len().max(1), Units::default());
+        for (at, unit) in words.chunks(each).enumerate() {
+            // Those before the cursor, of the value that it is in.
+            let known = cursor.checked_sub(at * each).map_or(unit.len(), |at| at.min(unit.len()));
+            if known == each {
+                units.whole.push(unit.to_vec());
+            } else {
+                units.own = unit[..known].to_vec();
+            }
         }
         units
     }

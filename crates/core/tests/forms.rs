@@ -401,25 +401,25 @@ fn a_reading_prints_as_a_table_and_serialises() {
             "shapes"
           ],
           "values": {
-            "color": null,
-            "name": [
+            "--color": null,
+            "--name": [
               "a",
               "b c"
             ],
-            "without": [],
-            "tag": {
+            "--without": [],
+            "--tag": {
               "k": 1
             },
-            "calm": false,
-            "once": 7,
-            "v": 2
+            "--calm": false,
+            "--once": 7,
+            "-v": 2
           },
           "origins": {
-            "name": "word 2",
-            "tag": "word 4",
-            "calm": "word 5",
-            "once": "word 8",
-            "v": "word 6"
+            "--name": "word 2",
+            "--tag": "word 4",
+            "--calm": "word 5",
+            "--once": "word 8",
+            "-v": "word 6"
           }
         }"#]]
     .assert_eq(&json);

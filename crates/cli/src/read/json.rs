@@ -10,7 +10,7 @@ pub(super) fn text(outcome: &Outcome<'_>) -> String {
         Outcome::Reading(reading) => reads("reads", reading),
         Outcome::Asked(asked) => {
             let mut value = reads("asks", asked.reading());
-            let what = asked.param().map(|param| param.spelled());
+            let what = asked.param().map(|param| asked.path().key_of(param));
             value.insert("asks-by".to_owned(), json!(what));
             value.retain(|key, _| key != "values" && key != "origins");
             value
@@ -47,16 +47,16 @@ fn refused(faults: &Faults<'_>) -> Map<String, Value> {
 }
 
 fn fault(faults: &Faults<'_>, fault: &Fault<'_>) -> Value {
-    let mut value = short(fault);
+    let mut value = short(faults, fault);
     value["sentence"] = json!(faults.sentence_of(fault));
     value
 }
 
 /// What is wrong and where, without words for it.
-pub(super) fn short(fault: &Fault<'_>) -> Value {
+pub(super) fn short(faults: &Faults<'_>, fault: &Fault<'_>) -> Value {
     let mut value = json!({
         "kind": fault.kind().name(),
-        "parameter": fault.param().map(|param| param.name()),
+        "parameter": fault.param().map(|param| faults.path().key_of(param)),
     });
     match fault.place() {
         Place::At { word, start, end } => {
@@ -77,7 +77,7 @@ fn words(rows: &[Row<'_>]) -> Value {
             "bytes": [bytes.start, bytes.end],
             "text": row.text,
             "means": row.means(),
-            "parameter": row.of,
+            "parameter": row.key,
             "unchecked": row.is_unchecked,
         })
     };

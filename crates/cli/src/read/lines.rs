@@ -192,7 +192,7 @@ fn result(
         Outcome::Asked(asked) => {
             let path = asked.path();
             let names: Vec<&str> = path.commands().iter().map(|command| command.name()).collect();
-            let by = asked.param().map(|param| param.spelled());
+            let by = asked.param().map(|param| path.key_of(param));
             let told = json!({ "verdict": "asks", "command": names, "asks-by": by }).to_string();
             writeln!(out, "{}", told.strip_prefix('{').unwrap_or_default())
         }
@@ -206,7 +206,7 @@ fn result(
 
 fn refused(faults: &Faults<'_>) -> Value {
     let names: Vec<&str> = faults.path().commands().iter().map(|command| command.name()).collect();
-    let list: Vec<Value> = faults.iter().map(short).collect();
+    let list: Vec<Value> = faults.iter().map(|fault| short(faults, fault)).collect();
     json!({ "verdict": "refused", "command": names, "faults": list })
 }
 

@@ -46,9 +46,10 @@ pub(crate) enum Form {
 ///     words=$(clavret read FILE --as sh --prefix feed -- "$@") || exit
 ///     eval "$words"
 ///
-/// Each parameter NAME is assigned to feed_NAME: a flag as true or false, a tally as its count. feed_NAME_origin tells
-/// where it is from: word, variable, setting, default or absent. What has several words is an array, in sh feed_NAME_n
-/// and feed_NAME_1, feed_NAME_2 and so on. The operands are "$@" then, and feed_command is the command that was read.
+/// An option `--litres` is assigned to feed_litres, an operand HIVE to feed_HIVE, and what a command below the program takes has the
+/// command in front: feed_add_litres. A flag is true or false, a tally its count. feed_litres_origin tells where it is from: word,
+/// variable, setting, default or absent. What has several words is an array, in sh feed_HIVE_n and feed_HIVE_1, feed_HIVE_2 and
+/// so on. The operands are "$@" then, and feed_command is the command that was read.
 #[derive(Declare)]
 #[declare(examples = [
     ("which word is what", "clavret read apiary.toml -- inspect A7 -cf6"),

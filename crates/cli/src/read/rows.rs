@@ -24,30 +24,38 @@ pub(super) fn is_judged(path: &CommandPath<'_>) -> bool {
 pub(super) struct Row<'s> {
     pub(super) step: &'s Step,
     pub(super) text: String,
-    /// The parameter that it is a name or a word of, as it is spelt.
+    /// The parameter that it is a name or a word of, as it is spelt; and its key.
     pub(super) of: Option<String>,
+    pub(super) key: Option<String>,
     role: Option<Role>,
     /// Nobody here knows whether it is accepted.
     pub(super) is_unchecked: bool,
 }
 
 impl<'s> Row<'s> {
-    fn new(step: &'s Step, text: String, param: Option<&Param<'_>>) -> Self {
+    fn new(
+        step: &'s Step,
+        text: String,
+        param: Option<&Param<'_>>,
+        path: &CommandPath<'_>,
+    ) -> Self {
         let is_value = matches!(step.meaning(), Meaning::Value | Meaning::Operand);
         let is_unchecked = is_value && param.is_some_and(is_unchecked);
         Row {
             step,
             text,
             of: param.map(Param::spelled),
+            key: param.map(|param| path.key_of(param)),
             role: param.map(Param::role),
             is_unchecked,
         }
     }
 
     pub(super) fn of_reading(reading: &'s Reading<'_>) -> Vec<Self> {
+        let path = reading.path();
         let row = |step| {
             let text = reading.text_of(step).to_string_lossy().into_owned();
-            Row::new(step, text, reading.param_of(step))
+            Row::new(step, text, reading.param_of(step), &path)
         };
         reading.steps().iter().map(row).collect()
     }
@@ -55,7 +63,7 @@ impl<'s> Row<'s> {
     pub(super) fn of_faults(faults: &'s Faults<'_>) -> Vec<Self> {
         let row = |step| {
             let text = faults.text_of(step).to_string_lossy().into_owned();
-            Row::new(step, text, faults.param_of(step))
+            Row::new(step, text, faults.param_of(step), faults.path())
         };
         faults.steps().iter().map(row).collect()
     }

@@ -85,54 +85,72 @@ fn given(asked: Asked<'_>, look: Look) -> String {
     }
 }
 
-/// Refuses two parameters of a command, or of one above it, that would have one variable.
+/// Refuses what would be the same variable twice: two parameters of the program, or one and an item of a list.
 fn check_names(root: &Command<'_>, (form, prefix): (Form, &str)) -> Result<(), Failure> {
-    for path in CommandPath::tree(root) {
-        let mut known: HashMap<String, String> = HashMap::new();
-        known.insert(format!("{prefix}_command"), "the command".to_owned());
-        for param in path.commands().iter().flat_map(|command| command.params()) {
-            for variable in variables(param, (form, prefix)) {
-                let spelled = param.spelled();
-                if let Some(other) = known.insert(variable.clone(), spelled.clone()) {
-                    let told = format!(
-                        "{other} and {spelled} of {path} would both be ${variable} in a script (call one of them otherwise)"
-                    );
-                    return Err(Failure::new(3, told));
-                }
+    let mut known: HashMap<String, String> = HashMap::new();
+    known.insert(format!("{prefix}_command"), "the command".to_owned());
+    let clash = |one: &str, other: &str, variable: &str| {
+        let told = format!(
+            "{one} and {other} of {} would both be ${variable} in a script (call one of them otherwise)",
+            root.name()
+        );
+        Err(Failure::new(3, told))
+    };
+    let all: Vec<(&Param<'_>, String, String)> = named(root, prefix);
+    for (param, key, name) in &all {
+        for variable in variables(param, form, name) {
+            if let Some(other) = known.insert(variable.clone(), key.clone()) {
+                return clash(&other, key, &variable);
             }
         }
-        let lists = path.commands().iter().flat_map(|command| command.params());
-        for list in lists.filter(|param| form == Form::Sh && is_list(param)) {
-            let stem = format!("{}_", variable(list, prefix));
-            let is_item = |name: &str| {
-                name.strip_prefix(&stem)
-                    .is_some_and(|at| at.bytes().all(|byte| byte.is_ascii_digit()))
-            };
-            if let Some((item, other)) = known.iter().find(|(name, _)| is_item(name)) {
-                let told = format!(
-                    "{} and {other} of {path} would both be ${item} in a script (call one of them otherwise)",
-                    list.spelled()
-                );
-                return Err(Failure::new(3, told));
-            }
+    }
+    for (_, key, name) in all.iter().filter(|(param, ..)| form == Form::Sh && is_list(param)) {
+        let is_item = |variable: &str| {
+            let item = variable.strip_prefix(name.as_str()).and_then(|item| item.strip_prefix('_'));
+            item.is_some_and(|at| !at.is_empty() && at.bytes().all(|byte| byte.is_ascii_digit()))
+        };
+        if let Some((item, other)) = known.iter().find(|(variable, _)| is_item(variable)) {
+            return clash(key, other, item);
         }
     }
     Ok(())
 }
 
+/// The parameters of all commands, each with its key and its variable.
+fn named<'d>(root: &'d Command<'d>, prefix: &str) -> Vec<(&'d Param<'d>, String, String)> {
+    let mut named = Vec::new();
+    for path in CommandPath::tree(root) {
+        let way = stem(path.commands(), prefix);
+        for param in path.leaf().params() {
+            named.push((param, path.key_of(param), variable(param, &way)));
+        }
+    }
+    named
+}
+
 /// The variables of a parameter, but for the items of a list.
-fn variables(param: &Param<'_>, (form, prefix): (Form, &str)) -> Vec<String> {
-    let name = variable(param, prefix);
+fn variables(param: &Param<'_>, form: Form, name: &str) -> Vec<String> {
     let mut variables = vec![format!("{name}_origin")];
     match form == Form::Sh && is_list(param) {
         true => variables.push(format!("{name}_n")),
-        false => variables.push(name),
+        false => variables.push(name.to_owned()),
     }
     variables
 }
 
-fn variable(param: &Param<'_>, prefix: &str) -> String {
-    format!("{prefix}_{}", as_variable(param.name()))
+/// What the variables of a command begin with: the prefix, and the commands that lead from the root to it.
+fn stem(commands: &[&Command<'_>], prefix: &str) -> String {
+    let names = commands.iter().skip(1).map(|command| as_variable(command.name()));
+    [prefix.to_owned()].into_iter().chain(names).collect::<Vec<_>>().join("_")
+}
+
+/// The variable of a parameter. An operand's is in capitals, as pages have it: an option may be called as it is.
+fn variable(param: &Param<'_>, stem: &str) -> String {
+    let name = as_variable(param.name());
+    match param.role() {
+        Role::Operand => format!("{stem}_{}", name.to_uppercase()),
+        _ => format!("{stem}_{name}"),
+    }
 }
 
 /// Whether it has several words.
@@ -159,17 +177,21 @@ impl Script<'_> {
             reading.path().commands().iter().skip(1).map(|command| command.name()).collect();
         self.set(&format!("{}_command", self.prefix), OsStr::new(&path.join(" ")));
         let (mut operands, mut known) = (Vec::new(), HashSet::new());
-        for given in reading.params() {
-            let name = variable(given.param(), self.prefix);
-            self.param(given, &name);
-            known.insert(name);
-            if given.param().role() == Role::Operand {
-                operands.extend(given.words());
+        let path = reading.path();
+        let mut all = reading.params();
+        for (at, command) in path.commands().iter().enumerate() {
+            let stem = stem(&path.commands()[..=at], self.prefix);
+            for given in all.by_ref().take(command.params().count()) {
+                let name = variable(given.param(), &stem);
+                self.param(given, &name);
+                known.insert(name);
+                if given.param().role() == Role::Operand {
+                    operands.extend(given.words());
+                }
             }
         }
         // Those of other commands are there too, so that no variable of the environment is taken for one.
-        for param in root.tree().flat_map(|(_, command)| command.params()) {
-            let name = variable(param, self.prefix);
+        for (param, _, name) in named(root, self.prefix) {
             if known.insert(name.clone()) {
                 match param.role() {
                     Role::Flag => self.set(&name, OsStr::new("false")),

@@ -1,30 +1,39 @@
 //! A JSON Schema (draft 2020-12) of the values of a command: what `clavret read --as json` has under `values`.
 
 use clavret::valid::{Says, Test};
-use clavret::{CommandPath, Kind, Noun, Param, Role, Standard, Times};
+use clavret::{Command, CommandPath, Kind, Noun, Param, Role, Standard, Times};
 use serde_json::{Map, Value, json};
 
 /// The schema of what a line may give that reaches a command.
 pub(super) fn schema(path: &CommandPath<'_>) -> Value {
+    let mut schema = level(path.commands());
+    schema["$schema"] = json!("https://json-schema.org/draft/2020-12/schema");
+    schema["title"] = json!(format!("the values of {path}"));
+    schema["$defs"] = json!({ "bytes": {
+        "description": "a word that is no text",
+        "type": "object",
+        "required": ["bytes"],
+        "properties": { "bytes": { "type": "array", "items": { "type": "integer", "minimum": 0, "maximum": 255 } } },
+        "additionalProperties": false,
+    } });
+    schema
+}
+
+/// The first of some commands, and beside its parameters those below it.
+fn level(commands: &[&Command<'_>]) -> Value {
     let mut properties = Map::new();
-    for param in path.commands().iter().flat_map(|command| command.params()) {
-        properties.insert(param.name().to_owned(), described(param));
+    if let Some((command, below)) = commands.split_first() {
+        properties.extend(command.params().map(|param| (param.key(), described(param))));
+        if let Some(next) = below.first() {
+            properties.insert(next.name().to_owned(), level(below));
+        }
     }
     let needed: Vec<&String> = properties.keys().collect();
     json!({
-        "$schema": "https://json-schema.org/draft/2020-12/schema",
-        "title": format!("the values of {path}"),
         "type": "object",
         "required": needed,
         "properties": properties,
         "additionalProperties": false,
-        "$defs": { "bytes": {
-            "description": "a word that is no text",
-            "type": "object",
-            "required": ["bytes"],
-            "properties": { "bytes": { "type": "array", "items": { "type": "integer", "minimum": 0, "maximum": 255 } } },
-            "additionalProperties": false,
-        } },
     })
 }
 

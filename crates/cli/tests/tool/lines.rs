@@ -153,7 +153,7 @@ fn words_that_are_no_text_are_their_bytes() {
         read(&apiary(), b"[\"run-each\", \"echo\", {\"bytes\": [255, 45]}]\n".to_vec());
     let said: Value = serde_json::from_str(&said).unwrap();
     assert_eq!((status, &said["operands"]), (0, &json!(["echo", { "bytes": [255, 45] }])));
-    assert_eq!(said["values"]["words"], json!([{ "bytes": [255, 45] }]));
+    assert_eq!(said["values"]["run-each"]["words"], json!([{ "bytes": [255, 45] }]));
 }
 
 /// The environment counts where that is asked for; nothing is said on standard error that is no terminal.
@@ -171,7 +171,7 @@ fn variables_count_where_that_is_asked_for() {
             .env("FEEDING_LOG", "elsewhere");
         let output = tool.output().unwrap();
         let said: Value = serde_json::from_slice(&output.stdout).unwrap();
-        assert_eq!((&said["values"]["log"], output.stderr.len()), (&json!(log), 0));
+        assert_eq!((&said["values"]["--log"], output.stderr.len()), (&json!(log), 0));
     }
 }
 

@@ -94,17 +94,17 @@ fn values_keep_to_their_schema() {
     let Outcome::Reading(reading) = root.read(&["inspect", "A7", "-cf6"]) else { panic!() };
     let values = serde_json::to_value(&reading).unwrap()["values"].take();
     for (key, value) in [
-        ("frames", json!(26)),
-        ("frames", json!(1.5)),
-        ("frames", json!(null)),
-        ("calm", json!("yes")),
-        ("note", json!([""])),
-        ("temp", json!(99)),
-        ("more", json!(1)),
-        ("color", json!("blue")),
+        ("/inspect/--frames", json!(26)),
+        ("/inspect/--frames", json!(1.5)),
+        ("/inspect/--frames", json!(null)),
+        ("/inspect/--calm", json!("yes")),
+        ("/inspect/--note", json!([""])),
+        ("/inspect/--temp", json!(99)),
+        ("/inspect", json!({})),
+        ("/--color", json!("blue")),
     ] {
         let mut values = values.clone();
-        values[key] = value;
+        *values.pointer_mut(key).unwrap() = value;
         assert!(!inspect.is_valid(&values), "{values}");
     }
 }
@@ -127,11 +127,14 @@ fn lists_and_what_may_be_left_out_are_in_the_schema() {
         "--dry-run",
     ]);
     let mut values = serde_json::from_str::<Value>(&read.out).unwrap()["values"].take();
-    values["note"] = json!(["x", { "bytes": [255] }]);
+    values["--note"] = json!(["x", { "bytes": [255] }]);
     assert!(schema.is_valid(&values), "{:?}", schema.iter_errors(&values).next());
-    for (key, value) in
-        [("hives", json!([])), ("litres", json!(11)), ("of", json!("sugar")), ("note", json!("a"))]
-    {
+    for (key, value) in [
+        ("hives", json!([])),
+        ("--litres", json!(11)),
+        ("--of", json!("sugar")),
+        ("--note", json!("a")),
+    ] {
         let mut values = values.clone();
         values[key] = value;
         assert!(!schema.is_valid(&values), "{values}");

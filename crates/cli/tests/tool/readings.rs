@@ -71,12 +71,12 @@ fn programs_get_json() {
     let (status, value) = json(&["harvest", "A7", "3.5", "-j", "0x0c"]);
     assert_eq!((status, &value["verdict"]), (0, &"reads".into()));
     assert_eq!(value["command"], serde_json::json!(["apiary", "harvest"]));
-    assert_eq!(value["values"]["kilograms"], serde_json::json!([3.5]));
-    assert_eq!(value["origins"]["jars"], "word 5");
+    assert_eq!(value["values"]["harvest"]["kilograms"], serde_json::json!([3.5]));
+    assert_eq!(value["origins"]["harvest"]["--jars"], "word 5");
     assert_eq!(
         value["words"][1],
         serde_json::json!({
-            "word": 2, "bytes": [0, 2], "text": "A7", "means": "operand", "parameter": "HIVE", "unchecked": true,
+            "word": 2, "bytes": [0, 2], "text": "A7", "means": "operand", "parameter": "harvest hive", "unchecked": true,
         })
     );
     let (status, value) = json(&["harvest", "A7", "many", "--jars=x"]);
@@ -88,6 +88,38 @@ fn programs_get_json() {
     );
     let (status, value) = json(&["help", "hive"]);
     assert_eq!((status, &value["verdict"]), (0, &"asks".into()));
+}
+
+/// An option and an operand of one name, and a command and the one below it, lose nothing of each other.
+#[test]
+fn what_is_called_alike_is_told_apart() {
+    let folder = tempfile::tempdir().unwrap();
+    let file = folder.path().join("a.toml");
+    let param = |of: &str, kind: &str| format!("[[{of}{kind}]]\nname = 'file'\noptional = true\n");
+    let params = [param("", "option"), "[[command]]\nname = 'add'\n".into()];
+    let below = [param("command.", "option"), param("command.", "operand")];
+    let document = format!("clavret = 1\nname = 'a'\n{}{}", params.concat(), below.concat());
+    std::fs::write(&file, document).unwrap();
+    let file = file.to_str().unwrap();
+    let words = ["--file", "1", "add", "--file=2", "3"];
+    let told = |form: &[&str]| clavret(&[&["read", file], form, &["--"], &words].concat()).out;
+    let value: serde_json::Value = serde_json::from_str(&told(&["--as", "json"])).unwrap();
+    let values = serde_json::json!({ "--file": "1", "add": { "--file": "2", "file": "3" } });
+    let of: Vec<&serde_json::Value> =
+        value["words"].as_array().unwrap().iter().map(|word| &word["parameter"]).collect();
+    assert_eq!(value["values"], values);
+    assert_eq!(value["origins"]["add"]["file"], "word 5");
+    assert_eq!(
+        of[..].iter().map(|of| of.as_str().unwrap_or("")).collect::<Vec<_>>(),
+        ["--file", "--file", "", "add --file", "add --file", "add file"]
+    );
+    let script = told(&["--as", "sh", "--prefix", "p"]);
+    for line in ["p_file='1'", "p_add_file='2'", "p_add_FILE='3'", "p_add_FILE_origin='word'"] {
+        assert!(script.lines().any(|set| set == line), "{script}");
+    }
+    let refused = clavret(&["read", file, "--as", "json", "--", "add", "--file"]);
+    let refused: serde_json::Value = serde_json::from_str(&refused.out).unwrap();
+    assert_eq!(refused["faults"][0]["parameter"], "add --file");
 }
 
 /// A secret is shown to nobody, whether the line reads or not.

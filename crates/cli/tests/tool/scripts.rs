@@ -215,6 +215,12 @@ fn names_that_would_share_a_variable_are_refused() {
         line("sh").err
     );
     assert_eq!(line("bash").status, 0);
+    // Wherever they are, and whether the line reaches them or not.
+    let apart = "clavret = 1\nname = 'x'\n[[flag]]\nname = 'add-note-n'\n\
+        [[command]]\nname = 'add'\n[[command.option]]\nname = 'note'\nmany = true\n[[command]]\nname = 'list'\n";
+    fs::write(&file, apart).unwrap();
+    let told = "--add-note-n and add --note of x would both be $p_add_note_n";
+    assert!(line("sh").err.contains(told), "{}", line("sh").err);
 }
 
 /// The script of the feeding round, with the tool in its path.

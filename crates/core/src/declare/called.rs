@@ -169,6 +169,18 @@ impl<'d> Param<'d> {
         }
     }
 
+    /// What it is called where values stand by their parameters, as in a reading that is serialised: its name with the dashes
+    /// of an option, a flag or a tally, `--frames` or `-v`; that of an operand has none. So no two parameters of a command are
+    /// called alike, whatever else is declared.
+    pub fn key(&self) -> String {
+        let dashes = match (self.role, self.name.len()) {
+            (Role::Operand, _) => "",
+            (_, 1) => "-",
+            _ => "--",
+        };
+        of(&[dashes, self.name])
+    }
+
     /// A flag's other name than the one that was typed.
     pub(crate) fn other_name(&self, typed: &[u8]) -> Option<String> {
         let is_opposite = match typed {

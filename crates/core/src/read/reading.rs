@@ -80,6 +80,19 @@ impl<'d> CommandPath<'d> {
         self.clone().with(next)
     }
 
+    /// What a parameter is called on this way, the names of the commands below the root in front of its
+    /// [`key`](Param::key): `inspect --frames`.
+    pub fn key_of(&self, param: &Param<'_>) -> String {
+        let owner = self.0.iter().position(|command| command.params().any(|own| own.is(param)));
+        let mut text = String::new();
+        for command in self.0.iter().take(owner.unwrap_or(0) + 1).skip(1) {
+            text.put(command.name());
+            text.put(" ");
+        }
+        text.put(&param.key());
+        text
+    }
+
     /// The program.
     #[inline(never)]
     pub fn root(&self) -> &'d Command<'d> {

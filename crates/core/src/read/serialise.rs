@@ -1,4 +1,5 @@
-//! A reading as `{"command": […], "values": {…}, "origins": {…}}`. Numbers and truth words become
+//! A reading as `{"command": […], "values": {…}, "origins": {…}}`, in which the parameters of each command stand by
+//! their keys, and beside them, by its name, the command below. Numbers and truth words become
 //! numbers and booleans by their kind, lists and values of several words become arrays, entries
 //! become maps; what is not given is null. A word that is no text is `{"bytes": [255]}`; the key of an entry loses what is none.
 
@@ -16,34 +17,64 @@ impl Serialize for Reading<'_> {
         let command: Vec<&str> = self.path().0.iter().map(|command| command.name()).listed();
         let mut reading = serializer.serialize_struct("Reading", 3)?;
         reading.serialize_field("command", &command)?;
-        reading.serialize_field("values", &Values(self))?;
-        reading.serialize_field("origins", &Origins(self))?;
+        reading.serialize_field("values", &Values(Level { reading: self, at: 0 }))?;
+        reading.serialize_field("origins", &Origins(Level { reading: self, at: 0 }))?;
         reading.end()
     }
 }
 
-struct Values<'r, 'd>(&'r Reading<'d>);
+/// One of the commands from the root on, and all below it.
+#[derive(Clone, Copy)]
+struct Level<'r, 'd> {
+    reading: &'r Reading<'d>,
+    at: usize,
+}
+
+impl<'r, 'd> Level<'r, 'd> {
+    /// What its own parameters have.
+    fn slots(self) -> &'r [Slot<'d>] {
+        let base = |at| self.reading.trail.levels().nth(at).map(|level| level.base as usize);
+        let all = &self.reading.slots[..];
+        let end = base(self.at + 1).unwrap_or(all.len());
+        base(self.at).and_then(|start| all.get(start..end)).unwrap_or_default()
+    }
+
+    /// The name of the next one, and that.
+    fn below(self) -> Option<(&'d str, Self)> {
+        let below = Level { at: self.at + 1, ..self };
+        let level = self.reading.trail.levels().nth(below.at)?;
+        Some((level.command.name(), below))
+    }
+}
+
+struct Values<'r, 'd>(Level<'r, 'd>);
 
 impl Serialize for Values<'_, '_> {
     fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
         let mut values = serializer.serialize_map(None)?;
-        for slot in &self.0.slots {
-            values.serialize_entry(slot.param.name(), &Value(self.0, slot))?;
+        for slot in self.0.slots() {
+            values.serialize_entry(&slot.param.key(), &Value(self.0.reading, slot))?;
+        }
+        if let Some((name, below)) = self.0.below() {
+            values.serialize_entry(name, &Values(below))?;
         }
         values.end()
     }
 }
 
-struct Origins<'r, 'd>(&'r Reading<'d>);
+struct Origins<'r, 'd>(Level<'r, 'd>);
 
 impl Serialize for Origins<'_, '_> {
     fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
         let mut origins = serializer.serialize_map(None)?;
-        for slot in &self.0.slots {
-            let origin = self.0.origin_of(slot);
+        for slot in self.0.slots() {
+            let origin = self.0.reading.origin_of(slot);
             if origin != Origin::Absent {
-                origins.serialize_entry(slot.param.name(), &origin.to_string())?;
+                origins.serialize_entry(&slot.param.key(), &origin.to_string())?;
             }
+        }
+        if let Some((name, below)) = self.0.below() {
+            origins.serialize_entry(name, &Origins(below))?;
         }
         origins.end()
     }

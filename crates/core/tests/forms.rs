@@ -161,11 +161,11 @@ fn tails_take_words_that_are_not_read_as_others() {
         &RUN_EACH,
         "-x",
         expect![[r#"
-            run-each -x
-                     ^^
-            -x is not an option here
-
-            try   run-each -- -x
+            run-each -x CMD
+                     ^^ +++
+                     1  2
+            1  -x is not an option here
+            2  CMD is missing
         "#]],
     );
 }
@@ -320,8 +320,6 @@ fn what_may_be_given_once_is_refused_again() {
             shapes --once 1 -v -11
                                ^^
             --once may be given only once
-
-            try   shapes -v -11
         "#]],
     );
     refuses(
@@ -331,8 +329,6 @@ fn what_may_be_given_once_is_refused_again() {
             shapes -v1 1 -1 2 -13
                          ^^
             --once may be given only once
-
-            try   shapes -v -13
         "#]],
     );
 }

@@ -82,12 +82,10 @@ fn no_word_changes_its_meaning() {
         &VISIT_BY,
         "h -x",
         expect![[r#"
-        visit-by h -x
-                   ^^
-        -x is not an option here
-
-        try   visit-by h -- -x
-    "#]],
+            visit-by h -x
+                       ^^
+            -x is not an option here
+        "#]],
     );
     refuses(
         &APIARY,

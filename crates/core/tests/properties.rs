@@ -85,7 +85,8 @@ fn said(root: &Command<'_>, line: &[OsString]) -> Vec<Said> {
 fn is_at(fault: &Fault<'_>, said: &Said) -> bool {
     fault.places().any(|place| match place {
         Place::At { word, start, end } => {
-            let is_in = start < said.start + said.text.len() && said.start < end.max(start + 1);
+            let last = said.start + said.text.len().max(1);
+            let is_in = start < last && said.start < end.max(start + 1);
             word == said.word && (is_in || said.start == 0)
                 // A pair is wrong as a whole.
                 || fault.kind() == FaultKind::ValueAttached && word <= said.word && said.word <= word + 1
@@ -123,13 +124,8 @@ fn keeps(
         matches!(fault.kind(), FaultKind::CommandUnknown | FaultKind::CommandAmbiguous)
     });
     let mut left = said(root, mended);
-    // Of what may be given once the last one is kept.
-    let is_once = |said: &Said| {
-        let mut params = root.tree().flat_map(|(_, command)| command.params());
-        params.any(|param| param.is_once() && std::ptr::from_ref(param).addr() == said.who)
-    };
     for said in said(root, line) {
-        if said.word > free || is_once(&said) || faults.iter().any(|fault| is_at(fault, &said)) {
+        if said.word > free || faults.iter().any(|fault| is_at(fault, &said)) {
             continue;
         }
         let is_same = |kept: &Said| {
@@ -148,15 +144,79 @@ fn keeps(
             None => return Err(format!("{said:?} is lost")),
         }
     }
-    let behind = |line: &[OsString]| {
-        let mut reader = Reader::new(root, line.len());
-        reader.step_all(Words::new(line));
-        reader.steps().iter().any(|step| step.meaning() == Meaning::Terminator)
+    let [was, is] = [line, mended].map(|line| behind(root, line));
+    // What is wrong itself is mended there too.
+    let is_right = |was: &[OsString]| {
+        let from = line.len() - was.len();
+        !faults
+            .iter()
+            .flat_map(Fault::places)
+            .any(|place| matches!(place, Place::At { word, .. } if word >= from))
     };
-    if free == usize::MAX && behind(line) && !behind(mended) {
-        return Err("`--` is gone".into());
+    if !has_holes
+        && free == usize::MAX
+        && was.is_some_and(|was| is_right(was) && is.is_none_or(|is| !is.ends_with(was)))
+    {
+        return Err("what stands after `--` is not what it was".into());
     }
     Ok(())
+}
+
+/// What stands after `--`.
+fn behind<'l>(root: &Command<'_>, line: &'l [OsString]) -> Option<&'l [OsString]> {
+    let mut reader = Reader::new(root, line.len());
+    reader.step_all(Words::new(line));
+    let end = reader.steps().iter().find(|step| step.meaning() == Meaning::Terminator)?;
+    Some(&line[end.word() + 1..])
+}
+
+/// A line makes an operand of a word with a dash that was none, unless that may be a negative number; or names an unknown
+/// letter in the other case.
+fn makes_more_of_dashes(
+    faults: &Faults<'_>,
+    line: &[OsString],
+    mended: &[OsString],
+    has_holes: bool,
+) -> bool {
+    let root = faults.path().root();
+    let operands = |line: &[OsString], is_meant: &dyn Fn(&Param<'_>) -> bool| {
+        let mut reader = Reader::new(root, line.len());
+        reader.step_all(Words::new(line));
+        let is_one = |step: &&clavret_core::Step| {
+            step.meaning() == Meaning::Operand && reader.param_of(step).is_some_and(is_meant)
+        };
+        let words = reader.steps().iter().filter(is_one).map(|step| line[step.word()].clone());
+        words
+            .filter(|word| word.len() > 1 && word.as_encoded_bytes()[0] == b'-')
+            .collect::<Vec<_>>()
+    };
+    let letters = |line: &[OsString]| {
+        let mut reader = Reader::new(root, line.len());
+        reader.step_all(Words::new(line));
+        let is_letter = |step: &&clavret_core::Step| {
+            matches!(step.meaning(), Meaning::Name | Meaning::Opposite)
+                && !line[step.word()].as_encoded_bytes().starts_with(b"--")
+        };
+        let byte =
+            |step: &clavret_core::Step| line[step.word()].as_encoded_bytes()[step.bytes().end - 1];
+        reader.steps().iter().filter(is_letter).map(byte).collect::<Vec<u8>>()
+    };
+    let unknown = faults.iter().filter_map(|fault| match (fault.kind(), fault.place()) {
+        (FaultKind::OptionUnknown, Place::At { word, end, .. }) => {
+            let word = line[word].as_encoded_bytes();
+            (!word.starts_with(b"--")).then(|| word[end - 1])
+        }
+        _ => None,
+    });
+    let (known, was, is) = (operands(line, &|_| true), letters(line), letters(mended));
+    let count = |letters: &[u8], other: u8| letters.iter().filter(|own| **own == other).count();
+    let in_other_case = |letter: u8| {
+        let other = letter ^ 0x20;
+        letter.is_ascii_alphabetic() && count(&is, other) > count(&was, other)
+    };
+    operands(mended, &|param| !param.takes_negative()).iter().any(|word| !known.contains(word))
+        // What is put in where something is missing may be called so.
+        || !has_holes && unknown.into_iter().any(in_other_case)
 }
 
 /// The line after a heading, in words.
@@ -360,6 +420,7 @@ proptest! {
             if matches!(read(tree.root, &offered, &world), Outcome::Asked(_)) {
                 continue;
             }
+            prop_assert!(!makes_more_of_dashes(&faults, &line, &offered, has_holes), "{}", drawn);
             let kept = keeps(tree.root, &faults, &line, &offered, has_holes);
             prop_assert!(kept.is_ok(), "{} in\n{}", kept.unwrap_err(), drawn);
         }

@@ -28,6 +28,9 @@ impl<'d> Given<'d> {
     ) -> Self {
         let mut words = cursor.before.clone();
         let mut reader = stepped(root, &words, None);
+        for _ in 0..defaults {
+            reader.step_into_default();
+        }
         let was_waiting = matches!(reader.expects(), Expects::Value(..));
         if counts {
             reader.step(&cursor.begun.text);
@@ -37,9 +40,6 @@ impl<'d> Given<'d> {
         while counts && !was_waiting && matches!(reader.expects(), Expects::Value(..)) {
             reader.step("".as_ref());
             words.push(Typed::default());
-        }
-        for _ in 0..defaults {
-            reader.step_into_default();
         }
         let before = reader.operand_steps().len();
         for word in &cursor.after {

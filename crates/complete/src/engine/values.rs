@@ -2,15 +2,20 @@
 
 use clavret_core::{Kind, Meaning, Param, Reader, Refers};
 
-use super::given::{Units, pieces};
+use super::given::{Given, Units, pieces};
 use super::{Block, Candidate, Completing, stepped};
 
 impl<'d> Completing<'d, '_> {
     /// What an operand may be here. Which one the word is for may depend on how many follow.
     pub(super) fn add_operands(&mut self, reader: &Reader<'d>) {
         let begun = self.begun;
+        // With one more before them, those behind the cursor may be other operands than they are now.
+        let moved = (self.given.operands_after > 0)
+            .then(|| Given::of(self.root, self.cursor, true, self.defaults));
         for (param, own) in reader.next_operands(self.given.operands_after) {
-            if self.given.excludes(param) {
+            if self.given.excludes(param)
+                || moved.as_ref().is_some_and(|given| given.excludes(param))
+            {
                 continue;
             }
             self.settle();

@@ -4,7 +4,7 @@ use super::{Echo, Mark};
 use std::ops::Range;
 
 use crate::read::{Fault, FaultKind, Faults, Place};
-use crate::text::{Listed, Put, Quoted, columns, in_order, of, own};
+use crate::text::{Listed, Put, Quoted, columns, in_order, of, own, quoted};
 use crate::wording::Phrase;
 
 /// Columns that are shown around a fault of a line that is too long.
@@ -28,7 +28,7 @@ impl<'d> Faults<'d> {
     /// for what may be secret.
     pub(super) fn echo(&self, shown: &[Vec<&Fault<'d>>]) -> Echo {
         let root = self.path().root();
-        let mut echo = Echo { text: own(root.program_name()), marks: Vec::new() };
+        let mut echo = Echo { text: quoted(root.program_name().as_ref()), marks: Vec::new() };
         let mut column = columns(&echo.text);
         let mut places = places(shown).into_iter().peekable();
         let count = self.words().count();

@@ -27,7 +27,7 @@ impl<'t, 'd> Report<'t, 'd> {
             );
         }
         match &self.near_options(fault).1[..] {
-            [] => "",
+            [] => self.other_case(fault).map_or("", |letter| speech.tell(Phrase::OneIs, &[letter])),
             near => speech.counted(speech.say(Phrase::OneIs), speech.say(Phrase::ManyAre), near),
         }
     }
@@ -81,13 +81,9 @@ impl<'t, 'd> Report<'t, 'd> {
         }
     }
 
-    /// The letter that an unknown one may be: itself, where its dashes are wrong; else in the other
-    /// case. All other letters are equally far.
+    /// What an unknown letter may be: itself, where its dashes are wrong. All others are equally far.
     fn near_letter(&self, word: usize, letter: u8, typed: &str) -> Option<&'t str> {
         let reach = self.reach_in(word);
-        let is_known = |letter: &u8| {
-            reach.params().any(|param| !param.is_hidden() && param.has_letter(*letter))
-        };
         // A program that is asked for its version, and for nothing else.
         if typed == "-V"
             && self.words().count() == 1
@@ -95,14 +91,27 @@ impl<'t, 'd> Report<'t, 'd> {
         {
             return Some(self.speech.keep(version));
         }
+        (typed.len() > 2 && self.has_letter(word, letter)).then(|| self.speech.letter_name(letter))
+    }
+
+    /// The same letter in the other case, which is named and not offered: it may do anything.
+    fn other_case(&self, fault: &Fault<'d>) -> Option<&'t str> {
+        let (word, typed) = self.named(fault)?;
+        let &[letter] =
+            typed.as_encoded_bytes().strip_prefix(b"-").unwrap_or(typed.as_encoded_bytes())
+        else {
+            return None;
+        };
         let other = if letter.is_ascii_uppercase() {
             letter.to_ascii_lowercase()
         } else {
             letter.to_ascii_uppercase()
         };
-        let mut meant =
-            [letter, other].into_iter().filter(|&meant| meant != letter || typed.len() > 2);
-        meant.find(is_known).map(|letter| self.speech.letter_name(letter))
+        (other != letter && self.has_letter(word, other)).then(|| self.speech.letter_name(other))
+    }
+
+    fn has_letter(&self, word: usize, letter: u8) -> bool {
+        self.reach_in(word).params().any(|param| !param.is_hidden() && param.has_letter(letter))
     }
 
     /// `--no-calm`: the flag's own name for that, or the flag itself where it is that name that is

@@ -7,8 +7,6 @@ use super::{Repaired, Report};
 pub(crate) struct Mend;
 
 impl Mend {
-    pub(crate) const AMBIGUOUS: Self = Mend;
-    pub(crate) const REPEATED: Self = Mend;
     pub(crate) const TWICE: Self = Mend;
     pub(crate) const LACKING: Self = Mend;
     pub(crate) const SEVERAL: Self = Mend;

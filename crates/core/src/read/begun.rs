@@ -5,7 +5,7 @@ use super::fault::FaultKind;
 use super::step::{Meaning, NONE};
 use super::{Fault, Found, Reached, Reader};
 use crate::declare::{Abbreviates, Brings, Command, Param, Say};
-use crate::fault::{Mend, Report};
+use crate::fault::Report;
 use crate::text::{Put, unquoted};
 use crate::wording::Phrase;
 
@@ -13,7 +13,8 @@ use crate::wording::Phrase;
 pub(crate) const ABBREVIATES: &Abbreviates = &Abbreviates { option, command, begins };
 
 /// What a beginning that may stand for several names brings along.
-const AMBIGUOUS: &Brings = &Brings { say: Some(Say(could_be)), mend: Some(Mend::AMBIGUOUS) };
+/// Which of the names that begin so is meant, only the user knows.
+const AMBIGUOUS: &Brings = &Brings { say: Some(Say(could_be)), mend: None };
 
 /// What begins as an abbreviation does.
 enum Begun<'d> {

@@ -5,7 +5,7 @@ use super::reading::CommandPath;
 use super::step::NONE;
 use super::{Reach, Reached};
 use crate::declare::{Command, Gives, Hit, Param};
-use crate::text::{Listed, Put, of};
+use crate::text::{Listed, Put, of, quoted};
 
 impl<'d> Reached<'d> {
     /// It.
@@ -159,15 +159,23 @@ impl<'d> Usual<'d> {
 impl<'d> CommandPath<'d> {
     /// How the page of the command at its end is asked for: by an option of that, else by the command for it.
     pub(crate) fn page_line(&self, usual: Usual<'d>) -> Option<String> {
-        if let Some(name) = Reach::of(self, usual).asks_for(Gives::Page) {
-            return Some(of(&[&self.text(), " ", &name]));
-        }
-        let mut commands = self.root().subcommands().iter();
-        let help = commands.find(|command| !command.is_hidden() && command.gives(Gives::Page))?;
-        let mut line = of(&[self.root().program_name(), " ", help.name()]);
-        for command in &self.0[1..] {
+        let mut line = quoted(self.root().program_name().as_ref());
+        let page = Reach::of(self, usual).asks_for(Gives::Page);
+        let mut add = |name: &str| {
             line.put(" ");
-            line.put(command.name());
+            line.put(&quoted(name.as_ref()));
+        };
+        if page.is_none() {
+            let mut commands = self.root().subcommands().iter();
+            let help =
+                commands.find(|command| !command.is_hidden() && command.gives(Gives::Page))?;
+            add(help.name());
+        }
+        for command in &self.0[1..] {
+            add(command.name());
+        }
+        if let Some(name) = page {
+            add(&name);
         }
         Some(line)
     }

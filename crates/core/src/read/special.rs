@@ -105,7 +105,8 @@ impl<'d> Line<'d> {
 }
 
 /// What a fault of those that are given too often, or twice, brings along.
-const REPEATED: &Brings = &Brings { say: Some(Say(repeated)), mend: Some(Mend::REPEATED) };
+/// Which of the two goes, only the user knows.
+const REPEATED: &Brings = &Brings { say: Some(Say(repeated)), mend: None };
 const TWICE: &Brings = &Brings { say: Some(Say(twice)), mend: Some(Mend::TWICE) };
 
 /// What is said of what is given again and may not be.

@@ -84,7 +84,8 @@ fn style(bytes: &[u8]) -> Style {
     if bytes.is_empty() {
         return Style::Single;
     }
-    let mut style = Style::Bare;
+    // At the beginning of a word zsh takes `=` for the path of a program.
+    let mut style = if bytes[0] == b'=' { Style::Single } else { Style::Bare };
     for chunk in bytes.utf8_chunks() {
         if !chunk.invalid().is_empty() || chunk.valid().chars().any(is_unseen) {
             return Style::Escaped;

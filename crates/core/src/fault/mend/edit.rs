@@ -5,7 +5,7 @@ use crate::wording::Speech;
 use std::ffi::{OsStr, OsString};
 
 use crate::declare::{Command, Param};
-use crate::text::{Listed, Put, own, part, quoted};
+use crate::text::{Listed, Put, part, quoted};
 
 impl<'t> Speech<'t> {
     /// A word that is put in.
@@ -125,7 +125,7 @@ pub(super) fn typed<'t>(line: &Line<'t>) -> Vec<&'t OsStr> {
 /// A line as it is shown: quoted, with placeholders in the placeholders.
 #[inline(never)]
 pub(super) fn shown(root: &Command<'_>, line: &Line<'_>) -> String {
-    let mut shown = own(root.program_name());
+    let mut shown = quoted(OsStr::new(root.program_name()));
     for word in line {
         shown.put(" ");
         match word.shown {

@@ -136,20 +136,16 @@ impl<'t, 'd> Report<'t, 'd> {
         (around, allowed): (&Around<'_>, usize),
         speech: Speech<'k>,
     ) -> (Option<Repair<'k>>, usize) {
-        use FaultKind::{CommandAmbiguous, OptionAmbiguous};
         let repairs = self.repairs(line, pick, speech);
         let tried = repairs.len();
         if tried > allowed {
             return (None, 0);
         }
-        let is_ambiguous = matches!(self.at(pick).kind(), OptionAmbiguous | CommandAmbiguous);
         let mut best: Option<Tried<'_>> = None;
         let mut is_alone = true;
         for repair in repairs {
             let Some(tried) = self.attempt(line, pick, repair, (around, speech)) else { continue };
             match &best {
-                // Which of several names an abbreviation stands for, only the user knows.
-                Some(_) if is_ambiguous => is_alone = false,
                 Some(best) if tried.rank() == best.rank() => {
                     is_alone &= tried.reading == best.reading;
                 }
@@ -182,7 +178,8 @@ impl<'t, 'd> Report<'t, 'd> {
                 // A request is answered whatever else stands on the line.
                 Outcome::Asked(asked) => {
                     let is_page = asked.gives(Gives::Page);
-                    return Some(Tried::asks(usize::from(is_page), repair));
+                    return keeps(self, line, pick, &repair, &asked.into_trace())
+                        .then(|| Tried::asks(usize::from(is_page), repair));
                 }
             };
         let is_kept = keeps(self, line, pick, &repair, &trace);

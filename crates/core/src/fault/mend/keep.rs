@@ -8,6 +8,7 @@
 use super::Use;
 use super::edit::word;
 use super::{Class, Line, Repair};
+use crate::declare::Param;
 use crate::read::{FaultKind, Faults, Meaning, Place, Trace};
 use crate::text::{Listed, Put, has, in_order, part};
 
@@ -31,6 +32,7 @@ pub(super) fn keeps(
     change.keeps_words()
         && (loses || change.keeps_values())
         && change.keeps_protected()
+        && change.keeps_dashes(after)
         && !overrides
 }
 
@@ -44,7 +46,7 @@ pub(super) fn loses_nothing(
 ) -> bool {
     let mut change = Change::new(before, line, mended, after);
     for fault in before.list() {
-        if matches!(fault.kind(), FaultKind::OptionRepeated | FaultKind::ValueTwice) {
+        if fault.kind() == FaultKind::ValueTwice {
             change.excused.extend(fault.param().map(|param| std::ptr::from_ref(param).addr()));
         }
     }
@@ -256,6 +258,19 @@ impl<'c> Change<'c> {
         let line = if is_before { self.line } else { self.new };
         let bytes = used.step.bytes();
         part(word(line, used.step.word()), bytes.start, bytes.end)
+    }
+
+    /// Whether no word that begins with a dash has become an operand, but for a negative number where one may be.
+    fn keeps_dashes(&self, after: &Trace<'_>) -> bool {
+        let is_operand = |used: &&Use| used.step.meaning() == Meaning::Operand;
+        self.pairs.iter().all(|&(was, is)| {
+            let Some(operand) = self.is(is).iter().find(is_operand) else { return true };
+            let typed = word(self.line, was).as_encoded_bytes();
+            let has_dash = typed.len() > 1 && typed[0] == b'-';
+            !has_dash
+                || self.was(was).iter().any(|used| is_operand(&used))
+                || after.param(&operand.step).is_some_and(Param::takes_negative)
+        })
     }
 
     /// Whether what stood after `--` still does.

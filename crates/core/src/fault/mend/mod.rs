@@ -65,10 +65,6 @@ enum How {
 pub(crate) struct Mend(for<'f, 't, 'd> fn(&mut Bench<'f, 't, 'd>));
 
 impl Mend {
-    /// Against the beginning of several names.
-    pub(crate) const AMBIGUOUS: Self = Mend(|bench| bench.ambiguous());
-    /// Against what is given again and may not be.
-    pub(crate) const REPEATED: Self = Mend(|bench| bench.repeated());
     /// Against a value that stands twice.
     pub(crate) const TWICE: Self = Mend(|bench| bench.drop_value());
     /// Against several words that are attached to their name.

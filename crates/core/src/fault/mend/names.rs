@@ -3,7 +3,7 @@
 
 use super::fix::READINGS;
 use super::{Bench, Class, Cost, Edit, Line};
-use crate::declare::Param;
+use crate::declare::{Param, Tail};
 use crate::read::{Fault, Faults, Place};
 use crate::text::{Listed, Put};
 use crate::wording::Speech;
@@ -25,12 +25,8 @@ impl Bench<'_, '_, '_> {
             self.move_up(word);
         }
         self.command_of_option(word);
-        // An operand that begins with a dash; what is an option elsewhere, or nearly one, is none, and neither
-        // is what other programs are asked for their versions by.
-        let bytes = self.bytes(word);
-        let is_asking = matches!(bytes, b"-version" | b"-V" | b"-help");
-        let is_no_operand = bytes.starts_with(b"--") || is_asking;
-        if !is_no_operand && self.repairs.is_empty() && owners.is_empty() {
+        // A negative number: what else begins with a dash was meant as an option (`keep.rs`).
+        if !self.bytes(word).starts_with(b"--") && self.repairs.is_empty() && owners.is_empty() {
             self.insert(word, vec![self.speech.item("--")]);
             self.repairs.iter_mut().for_each(|repair| repair.renames = false);
         }
@@ -52,6 +48,11 @@ impl Bench<'_, '_, '_> {
     /// the words that it takes.
     fn move_up(&mut self, word: usize) {
         let Some((above, param)) = self.faults.above(self.fault) else { return };
+        // Before words that another program gets it may have been meant for that.
+        let leaf = self.faults.trace().leaf_before(word);
+        if leaf.has_tail(Tail::Raw) || leaf.has_tail(Tail::UnknownOptions) {
+            return;
+        }
         let bytes = self.bytes(word);
         let is_apart = match bytes.strip_prefix(b"--") {
             Some(name) => !name.contains(&b'='),
@@ -126,13 +127,6 @@ impl Bench<'_, '_, '_> {
         };
         let moved = (0..self.line.len()).map(|at| self.line[place(at)]).listed();
         self.add_line(cost, moved);
-    }
-
-    #[inline]
-    pub(super) fn ambiguous(&mut self) {
-        for name in self.faults.begun(self.fault).iter().take(READINGS + 1) {
-            self.replace(Class::Spelled.at(0), name);
-        }
     }
 }
 

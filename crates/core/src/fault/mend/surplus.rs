@@ -54,7 +54,8 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             let kind = trace.param(step).and_then(|param| param.word_kind(0));
             kind.is_some_and(|kind| kind.noun() == Noun::Text)
         };
-        let last = last.filter(|last| last - text <= MOST_QUOTED);
+        // Of two words each may well be a thing of its own.
+        let last = last.filter(|last| (2..=MOST_QUOTED).contains(&(last - text)));
         let (Some(last), Some(value)) = (last, value.filter(is_text)) else { return };
         let first = part(self.typed(text), value.bytes().start, value.bytes().end);
         let is_number = first.as_encoded_bytes().iter().all(u8::is_ascii_digit);
@@ -100,24 +101,6 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             Some(Role::Operand) => self.operands_missing(),
             _ => self.missing(),
         }
-    }
-
-    /// What counts is the last one: those before it go.
-    #[inline]
-    pub(super) fn repeated(&mut self) {
-        let steps = self.faults.trace().steps();
-        let Some((word, start, _)) = self.place() else { return };
-        let at = steps.iter().position(|s| s.word() == word && s.bytes().start == start);
-        let Some(repeated) = at.map(|at| steps[at]) else { return };
-        let is_same =
-            |at: &usize| steps[*at].slot() == repeated.slot() && !steps[*at].is_of_value();
-        let mut names: Vec<usize> = (0..steps.len()).filter(is_same).listed();
-        names.pop();
-        let mut edits = Vec::new();
-        for name in names {
-            edits.append(&mut dropped(steps, name, self.line));
-        }
-        self.add(Class::Dropped.at(1), edits);
     }
 
     /// The value of the fault goes, with the name in front of it; one of several in a word goes with
@@ -176,7 +159,9 @@ fn is_prose(word: Option<&str>) -> bool {
         let bare = word.trim_end_matches(['.', ',', '!', '?', ';', ':']);
         // Whatever is not ASCII is a letter here: tables of all letters are not worth their size.
         let is_letter = |letter: char| letter.is_ascii_alphabetic() || !letter.is_ascii();
-        bare.starts_with(is_letter)
+        // A letter alone is a code, but for these.
+        (bare.len() > 1 || matches!(bare, "a" | "A" | "I"))
+            && bare.starts_with(is_letter)
             && bare.chars().all(|letter| is_letter(letter) || "'-".contains(letter))
     })
 }

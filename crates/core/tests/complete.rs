@@ -155,7 +155,7 @@ fn each_form_is_completed_in_its_own_way() {
         ("odd --hot --c", ""),
         (
             "odd --restless --",
-            "options[--hues --paint --pair --when=… --when --frames --out --into --key --key-file]",
+            "options[--hues --paint --pair --when=… --when --frames --out --into --key --key-file --hot]",
         ),
         // Other names where nothing else begins so.
         ("odd --q", "options[--quiet]"),

@@ -2,9 +2,12 @@
 
 use clavret_complete::{BASH, COMPLETIONS, Cursor, Typed, candidates, complete};
 use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
-use clavret_core::{Command, Flag, HELP, Look, Named, Operand, Outcome, Rule, Tail, Tally, valid};
+use clavret_core::{
+    Command, Flag, HELP, Look, Named, Operand, Outcome, Rule, Tail, Tally, Words, valid,
+};
 
 use crate::demo::faults;
+use crate::world::Small;
 
 /// An option that waits for its value hid what was wrong with an earlier one.
 #[test]
@@ -175,4 +178,40 @@ fn an_operand_that_moves_others_to_where_they_may_not_be_is_not_offered() {
     assert!(offers_yes(&cursor));
     cursor.after.push(Typed::new("yes"));
     assert!(!offers_yes(&cursor));
+}
+
+/// A flag that was turned off was one that is given, and what was given silenced more than what it excludes.
+#[test]
+fn rules_are_about_flags_that_are_on_and_silence_what_they_exclude() {
+    static DRY: Flag = Flag::new("dry-run").opposite("wet").worded().variable("DRY");
+    static LOG: Named<Option<String>> = Named::new("log");
+    static YARD: Named<Option<String>> = Named::new("yard").variable("YARD");
+    static EDGE: Command = Command::new("edge")
+        .takes(&[DRY.param(), LOG.param(), YARD.param()])
+        .rules(&[Rule::not_with(DRY.param(), &[LOG.param(), YARD.param()])]);
+    static ONLY: Command = Command::new("only")
+        .takes(&[DRY.param(), LOG.param()])
+        .rules(&[Rule::only_with(LOG.param(), &[DRY.param()])]);
+    let world = |variables: &[(&'static str, &'static str)]| Small {
+        variables: variables.iter().copied().collect(),
+        ..Small::default()
+    };
+    let of_yard = world(&[("YARD", "bees")]);
+    let yard = |words: &'static [&'static str]| match EDGE.read_in(Words::new(words), &of_yard) {
+        Outcome::Reading(reading) => reading.get(&YARD).clone(),
+        Outcome::Faults(faults) => Some(faults.draw(Look::PLAIN)),
+        other => panic!("{other:?}"),
+    };
+    assert_eq!(yard(&["--log", "f"]).as_deref(), Some("bees"));
+    assert_eq!(yard(&["--wet", "--log=f"]).as_deref(), Some("bees"));
+    assert_eq!(yard(&["--dry-run=no", "--log=f"]).as_deref(), Some("bees"));
+    assert_eq!(yard(&["--wet=no"]), None);
+    assert!(yard(&["--dry-run", "--log=f"]).unwrap().contains("--dry-run does not go with --log"));
+    let meets = |dry| {
+        let world = world(&[("DRY", dry)]);
+        matches!(ONLY.read_in(Words::new(&["--log=f"]), &world), Outcome::Reading(_))
+    };
+    assert!(meets("yes") && !meets("no"));
+    assert_eq!(candidates(&EDGE, &["--wet"], "--l"), ["--log"]);
+    assert_eq!(candidates(&EDGE, &["--dry-run"], "--l"), [""; 0]);
 }

@@ -4,7 +4,7 @@ use std::ffi::OsString;
 
 use clavret_core::{Command, FaultKind, Noun, Param, Role, Rule, Standard, Tail};
 
-use crate::structure::{Line, Part, Pick, What};
+use crate::structure::{Line, Part, Pick, What, counts};
 
 /// A line that is wrong in one way.
 #[derive(Debug, Clone)]
@@ -274,14 +274,17 @@ pub fn broken<'d>(
             let rules: Vec<&Rule<'d>> =
                 line.path.iter().flat_map(|command| command.relations()).collect();
             let rule = rules.get(pick(rules.len().max(1)))?;
-            let count = |param: &Param<'_>| given(param).map_or(0, |given| given.times);
+            let times = |param: &Param<'_>| given(param).map_or(0, |given| given.times);
+            let count = |param: &Param<'_>| {
+                given(param).filter(|given| counts(given)).map_or(0, |given| given.times)
+            };
             let when = rule.when().filter(|when| count(when.0) > 0);
             let are_there = rule.members().iter().any(|member| count(member) > 0);
             let is_flag = |param: &&&'d Param<'d>| {
                 param.role() == Role::Flag
                     && param.long().is_some()
                     && !param.stands_alone()
-                    && count(param) == 0
+                    && times(param) == 0
                     && leaf.params().any(|own| own.is(param))
             };
             let is_apart = |param: &&&'d Param<'d>| {

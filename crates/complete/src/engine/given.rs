@@ -62,11 +62,11 @@ impl<'d> Given<'d> {
         self.excluded.iter().any(|excluded| excluded.is(param))
     }
 
-    /// Whether an option may be given here. What would only take the place of what is there may not.
-    pub(super) fn leaves(&self, reached: &Reached<'d>) -> bool {
+    /// Whether an option may be given here, or a flag turned off. What would only take the place of what is there may not.
+    pub(super) fn leaves(&self, reached: &Reached<'d>, is_off: bool) -> bool {
         let param = reached.param();
         let Some(reader) = &self.reader else { return true };
-        if self.excludes(param) {
+        if self.excludes(param) && !is_off {
             return false;
         }
         if !param.is_once() && param.role() == Role::Tally {
@@ -139,14 +139,14 @@ fn is_used_up(param: &Param<'_>, units: &[Vec<String>]) -> bool {
 
 /// Adds what a rule says may not be given beside what is typed.
 fn exclude<'d>(rule: &Rule<'d>, reader: &Reader<'d>, excluded: &mut Vec<&'d Param<'d>>) {
-    let is_typed = |param: &&&Param<'d>| reader.has_typed(param);
+    let is_typed = |param: &&&Param<'d>| reader.has_given(param);
     let members = || rule.members().iter();
     match rule.when() {
         Some((param, _)) => {
-            if reader.has_typed(param) {
+            if reader.has_given(param) {
                 excluded.extend(members());
             }
-            if members().any(|member| reader.has_typed(member)) {
+            if members().any(|member| reader.has_given(member)) {
                 excluded.push(param);
             }
         }

@@ -110,7 +110,10 @@ impl<'d> Completing<'d, '_> {
         let mut words = Vec::new();
         for name in names(param) {
             // Most do not begin so, where there are many.
-            if !name.starts_with(self.begun) || !is_own(&name) || !self.given.leaves(reached) {
+            if !name.starts_with(self.begun)
+                || !is_own(&name)
+                || !self.given.leaves(reached, is_opposite(param, &name))
+            {
                 continue;
             }
             let help = self.help_of(param, &name);
@@ -133,7 +136,8 @@ impl<'d> Completing<'d, '_> {
         let is_left = |step: &Step| {
             let param = read.param_of(step);
             let reached = |param: &Param<'d>| reach.list().iter().find(|at| at.param().is(param));
-            param.and_then(reached).is_none_or(|reached| self.given.leaves(reached))
+            let is_off = step.meaning() == Meaning::Opposite;
+            param.and_then(reached).is_none_or(|reached| self.given.leaves(reached, is_off))
         };
         let Some(param) = steps.last().and_then(|last| read.param_of(last)) else { return };
         // Letters of one word may be too many for each other as well.
@@ -143,7 +147,8 @@ impl<'d> Completing<'d, '_> {
             let of_it =
                 |other: &&Step| read.param_of(other).zip(param).is_some_and(|(a, b)| a.is(b));
             param.is_some_and(|param| {
-                given.excludes(param) || param.is_once() && steps.iter().filter(of_it).count() > 1
+                given.excludes(param) && step.meaning() != Meaning::Opposite
+                    || param.is_once() && steps.iter().filter(of_it).count() > 1
             })
         };
         if !steps.iter().all(is_left) || steps.iter().any(clashes) {
@@ -155,11 +160,12 @@ impl<'d> Completing<'d, '_> {
         if !is_waiting && !param.stands_alone() {
             for (at, reached) in reach.list().iter().enumerate() {
                 let next = reached.param();
-                if next.is_hidden() || next.stands_alone() || !given.leaves(reached) {
+                if next.is_hidden() || next.stands_alone() {
                     continue;
                 }
-                for letter in [next.letter(), next.opposite_letter()].into_iter().flatten() {
-                    if reach.has_letter(at, letter as u8) {
+                for (letter, is_off) in [(next.letter(), false), (next.opposite_letter(), true)] {
+                    let Some(letter) = letter else { continue };
+                    if reach.has_letter(at, letter as u8) && given.leaves(reached, is_off) {
                         let mut text = begun.to_owned();
                         text.push(letter);
                         let help = self.help_of(next, &text);
@@ -173,12 +179,7 @@ impl<'d> Completing<'d, '_> {
 
     /// What a name means: the help of its parameter, what it gives, or what its value may be.
     fn help_of(&self, param: &Param<'_>, name: &str) -> String {
-        let is_opposite = match name.as_bytes() {
-            [b'-', b'-', long @ ..] => long == param.opposite().as_bytes(),
-            [.., letter] => param.opposite_letter() == Some(char::from(*letter)),
-            [] => false,
-        };
-        if is_opposite {
+        if is_opposite(param, name) {
             return self.wording.opposite_name(&param.spelled());
         }
         if !param.help().is_empty() {
@@ -189,6 +190,15 @@ impl<'d> Completing<'d, '_> {
             return param.wanted(0, self.wording);
         }
         told
+    }
+}
+
+/// Whether a name, dashes included, turns a flag off.
+fn is_opposite(param: &Param<'_>, name: &str) -> bool {
+    match name.as_bytes() {
+        [b'-', b'-', long @ ..] => long == param.opposite().as_bytes(),
+        [.., letter] => param.opposite_letter() == Some(char::from(*letter)),
+        [] => false,
     }
 }
 

@@ -60,6 +60,13 @@ impl<'d> Reader<'d> {
         }) || self.operand_words(param).next().is_some()
     }
 
+    /// The same as rules see it: a flag that was turned off is not given.
+    #[inline]
+    pub fn has_given(&self, param: &Param<'_>) -> bool {
+        let slot = self.line.slots.iter().find(|slot| is_record(slot.param, param));
+        self.has_typed(param) && !slot.is_some_and(|slot| self.line.is_off(slot))
+    }
+
     /// The operand words so far, in the order typed.
     #[inline]
     pub fn operand_steps(&self) -> Vec<Step> {

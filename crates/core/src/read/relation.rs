@@ -1,10 +1,12 @@
 //! What rules see of a line and say of it.
 
+use std::ffi::OsStr;
+
 use super::fault::{FaultKind, Place};
 use super::source::is;
 use super::step::Meaning;
 use super::{Fault, Line, Slot, Step, convert};
-use crate::declare::{Brings, Param, Rule};
+use crate::declare::{Brings, FromWord, Param, Role, Rule};
 use crate::fault::Mend;
 use crate::text::{Listed, Put, in_order};
 
@@ -22,10 +24,38 @@ impl<'d> Line<'d> {
         }
     }
 
-    /// The members of a rule that are typed.
+    /// The members of a rule that are given in words.
     #[inline]
     pub(crate) fn given(&self, rule: &Rule<'d>) -> Vec<&'d Param<'d>> {
-        rule.members().iter().copied().filter(|param| self.is_typed(param)).listed()
+        rule.members().iter().copied().filter(|param| self.is_given(param)).listed()
+    }
+
+    /// Whether a parameter is given in words, as rules see it: a flag that was turned off is not.
+    #[inline]
+    pub(crate) fn is_given(&self, param: &Param<'_>) -> bool {
+        let slot = self.slots.iter().find(|slot| is(slot.param, param));
+        slot.is_some_and(|slot| slot.typed.count > 0 && !self.is_off(slot))
+    }
+
+    /// Whether a flag was turned off: by its other name, by a word, or elsewhere.
+    #[inline]
+    pub(super) fn is_off(&self, slot: &Slot<'_>) -> bool {
+        if slot.param.role() != Role::Flag {
+            return false;
+        }
+        let says = |text: &OsStr, is_opposite: bool| bool::from_word(text) == Ok(is_opposite);
+        if let Some(outer) = &slot.outer {
+            return outer.words.last().is_some_and(|word| says(&word.text, outer.is_opposite));
+        }
+        let last = slot.typed.last as usize;
+        self.steps.get(last).is_some_and(|step| match step.meaning {
+            Meaning::Value => {
+                let name = last.checked_sub(1).and_then(|name| self.steps.get(name));
+                let is_opposite = name.is_some_and(|name| name.meaning == Meaning::Opposite);
+                says(&convert::typed(step, self.words), is_opposite)
+            }
+            meaning => meaning == Meaning::Opposite,
+        })
     }
 
     /// Whether a need is met: by a word, the environment or the config file. What still waits for its
@@ -36,7 +66,8 @@ impl<'d> Line<'d> {
             return false;
         };
         let waits = self.pending.is_some_and(|pending| pending.slot as usize == at);
-        waits || self.slots[at].typed.count > 0 || self.slots[at].outer.is_some()
+        let slot = &self.slots[at];
+        waits || (slot.typed.count > 0 || slot.outer.is_some()) && !self.is_off(slot)
     }
 
     /// Whether a parameter has a value that is no default, as a user would type it.

@@ -197,28 +197,35 @@ impl<'d> Line<'d> {
         }
     }
 
-    /// What is typed silences what excludes it and comes from elsewhere.
+    /// What is given in words silences what it excludes itself and comes from elsewhere.
     #[inline]
     fn silence(&mut self) {
         for level in self.trail.levels().listed() {
-            for rule in level.command.relations() {
-                let hangs = rule.when().map(|(param, _)| param);
-                let all: Vec<&Param<'_>> = rule.members().iter().copied().chain(hangs).listed();
-                let excludes = rule.relation().excludes();
-                if excludes && all.iter().any(|param| self.is_typed(param)) {
-                    for slot in &mut self.slots {
-                        if all.iter().any(|param| is(param, slot.param)) {
-                            slot.outer = None;
+            for rule in level.command.relations().filter(|rule| rule.relation().excludes()) {
+                let is_given = rule.members().iter().any(|param| self.is_given(param));
+                match rule.when() {
+                    Some((hangs, _)) => {
+                        if self.is_given(hangs) {
+                            self.drop_outer(rule.members());
+                        }
+                        if is_given {
+                            self.drop_outer(&[hangs]);
                         }
                     }
+                    None if is_given => self.drop_outer(rule.members()),
+                    None => {}
                 }
             }
         }
     }
 
     #[inline]
-    pub(crate) fn is_typed(&self, param: &Param<'_>) -> bool {
-        self.slots.iter().any(|slot| is(slot.param, param) && slot.typed.count > 0)
+    fn drop_outer(&mut self, params: &[&Param<'_>]) {
+        for slot in &mut self.slots {
+            if params.iter().any(|param| is(param, slot.param)) {
+                slot.outer = None;
+            }
+        }
     }
 }
 

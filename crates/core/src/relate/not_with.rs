@@ -27,7 +27,7 @@ impl Relation for NotWith {
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         let Some((param, _)) = rule.when() else { return };
         let mut given = line.given(rule);
-        if !given.is_empty() && line.is_typed(param) {
+        if !given.is_empty() && line.is_given(param) {
             given.insert(0, param);
             line.exclude(rule, &given);
         }

@@ -25,7 +25,7 @@ impl Relation for OnlyWith {
 
     #[inline]
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
-        if rule.when().is_some_and(|when| line.is_typed(when.0)) {
+        if rule.when().is_some_and(|when| line.is_given(when.0)) {
             line.lack(rule);
         }
     }

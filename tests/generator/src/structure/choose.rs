@@ -2,7 +2,7 @@
 
 use clavret_core::{Noun, Param, Role, Rule, Tail};
 
-use super::{Given, Making, can_be_off, is_list};
+use super::{Given, Making, can_be_off, counts, is_list};
 
 impl<'d> Making<'d, '_> {
     /// What is given, so that nothing that is needed is missing and every rule is kept.
@@ -37,7 +37,7 @@ impl<'d> Making<'d, '_> {
             let place = |param: &Param<'_>| params.iter().position(|known| known.is(param));
             // A member more where one is missing, or one less where there are too many.
             let is_there =
-                |at: usize| given.iter().any(|given| given.param.is(params[at]) && given.times > 0);
+                |at: usize| given.iter().any(|given| given.param.is(params[at]) && counts(given));
             let mut hanging = when.into_iter().chain([]).filter_map(|(param, _)| place(param));
             let at = match broken.name() {
                 "only_one" => {
@@ -198,8 +198,7 @@ fn is_needed(param: &Param<'_>) -> bool {
 
 /// Whether what is given breaks a rule.
 fn is_broken(rule: &Rule<'_>, given: &[Given<'_>]) -> bool {
-    let of =
-        |param: &Param<'_>| given.iter().find(|given| given.param.is(param) && given.times > 0);
+    let of = |param: &Param<'_>| given.iter().find(|given| given.param.is(param) && counts(given));
     let count = rule.members().iter().filter(|param| of(param).is_some()).count();
     let is_all = count == rule.members().len();
     let hanging = rule.when().map(|(param, value)| (of(param), value));

@@ -11,7 +11,7 @@ mod choose;
 mod names;
 mod parts;
 
-use clavret_core::{Command, Param};
+use clavret_core::{Command, Param, Role};
 
 /// Gives a number below another one.
 pub type Pick<'p> = &'p mut dyn FnMut(usize) -> usize;
@@ -113,4 +113,9 @@ fn is_list(param: &Param<'_>) -> bool {
 
 fn can_be_off(param: &Param<'_>) -> bool {
     !param.opposite().is_empty() || param.is_worded()
+}
+
+/// Whether rules see it: a flag that is off is not given.
+pub fn counts(given: &Given<'_>) -> bool {
+    given.times > 0 && (given.param.role() != Role::Flag || given.is_on)
 }

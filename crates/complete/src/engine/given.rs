@@ -87,10 +87,9 @@ impl<'d> Given<'d> {
         self.units(param, &reader.typed_for(param))
     }
 
-    /// The operand words behind so many of them.
-    pub(super) fn operands_behind(&self, before: usize) -> Vec<Step> {
-        let steps = self.reader.as_ref().map(Reader::operand_steps).unwrap_or_default();
-        steps.get(before..).unwrap_or_default().to_vec()
+    /// The operand words.
+    pub(super) fn operands(&self) -> Vec<Step> {
+        self.reader.as_ref().map(Reader::operand_steps).unwrap_or_default()
     }
 
     /// The values of some steps, those within a word each for itself.
@@ -132,9 +131,15 @@ pub(super) struct Units {
 
 /// Whether a closed list has nothing left that may be given once more.
 fn is_used_up(param: &Param<'_>, units: &[Vec<String>]) -> bool {
-    let [kind] = param.kinds() else { return false };
-    let is_used = |(offer, _): (&str, &str)| units.iter().any(|unit| unit == &[offer]);
-    param.is_distinct() && kind.offers().next().is_some() && kind.offers().all(is_used)
+    let ([kind], true) = (param.kinds(), param.is_distinct()) else { return false };
+    let mut has_any = false;
+    for (offer, _) in kind.offers() {
+        has_any = true;
+        if !units.iter().any(|unit| matches!(&unit[..], [only] if only == offer)) {
+            return false;
+        }
+    }
+    has_any
 }
 
 /// Adds what a rule says may not be given beside what is typed.

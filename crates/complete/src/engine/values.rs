@@ -29,8 +29,9 @@ impl<'d> Completing<'d, '_> {
                 let full = typed.whole.len();
                 // Those behind the cursor may be its own too, after what completes the value at it.
                 let rest = param.kinds().len().saturating_sub(at + 1);
-                let behind = self.given.operands_behind(before.len() + rest);
-                typed.whole.extend(self.given.units(param, &behind).whole);
+                let all = self.given.operands();
+                let behind = all.get(before.len() + rest..).unwrap_or_default();
+                typed.whole.append(&mut self.given.units(param, behind).whole);
                 self.add_value((param, at), (typed, full), ("", begun));
             }
         }

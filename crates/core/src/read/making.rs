@@ -2,7 +2,7 @@
 //! Completion asks it; a program that has none links nothing of it.
 
 use super::operands::Shares;
-use super::{CommandPath, Reached, Reader, Step};
+use super::{CommandPath, Reached, Reader, Slot, Step};
 use crate::declare::{Param, Tail, is_record};
 
 impl<'d> Reader<'d> {
@@ -63,8 +63,8 @@ impl<'d> Reader<'d> {
     /// The same as rules see it: a flag that was turned off is not given.
     #[inline]
     pub fn has_given(&self, param: &Param<'_>) -> bool {
-        let slot = self.line.slots.iter().find(|slot| is_record(slot.param, param));
-        self.has_typed(param) && !slot.is_some_and(|slot| self.line.is_off(slot))
+        let is_off = |slot: &Slot<'_>| is_record(slot.param, param) && self.line.is_off(slot);
+        self.has_typed(param) && !self.line.slots.iter().any(is_off)
     }
 
     /// The operand words so far, in the order typed.

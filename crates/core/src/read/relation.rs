@@ -43,7 +43,7 @@ impl<'d> Line<'d> {
         if slot.param.role() != Role::Flag {
             return false;
         }
-        let says = |text: &OsStr, is_opposite: bool| bool::from_word(text) == Ok(is_opposite);
+        let says = |text: &OsStr, is_opposite: bool| matches!(bool::from_word(text), Ok(word) if word == is_opposite);
         if let Some(outer) = &slot.outer {
             return outer.words.last().is_some_and(|word| says(&word.text, outer.is_opposite));
         }

@@ -234,7 +234,7 @@ fn faults_from_elsewhere_show_their_own_line() {
         expect![[r#"
             apiary list: two things to put right
 
-              apiary list --cuont •••
+              apiary list --cuont 3
                           ^^^^^^^
                           1
 
@@ -310,7 +310,7 @@ fn faults_from_elsewhere_show_their_own_line() {
         expect![[r#"
             apiary list: two things to put right
 
-              apiary --config yours.toml list --cuont •••
+              apiary --config yours.toml list --cuont 3
                               ^^^^^^^^^^      ^^^^^^^
                               1               2
               1  --config names a file that cannot be read: there is nothing at that path

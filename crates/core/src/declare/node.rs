@@ -172,11 +172,6 @@ impl<'d> Command<'d> {
         self.params().filter(|param| param.is_positional())
     }
 
-    /// All commands below it, parents first.
-    pub(crate) fn below(&'d self) -> impl Iterator<Item = &'d Command<'d>> {
-        self.tree().skip(1).map(|(_, command)| command)
-    }
-
     /// Whether one of its parameters is called by a letter.
     pub(crate) fn has_letter(&self, letter: u8) -> bool {
         self.params().any(|param| param.has_letter(letter))

@@ -7,8 +7,8 @@ use super::say::joined;
 use crate::declare::Sources;
 use crate::facts::variable;
 use crate::read::{
-    Fault, FaultKind, Faults, Malformed, Place, Setting, ask_sources, has_secret, is_settable,
-    secret_settings, truth,
+    Fault, FaultKind, Faults, Malformed, Place, Setting, Settings, ask_sources, has_secret,
+    is_settable, secret_settings, truth,
 };
 use crate::text::{DOTS, Listed, Put, Quoted, columns, near, of, own, unquoted, visible};
 use crate::wording::Phrase;
@@ -68,13 +68,17 @@ impl<'d> Faults<'d> {
         let place = format!("{}:{line}:{column}", visible(&settings.file));
         let (line_start, text) = settings.line_at(bytes.start);
         let line_end = line_start + text.len();
-        let secrets = match fault.kind() {
-            // What is on a line that is not understood may be a secret.
-            FaultKind::SettingMalformed if has_secret(root) => {
-                std::iter::once(line_start..line_end).listed()
-            }
+        let mut secrets = match fault.kind() {
+            FaultKind::SettingMalformed => Vec::new(),
             _ => secret_settings(root, settings),
         };
+        if has_secret(root) {
+            // What is on a line that is not understood may be a secret, and what a comment has.
+            secrets.push(match fault.kind() {
+                FaultKind::SettingMalformed => line_start..line_end,
+                _ => comment(settings, line_start..line_end),
+            });
+        }
         let from = bytes.start.min(line_end);
         let to = bytes.end.clamp(from, line_end);
         let shown = |bytes: Range<usize>| masked(&settings.text, bytes, &secrets);
@@ -141,6 +145,24 @@ pub(crate) fn malformed<'t>(report: &Report<'t, '_>, _: &[&Fault<'_>]) -> &'t st
             speech.tell(Phrase::Cited, &[no_form, speech.visible(said)])
         }
         None => "",
+    }
+}
+
+/// What stands on a line after all that it sets: a comment, where it has more than signs that close something.
+#[inline]
+fn comment(settings: &Settings, line: Range<usize>) -> Range<usize> {
+    let mut end = line.start;
+    for Setting { path, values } in settings.entries.iter().chain(&settings.unset) {
+        for (_, place) in path.iter().chain(values) {
+            if place.start < line.end {
+                end = end.max(place.end);
+            }
+        }
+    }
+    let rest = settings.text.get(end..line.end).unwrap_or_default();
+    match rest.find(|letter: char| letter.is_alphanumeric()) {
+        Some(_) => end + rest.find(|letter: char| !letter.is_whitespace()).unwrap_or(0)..line.end,
+        None => line.end..line.end,
     }
 }
 

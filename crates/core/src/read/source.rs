@@ -253,24 +253,29 @@ pub(crate) fn is_settable(command: &Command<'_>, param: &Param<'_>) -> bool {
         && !names_file.is_some_and(|option| is(option, param))
 }
 
-/// The values in a config file that are secret: those of secret options, and, where the program has
-/// any, those of keys that nothing is called, which may be one misspelt.
+/// What of a config file is secret: the values of secret options, and, where the program has any, those of keys that
+/// nothing is called, which may be one misspelt. A map's keys are part of its value.
 #[inline]
 pub(crate) fn secret_settings(root: &Command<'_>, settings: &Settings) -> Vec<Range<usize>> {
     let mut secrets = Vec::new();
-    for setting in &settings.entries {
+    for Setting { path, values } in &settings.entries {
         let mut command = Some(root);
         let mut param = None;
-        for (key, _) in &setting.path {
-            let Some(at) = command else { break };
-            param = find_param(at, key).map(|found| found.1);
-            command = if param.is_some() { None } else { at.subcommand(key.as_bytes()) };
-            if param.is_some() {
+        let mut keys = path.iter();
+        for (key, _) in keys.by_ref() {
+            param = command.and_then(|at| find_param(at, key)).map(|found| found.1);
+            command =
+                command.filter(|_| param.is_none()).and_then(|at| at.subcommand(key.as_bytes()));
+            if command.is_none() {
                 break;
             }
         }
-        if param.map_or(command.is_none(), |param| param.is_secret()) {
-            secrets.extend(setting.values.iter().map(|value| value.1.clone()));
+        let is_secret = param.is_some_and(Param::is_secret);
+        if is_secret || param.is_none() && command.is_none() {
+            secrets.extend(values.iter().map(|value| value.1.clone()));
+        }
+        if is_secret {
+            secrets.extend(keys.map(|key| key.1.clone()));
         }
     }
     if !has_secret(root) {

@@ -5,7 +5,6 @@ use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use super::reach::Usual;
-use super::step::Meaning;
 use super::{Faults, Line, Reach, Reading, Slot, Step, Trace, Trail};
 use crate::declare::{Command, Param};
 use crate::text::{DOTS, Listed, part};
@@ -51,12 +50,6 @@ impl<'d> Trace<'d> {
     /// What names may mean in a word.
     pub(super) fn reach_in(&self, word: usize, usual: Usual<'d>) -> Reach<'d> {
         self.trail.reach_in(word as u32, usual)
-    }
-
-    /// The command that the words name for sure: what a default leads to may not be meant.
-    pub(super) fn certain(&self) -> &'d Command<'d> {
-        let named = self.steps.iter().rfind(|step| step.meaning == Meaning::Command);
-        named.map_or(self.trail.root(), |named| self.leaf_before(named.word()))
     }
 }
 

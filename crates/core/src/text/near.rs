@@ -21,7 +21,7 @@ pub(crate) fn near_marked<'n>(
     let mut rows = Rows::default();
     for &(name, mark) in names {
         // What is farther than the nearest so far need not be measured to its end.
-        let Some(distance) = rows.distance(&typed, name, nearest.0, false) else {
+        let Some(distance) = rows.distance(&typed, name, nearest.0) else {
             continue;
         };
         if distance < nearest.0 {
@@ -53,10 +53,15 @@ impl Near {
         Near { names: names.map(own).listed(), rows: Rows::default() }
     }
 
+    /// How many names there are: what one look costs.
+    pub(crate) fn count(&self) -> usize {
+        self.names.len()
+    }
+
     /// Whether a word is one of the names, or near one.
     pub(crate) fn has(&mut self, typed: &str) -> bool {
         let Some(typed) = letters(typed) else { return false };
-        self.names.iter().any(|name| self.rows.distance(&typed, name, usize::MAX, true).is_some())
+        self.names.iter().any(|name| self.rows.distance(&typed, name, usize::MAX).is_some())
     }
 }
 
@@ -72,15 +77,9 @@ struct Rows {
 
 impl Rows {
     /// Letters to insert, drop, change or swap with a neighbour, if few enough for a slip, and no more
-    /// than `limit`. A name that begins with what was typed is one slip away; the other way round only
-    /// where `is_wide` says so, as what was typed beyond a name is not to be lost with it.
-    fn distance(
-        &mut self,
-        typed: &[char],
-        name: &str,
-        limit: usize,
-        is_wide: bool,
-    ) -> Option<usize> {
+    /// than `limit`. A name that begins with what was typed is one slip away; not the other way round, as
+    /// what was typed beyond a name is not to be lost with it.
+    fn distance(&mut self, typed: &[char], name: &str, limit: usize) -> Option<usize> {
         self.name.clear();
         for letter in name.chars() {
             self.name.push(letter.to_ascii_lowercase());
@@ -91,7 +90,7 @@ impl Rows {
         if longer == shorter && self.name == typed {
             return Some(0);
         }
-        if is_begun && (is_wide || typed.len() <= self.name.len()) {
+        if is_begun && typed.len() <= self.name.len() {
             return Some(1);
         }
         let most = longer / 3;

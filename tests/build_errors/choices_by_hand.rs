@@ -1,4 +1,4 @@
-//! A closed list with a value too few, and a default that is none of its words.
+//! A closed list with a value too few, one with a word twice, and a default that is none of its words.
 
 use clavret::{Choice, Command, Named, Offer};
 
@@ -18,6 +18,19 @@ enum Form {
     Csv,
 }
 
+#[derive(Clone)]
+enum Place {
+    East,
+    West,
+}
+
+impl Choice for Place {
+    const OFFERS: &'static [Offer<'static>] = &[Offer::new("east"), Offer::new("east")];
+    const VALUES: &'static [Self] = &[Place::East, Place::West];
+}
+
+static PLACE: Named<Place> = Named::new("place");
+static MOVE: Command = Command::new("move").takes(&[PLACE.param()]);
 static ORDER: Named<Order> = Named::new("order");
 static FORM: Named<Form> = Named::new("as").default("tabel");
 static LIST: Command = Command::new("list").takes(&[FORM.param()]);

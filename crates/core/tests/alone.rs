@@ -255,10 +255,13 @@ static REPORT: Command = Command::new("report").summary("write a report").takes(
     FORMATS.param(),
     ABOUT.param(),
 ]);
-static OWN: Command = Command::new("apiary").commands(&[&REPORT]);
+/// Setters come in any order.
+static LEGEND: Command = Command::new("legend").stands_alone(&formats).takes(&[QUIET.param()]);
+static OWN: Command = Command::new("apiary").commands(&[&REPORT, &LEGEND]);
 
 #[test]
 fn beside_what_stands_alone_nothing_is_needed_and_nothing_counts() {
+    assert!(matches!(OWN.read(&["legend", "--quiet"]), Outcome::Asked(_)));
     shows(
         &OWN,
         "report --help",

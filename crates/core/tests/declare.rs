@@ -1,8 +1,8 @@
 //! Declarations made at run time, and what their authors lean on silently.
 
 use clavret_core::{
-    Bundle, Command, CommandPath, Config, Fault, Flag, Kind, Named, Offer, Operand, Outcome,
-    Package, Param, Problem, Reading, Rule, Step, Tally, Wording,
+    Bundle, Command, CommandPath, Config, Fault, Flag, Form, Kind, Named, Offer, Operand, Outcome,
+    Package, Param, Problem, Reading, Rule, Step, Tally, Untyped, Wording, valid,
 };
 
 use crate::demo::{APIARY, CALM, HIVE};
@@ -49,6 +49,45 @@ fn the_problems_of_a_tree_made_at_run_time_are_listed_all_at_once() {
     );
     // It still reads, somehow, and does not panic.
     let _ = root.read(&["add", "-q", "--queen", "x", "y"]);
+}
+
+/// Rules with a member that no line can have, or with one alone; words offered twice; bounds and counts that nothing meets.
+#[test]
+fn what_could_never_be_met_is_a_problem() {
+    let bounds = valid::range(20, 0);
+    let length = valid::length(3, 1);
+    let jars: Named<Option<u8>> = Named::draft("jars").valid(&bounds);
+    let lost: Named<Option<String>> = Named::draft("lost").valid(&length);
+    let offers = [Offer::new("comb"), Offer::new("wax"), Offer::new("comb")];
+    let kind = Kind::choice(&offers);
+    let kinds = [&kind];
+    let (form, many) = (Form::words(&kinds), Form::words(&kinds).many());
+    let sort = Untyped::option("sort", &form);
+    let days = Untyped::option("day", &many).distinct().times(4, 9);
+    let quiet: Flag = Flag::draft("quiet").throughout();
+    let (jars_alone, both, above) =
+        ([jars.param()], [jars.param(), lost.param()], [quiet.param(), jars.param()]);
+    let rules = [Rule::only_one(&jars_alone), Rule::all_or_none(&both), Rule::only_one(&above)];
+    let (own, all) = ([jars.param(), days.param(), sort.param()], [quiet.param()]);
+    let harvest = Command::draft("harvest").takes(&own).rules(&rules);
+    let (lost_own, lost_rules) = ([lost.param()], [Rule::at_least_one(&[])]);
+    let list = Command::draft("list").takes(&lost_own).rules(&lost_rules);
+    let commands = [&harvest, &list];
+    let root = Command::draft("apiary").takes(&all).commands(&commands);
+    let mut problems: Vec<String> = root.problems().iter().map(ToString::to_string).collect();
+    problems.extend(root.root_problems().iter().map(ToString::to_string));
+    assert_eq!(
+        problems,
+        [
+            "`day` can never be given as often as `times` asks",
+            "a rule of the command `harvest` has one member, `jars` (a rule is about two parameters at least)",
+            "a rule of the command `list` has no members (a rule is about two parameters at least)",
+            "`day` offers `comb` twice",
+            "the lower bound of `jars` is above the upper one",
+            "the lower bound of `lost` is above the upper one",
+            "a rule of the command `harvest` is about `lost`, which it does not take (list it in `takes`)",
+        ]
+    );
 }
 
 /// More names than parameters, and a parameter with very many.

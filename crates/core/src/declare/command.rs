@@ -5,7 +5,7 @@ use super::brought::Brought;
 use super::names::plain_name_fault;
 use super::problem::Problem;
 use super::rules::{
-    self, check_across, check_listed, check_names, check_taken, check_usual, in_order,
+    self, check_across, check_listed, check_names, check_rules, check_taken, check_usual, in_order,
 };
 use super::said::{Said, command as said};
 use super::{Bundle, Command, Config, Package, Param, Rule, Settled};
@@ -156,8 +156,7 @@ impl<'d> Command<'d> {
     pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
         self.note(said::TAKES);
         self.params = params;
-        // With other parameters the work is no longer the library's.
-        self.alone = None;
+        self.own_work();
         self.settled()
     }
 
@@ -188,7 +187,8 @@ impl<'d> Command<'d> {
     ) -> Self {
         self.note(said::TAKES);
         self.note(said::BUNDLES);
-        (self.params, self.bundles, self.alone) = (params, bundles, None);
+        (self.params, self.bundles) = (params, bundles);
+        self.own_work();
         let before = self.settled.brought;
         self.settled = rules::followed(&self);
         self.settled.brought = brought.fold(before, Brought::and);
@@ -335,14 +335,18 @@ impl<'d> Command<'d> {
     ///
     /// # Panics
     ///
-    /// In a static, so that the build stops where the command is listed or made a program: when no member of a
-    /// rule is a parameter of the command.
+    /// In a static, so that the build stops: when a rule has fewer than two members. And where the command is listed or
+    /// made a program: when no member of a rule is a parameter of the command, or one of them can never be on its line,
+    /// being neither its own nor of a command above or below it.
     #[must_use]
     #[track_caller]
     #[inline]
     pub const fn rules(mut self, rules: &'d [Rule<'d>]) -> Self {
         self.note(said::RULES);
         self.rules = rules;
+        if !self.draft {
+            check_rules(&self);
+        }
         self
     }
 
@@ -431,13 +435,23 @@ impl<'d> Command<'d> {
         self.described()
     }
 
-    /// What it gives is printed, and it needs no handler. Its work is that of a library. To be given after
-    /// [`takes`](Command::takes), with which the work would be the program's again.
+    /// What it gives is printed, and it needs no handler. Its work is that of a library; a copy of such a command that
+    /// [takes](Command::takes) other parameters has work of its own, unless this is called for the copy too.
     #[must_use]
+    #[track_caller]
     #[inline]
     pub const fn stands_alone(mut self, alone: &'d dyn Alone) -> Self {
+        self.note(said::STANDS_ALONE);
         self.alone = Some(alone);
         self
+    }
+
+    /// A copy that takes other parameters does no longer what the library does.
+    #[inline]
+    const fn own_work(&mut self) {
+        if !self.said.has(said::STANDS_ALONE) {
+            self.alone = None;
+        }
     }
 
     /// The program answers requests that are made by the environment variable `CLAVRET` beside the single word

@@ -31,21 +31,32 @@ impl<'d> Command<'d> {
             Roll::Subcommands(command).twins_at_run_time(&mut problems);
             finder::all(&mut problems, |finder| {
                 rules::strangers(command, finder);
+                rules::lonely(command, command.rules, finder);
                 reach::across(command, finder);
                 if let Some(usual) = command.usual {
                     reach::usual(command, usual, finder);
                 }
             });
         }
+        Roll::offered_twins(self, &mut problems);
+        for param in self.tree().flat_map(|(_, command)| command.params()) {
+            if param.validators().any(|validator| validator.is_impossible()) {
+                problems.push(Problem::Bounds { name: param.name });
+            }
+        }
         problems
     }
 
-    /// The names in the tree that are those of the usual ones: of these, unless it lists its own.
+    /// What is only known of a root: rules with a member that is nowhere in reach, and names in the tree that are those of
+    /// the usual ones: of these, unless it lists its own.
     #[inline]
     pub(crate) fn names_among(&self, usual: &'d [&'d Param<'d>]) -> Vec<Problem<'d>> {
         let mut problems = Vec::new();
         let usual = self.usual.unwrap_or(usual);
-        finder::all(&mut problems, |finder| reach::unusual(self, usual, finder));
+        finder::all(&mut problems, |finder| {
+            rules::out_of_reach(self, finder);
+            reach::unusual(self, usual, finder);
+        });
         problems
     }
 
@@ -58,6 +69,7 @@ impl<'d> Command<'d> {
             Some(usual) => usual,
             None => usual,
         };
+        rules::out_of_reach(self, &mut finder);
         reach::unusual(self, usual, &mut finder);
         finder.first()
     }

@@ -71,7 +71,9 @@ pub(super) const fn clashes<'d, const ROOM: usize>(
         show_name(param.file_name, long_name_fault(param.file_name), finder);
     }
     let times = param.given_times();
-    if times.min > times.max || times.max == 0 {
+    let is_short = param.said.has(said::DISTINCT)
+        && matches!(param.kinds(), [kind] if matches!(kind.noun, Noun::Choice) && kind.offers.len() < times.min as usize);
+    if times.min > times.max || times.max == 0 || is_short {
         finder.show(Problem::Times { name });
     }
     let mut i = 0;

@@ -113,10 +113,17 @@ pub enum Problem<'d> {
         /// The command.
         command: &'d str,
     },
-    /// No member of a rule is a parameter of the command.
+    /// A member of a rule can never be on a line of the command, or none of them is a parameter of it.
     Rule {
-        /// The first member.
+        /// The member.
         param: &'d str,
+        /// The command.
+        command: &'d str,
+    },
+    /// A rule with fewer than two members.
+    Lonely {
+        /// The only one; empty without any.
+        only: &'d str,
         /// The command.
         command: &'d str,
     },
@@ -138,6 +145,18 @@ pub enum Problem<'d> {
     Awaited {
         /// The command.
         command: &'d str,
+    },
+    /// A validator that no value passes: the lower bound is above the upper one.
+    Bounds {
+        /// The parameter.
+        name: &'d str,
+    },
+    /// A word is offered twice.
+    Offers {
+        /// The parameter.
+        name: &'d str,
+        /// The word.
+        offer: &'d str,
     },
     /// A count that no list can have.
     Times {
@@ -338,6 +357,15 @@ impl Problem<'_> {
                 let text = text.text("` is about `").text(param);
                 text.text("`, which it does not take (list it in `takes`)")
             }
+            Problem::Lonely { only, command } => {
+                let text = text.text("a rule of the command `").text(command).text("` has ");
+                let text = if only.is_empty() {
+                    text.text("no members")
+                } else {
+                    text.text("one member, `").text(only).text("`")
+                };
+                text.text(" (a rule is about two parameters at least)")
+            }
             Problem::DefaultCommand { subcommand, command } => {
                 let text = text.text("the default subcommand `").text(subcommand);
                 let text = text.text("` is none of those of the command `").text(command);
@@ -352,6 +380,13 @@ impl Problem<'_> {
                 let text =
                     text.text("the handler of `").text(command).text("` is async: give the ");
                 text.text("program an executor (`Program::new_async`, `Program::of_async`)")
+            }
+            Problem::Bounds { name } => {
+                text.text("the lower bound of `").text(name).text("` is above the upper one")
+            }
+            Problem::Offers { name, offer } => {
+                let text = text.text("`").text(name).text("` offers `").text(offer);
+                text.text("` twice")
             }
             Problem::Times { name } => {
                 text.text("`").text(name).text("` can never be given as often as `times` asks")

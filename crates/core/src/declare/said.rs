@@ -137,7 +137,7 @@ pub(crate) mod command {
         JUDGED_BY "judged_by" ALIASES "aliases" FORMERLY "formerly" HIDDEN "hidden"
         OPERANDS_END "operands_end_options" ABBREVIATIONS "abbreviations" EXAMPLES "examples"
         STATUSES "statuses" CONFIG "config" VERSION "version" PACKAGE "package" WORDING "wording"
-        ANSWERS "answers" USUAL "usual"
+        ANSWERS "answers" USUAL "usual" STANDS_ALONE "stands_alone"
     }
 
     /// What only a root has a use for.

@@ -1,12 +1,13 @@
-//! Names that stand twice in a command: the long names of its parameters, its operands, or its subcommands.
+//! Names that stand twice in a command: the long names of its parameters, its operands, its subcommands, or what one of its
+//! parameters offers.
 
-use std::collections::HashMap;
+use std::collections::{HashMap, HashSet};
 
 use super::finder::Finder;
 use super::names::{hash, same};
 use super::own::is_named;
 use super::problem::Problem;
-use super::{Command, Param};
+use super::{Command, Kind, Param};
 
 /// The names to be looked through: entries, each with one or more names.
 #[derive(Clone, Copy)]
@@ -14,6 +15,8 @@ pub(super) enum Roll<'c, 'd> {
     Parameters(&'c Command<'d>),
     Operands(&'c Command<'d>),
     Subcommands(&'c Command<'d>),
+    /// Of a parameter, and a kind of its.
+    Offers(&'c Param<'d>, &'c Kind<'d>),
 }
 
 impl<'d> Roll<'_, 'd> {
@@ -37,6 +40,35 @@ impl<'d> Roll<'_, 'd> {
                 i += 1;
             }
             pass += 1;
+        }
+    }
+
+    /// The same of what the parameters of a command offer.
+    #[inline]
+    pub(super) const fn show_offered_twins(command: &Command<'d>, finder: &mut Finder<'d>) {
+        let mut at = 0;
+        while let Some(param) = command.param(at) {
+            let (kinds, mut k) = (param.kinds(), 0);
+            while k < kinds.len() {
+                if kinds[k].offers.len() > 1 {
+                    Roll::Offers(param, &kinds[k]).show_twins(finder);
+                }
+                k += 1;
+            }
+            at += 1;
+        }
+    }
+
+    /// The same at run time, each list once.
+    #[inline]
+    pub(super) fn offered_twins(root: &Command<'d>, problems: &mut Vec<Problem<'d>>) {
+        let mut seen = HashSet::new();
+        for param in root.tree().flat_map(|(_, command)| command.params()) {
+            for kind in param.kinds() {
+                if kind.offers.len() > 1 && seen.insert(kind.offers.as_ptr()) {
+                    Roll::Offers(param, kind).twins_at_run_time(problems);
+                }
+            }
         }
     }
 
@@ -86,7 +118,7 @@ impl<'d> Roll<'_, 'd> {
                 }
                 _ => None,
             },
-            Roll::Operands(_) | Roll::Subcommands(_) => None,
+            Roll::Operands(_) | Roll::Subcommands(_) | Roll::Offers(..) => None,
         }
     }
 
@@ -143,6 +175,7 @@ impl<'d> Roll<'_, 'd> {
                 let (first, second) = (command.commands[j].name, command.commands[i].name);
                 Problem::Commands { first, second, name, command: command.name }
             }
+            Roll::Offers(param, _) => Problem::Offers { name: param.name, offer: name },
         }
     }
 
@@ -151,6 +184,7 @@ impl<'d> Roll<'_, 'd> {
         match self {
             Roll::Parameters(command) | Roll::Operands(command) => command.param_count(),
             Roll::Subcommands(command) => command.commands.len(),
+            Roll::Offers(_, kind) => kind.offers.len(),
         }
     }
 
@@ -164,7 +198,7 @@ impl<'d> Roll<'_, 'd> {
                 Some(param) => Param::OWN_NAMES + param.aliases.len() + param.former.len(),
                 None => 0,
             },
-            Roll::Operands(_) => 1,
+            Roll::Operands(_) | Roll::Offers(..) => 1,
             Roll::Subcommands(command) => {
                 let command = command.commands[i];
                 1 + command.aliases.len() + command.former.len()
@@ -189,6 +223,7 @@ impl<'d> Roll<'_, 'd> {
                 _ => None,
             },
             Roll::Subcommands(command) => command.commands[i].called(k),
+            Roll::Offers(_, kind) => Some(kind.offers[i].name),
         };
         match name {
             Some(name) => (name, hash(name.as_bytes())),

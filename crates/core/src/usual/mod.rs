@@ -28,9 +28,10 @@ impl<'d> Command<'d> {
         }
     }
 
-    /// The names in the tree that are those of what is [usual](Command::usual).
+    /// What is wrong with the tree as a whole, beside its [problems](Command::problems), where this is the root: rules with a
+    /// member that can never be on a line, and names that are those of what is [usual](Command::usual).
     #[inline]
-    pub fn unusual_names(&self) -> Vec<Problem<'d>> {
+    pub fn root_problems(&self) -> Vec<Problem<'d>> {
         self.names_among(USUAL)
     }
 

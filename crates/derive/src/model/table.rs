@@ -150,7 +150,7 @@ mod tests {
         let details = [ALL, NAMED, ALONE, VARIABLE, ONCE, VALUED, OPERAND, OPTION, FLAG];
         same(&of_params, &details, &[], &["name"]);
         // What a macro writes itself, and what stands elsewhere in a type.
-        let apart = ["named", "bundles", "commands", "package", "rules"];
+        let apart = ["named", "bundles", "commands", "package", "rules", "stands_alone"];
         same(&of_commands, &[SETTERS], &apart, &["name"]);
     }
 }

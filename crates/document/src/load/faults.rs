@@ -62,7 +62,7 @@ impl Error for DocumentFaults {}
 /// in it already: what it was to declare is not known.
 pub(super) fn declared(document: &Document, root: &Command<'_>, blots: &mut Blots) {
     let places = Places::of(&document.root, blots);
-    for problem in root.problems().iter().chain(&root.unusual_names()) {
+    for problem in root.problems().iter().chain(&root.root_problems()) {
         if let Some(at) = places.of_problem(problem) {
             blots.put(&at, problem.to_string());
         }

@@ -56,7 +56,7 @@ pub fn flaws<'d>(root: &'d Command<'d>) -> Vec<Flaw> {
     if !problems.is_empty() {
         return problems;
     }
-    let mut flaws = told(root.unusual_names());
+    let mut flaws = told(root.root_problems());
     if root.is_asked_in_vain() {
         flaws.push(flaw(
             "it lists scripts of shells that ask it, and does not say `answers`".to_owned(),

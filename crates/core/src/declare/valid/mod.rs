@@ -67,6 +67,12 @@ pub trait Test: Debug + Send + Sync {
         None
     }
 
+    /// Whether no value at all can pass.
+    #[doc(hidden)]
+    fn is_impossible(&self) -> bool {
+        false
+    }
+
     /// Whether it is several that are put together.
     #[doc(hidden)]
     fn is_list(&self) -> bool {
@@ -172,6 +178,10 @@ impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> 
 
     fn data(&self) -> Option<Says<'_>> {
         Some(self.says())
+    }
+
+    fn is_impossible(&self) -> bool {
+        self.low > self.high
     }
 
     fn is_discreet(&self) -> bool {
@@ -392,6 +402,10 @@ impl Test for Length {
 
     fn says(&self) -> Says<'_> {
         Says::Characters(self.least, self.most)
+    }
+
+    fn is_impossible(&self) -> bool {
+        self.least > self.most
     }
 
     fn data(&self) -> Option<Says<'_>> {

@@ -1,12 +1,15 @@
 //! Very large lines and very large declarations: each figure at a size, and at 10, 100 and 1,000
 //! times that, so that a line that is not straight shows.
 //!
-//! `scale` prints the table; `scale memory` the bytes of a word, in a process that did nothing before;
+//! `scale` prints the table, `scale hostile` its second half; `scale memory` the bytes of a word, in a process that did nothing before;
 //! `scale tree SHAPE LOOPS` only reads, for a count of instructions.
 
 use std::time::{Duration, Instant};
 
-use clavret::{Command, List, Look, Named, Operand, Outcome, Param, SYSTEM, SoFar, Words};
+use clavret::{
+    Bundle, Command, CommandPath, Flag, Form, Kind, List, Look, Named, Offer, Operand, Outcome,
+    Page, PageLength, Param, Rule, SYSTEM, ShowPage, SoFar, Untyped, Words,
+};
 
 static NUMBERS: Operand<Vec<u8>> = Operand::new("number");
 static FRAMES: Named<Vec<u8>> = Named::new("frames").letter('f');
@@ -21,7 +24,11 @@ fn main() {
     match &words.iter().map(String::as_str).collect::<Vec<_>>()[..] {
         ["tree", shape, loops] => read_tree(shape, loops.parse().expect("a number of loops")),
         ["memory"] => println!("{:.1}", bytes_of_a_word()),
-        _ => table(),
+        ["hostile"] => hostile(),
+        _ => {
+            table();
+            hostile();
+        }
     }
 }
 
@@ -104,6 +111,98 @@ fn table() {
             assert!(faults.draw(Look::PLAIN).contains("try"));
         })
     });
+}
+
+/// What only a document, a slip of a script or somebody with bad intent makes so large.
+fn hostile() {
+    row("misspelt names, 50 options in reach", 100, 100_000, |count| {
+        let command = options(50);
+        let words: Vec<String> = (0..count).map(|at| format!("--optoin-{at:05}")).collect();
+        seconds(|| _ = refused(command, &words))
+    });
+    row("misspelt names in a program with a secret", 100, 100_000, |count| {
+        let words: Vec<String> = (0..count).map(|at| format!("--frmaes-{at:05}")).collect();
+        seconds(|| _ = refused(&SYNC, &words))
+    });
+    row("different options, each given", 10, 10_000, |count| {
+        let command = options(count);
+        let words: Vec<String> = (0..count).map(|at| format!("--option-{at:05}=7")).collect();
+        seconds(|| assert!(matches!(command.read(&words), Outcome::Reading(_))))
+    });
+    row("negative numbers, an operand for each", 10, 10_000, |count| {
+        let operand = |at| leak(Operand::<i32>::draft(leak(format!("operand-{at}")))).param();
+        let params: Vec<_> = (0..count).map(operand).collect();
+        let command = Command::draft("many").takes(leak(params));
+        let words = vec!["-7"; count];
+        seconds(|| assert!(matches!(command.read(&words), Outcome::Reading(_))))
+    });
+    row("members of a rule, a page and a line", 10, 10_000, |count| {
+        let members: Vec<_> = options(count).params().collect();
+        let members: &[&Param<'_>] = leak(members);
+        let rules = leak([Rule::only_one(members)]);
+        let command = leak(Command::draft("many").takes(members).rules(rules));
+        let words: Vec<String> = (0..count).map(|at| format!("--option-{at:05}=7")).collect();
+        seconds(|| {
+            _ = refused(command, &words);
+            page(command);
+        })
+    });
+    row("commands, a bundle of as many in each", 3, 3_000, |count| {
+        let params: Vec<_> = options(count).params().collect();
+        let bundles = leak([leak(Bundle::new("set").takes(leak(params)))]);
+        let bundles: &'static [&'static Bundle<'static>] = leak(bundles.map(|bundle| &*bundle));
+        let command = |at| &*leak(Command::draft(leak(format!("c{at:05}"))).bundles(bundles));
+        let commands: Vec<_> = (0..count).map(command).collect();
+        let root = leak(Command::draft("many").commands(leak(commands)));
+        seconds(|| {
+            assert!(root.problems().is_empty());
+            _ = refused(root, &["c00001", "--nosuch"]);
+        })
+    });
+    row("levels looked through for flaws", 10, 1_000, |count| {
+        let name = |at| leak(format!("c{at:05}"));
+        let root = (0..count).fold(Command::draft("end"), |below, at| {
+            Command::draft(name(at)).commands(leak([&*leak(below)]))
+        });
+        let root = leak(root);
+        seconds(|| assert!(!clavret::flaws(root).is_empty()))
+    });
+    row("what is usual, looked through", 10, 10_000, |count| {
+        let flag = |at| {
+            leak(Flag::<bool>::draft(leak(format!("f{at:05}"))).stands_alone(&ShowPage)).param()
+        };
+        let usual: Vec<_> = (0..count).map(flag).collect();
+        let root = leak(Command::draft("many").usual(leak(usual)));
+        seconds(|| assert!(root.problems().is_empty()))
+    });
+    row("marks that are never closed", 1_000, 1_000_000, |count| {
+        let root = leak(Command::draft("many").description(leak("`a **b _c ".repeat(count / 10))));
+        seconds(|| page(root))
+    });
+    row("words of a kind, a page and a fault", 10, 10_000, |count| {
+        let offer = |at| Offer::new(leak(format!("w{at}"))).help("one of many");
+        let kind = leak(Kind::choice(leak((0..count).map(offer).collect::<Vec<_>>())));
+        let form: &Form<'_> = leak(Form::words(leak([&*kind])));
+        let option = |at| leak(Untyped::option(leak(format!("o{at}")), form)).param();
+        let root =
+            leak(Command::draft("many").takes(leak((0..100).map(option).collect::<Vec<_>>())));
+        seconds(|| {
+            _ = refused(root, &["--o7", "wx"]);
+            page(root);
+        })
+    });
+}
+
+/// What is drawn of a line that is refused.
+fn refused<W: clavret::Word>(command: &'static Command<'static>, words: &[W]) -> String {
+    let Outcome::Faults(faults) = command.read(words) else { panic!("a line that reads") };
+    faults.draw(Look::PLAIN)
+}
+
+/// A full page, drawn.
+fn page(command: &'static Command<'static>) {
+    let path = CommandPath::of(command);
+    assert!(!Page::of(&path, PageLength::Full).draw(Look::PLAIN).is_empty());
 }
 
 /// A figure at four sizes.

@@ -2,7 +2,7 @@
 //! and what is filled in; those that only some parameters have come with their records. What a value may be is asked
 //! of its kinds and validators where it is worded (`wording/value.rs`).
 
-use crate::declare::{Command, FromWord, Manners, Noun, Param, Role, Times};
+use crate::declare::{Command, FromWord, Manners, Noun, Param, Role, Rule, Times};
 use crate::read::{parts, truth};
 use crate::text::{DOTS, Put};
 use crate::wording::{Group, Phrase, Speech};
@@ -48,8 +48,13 @@ impl<'t> Fact<'t> {
 }
 
 impl<'t> Param<'t> {
-    /// What is declared of it; `command` is the one that takes it.
-    pub(crate) fn facts(&self, command: &Command<'t>, speech: Speech<'t>) -> Vec<Fact<'t>> {
+    /// What is declared of it; `command` is the one that takes it, and `rules` are those of its rules that are about it.
+    pub(crate) fn facts(
+        &self,
+        command: &Command<'t>,
+        rules: &[&'t Rule<'t>],
+        speech: Speech<'t>,
+    ) -> Vec<Fact<'t>> {
         let mut facts = Vec::new();
         if let Some(default) = self.default() {
             let shown = self.shown_default(default, speech);
@@ -72,7 +77,7 @@ impl<'t> Param<'t> {
         if let Some(sources) = command.brought().sources {
             (sources.facts)(self, speech, &mut facts);
         }
-        for rule in command.relations() {
+        for rule in rules {
             if let Some(fact) = rule.relation().fact(rule, self, speech) {
                 facts.put(fact);
             }

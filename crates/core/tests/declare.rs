@@ -39,12 +39,12 @@ fn the_problems_of_a_tree_made_at_run_time_are_listed_all_at_once() {
         [
             "the name `` is empty",
             "the subcommands `add` and `insert` both answer to `add` in the command ``",
-            "`quiet` and `queen` both have the letter `-q` in the command `add`; \
-             `quiet` is accepted throughout ``",
             "the name `Mark` has an upper-case letter in it",
             "the operands `many` and `more` of the command `add` may both take any number of words \
              (one at most can)",
             "`queen` and `mark` both answer to `--queen` in the command `add`",
+            "`quiet` and `queen` both have the letter `-q` in the command `add`; \
+             `quiet` is accepted throughout ``",
         ]
     );
     // It still reads, somehow, and does not panic.
@@ -79,12 +79,12 @@ fn what_could_never_be_met_is_a_problem() {
     assert_eq!(
         problems,
         [
+            "the lower bound of `jars` is above the upper one",
             "`day` can never be given as often as `times` asks",
             "a rule of the command `harvest` has one member, `jars` (a rule is about two parameters at least)",
+            "the lower bound of `lost` is above the upper one",
             "a rule of the command `list` has no members (a rule is about two parameters at least)",
             "`day` offers `comb` twice",
-            "the lower bound of `jars` is above the upper one",
-            "the lower bound of `lost` is above the upper one",
             "a rule of the command `harvest` is about `lost`, which it does not take (list it in `takes`)",
         ]
     );

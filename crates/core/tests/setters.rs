@@ -94,6 +94,7 @@ fn a_tree_lists_what_is_wrong_with_its_commands_too() {
              with `adapted`)",
             "the default subcommand `list` is none of those of the command `apiary` (list it in `commands`)",
             "`version` is for the root alone, and `list` is a subcommand of `group`",
+            "a rule of the command `list` has one member, `loud` (a rule is about two parameters at least)",
             "a rule of the command `list` is about `loud`, which it does not take (list it in `takes`)",
             "a command with subcommands cannot be a bundle (`group`)",
             "`copy` was to have the subcommands of another command, which has none (expected an enum, or a \

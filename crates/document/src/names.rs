@@ -5,6 +5,7 @@
 //! that lead to it, from the root on, it means that of the last of these: `apiary hive --sort`.
 
 use std::collections::HashMap;
+use std::rc::Rc;
 
 use clavret_core::{Param, Role};
 
@@ -18,6 +19,8 @@ pub(crate) struct Names<'d> {
     params: Vec<&'d Param<'d>>,
     /// The operand of a name, and what else has it.
     by_name: HashMap<&'d str, [Option<&'d Param<'d>>; 2]>,
+    /// Further ones, of bundles.
+    more: Vec<Rc<Names<'d>>>,
 }
 
 impl<'d> Names<'d> {
@@ -31,20 +34,28 @@ impl<'d> Names<'d> {
             #[cfg(feature = "load")]
             params,
             by_name,
+            more: Vec::new(),
         }
     }
 
+    /// The same with those of bundles behind its own.
     #[cfg(feature = "load")]
-    pub(crate) fn all(&self) -> &[&'d Param<'d>] {
-        &self.params
+    pub(crate) fn with(self, more: Vec<Rc<Names<'d>>>) -> Self {
+        Names { more, ..self }
+    }
+
+    #[cfg(feature = "load")]
+    pub(crate) fn all(&self) -> impl Iterator<Item = &'d Param<'d>> {
+        self.params.iter().chain(self.more.iter().flat_map(|more| &more.params)).copied()
     }
 
     /// The parameter that a name means, without a way in front.
     pub(crate) fn among(&self, name: &str) -> Option<&'d Param<'d>> {
-        let operand = self.by_name.get(name).and_then(|of_name| of_name[0]);
-        let named =
-            || self.by_name.get(name.trim_start_matches('-')).and_then(|of_name| of_name[1]);
-        operand.or_else(named)
+        let find = |name: &str, at: usize| {
+            let mut all = std::iter::once(self).chain(self.more.iter().map(|more| &**more));
+            all.find_map(|names| names.by_name.get(name)?[at])
+        };
+        find(name, 0).or_else(|| find(name.trim_start_matches('-'), 1))
     }
 
     /// What one of them is called here.

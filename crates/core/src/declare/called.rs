@@ -149,6 +149,9 @@ impl<'d> Param<'d> {
     /// Which of all its long names this is, those included that are seldom typed.
     #[cold]
     pub(crate) fn find_name(&self, name: &[u8]) -> Option<Hit> {
+        if self.has_one_name() && self.name.as_bytes() != name {
+            return None;
+        }
         let mut k = 0;
         while let Some(own) = self.long_name(k) {
             if own.len() > 1 && own.as_bytes() == name {

@@ -70,6 +70,7 @@ mod package;
 mod param;
 mod path;
 mod problem;
+mod problems;
 mod reach;
 mod refusal;
 mod rule;

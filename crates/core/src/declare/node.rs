@@ -5,61 +5,13 @@ use super::{Bundled, Param, Rule};
 use std::fmt;
 
 use super::Command;
-use super::finder::{self, Finder};
+use super::finder::Finder;
 use super::names::same;
 use super::problem::Problem;
 use super::reach;
 use super::rules;
-use super::twins::Roll;
 
 impl<'d> Command<'d> {
-    /// What is wrong with the tree from here on, everything at once. A static has nothing to list:
-    /// it would not have been built.
-    #[inline]
-    pub fn problems(&self) -> Vec<Problem<'d>> {
-        let mut problems = Vec::new();
-        for (_, command) in self.tree() {
-            finder::all(&mut problems, |finder| {
-                rules::names(command, finder);
-                rules::phrases(command, finder);
-                rules::bundles(command, finder);
-                rules::taken::<_, false>(command, finder);
-            });
-            Roll::Parameters(command).twins_at_run_time(&mut problems);
-            Roll::Operands(command).twins_at_run_time(&mut problems);
-            finder::all(&mut problems, |finder| rules::listed(command, finder));
-            Roll::Subcommands(command).twins_at_run_time(&mut problems);
-            finder::all(&mut problems, |finder| {
-                rules::strangers(command, finder);
-                rules::lonely(command, command.rules, finder);
-                reach::across(command, finder);
-                if let Some(usual) = command.usual {
-                    reach::usual(command, usual, finder);
-                }
-            });
-        }
-        Roll::offered_twins(self, &mut problems);
-        for param in self.tree().flat_map(|(_, command)| command.params()) {
-            if param.validators().any(|validator| validator.is_impossible()) {
-                problems.push(Problem::Bounds { name: param.name });
-            }
-        }
-        problems
-    }
-
-    /// What is only known of a root: rules with a member that is nowhere in reach, and names in the tree that are those of
-    /// the usual ones: of these, unless it lists its own.
-    #[inline]
-    pub(crate) fn names_among(&self, usual: &'d [&'d Param<'d>]) -> Vec<Problem<'d>> {
-        let mut problems = Vec::new();
-        let usual = self.usual.unwrap_or(usual);
-        finder::all(&mut problems, |finder| {
-            rules::out_of_reach(self, finder);
-            reach::unusual(self, usual, finder);
-        });
-        problems
-    }
-
     /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
     #[inline]
     pub(crate) const fn stranger_among(&self, usual: &'d [&'d Param<'d>]) -> Option<Problem<'d>> {
@@ -90,7 +42,7 @@ impl<'d> Command<'d> {
     }
 
     /// The same by their number, for what runs while the compiler does.
-    pub(super) const fn param(&self, mut at: usize) -> Option<&'d Param<'d>> {
+    pub(crate) const fn param(&self, mut at: usize) -> Option<&'d Param<'d>> {
         if at < self.params.len() {
             return Some(self.params[at]);
         }

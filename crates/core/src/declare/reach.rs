@@ -15,6 +15,18 @@ pub(super) const fn across<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
+    beside(command, finder);
+    if command.settled.is_throughout && !command.commands.is_empty() {
+        below(command, command, reach_mask(command), finder);
+    }
+}
+
+/// Operands beside subcommands.
+#[inline]
+pub(super) const fn beside<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
     if command.commands.is_empty() {
         return;
     }
@@ -25,9 +37,6 @@ pub(super) const fn across<'d, const ROOM: usize>(
             finder.show(Problem::Beside { operand, subcommand, command: command.name });
         }
         i += 1;
-    }
-    if command.settled.is_throughout {
-        below(command, command, reach_mask(command), finder);
     }
 }
 

@@ -5,12 +5,12 @@ use std::fmt::Debug;
 use super::{Command, Param, Rule};
 // What a rule looks at, and says; nothing of the later stages is called here.
 use crate::facts::Fact;
-use crate::page::Text;
+use crate::page::{Related, Text};
 use crate::read::Line;
 use crate::wording::Speech;
 
 /// What stands in a synopsis at the place of a parameter of a command.
-pub(crate) type InSynopsis = fn(&Rule<'_>, &Command<'_>, usize) -> Option<Text>;
+pub(crate) type InSynopsis = fn(&Rule<'_>, &Command<'_>, &Related<'_>, usize) -> Option<Text>;
 
 /// What a rule is: its verdict on a line, and what is said of it.
 pub(crate) trait Relation: Debug + Sync {
@@ -49,5 +49,14 @@ impl<'d> Rule<'d> {
         when: Option<(&'d Param<'d>, &'d str)>,
     ) -> Self {
         Rule { relation, when, members }
+    }
+
+    /// What it is about: the members, and what it hangs on.
+    pub(crate) fn params(&self) -> impl Iterator<Item = &'d Param<'d>> + use<'d> {
+        self.members.iter().copied().chain(self.when.map(|when| when.0))
+    }
+
+    pub(crate) fn is_about(&self, param: &Param<'_>) -> bool {
+        self.params().any(|other| other.is(param))
     }
 }

@@ -90,9 +90,10 @@ pub(super) const fn phrases<'d, const ROOM: usize>(
 }
 
 /// What a command takes, in one pass, twins of long names left aside; gives what follows from it, and where `BRINGS` says so
-/// what the parameters bring along: what only looks for problems needs none of it.
+/// what the parameters bring along: what only looks for problems needs none of it, and where `EACH` does not say so has
+/// looked at each parameter by itself.
 #[inline]
-pub(super) const fn taken<'d, const ROOM: usize, const BRINGS: bool>(
+pub(super) const fn taken<'d, const ROOM: usize, const BRINGS: bool, const EACH: bool>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) -> Settled {
@@ -104,10 +105,12 @@ pub(super) const fn taken<'d, const ROOM: usize, const BRINGS: bool>(
         let mut i = 0;
         while i < params.len() {
             let param = params[i];
-            if param.draft {
-                clashes(param, finder);
+            if EACH {
+                if param.draft {
+                    clashes(param, finder);
+                }
+                absences(param, finder);
             }
-            absences(param, finder);
             settled.add(param);
             if BRINGS {
                 settled.brought.add(param);
@@ -286,6 +289,15 @@ pub(super) const fn strangers<'d, const ROOM: usize>(
         }
         r += 1;
     }
+    default_command(command, finder);
+}
+
+/// A default subcommand that is none.
+#[inline]
+pub(super) const fn default_command<'d, const ROOM: usize>(
+    command: &Command<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
     if let Some(default) = command.default_command {
         let mut i = 0;
         while i < command.commands.len() && !same(command.commands[i].name, default.name) {
@@ -315,7 +327,7 @@ pub(super) const fn check_taken(command: &Command<'_>) -> Settled {
     names(command, &mut finder);
     bundles(command, &mut finder);
     let mut settled_command = *command;
-    settled_command.settled = taken::<1, true>(command, &mut finder);
+    settled_command.settled = taken::<1, true, true>(command, &mut finder);
     Roll::Parameters(&settled_command).show_twins(&mut finder);
     Roll::show_offered_twins(command, &mut finder);
     if settled_command.settled.operands > 1 {

@@ -74,7 +74,7 @@ fn places<'f, 'd>(shown: &[Vec<&'f Fault<'d>>]) -> Vec<(usize, usize, Marked<'f,
     let mut places = Vec::new();
     for (number, group) in shown.iter().enumerate() {
         for fault in group.iter().take(MOST_MARKS) {
-            for place in fault.places() {
+            for place in fault.places().take(MOST_MARKS) {
                 match place {
                     Place::Before(word) => places.push((word, number, Marked::Missing(fault))),
                     Place::At { word, start, end } => {

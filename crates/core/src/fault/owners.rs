@@ -1,6 +1,9 @@
 //! Where in the tree a name is known that is not known here: for an unknown option the commands that
 //! have it, for an unknown command those of that name further down.
 
+use std::borrow::Cow;
+use std::ffi::OsStr;
+
 use crate::declare::{Command, Hit, Param};
 use crate::read::{Fault, Faults, Place};
 
@@ -8,8 +11,8 @@ impl<'d> Faults<'d> {
     /// The commands that have the option of a fault, this one and those below it, each as the names that
     /// lead there from it.
     pub(super) fn owners(&self, fault: &Fault<'_>, top: &'d Command<'d>) -> Vec<Vec<&'d str>> {
-        let has =
-            |command: &Command<'d>| command.params().any(|param| self.is_called_so(param, fault));
+        let Some(name) = self.called(fault) else { return Vec::new() };
+        let has = |command: &Command<'d>| command.params().any(|param| name.is_of(param));
         let mut owners = search(top, &has);
         if has(top) {
             owners.insert(0, Vec::new());
@@ -37,31 +40,44 @@ impl<'d> Faults<'d> {
     /// The parameters of all commands that an unknown option may be: those that are called so.
     pub(super) fn owning_params(&self, fault: &Fault<'_>) -> Vec<&'d Param<'d>> {
         let mut params = Vec::new();
+        let Some(called) = self.called(fault) else { return params };
         for way in self.owners(fault, self.path().root()) {
             let mut command = self.path().root();
             for name in way {
                 command = command.subcommand(name.as_bytes()).unwrap_or(command);
             }
-            let has = |param: &&'d Param<'d>| self.is_called_so(param, fault);
-            params.extend(command.params().find(has));
+            params.extend(command.params().find(|param| called.is_of(param)));
         }
         params
     }
 
-    /// Whether an unknown option is a parameter's name.
-    pub(super) fn is_called_so(&self, param: &Param<'_>, fault: &Fault<'_>) -> bool {
-        let (Some((_, typed)), Place::At { start, .. }) = (self.named(fault), fault.place()) else {
-            return false;
-        };
-        !param.is_hidden()
-            && match typed.as_encoded_bytes() {
-                [b'-', b'-', name @ ..] => {
-                    matches!(param.find_name(name), Some(hit) if hit != Hit::Former)
-                }
-                [b'-', letter] => param.has_letter(*letter),
-                [letter] if start > 0 => param.has_letter(*letter),
-                _ => false,
+    /// What an unknown option is called.
+    pub(super) fn called(&self, fault: &Fault<'_>) -> Option<Called<'d>> {
+        let Place::At { start, .. } = fault.place() else { return None };
+        let (_, typed) = self.named(fault)?;
+        Some(Called { typed, is_in_word: start > 0 })
+    }
+}
+
+/// The name of an unknown option.
+pub(super) struct Called<'d> {
+    typed: Cow<'d, OsStr>,
+    /// It is a letter among others.
+    is_in_word: bool,
+}
+
+impl Called<'_> {
+    /// Whether it is a parameter's.
+    pub(super) fn is_of(&self, param: &Param<'_>) -> bool {
+        match self.typed.as_encoded_bytes() {
+            [b'-', b'-', name @ ..] => {
+                matches!(param.find_name(name), Some(hit) if hit != Hit::Former)
+                    && !param.is_hidden()
             }
+            [b'-', letter] => param.has_letter(*letter) && !param.is_hidden(),
+            [letter] if self.is_in_word => param.has_letter(*letter) && !param.is_hidden(),
+            _ => false,
+        }
     }
 }
 

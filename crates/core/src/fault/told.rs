@@ -9,7 +9,7 @@ use crate::read::{Fault, FaultKind, Meaning, Place};
 use crate::text::{Put, pairs_in_order};
 
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
-const NAMES: usize = 1_000_000;
+const NAMES: usize = 100_000;
 
 /// A parameter, which of its words, and why that is refused; and what all that is alike is known by.
 type Refused<'t> = ((usize, usize, usize), &'t str);

@@ -1,5 +1,6 @@
 //! Which sections a command's page has, and their entries.
 
+use super::related::Related;
 use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
 use crate::declare::{Command, Param, Role};
 use crate::read::{CommandPath, KnownValues, PageLength, Reach};
@@ -26,7 +27,8 @@ pub(super) fn page<'d>(
     if length == PageLength::Full {
         page.add(wording.say(Phrase::About), described(path, command.description_text()));
     }
-    add_params(&mut page, &Told { path, length, speech, known });
+    let related = path.0.iter().map(|command| Related::of(command)).listed();
+    add_params(&mut page, &Told { path, length, speech, known, related });
     match length {
         PageLength::Short => page.shorten(path, speech),
         PageLength::Full => {
@@ -57,6 +59,8 @@ struct Told<'t, 'd> {
     speech: Speech<'t>,
     /// The values of closed lists.
     known: Option<&'t dyn KnownValues>,
+    /// The rules of each command of the path.
+    related: Vec<Related<'d>>,
 }
 
 impl<'d> Page<'d> {
@@ -194,7 +198,8 @@ impl<'d> Told<'_, 'd> {
         (letter, long): (Option<char>, Option<&str>),
         command: &Command<'d>,
     ) -> Entry {
-        let Told { path, length, speech, known } = *self;
+        let Told { path, length, speech, known, related } = self;
+        let (path, length, speech, known) = (*path, *length, *speech, *known);
         let mut names = Text::default();
         if param.role() != Role::Operand {
             names.add_names(letter, long);
@@ -204,7 +209,10 @@ impl<'d> Told<'_, 'd> {
             (Some(lists), Some(known)) => (lists.told)(known, length, speech, &mut listed),
             _ => "",
         };
-        let mut help = help::help(param, command, (length, value), speech);
+        let levels = path.0.iter().zip(related);
+        let mut rules = levels.filter(|level| level.0.is(command)).map(|level| level.1.to(param));
+        let rules = rules.next().unwrap_or_default();
+        let mut help = help::help(param, command, &rules, (length, value), speech);
         if let Some(alone) = param.alone()
             && param.help().is_empty()
         {
@@ -222,7 +230,7 @@ impl<'d> Told<'_, 'd> {
         let mut below = Vec::new();
         if length == PageLength::Full {
             below = described(path, param.description());
-            below.extend(help::offers(param));
+            below.extend(help::offers(param, speech));
         }
         below.append(&mut listed);
         Entry { names, help, below }

@@ -1,7 +1,7 @@
 //! The help of a parameter, and what its declaration says of it: what the help says already is not said again.
 
 use super::{Block, Entry, Layout, Text, What};
-use crate::declare::{Command, FromWord, Kind, Noun, Param, Role};
+use crate::declare::{Command, FromWord, Kind, Noun, Param, Role, Rule};
 use crate::read::PageLength;
 use crate::text::{Kept, Listed, Put, holds};
 use crate::wording::{Phrase, Speech, Wording};
@@ -11,6 +11,7 @@ use crate::wording::{Phrase, Speech, Wording};
 pub(super) fn help<'t>(
     param: &Param<'t>,
     command: &Command<'t>,
+    rules: &[&'t Rule<'t>],
     (length, listed): (PageLength, &str),
     speech: Speech<'t>,
 ) -> Text {
@@ -21,7 +22,7 @@ pub(super) fn help<'t>(
     } else {
         help.add(What::Value, listed);
     }
-    for fact in param.facts(command, speech) {
+    for fact in param.facts(command, rules, speech) {
         if !help.is_said(fact.key()) {
             help.add(What::Fact, fact.words(speech));
         }
@@ -50,7 +51,8 @@ pub(super) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wo
         return false;
     }
     let of_alone = param.alone().map_or_else(String::new, |alone| alone.help(&[], wording));
-    let said = help(param, command, (PageLength::Full, ""), speech);
+    let rules = command.relations().filter(|rule| rule.is_about(param)).listed();
+    let said = help(param, command, &rules, (PageLength::Full, ""), speech);
     let is_type = said.count() == 1 && Some(said.inline(0).text()) == ty;
     of_alone.is_empty() && (said.is_empty() || is_type)
 }
@@ -180,8 +182,13 @@ fn is_explained(kind: &Kind) -> bool {
 }
 
 /// The words that a parameter may be, where they have help of their own.
-pub(super) fn offers(param: &Param<'_>) -> Option<Block> {
+pub(super) fn offers(param: &Param<'_>, speech: Speech<'_>) -> Option<Block> {
     let [kind] = param.kinds() else { return None };
-    let entries = || kind.offers().map(|(name, help)| Entry::plain(name, help)).listed();
-    is_explained(kind).then(|| Block::Entries(Layout::Close, entries()))
+    let first = kind.offers().take(Speech::MOST_OFFERED);
+    let mut entries = first.map(|(name, help)| Entry::plain(name, help)).listed();
+    let more = kind.offers().count() - entries.len();
+    if more > 0 {
+        entries.put(Entry::plain("…", speech.more(more)));
+    }
+    is_explained(kind).then(|| Block::Entries(Layout::Close, entries))
 }

@@ -77,9 +77,12 @@ fn text(words: &[&str]) -> Text {
     let mut text = Text::default();
     let mut plain = String::new();
     let mut at = 0;
+    // The last words that close each mark: what is never closed is no mark, as `*.toml` is a pattern.
+    let lasts = MARKS.map(|(mark, _)| words.iter().rposition(|word| closed(word, mark)));
     while at < words.len() {
-        let marked = opened(words[at]).and_then(|(mark, what)| {
-            // What is never closed is no mark: `*.toml` is a pattern.
+        let marked = opened(words[at]).and_then(|mark| {
+            let is_closed = lasts[mark].is_some_and(|last| last >= at);
+            let (mark, what) = is_closed.then_some(MARKS[mark])?;
             let behind = words[at..].iter().position(|word| closed(word, mark))?;
             Some((what, at + behind + 1))
         });
@@ -101,15 +104,17 @@ fn text(words: &[&str]) -> Text {
     text
 }
 
-/// The mark that a word opens with, an opening bracket or quote left aside, and what it makes of it.
+/// What words open and close with, and what it makes of what is between.
+const MARKS: [(&str, What); 4] =
+    [("`", What::Code), ("**", What::Strong), ("*", What::Emphasis), ("_", What::Emphasis)];
+
+/// The mark that a word opens with, an opening bracket or quote left aside.
 #[inline]
-fn opened(word: &str) -> Option<(&'static str, What)> {
+fn opened(word: &str) -> Option<usize> {
     let word = word.trim_start_matches(['(', '"', '\'']);
-    let marks =
-        [("`", What::Code), ("**", What::Strong), ("*", What::Emphasis), ("_", What::Emphasis)];
     let opens =
         |mark: &(&str, What)| word.strip_prefix(mark.0).is_some_and(|rest| !rest.is_empty());
-    marks.into_iter().find(opens)
+    MARKS.iter().position(opens)
 }
 
 /// Whether a mark is closed at the end of a word, punctuation left aside.

@@ -15,6 +15,7 @@ mod build;
 mod help;
 mod listed;
 mod markdown;
+mod related;
 mod synopsis;
 mod terminal;
 mod text;
@@ -22,6 +23,7 @@ mod text;
 pub(crate) use build::foot;
 pub(crate) use listed::LISTS;
 pub(crate) use markdown::blocks;
+pub(crate) use related::Related;
 pub(crate) use synopsis::choice;
 pub use text::{Inline, Text, What};
 

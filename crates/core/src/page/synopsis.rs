@@ -1,6 +1,7 @@
 //! The usage line, in the notation of POSIX: brackets around what may be absent, `|` between what
 //! excludes each other, `...` after what may be repeated.
 
+use super::related::Related;
 use super::{Text, What};
 use crate::declare::{Command, Param, Role, Rule, Tail, is_record};
 use crate::text::Put;
@@ -12,6 +13,7 @@ const MOST: usize = 12;
 /// The pieces after the command's path; a line is broken between them, not within.
 pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
     let (mut options, mut operands) = (Vec::new(), Vec::new());
+    let related = Related::of(command);
     for (at, param) in command.params().enumerate() {
         // What stands alone is given instead of all this.
         if param.is_hidden() || param.is_throughout() || param.stands_alone() {
@@ -19,9 +21,11 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
         }
         if param.role() == Role::Operand {
             operands.put(piece(param));
-        } else {
-            let mut rules = command.relations();
-            let choice = rules.find_map(|rule| rule.relation().choice()?(rule, command, at));
+        } else if options.len() <= MOST {
+            let rules = related.to(param);
+            let mut few = rules.iter().filter(|rule| rule.members().len() <= MOST);
+            let choice =
+                few.find_map(|rule| rule.relation().choice()?(rule, command, &related, at));
             let text = choice.unwrap_or_else(|| piece(param));
             if !text.is_empty() {
                 options.put(text);
@@ -50,17 +54,19 @@ pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
 /// Those of which only one can be given, all of them options of the command, stand where the first of them does. What
 /// stands at the place of a parameter; empty for the others, and none where it is no such thing. The record of a rule
 /// points here.
-pub(crate) fn choice(rule: &Rule<'_>, command: &Command<'_>, at: usize) -> Option<Text> {
-    let is_here = |member: &&Param<'_>| {
-        let known = command.params().any(|param| is_record(param, member));
-        known && member.role() != Role::Operand && !member.is_throughout() && !member.is_hidden()
-    };
-    let is_member =
-        |param: &Param<'_>| rule.members().iter().any(|member| is_record(member, param));
-    let is_there =
-        command.params().nth(at).is_some_and(is_member) && rule.members().iter().all(is_here);
-    let is_first = !command.params().take(at).any(is_member);
-    is_there.then(|| if is_first { group(rule, command) } else { Text::default() })
+pub(crate) fn choice(
+    rule: &Rule<'_>,
+    command: &Command<'_>,
+    related: &Related<'_>,
+    at: usize,
+) -> Option<Text> {
+    let mut first = at;
+    for member in rule.members() {
+        let is_shown = member.role() != Role::Operand && !member.is_throughout();
+        let place = related.place(member).filter(|_| is_shown && !member.is_hidden());
+        first = first.min(place?);
+    }
+    Some(if first == at { group(rule, command) } else { Text::default() })
 }
 
 /// `[--jars COUNT | --barrel]`; without brackets where one of them is needed.

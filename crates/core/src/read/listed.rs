@@ -175,6 +175,7 @@ impl<'d> Reading<'d> {
             pending,
             lost,
             operands_end,
+            places: Vec::new(),
         }
     }
 }

@@ -54,6 +54,7 @@ mod finish;
 mod judge;
 mod listed;
 mod making;
+mod many;
 mod meant;
 mod operands;
 mod options;
@@ -213,6 +214,10 @@ pub struct Reader<'d> {
     /// The commands so far take beginnings of names for the names.
     abbreviates: Option<&'static Abbreviates>,
     asked: Option<Request>,
+    /// The names in reach, where these are very many.
+    many: Option<Box<many::Many<'d>>>,
+    /// The operand that a negative number was wanted by last, by its place, and the words of those before it.
+    wanted: (usize, u32),
 }
 
 /// What is known of a line: built by [`Reader`] word by word, and finished when the last one is known.
@@ -234,6 +239,8 @@ pub(crate) struct Line<'d> {
     lost: bool,
     /// The commands so far say that options end at the first operand.
     operands_end: bool,
+    /// Where rules look at many: the addresses of the parameters in their order, each with its slot.
+    places: Vec<(usize, usize)>,
 }
 
 /// What values are converted from: the words, what was understood of them, and the commands on the way.

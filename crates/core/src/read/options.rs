@@ -10,6 +10,9 @@ use crate::text::{Listed, Put, is_number};
 impl<'d> Reader<'d> {
     /// `--name`, `--name=value`.
     pub(super) fn long(&mut self, bytes: &[u8]) {
+        if self.line.slots.len() > Self::SCANNED {
+            self.order_names();
+        }
         let name = &bytes[2..];
         let equals = name.iter().position(|&byte| byte == b'=');
         let name = equals.map_or(name, |at| &name[..at]);
@@ -76,6 +79,9 @@ impl<'d> Reader<'d> {
         if self.command().has_tail(Tail::UnknownOptions) && !self.knows_all(bytes) {
             return self.keep(bytes.len());
         }
+        if self.line.slots.len() > Self::SCANNED {
+            self.order_names();
+        }
         let mut at = 1;
         while at < bytes.len() {
             // The first letter's range has the dash in it.
@@ -120,6 +126,9 @@ impl<'d> Reader<'d> {
     #[cold]
     fn seldom_letter(&mut self, bytes: &[u8], at: usize, start: usize) -> Option<bool> {
         let letter = bytes[at];
+        if self.lacks_letter(letter) {
+            return None;
+        }
         let hit = |param: &Param<'_>| param.letter_hit(letter).or(param.further_letter_hit(letter));
         let found =
             self.line.trail.find_any(self.line.around.usual, &hit).filter(|_| letter != 0)?;
@@ -337,6 +346,11 @@ impl<'d> Reader<'d> {
     }
 
     fn find_long(&self, name: &[u8]) -> Option<Found<'d>> {
+        if self.many.is_some()
+            && let Some(found) = self.find_ordered(name)
+        {
+            return found;
+        }
         let found = self.line.trail.find(|param| param.hit(name));
         found.or_else(|| {
             self.line.trail.find_any(self.line.around.usual, &|param| param.find_name(name))
@@ -345,20 +359,28 @@ impl<'d> Reader<'d> {
 
     #[inline(always)]
     fn find_letter(&self, letter: u8) -> Option<Found<'d>> {
-        if letter == 0 {
+        if letter == 0 || self.many.is_some() && self.lacks_letter(letter) {
             return None;
         }
         self.line.trail.find(|param| param.letter_hit(letter))
     }
 
     /// Whether a word with a dash is a negative number, and one is wanted.
-    pub(super) fn is_negative(&self, digit: u8, bytes: &[u8]) -> bool {
+    pub(super) fn is_negative(&mut self, digit: u8, bytes: &[u8]) -> bool {
         if !(digit.is_ascii_digit() || digit == b'.') || !is_number(&bytes[1..]) {
             return false;
         }
+        if !self.wanted_next().is_some_and(Param::takes_negative) {
+            return false;
+        }
+        if self.line.slots.len() > Self::SCANNED {
+            self.order_names();
+            if (b'0'..=b'9').all(|digit| self.lacks_letter(digit)) {
+                return true;
+            }
+        }
         let has_digit = |param: &Param<'_>| param.has_digit().then_some(Hit::Itself);
-        self.wanted_operand().is_some_and(Param::takes_negative)
-            && self.line.trail.find_any(Usual::NOTHING, &has_digit).is_none()
+        self.line.trail.find_any(Usual::NOTHING, &has_digit).is_none()
     }
 }
 

@@ -62,6 +62,7 @@ impl<'d> Reader<'d> {
                 pending: None,
                 lost: false,
                 operands_end: root.is_ending_options(),
+                places: Vec::new(),
             },
             operands: Chain::EMPTY,
             behind: Chain::EMPTY,
@@ -70,6 +71,8 @@ impl<'d> Reader<'d> {
             dashes: false,
             abbreviates: root.abbreviates(),
             asked: None,
+            many: None,
+            wanted: (0, 0),
         }
     }
 
@@ -308,6 +311,25 @@ impl<'d> Reader<'d> {
             taken = taken.saturating_sub(most);
             wanted
         })
+    }
+
+    /// The same for a line whose words are read one after the other: the search goes on where the last one ended.
+    pub(super) fn wanted_next(&mut self) -> Option<&'d Param<'d>> {
+        if self.is_behind() {
+            return self.wanted_operand();
+        }
+        let (leaf, taken) = (self.command(), self.operands.count);
+        let (mut at, mut before) = if taken == 0 { (0, 0) } else { self.wanted };
+        while let Some(param) = leaf.param(at) {
+            let most = if param.is_positional() { param.word_count().max } else { 0 };
+            if taken < before.saturating_add(most) {
+                self.wanted = (at, before);
+                return Some(param);
+            }
+            (at, before) = (at + 1, before.saturating_add(most));
+        }
+        self.wanted = (at, before);
+        None
     }
 
     /// Records a step of the word at hand; gives its place in the record.

@@ -8,7 +8,7 @@ use super::step::Meaning;
 use super::{Fault, Line, Slot, Step, convert};
 use crate::declare::{Brings, FromWord, Param, Role, Rule};
 use crate::fault::Mend;
-use crate::text::{Listed, Put, in_order};
+use crate::text::{Listed, Put, in_order, pairs_in_order};
 
 /// What a need that is not met brings along.
 const LACKING: &Brings = &Brings { say: None, mend: Some(Mend::LACKING) };
@@ -17,11 +17,35 @@ impl<'d> Line<'d> {
     /// Looks at the rules of all commands of the line.
     #[cold]
     pub(super) fn check_rules(&mut self) {
+        self.place_slots();
         for level in self.trail.levels().listed() {
             for rule in level.command.relations() {
                 rule.relation().check(rule, self);
             }
         }
+    }
+
+    /// Puts the slots in an order in which one of many is found, where there are many.
+    #[inline]
+    pub(super) fn place_slots(&mut self) {
+        const SCANNED: usize = 32;
+        if self.slots.len() > SCANNED && self.places.is_empty() {
+            for (at, slot) in self.slots.iter().enumerate() {
+                self.places.put((std::ptr::from_ref(slot.param).addr(), at));
+            }
+            pairs_in_order(&mut self.places);
+        }
+    }
+
+    /// The slot of a parameter; none where no command on the way takes it.
+    #[inline(never)]
+    pub(super) fn slot_of(&self, param: &Param<'_>) -> Option<usize> {
+        if self.places.is_empty() {
+            return self.slots.iter().position(|slot| is(slot.param, param));
+        }
+        let address = std::ptr::from_ref(param).addr();
+        let at = self.places.partition_point(|place| place.0 < address);
+        self.places.get(at).filter(|place| place.0 == address).map(|place| place.1)
     }
 
     /// The members of a rule that are given in words.
@@ -33,7 +57,7 @@ impl<'d> Line<'d> {
     /// Whether a parameter is given in words, as rules see it: a flag that was turned off is not.
     #[inline]
     pub(crate) fn is_given(&self, param: &Param<'_>) -> bool {
-        let slot = self.slots.iter().find(|slot| is(slot.param, param));
+        let slot = self.slot_of(param).map(|at| &self.slots[at]);
         slot.is_some_and(|slot| slot.typed.count > 0 && !self.is_off(slot))
     }
 
@@ -62,9 +86,7 @@ impl<'d> Line<'d> {
     /// value is given too.
     #[inline]
     pub(crate) fn is_met(&self, param: &Param<'_>) -> bool {
-        let Some(at) = self.slots.iter().position(|slot| is(slot.param, param)) else {
-            return false;
-        };
+        let Some(at) = self.slot_of(param) else { return false };
         let waits = self.pending.is_some_and(|pending| pending.slot as usize == at);
         let slot = &self.slots[at];
         waits || (slot.typed.count > 0 || slot.outer.is_some()) && !self.is_off(slot)
@@ -73,7 +95,7 @@ impl<'d> Line<'d> {
     /// Whether a parameter has a value that is no default, as a user would type it.
     #[inline]
     pub(crate) fn has_value(&self, param: &Param<'_>, value: &str) -> bool {
-        let slot = self.slots.iter().find(|slot| is(slot.param, param));
+        let slot = self.slot_of(param).map(|at| &self.slots[at]);
         slot.filter(|slot| slot.typed.count > 0 || slot.outer.is_some()).is_some_and(|slot| {
             let pieces = convert::that_count(slot, self.input());
             pieces.iter().any(|piece| *piece.text == *value)
@@ -106,8 +128,7 @@ impl<'d> Line<'d> {
     /// Where a parameter was first typed.
     #[inline]
     fn typed_place(&self, param: &Param<'_>) -> Option<Place> {
-        let slot = self.slots.iter().find(|slot| is(slot.param, param))?;
-        typed_places(slot, &self.steps).next()
+        typed_places(&self.slots[self.slot_of(param)?], &self.steps).next()
     }
 }
 

@@ -200,6 +200,7 @@ impl<'d> Line<'d> {
     /// What is given in words silences what it excludes itself and comes from elsewhere.
     #[inline]
     fn silence(&mut self) {
+        self.place_slots();
         for level in self.trail.levels().listed() {
             for rule in level.command.relations().filter(|rule| rule.relation().excludes()) {
                 let is_given = rule.members().iter().any(|param| self.is_given(param));
@@ -221,9 +222,9 @@ impl<'d> Line<'d> {
 
     #[inline]
     fn drop_outer(&mut self, params: &[&Param<'_>]) {
-        for slot in &mut self.slots {
-            if params.iter().any(|param| is(param, slot.param)) {
-                slot.outer = None;
+        for param in params {
+            if let Some(at) = self.slot_of(param) {
+                self.slots[at].outer = None;
             }
         }
     }

@@ -13,27 +13,31 @@ mod only_with;
 
 use crate::declare::{Param, Rule};
 use crate::text::Listed;
-use crate::wording::Speech;
+use crate::wording::{Phrase, Speech};
 
 /// The names of the members, in a list.
 #[inline]
 fn members<'t>(rule: &Rule<'_>, speech: Speech<'t>, last: &str) -> &'t str {
-    names(rule.members().iter().copied(), speech, last)
+    names(rule.members(), None, speech, last)
 }
 
 /// The names of the members but for one of them.
 #[inline]
 fn others<'t>(rule: &Rule<'_>, param: &Param<'_>, speech: Speech<'t>, last: &str) -> &'t str {
-    names(rule.members().iter().copied().filter(|member| !member.is(param)), speech, last)
+    names(rule.members(), Some(param), speech, last)
 }
 
 #[inline]
-fn names<'t, 'p>(
-    params: impl Iterator<Item = &'p Param<'p>>,
+fn names<'t>(
+    params: &[&Param<'_>],
+    but: Option<&Param<'_>>,
     speech: Speech<'t>,
     last: &str,
 ) -> &'t str {
-    speech.list(&params.map(|param| speech.keep(param.spelled())).listed(), last)
+    let left = params.iter().filter(|param| !but.is_some_and(|but| param.is(but)));
+    let shown = left.take(Speech::MOST_LISTED).map(|param| speech.keep(param.spelled())).listed();
+    let count = params.len() - usize::from(but.is_some());
+    speech.first(&shown, count.max(shown.len()), speech.say(Phrase::Comma), last)
 }
 
 /// The parameter that a rule hangs on, and the value that it must have.

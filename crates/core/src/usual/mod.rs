@@ -32,7 +32,7 @@ impl<'d> Command<'d> {
     /// member that can never be on a line, and names that are those of what is [usual](Command::usual).
     #[inline]
     pub fn root_problems(&self) -> Vec<Problem<'d>> {
-        self.names_among(USUAL)
+        self.problems_among(USUAL)
     }
 
     /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.

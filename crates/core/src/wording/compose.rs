@@ -139,8 +139,8 @@ impl<'t> Speech<'t> {
         self.choices(&shown, last)
     }
 
-    /// Things that a sentence lists when none of them is near.
-    const MOST_LISTED: usize = 8;
+    /// Things that a sentence lists.
+    pub(crate) const MOST_LISTED: usize = 8;
 
     /// `a, b or c`.
     #[inline(never)]

@@ -6,6 +6,9 @@ use crate::declare::{At, FromWord, Kind, Noun, Param, Reason};
 use crate::text::{Listed, Put};
 
 impl<'t> Speech<'t> {
+    /// Words of a closed list that pages and faults have.
+    pub(crate) const MOST_OFFERED: usize = 64;
+
     /// What a word of a kind may be, its limits left out, and an example where the noun alone says too
     /// little.
     #[inline(never)]
@@ -38,9 +41,10 @@ impl<'t> Speech<'t> {
     fn offers(self, kind: &Kind<'_>) -> &'t str {
         let offers: Vec<&str> = match kind.noun() {
             Noun::Truth => vec![self.say(Phrase::Yes), self.say(Phrase::No)],
-            _ => kind.offers().map(|offer| offer.0).listed(),
+            _ => kind.offers().take(Self::MOST_OFFERED).map(|offer| offer.0).listed(),
         };
-        self.list(&offers, self.say(Phrase::Or))
+        let count = kind.offers().count().max(offers.len());
+        self.first(&offers, count, self.say(Phrase::Comma), self.say(Phrase::Or))
     }
 
     /// What a validator of a kind's values says; a range as pages have it.

@@ -1,6 +1,6 @@
 //! The tree of a document: parameters of all commands first, as rules may mean any of them, then the commands.
 
-use std::collections::HashMap;
+use std::collections::{HashMap, HashSet};
 use std::rc::Rc;
 
 use bumpalo::Bump;
@@ -26,6 +26,8 @@ pub(super) struct Build<'d, 'b> {
     own_kinds: HashMap<&'d str, View<'d>>,
     kinds: HashMap<&'d str, &'d Kind<'d>>,
     bundles: HashMap<&'d str, &'d Bundle<'d>>,
+    /// The names of what they take.
+    bundled: HashMap<&'d str, Rc<Names<'d>>>,
     /// The parameters of each command, its bundles' among them, by where its table begins.
     pub(super) taken: HashMap<usize, Rc<Names<'d>>>,
     /// The same without those of its bundles, nor what is usual.
@@ -44,6 +46,7 @@ impl<'d, 'b> Build<'d, 'b> {
             own_kinds: kinds::own(root),
             kinds: HashMap::new(),
             bundles: HashMap::new(),
+            bundled: HashMap::new(),
             taken: HashMap::new(),
             listed: HashMap::new(),
             usual: None,
@@ -111,6 +114,7 @@ impl<'d, 'b> Build<'d, 'b> {
             let params: &'d [&'d Param<'d>] = self.arena.alloc_slice_copy(&params);
             let heading = view.text("heading").unwrap_or_default();
             let bundle = Bundle::new(heading).takes(params);
+            self.bundled.insert(view.name(), Rc::new(Names::new(params.to_vec())));
             if self.bundles.insert(view.name(), self.arena.alloc(bundle)).is_some() {
                 let at = view.get("name").map_or(view.at, |node| &node.at);
                 self.blots
@@ -122,18 +126,19 @@ impl<'d, 'b> Build<'d, 'b> {
     /// The parameters of a command and of those below it.
     fn params(&mut self, view: View<'d>, depth: usize) {
         let mut params = self.listed(view);
-        let mut taken = params.clone();
+        let taken = Names::new(params.clone());
         if depth == 0 {
             self.usual = self.usual(&params);
-            let usual = self.usual.unwrap_or_default();
-            params.retain(|param| !usual.iter().any(|usual| usual.is(param)));
+            let usual = self.usual.unwrap_or_default().iter();
+            let usual: HashSet<*const Param<'_>> =
+                usual.map(|&usual| std::ptr::from_ref(usual)).collect();
+            params.retain(|&param| !usual.contains(&std::ptr::from_ref(param)));
         }
         let params = self.in_order(view, params);
         self.listed.insert(view.at.start, self.arena.alloc_slice_copy(&params));
-        for (name, _) in view.names("bundles") {
-            taken.extend(self.bundles.get(name).iter().flat_map(|bundle| bundle.params()));
-        }
-        self.taken.insert(view.at.start, Rc::new(Names::new(taken)));
+        let bundles = view.names("bundles").filter_map(|(name, _)| self.bundled.get(name));
+        let taken = taken.with(bundles.cloned().collect());
+        self.taken.insert(view.at.start, Rc::new(taken));
         if depth < DEEPEST {
             view.tables("command").for_each(|command| self.params(command, depth + 1));
         }

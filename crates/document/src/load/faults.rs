@@ -69,8 +69,8 @@ pub(super) fn declared(document: &Document, root: &Command<'_>, blots: &mut Blot
     }
     let mut seen = HashSet::new();
     for param in root.tree().flat_map(|(_, command)| command.params()) {
-        if seen.insert(std::ptr::from_ref(param).addr())
-            && let Some(at) = param.default().and_then(|default| places.of_text(default))
+        if let Some(at) = param.default().and_then(|default| places.of_text(default))
+            && seen.insert(std::ptr::from_ref(param).addr())
             && let Some(told) = param.wrong_default()
         {
             blots.put(&at, told);

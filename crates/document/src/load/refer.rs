@@ -19,7 +19,7 @@ pub(super) struct Level<'d, 'l> {
 
 impl<'d> Level<'d, '_> {
     fn all(&self) -> Vec<&'d Param<'d>> {
-        let mut params = self.params.all().to_vec();
+        let mut params: Vec<&'d Param<'d>> = self.params.all().collect();
         let mut level = self.above;
         while let Some(above) = level {
             params.extend(above.params.all());
@@ -88,7 +88,7 @@ impl<'d> Build<'d, '_> {
                 Some(param) => usual.push(param),
                 None if name == HELP_FLAG.param().name() => usual.push(HELP_FLAG.param()),
                 None if name == VERSION_FLAG.param().name() => usual.push(VERSION_FLAG.param()),
-                None => self.blots.put(at, unknown(name, named.all())),
+                None => self.blots.put(at, unknown(name, &named.all().collect::<Vec<_>>())),
             }
         }
         Some(self.arena.alloc_slice_copy(&usual))
@@ -109,10 +109,10 @@ impl<'d> Build<'d, '_> {
             match known.among(name) {
                 Some(param) if seen.insert(address(param)) => ordered.push(param),
                 Some(_) => self.blots.put(at, format!("`takes` lists {} twice", quoted(name))),
-                None => self.blots.put(at, unknown(name, known.all())),
+                None => self.blots.put(at, unknown(name, &known.all().collect::<Vec<_>>())),
             }
         }
-        if let Some(left) = known.all().iter().find(|param| !seen.contains(&address(param)))
+        if let Some(left) = known.all().find(|param| !seen.contains(&address(param)))
             && let Some(node) = view.get("takes")
         {
             self.blots.put(&node.at, format!("`takes` leaves out `{}`", left.name()));

@@ -143,12 +143,13 @@ impl<'d> Faults<'d> {
     /// command named next, which it must stand in front of.
     fn above(&self, fault: &Fault<'_>) -> Option<(usize, &'d Param<'d>)> {
         let Place::At { word, .. } = fault.place() else { return None };
+        let called = self.called(fault)?;
         let levels = self.trace().levels_before(word);
         let pairs = levels.windows(2).rev();
         pairs
             .filter_map(|pair| {
                 let mut params = pair[0].0.params();
-                let param = params.find(|param| self.is_called_so(param, fault))?;
+                let param = params.find(|param| called.is_of(param))?;
                 Some((pair[1].1, param))
             })
             .next()

@@ -10,7 +10,7 @@ use crate::read::{Dark, Step, Trace};
 use crate::text::{Listed, Near, near};
 
 /// Names that unknown ones are held against in all: beyond that nothing is near.
-const NAMES: usize = 1_000_000;
+const NAMES: usize = 100_000;
 
 #[inline]
 pub(super) fn dark<'d>(trace: &Trace<'d>, words: Words<'_>, usual: Usual<'d>) -> Dark {

@@ -248,6 +248,8 @@ impl<'d, 'b> Build<'d, 'b> {
             return None;
         }
         let members = self.params_named(view, sort, level);
+        // What a name that means nothing was to be a member of is no rule.
+        let is_whole = members.len() == view.names(sort).count();
         let hangs = matches!(sort, "only-with" | "not-with" | "needed-with");
         let param = view.get("param").and_then(|node| Some((text(node)?, &node.at)));
         let param = match param {
@@ -278,7 +280,7 @@ impl<'d, 'b> Build<'d, 'b> {
             self.blots.put(at, told);
             return None;
         }
-        Some(match (sort, param) {
+        is_whole.then_some(match (sort, param) {
             ("at-least-one", _) => Rule::at_least_one(members),
             ("all-or-none", _) => Rule::all_or_none(members),
             ("only-with", Some(param)) => Rule::only_with(param, members),

@@ -150,7 +150,7 @@ impl Draw {
         let mut of_bundles = Taken { depth: 9, ..Taken::default() };
         for (at, (params, rules)) in bundles.iter().enumerate() {
             let taken = self.params(params, &mut of_bundles, false);
-            let rules = self.rules(rules, &taken);
+            let rules = self.rules(rules, &taken, &[]);
             let heading = ["period", ""][at % 2];
             known.push(Group { heading, taken, rules });
         }
@@ -185,7 +185,6 @@ impl Draw {
                 made.names().iter().for_each(|name| taken.add(name));
             }
         }
-        let rules = self.rules(&raw.rules, &own);
         // Operands are for a command without others below.
         let has_operands =
             |taken: &[usize]| taken.iter().any(|&at| self.params[at].role == Role::Operand);
@@ -212,6 +211,7 @@ impl Draw {
             let way = [way, &[below.len()]].concat();
             below.push(self.node(node, name, &mut taken.clone(), &way, bundles));
         }
+        let rules = self.rules(&raw.rules, &own, way);
         let mut node =
             Node { name, said: Vec::new(), rules, taken: own, bundles: bundles_taken, below };
         self.of_command(&mut node, &raw.picks, way.is_empty());
@@ -337,13 +337,17 @@ impl Draw {
         made
     }
 
-    /// Rules about parameters of a command; some are about one of another command too.
-    fn rules(&self, raw: &[[u8; 4]], own: &[usize]) -> Vec<Relation> {
+    /// Rules about parameters of a command; some are about one of a command above or below too.
+    fn rules(&self, raw: &[[u8; 4]], own: &[usize], way: &[usize]) -> Vec<Relation> {
         let of_rule =
             |&&at: &&usize| !self.params[at].has("stands_alone") && !self.params[at].has("tail");
         let own: Vec<usize> = own.iter().filter(of_rule).copied().collect();
         let all: Vec<usize> = (self.of_bundles..self.params.len()).collect();
-        let all: Vec<usize> = all.iter().filter(of_rule).copied().collect();
+        let is_near = |&&at: &&usize| {
+            let owner = &self.params[at].owner;
+            owner.starts_with(way) || way.starts_with(owner)
+        };
+        let all: Vec<usize> = all.iter().filter(of_rule).filter(is_near).copied().collect();
         let mut rules = Vec::new();
         for [name, first, second, more] in raw {
             let name = RULES[usize::from(*name) % RULES.len()];

@@ -50,6 +50,8 @@ fn bytes(path: &Path, is_named: bool) -> io::Result<Option<Vec<u8>>> {
                         Err(io::Error::other("it is a link that leads nowhere"))
                     }
                     ErrorKind::NotFound => Ok(None),
+                    // Nobody named a file, and nobody can say that there is one.
+                    ErrorKind::PermissionDenied => Ok(None),
                     ErrorKind::NotADirectory => {
                         Err(io::Error::other("a part of its path is no folder"))
                     }

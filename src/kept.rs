@@ -142,16 +142,30 @@ fn digest(asked: &[Wanted], so_far: &SoFar) -> Option<String> {
         match asked {
             Wanted::Secret => return None,
             Wanted::File(path) => state(path).hash(&mut hasher),
-            asked => so_far.words_of(asked).hash(&mut hasher),
+            asked => {
+                let words = so_far.words_of(asked);
+                // The same relative path leads elsewhere from another folder.
+                let is_here = |word: &OsString| {
+                    Path::new(word).is_relative() && fs::exists(word).unwrap_or(true)
+                };
+                if words.iter().flatten().any(is_here) {
+                    std::env::current_dir().ok().hash(&mut hasher);
+                }
+                words.hash(&mut hasher);
+            }
         }
     }
     Some(format!("{:016x}", hasher.finish()))
 }
 
-/// What a file holds; one that is larger than any that is written is none.
+/// What a file holds; one that is larger than any that is written is none, and so is what is no file: a pipe in its place
+/// would be waited for.
 #[inline]
 fn read(file: &Path) -> io::Result<String> {
     let mut text = String::new();
+    if !fs::metadata(file)?.is_file() {
+        return Err(io::ErrorKind::InvalidInput.into());
+    }
     fs::File::open(file)?.take(2 * LARGEST as u64).read_to_string(&mut text)?;
     Ok(text)
 }

@@ -4,7 +4,8 @@ use clavret::{Act, Call, Declare, Done, valid};
 
 use crate::desk::Desk;
 use crate::lists::STANDING;
-use crate::values::{HiveCode, today};
+use crate::today::today;
+use crate::values::HiveCode;
 use crate::yard;
 
 /// record honey taken from a hive

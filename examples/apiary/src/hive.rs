@@ -7,7 +7,8 @@ use clavret::{Act, Call, Choice, Declare, Done, Failure, valid};
 use crate::desk::Desk;
 use crate::lists::STANDING;
 use crate::print::Rows;
-use crate::values::{Form, HiveCode, Queen, today};
+use crate::today::today;
+use crate::values::{Form, HiveCode, Queen};
 use crate::yard::{self, Retired};
 
 /// the hives of the yard

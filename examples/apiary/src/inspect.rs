@@ -6,7 +6,8 @@ use jiff::civil::Date;
 use crate::desk::Desk;
 use crate::hive::temper;
 use crate::lists::STANDING;
-use crate::values::{HiveCode, today};
+use crate::today::today;
+use crate::values::HiveCode;
 use crate::yard::Inspection;
 
 /// record what an inspection found

@@ -16,6 +16,7 @@ mod lists;
 mod print;
 mod report;
 mod run_each;
+mod today;
 mod values;
 mod yard;
 

@@ -4,7 +4,6 @@ use std::ffi::OsStr;
 use std::fmt;
 
 use clavret::{Choice, FromWord, Kind, Refusal};
-use jiff::civil::Date;
 use serde::{Deserialize, Serialize};
 
 /// A hive's code: a row's letter and a place in the row.
@@ -51,10 +50,6 @@ impl From<HiveCode> for String {
     fn from(code: HiveCode) -> String {
         code.to_string()
     }
-}
-
-pub(crate) fn today() -> Date {
-    jiff::Zoned::now().date()
 }
 
 /// The colour of a queen's mark, which tells the year she hatched in.

@@ -3,7 +3,7 @@
 use std::error::Error;
 use std::ffi::{OsStr, OsString};
 use std::fs::{File, TryLockError};
-use std::io::Write;
+use std::io::{ErrorKind, Write};
 use std::path::{Path, PathBuf};
 use std::thread::sleep;
 use std::time::{Duration, Instant};
@@ -228,8 +228,13 @@ impl Yard {
             false => self.folder.join(".lock"),
         };
         let folder = path.parent().unwrap_or(Path::new("."));
-        let opened = std::fs::create_dir_all(folder)
-            .and_then(|()| File::options().create(true).append(true).open(&path));
+        // A lock that is there belongs to whoever was first: to hold it, it need not be written to.
+        let opened = std::fs::create_dir_all(folder).and_then(|()| match File::open(&path) {
+            Err(error) if error.kind() == ErrorKind::NotFound => {
+                File::options().create(true).append(true).open(&path)
+            }
+            opened => opened,
+        });
         let file = opened.map_err(|error| self.unchanged(error))?;
         let start = Instant::now();
         loop {

@@ -260,7 +260,9 @@ impl<'d> Completing<'d, '_> {
         let begun = self.begun;
         let mut kept: Vec<Candidate> = Vec::new();
         for word in words {
-            let is_shown = word.text.starts_with(begun) && !word.text.chars().any(is_never_typed);
+            let is_shown = word.text.starts_with(begun)
+                && word.text.len() <= LONGEST
+                && !word.text.chars().any(is_never_typed);
             if is_shown && !self.earlier.contains(&word.text) {
                 kept.push(word);
             }
@@ -279,10 +281,22 @@ impl<'d> Completing<'d, '_> {
     }
 }
 
-/// Control characters that nobody types into a word: of these a shell could show nothing.
+/// Characters that nobody types into a word: control characters, of which a shell could show nothing, and those that turn
+/// the direction of what a shell shows around them.
 fn is_never_typed(character: char) -> bool {
-    character.is_control() && !matches!(character, '\n' | '\t')
+    character.is_control() && !matches!(character, '\n' | '\t') || turns(character)
 }
+
+/// Whether a character changes the direction of text: Unicode's bidirectional formatting characters (UAX #9).
+pub(crate) fn turns(character: char) -> bool {
+    matches!(
+        character,
+        '\u{61c}' | '\u{200e}' | '\u{200f}' | '\u{202a}'..='\u{202e}' | '\u{2066}'..='\u{2069}'
+    )
+}
+
+/// Bytes of a word that a shell is offered: a longer one is nothing that a person reads, and may be more than a line takes.
+const LONGEST: usize = 4096;
 
 /// A reader that has stepped through some words, and then one more.
 fn stepped<'d>(root: &'d Command<'d>, words: &[Typed], last: Option<&OsStr>) -> Reader<'d> {

@@ -15,7 +15,7 @@ pub(crate) mod line;
 
 use clavret_core::{Put, Refers, columns, digits};
 
-use crate::engine::{Block, Candidate};
+use crate::engine::{Block, Candidate, turns};
 
 /// An answer, record by record.
 pub(crate) struct Records {
@@ -89,11 +89,14 @@ pub(crate) fn runs(words: &[Candidate]) -> impl Iterator<Item = &[Candidate]> {
     words.chunk_by(|one, other| one.is_whole == other.is_whole)
 }
 
-/// A text that is shown, and never typed: in one line, without control characters.
+/// A text that is shown, and never typed: in one line, without control characters and those that turn its direction.
 pub(crate) fn one_line(text: &str) -> String {
     let mut line = String::new();
     let mut is_apart = false;
     for letter in text.chars() {
+        if turns(letter) {
+            continue;
+        }
         if letter.is_control() || letter.is_whitespace() {
             is_apart = !line.is_empty();
             continue;

@@ -134,7 +134,7 @@ impl<'t> Speech<'t> {
     pub(crate) fn values(self, values: &[&str], last: &str) -> &'t str {
         // Beyond those that are shown they are only counted.
         let shown = values.iter().take(Self::MOST_LISTED);
-        let mut shown: Vec<&str> = shown.map(|value| self.keep(quoted(value.as_ref()))).listed();
+        let mut shown: Vec<&str> = shown.map(|value| self.cut(quoted(value.as_ref()))).listed();
         shown.resize(values.len(), "");
         self.choices(&shown, last)
     }

@@ -3,6 +3,7 @@
 use std::process::Command;
 
 use crate::nobody;
+use crate::stage::Stage;
 
 /// A line of the apiary after a shell's preparations, in a folder of a user who may not do everything:
 /// its status, and what is said, without the echo of the line.
@@ -44,14 +45,14 @@ fn a_config_file_that_cannot_be_used_is_told() {
             "cd ..; rmdir apiary; touch apiary; mkdir none; cd none",
             ": a part of its path is no folder",
         ),
-        ("chmod 0 .", ": it may not be opened"),
     ] {
         let prepared = format!("{prepared}; cd $XDG_CONFIG_HOME/..; mkdir -p a/b; cd a/b");
         let said = format!("the config file ~/config/apiary/config.toml cannot be read{why}");
         assert_eq!(told(&prepared, "hive list"), (2, said), "`{prepared}`");
         assert_eq!(told(&prepared, "hive list --help"), (0, String::new()), "a page needs none");
     }
-    for prepared in [":", "touch config.toml"] {
+    // Where nobody named a file, and nobody can say that there is one, there is none.
+    for prepared in [":", "touch config.toml", "chmod 0 ."] {
         assert_eq!(told(prepared, "hive list"), (0, String::new()), "`{prepared}`");
     }
 }
@@ -66,6 +67,31 @@ fn what_a_handler_writes_and_nobody_reads_is_no_failure() {
             (1, "apiary: standard output cannot be written (No space left on device)".into());
         assert_eq!(told(":", &format!("{line} >/dev/full")), full, "`{line}`");
     }
+}
+
+/// As the system has it, whichever way the zone is named: `date` of the same zone says the same day.
+#[test]
+fn today_is_the_day_where_the_user_is() {
+    for zone in ["", "UTC", ":Pacific/Kiritimati", "Etc/GMT+12", "AAA-14", ":XYZ+12", "No/Such"] {
+        let stage = Stage::new();
+        let day = || {
+            let said = Command::new("date").arg("+%F").env("TZ", zone).output().unwrap();
+            String::from_utf8(said.stdout).unwrap().trim().to_owned()
+        };
+        let (before, done) = (day(), stage.run_with("TZ", zone, "inspect A7"));
+        assert!(done.status.success(), "{done:?}");
+        let kept = std::fs::read_to_string(stage.path().join("apiary/yard/A7.toml")).unwrap();
+        let is_there = |day: &str| kept.contains(&format!("on = \"{day}\""));
+        assert!(is_there(&before) || is_there(&day()), "{zone}: {before} {kept}");
+    }
+}
+
+/// Whoever may write into a yard's folder may record in it, whoever made the lock.
+#[test]
+fn a_lock_of_another_user_can_be_held() {
+    let mine = "chmod 777 ../../yard; cp $APIARY_MADE/A7.toml ../../yard; touch ../../yard/.lock; chmod 444 ../../yard/.lock";
+    let mine = mine.replace("$APIARY_MADE", concat!(env!("CARGO_MANIFEST_DIR"), "/yard"));
+    assert_eq!(told(&mine, "-y yard inspect A7"), (0, String::new()));
 }
 
 #[test]

@@ -149,9 +149,9 @@ fn hostile() {
     });
     row("commands, a bundle of as many in each", 3, 3_000, |count| {
         let params: Vec<_> = options(count).params().collect();
-        let bundles = leak([leak(Bundle::new("set").takes(leak(params)))]);
-        let bundles: &'static [&'static Bundle<'static>] = leak(bundles.map(|bundle| &*bundle));
-        let command = |at| &*leak(Command::draft(leak(format!("c{at:05}"))).bundles(bundles));
+        let bundle = leak(Bundle::new("set").takes(leak(params)));
+        let bundles = leak([bundle]);
+        let command = |at| leak(Command::draft(leak(format!("c{at:05}"))).bundles(bundles));
         let commands: Vec<_> = (0..count).map(command).collect();
         let root = leak(Command::draft("many").commands(leak(commands)));
         seconds(|| {
@@ -162,7 +162,7 @@ fn hostile() {
     row("levels looked through for flaws", 10, 1_000, |count| {
         let name = |at| leak(format!("c{at:05}"));
         let root = (0..count).fold(Command::draft("end"), |below, at| {
-            Command::draft(name(at)).commands(leak([&*leak(below)]))
+            Command::draft(name(at)).commands(leak([leak(below)]))
         });
         let root = leak(root);
         seconds(|| assert!(!clavret::flaws(root).is_empty()))
@@ -182,7 +182,7 @@ fn hostile() {
     row("words of a kind, a page and a fault", 10, 10_000, |count| {
         let offer = |at| Offer::new(leak(format!("w{at}"))).help("one of many");
         let kind = leak(Kind::choice(leak((0..count).map(offer).collect::<Vec<_>>())));
-        let form: &Form<'_> = leak(Form::words(leak([&*kind])));
+        let form: &Form<'_> = leak(Form::words(leak([kind])));
         let option = |at| leak(Untyped::option(leak(format!("o{at}")), form)).param();
         let root =
             leak(Command::draft("many").takes(leak((0..100).map(option).collect::<Vec<_>>())));

@@ -1,6 +1,7 @@
 //! What is wrong with a tree that is made at run time: everything at once, in time that grows with its size. The rules are
 //! those of statics; where these compare each with each, names are looked up here.
 
+use std::collections::hash_map::Entry;
 use std::collections::{HashMap, HashSet};
 
 use super::finder::{self, Finder};
@@ -84,14 +85,14 @@ impl<'d> Names<'d> {
         let mut added = Vec::new();
         if is_named(param.role) {
             for name in long_names(param) {
-                if !self.long.contains_key(name) {
-                    self.long.insert(name, (param, command));
+                if let Entry::Vacant(free) = self.long.entry(name) {
+                    free.insert((param, command));
                     added.push(Shared::Long(name));
                 }
             }
             for letter in param.letters().into_iter().filter(|letter| *letter != 0) {
-                if !self.letters.contains_key(&letter) {
-                    self.letters.insert(letter, (param, command));
+                if let Entry::Vacant(free) = self.letters.entry(letter) {
+                    free.insert((param, command));
                     added.push(Shared::Letter(letter));
                 }
             }

@@ -51,7 +51,7 @@ impl<'d> Roll<'_, 'd> {
             let (kinds, mut k) = (param.kinds(), 0);
             while k < kinds.len() {
                 if kinds[k].offers.len() > 1 {
-                    Roll::Offers(param, &kinds[k]).show_twins(finder);
+                    Roll::Offers(param, kinds[k]).show_twins(finder);
                 }
                 k += 1;
             }

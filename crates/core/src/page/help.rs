@@ -190,5 +190,5 @@ pub(super) fn offers(param: &Param<'_>, speech: Speech<'_>) -> Option<Block> {
     if more > 0 {
         entries.put(Entry::plain("…", speech.more(more)));
     }
-    is_explained(kind).then(|| Block::Entries(Layout::Close, entries))
+    is_explained(kind).then_some(Block::Entries(Layout::Close, entries))
 }

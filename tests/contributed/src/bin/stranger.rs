@@ -4,8 +4,10 @@ use clavret::{Command, Flag, Rule};
 
 static CALM: Flag = Flag::new("calm");
 static LOUD: Flag = Flag::new("loud");
-static ROOT: Command =
-    Command::new("stranger").rules(&[Rule::at_least_one(&[LOUD.param()])]).takes(&[CALM.param()]);
+static SOFT: Flag = Flag::new("soft");
+static ROOT: Command = Command::new("stranger")
+    .rules(&[Rule::at_least_one(&[LOUD.param(), SOFT.param()])])
+    .takes(&[CALM.param()]);
 
 fn main() -> std::process::ExitCode {
     clavret::run(&ROOT, |_| ())

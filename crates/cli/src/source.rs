@@ -19,8 +19,21 @@ const PATIENCE: Duration = Duration::from_secs(5);
 
 /// The document that a word names, or why it cannot be had.
 pub(crate) fn document(source: &Path, call: &Call<'_>) -> Result<Document, Failure> {
+    had(source, false, call)
+}
+
+/// The same of a document that stands inside a script.
+pub(crate) fn inside(script: &Path, call: &Call<'_>) -> Result<Document, Failure> {
+    had(script, true, call)
+}
+
+fn had(source: &Path, is_inside: bool, call: &Call<'_>) -> Result<Document, Failure> {
     let name = visible(&source.to_string_lossy());
-    let (file, text) = if source == Path::new("-") {
+    let (file, text) = if is_inside {
+        let script = fs::File::open(source).map_err(|error| unread(&name, &message(&error)))?;
+        let script = read(script).map_err(|why| unread(&name, &why))?;
+        (name.clone(), cut_out(&script).map_err(|why| failed(format!("{name} {why}")))?)
+    } else if source == Path::new("-") {
         (
             "standard input".to_owned(),
             read(call.input()).map_err(|why| unread("standard input", &why))?,
@@ -39,6 +52,32 @@ pub(crate) fn document(source: &Path, call: &Call<'_>) -> Result<Document, Failu
         _ = call.err().write_all(told.as_bytes());
         Failure::new(UNAVAILABLE, "")
     })
+}
+
+/// What stands in a script between these lines, which no shell runs: a here-document, quoted, of a command that does
+/// nothing. What is in front of it is left as empty lines, so that faults are told at the script's own.
+fn cut_out(script: &[u8]) -> Result<Vec<u8>, &'static str> {
+    const START: &[u8] = b": <<'CLAVRET'";
+    const END: &[u8] = b"CLAVRET";
+    let mut lines = script.split(|&byte| byte == b'\n');
+    let mut text = Vec::new();
+    loop {
+        let line = lines.next().ok_or(
+            "has no document inside (expected a line `: <<'CLAVRET'`, the document, and a line `CLAVRET`)",
+        )?;
+        text.push(b'\n');
+        if line.trim_ascii_end() == START {
+            break;
+        }
+    }
+    for line in lines {
+        if line == END {
+            return Ok(text);
+        }
+        text.extend_from_slice(line);
+        text.push(b'\n');
+    }
+    Err("has a document inside that does not end (expected a line `CLAVRET`)")
 }
 
 fn failed(what: String) -> Failure {

@@ -18,7 +18,7 @@ use clavret::{
     SYSTEM, Tail, Words, valid,
 };
 
-use crate::source::document;
+use crate::source::{document, inside};
 
 /// What is printed of a line.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Choice)]
@@ -46,6 +46,8 @@ pub(crate) enum Form {
 ///     words=$(clavret read FILE --as sh --prefix feed -- "$@") || exit
 ///     eval "$words"
 ///
+/// With --inside "$0" the document stands in the script itself, between a line : <<'CLAVRET' and a line CLAVRET.
+///
 /// An option `--litres` is assigned to feed_litres, an operand HIVE to feed_HIVE, and what a command below the program takes has the
 /// command in front: feed_add_litres. A flag is true or false, a tally its count. feed_litres_origin tells where it is from: word,
 /// variable, setting, default or absent. What has several words is an array, in sh feed_HIVE_n and feed_HIVE_1, feed_HIVE_2 and
@@ -66,6 +68,9 @@ pub(crate) struct Read {
     /// a document, - for one on standard input, or a program that gives its own
     #[operand(refers = Refers::Path)]
     source: PathBuf,
+    /// the document stands inside the script SOURCE: a here-document that begins with the line : <<'CLAVRET'
+    #[flag]
+    inside: bool,
     /// the words of the line, without the program's name
     #[operand(tail = Tail::AfterDashes)]
     words: Vec<OsString>,
@@ -129,7 +134,8 @@ fn fits_many(reading: &Reading<'_>) -> Result<(), Objection> {
 
 impl Act for Read {
     fn act(self, call: &Call<'_>) -> Done {
-        let (document, arena) = (document(&self.source, call)?, Arena::new());
+        let had = if self.inside { inside } else { document };
+        let (document, arena) = (had(&self.source, call)?, Arena::new());
         let root = document.command(&arena);
         if let Some(file) = &self.lines {
             return lines::read(root, file, self.environment, call);

@@ -223,14 +223,72 @@ fn names_that_would_share_a_variable_are_refused() {
     assert!(line("sh").err.contains(told), "{}", line("sh").err);
 }
 
-/// The script of the feeding round, with the tool in its path.
-fn feed(words: &[&str]) -> Command {
-    let mut command = Command::new(example("feeding/feeding"));
+/// A script, with the tool in its path.
+fn script_at(script: &Path, words: &[&str]) -> Command {
+    let mut command = Command::new(script);
     let tool = Path::new(env!("CARGO_BIN_EXE_clavret")).parent().unwrap();
     let path = std::env::var("PATH").unwrap_or_default();
     command.args(words).env("PATH", format!("{}:{path}", tool.display()));
     command.env_remove("FEEDING_LOG").env("COLUMNS", "80");
     command
+}
+
+/// That of the feeding round.
+fn feed(words: &[&str]) -> Command {
+    script_at(&example("feeding/feeding"), words)
+}
+
+/// What a script answers when a user presses TAB behind `feeding --of f`.
+fn completed(mut script: Command) -> String {
+    let ask = ["1", "complete", "fish", "feeding --of f", "feeding --of f"].join("\u{1f}");
+    let script = script.arg("--version").env("CLAVRET", ask);
+    let mut asked = script.stdin(Stdio::piped()).stdout(Stdio::piped()).spawn().unwrap();
+    asked.stdin.take().unwrap().write_all(b".").unwrap();
+    String::from_utf8(asked.wait_with_output().unwrap().stdout).unwrap()
+}
+
+/// A script with its document inside: from wherever it is called, by whatever name.
+#[test]
+fn a_script_may_have_its_document_inside_and_be_linked() {
+    use std::os::unix::fs::{PermissionsExt, symlink};
+    let folder = tempfile::tempdir().unwrap();
+    let (script, link) = (folder.path().join("feeding"), folder.path().join("bin"));
+    let document = fs::read_to_string(feeding()).unwrap();
+    let with = |start: &str, end: &str| {
+        let text = format!(
+            "#!/bin/sh\n{start}\n{document}{end}\nwords=$(clavret read --inside \"$0\" --as sh --prefix feed -- \"$@\") || exit\n\
+             eval \"$words\"\necho \"$feed_litres $feed_HIVES_1\"\n"
+        );
+        fs::write(&script, text).unwrap();
+        fs::set_permissions(&script, fs::Permissions::from_mode(0o755)).unwrap();
+    };
+    symlink(&script, &link).unwrap();
+    with(": <<'CLAVRET'", "CLAVRET");
+    for path in [&script, &link] {
+        let told = crate::told(&mut script_at(path, &["-l2", "A7"]));
+        assert_eq!((told.status, told.out.as_str(), told.err.as_str()), (0, "2 A7\n", ""));
+        assert!(completed(script_at(path, &[])).contains("fondant"));
+    }
+    with(": <<'OTHER'", "OTHER");
+    let told = crate::told(script_at(&script, &[]).arg("A7"));
+    assert_eq!(told.status, 3);
+    assert!(
+        told.err.contains("has no document inside (expected a line `: <<'CLAVRET'`"),
+        "{}",
+        told.err
+    );
+    with(": <<'CLAVRET'", "CLAVRETS");
+    let told = clavret(&["read", "--inside", &script.display().to_string(), "--", "A7"]);
+    assert!(told.err.contains("does not end (expected a line `CLAVRET`)"), "{}", told.err);
+    // What is wrong with it is told at the script's own lines.
+    with(": <<'CLAVRET'\nsumary = 'x'", "CLAVRET");
+    let told = crate::told(script_at(&script, &[]).arg("A7"));
+    assert!(told.err.contains("feeding:3:1"), "{}", told.err);
+    // The other way, for a document beside the script.
+    _ = fs::remove_file(&link);
+    symlink(example("feeding/feeding"), &link).unwrap();
+    let told = crate::told(&mut script_at(&link, &["A7", "--dry-run"]));
+    assert!(told.out.contains("A7: 1.5 l of syrup"), "{}", told.err);
 }
 
 #[test]
@@ -258,17 +316,6 @@ fn the_feeding_script_reads_helps_and_completes() {
     assert_eq!(own.out, page.out, "{}", own.err);
     let script = crate::told(&mut feed(&["--completions", "bash"])).out;
     assert!(script.contains("bash completion for 'feeding'"), "{script}");
-    // What that script asks when a user presses TAB behind `feeding --of f`.
-    let ask = ["1", "complete", "fish", "feeding --of f", "feeding --of f"].join("\u{1f}");
-    let mut asked = feed(&["--version"]);
-    let mut asked =
-        asked.env("CLAVRET", ask).stdin(Stdio::piped()).stdout(Stdio::piped()).spawn().unwrap();
-    asked.stdin.take().unwrap().write_all(b".").unwrap();
-    let answer = asked.wait_with_output().unwrap().stdout;
-    assert!(answer.starts_with(b"clavret 1\0"), "{}", String::from_utf8_lossy(&answer));
-    assert!(
-        answer.windows(7).any(|part| part == b"fondant"),
-        "{}",
-        String::from_utf8_lossy(&answer)
-    );
+    let answer = completed(feed(&[]));
+    assert!(answer.starts_with("clavret 1\0") && answer.contains("fondant"), "{answer}");
 }

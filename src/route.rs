@@ -6,7 +6,7 @@ use clavret_core::{Command, CommandPath, Problem};
 
 use crate::call::Call;
 use crate::declared::{Act, Routed};
-use crate::end::Done;
+use crate::end::{Done, Ending};
 
 /// A command and the function that does its work, in a program whose context is a `C`.
 ///
@@ -38,10 +38,29 @@ fn act<T: Act<C>, C>(mut call: Call<'_, C>) -> Done {
 /// What does the work of a command.
 pub(crate) enum Handler<'d, C: 'static> {
     Function(fn(Call<'_, C>) -> Done),
-    Closure(&'d Work<'d, C>),
+    Closure(&'d dyn Work<C>),
 }
 
-type Work<'d, C> = dyn Fn(Call<'_, C>) -> Done + Sync + 'd;
+/// What does the work of a command and ends with anything that is an [`Ending`]: a function or a closure.
+#[diagnostic::on_unimplemented(
+    message = "`{Self}` is no handler",
+    label = "expected a function or a closure that takes a `Call` and gives `()`, a text or a `Result` of one of these"
+)]
+pub trait Work<C: 'static>: Sync {
+    #[doc(hidden)]
+    fn work(&self, call: Call<'_, C>) -> Done;
+}
+
+impl<F, E, C: 'static> Work<C> for F
+where
+    F: Fn(Call<'_, C>) -> E + Sync,
+    E: Ending,
+{
+    fn work(&self, call: Call<'_, C>) -> Done {
+        let streams = call.streams();
+        self(call).done(streams)
+    }
+}
 
 impl<C> Clone for Handler<'_, C> {
     fn clone(&self) -> Self {
@@ -100,23 +119,23 @@ impl<'d, C: 'static> Route<'d, C> {
         Route::of_way(Way::Own(command, Handler::Function(handler)))
     }
 
-    /// The handler of a command that owns what it needs: of a tree that is made at run time.
+    /// The handler of a command by reference: a closure that owns what it needs, as for a tree that is made at run time; or a
+    /// function that ends with a text, or whatever else is an [`Ending`].
     ///
     /// ```
-    /// use std::io::Write;
-    /// use clavret::{Call, Command, Done, Program, Route, rehearse};
+    /// use clavret::{Call, Command, Program, Route, rehearse};
     ///
     /// // Read from somewhere, say.
     /// let hives = vec!["A7".to_owned(), "A9".to_owned()];
     /// let list = Command::draft("list");
     /// let commands = [&list];
     /// let apiary = Command::draft("apiary").commands(&commands);
-    /// let count = move |call: Call<'_>| -> Done { Ok(writeln!(call.out(), "{} hives", hives.len())?) };
+    /// let count = move |_: Call<'_>| format!("{} hives", hives.len());
     /// let routes = [Route::by(&list, &count)];
     /// let program: Program = Program::draft(&apiary, &routes);
     /// rehearse(&program).words(["list"]).run().succeeds().prints("2 hives\n");
     /// ```
-    pub const fn by(command: &'d Command<'d>, handler: &'d Work<'d, C>) -> Self {
+    pub const fn by(command: &'d Command<'d>, handler: &'d dyn Work<C>) -> Self {
         Route::of_way(Way::Own(command, Handler::Closure(handler)))
     }
 
@@ -148,7 +167,7 @@ pub(crate) fn route<C>(routes: &[Route<'_, C>], call: Call<'_, C>) -> Done {
     }
     match handler(routes, &path) {
         Some(Handler::Function(handler)) => handler(call),
-        Some(Handler::Closure(handler)) => handler(call),
+        Some(Handler::Closure(handler)) => handler.work(call),
         None => Err(format!("no handler for `{path}`").into()),
     }
 }

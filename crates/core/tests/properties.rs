@@ -210,19 +210,22 @@ fn makes_more_of_dashes(
     });
     let (known, was, is) = (operands(line, &|_| true), letters(line), letters(mended));
     let count = |letters: &[u8], other: u8| letters.iter().filter(|own| **own == other).count();
-    let in_other_case = |letter: u8| {
+    // A letter that is not known here may be known to the command that is put in front.
+    let unknown: Vec<u8> = unknown.collect();
+    let in_other_case = |letter: &u8| {
         let other = letter ^ 0x20;
-        letter.is_ascii_alphabetic() && count(&is, other) > count(&was, other)
+        let typed = count(&was, other) + count(&unknown, other);
+        letter.is_ascii_alphabetic() && count(&is, other) > typed
     };
     operands(mended, &|param| !param.takes_negative()).iter().any(|word| !known.contains(word))
         // What is put in where something is missing may be called so.
-        || !has_holes && unknown.into_iter().any(in_other_case)
+        || !has_holes && unknown.iter().any(in_other_case)
 }
 
 /// The line after a heading, in words.
 fn offered(drawn: &str, heading: &str) -> Option<Vec<OsString>> {
     let line = drawn.lines().find_map(|line| line.strip_prefix(heading))?.strip_prefix("apiary")?;
-    Some(parted(line).into_iter().map(OsString::from).collect())
+    Some(parted(line))
 }
 
 /// Where a default subcommand would be named: in front of the first word that is neither an option of the root nor its

@@ -219,7 +219,7 @@ pub fn pool(root: &Command<'_>) -> Vec<String> {
 }
 
 /// The words of a line as a POSIX shell parts them: quotes, and `$'…'` with octal escapes.
-pub fn parted(line: &str) -> Vec<String> {
+pub fn parted(line: &str) -> Vec<OsString> {
     let (mut words, mut word, mut rest) = (Vec::new(), None::<Vec<u8>>, line);
     while let Some(letter) = rest.chars().next() {
         let quote = if rest.starts_with("$'") { "$'" } else { &rest[..letter.len_utf8()] };
@@ -255,5 +255,13 @@ pub fn parted(line: &str) -> Vec<String> {
         }
     }
     words.extend(word);
-    words.into_iter().map(|word| String::from_utf8(word).unwrap()).collect()
+    words.into_iter().map(of_bytes).collect()
+}
+
+/// A word of any bytes, where a system has such.
+fn of_bytes(bytes: Vec<u8>) -> OsString {
+    #[cfg(unix)]
+    return std::os::unix::ffi::OsStringExt::from_vec(bytes);
+    #[cfg(not(unix))]
+    return String::from_utf8_lossy(&bytes).into_owned().into();
 }

@@ -215,3 +215,16 @@ fn rules_are_about_flags_that_are_on_and_silence_what_they_exclude() {
     assert_eq!(candidates(&EDGE, &["--wet"], "--l"), ["--log"]);
     assert_eq!(candidates(&EDGE, &["--dry-run"], "--l"), [""; 0]);
 }
+
+/// A word that is dropped from a list goes with its whole sign.
+#[test]
+fn a_sign_of_several_bytes_goes_whole() {
+    static SORT: Named<Vec<String>> = Named::new("sort").joined_by('·').distinct();
+    static LIST: Command = Command::new("list").takes(&[SORT.param()]);
+    for line in [["--sort=place·code·place"], ["--sort=a·a"]] {
+        let Outcome::Faults(faults) = LIST.read(&line) else { panic!("{line:?} reads") };
+        let drawn = faults.draw(Look::PLAIN);
+        let try_line = drawn.lines().find_map(|line| line.strip_prefix("  try   ")).unwrap();
+        assert!(["list --sort=place·code", "list --sort=a"].contains(&try_line), "{drawn}");
+    }
+}

@@ -25,6 +25,8 @@ pub(crate) fn unlisted<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) ->
     if known.is_empty() {
         known = report.known_values(param).iter().filter_map(Known::shown).listed();
     }
+    // A list may have made its values of what else is on the line.
+    known.retain(|known| !report.holds_dark(known));
     let phrase = match known.len() {
         0 => speech.say(Phrase::NoneListed),
         1 => speech.say(Phrase::OneIs),

@@ -116,8 +116,9 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         };
         let (bytes, step) = (steps[at].bytes(), &steps[at]);
         if bytes != (start..end) {
+            let sign = self.fault.param().and_then(Param::delimiter).map_or(1, char::len_utf8);
             let (start, end) =
-                if start > bytes.start { (start - 1, end) } else { (start, end + 1) };
+                if start > bytes.start { (start - sign, end) } else { (start, end + sign) };
             let edit = Edit::cut(word, (start, end));
             return self.add(Class::Dropped.at(1), vec![edit]);
         }

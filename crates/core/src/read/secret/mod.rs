@@ -13,7 +13,7 @@
 mod known;
 mod search;
 
-use super::{Dark, Reading, Trace, convert};
+use super::{Dark, Faults, Reading, Trace, convert};
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
@@ -59,6 +59,17 @@ impl Dark {
             Some(dark) if byte > dark => dark + DOTS.len(),
             _ => byte,
         }
+    }
+}
+
+impl Faults<'_> {
+    /// Whether a text has something of the line in it that may be secret.
+    pub(crate) fn holds_dark(&self, text: &str) -> bool {
+        let (dark, words) = (self.dark(), self.words());
+        dark.0.iter().any(|&(word, start)| {
+            let whole = words.word(word);
+            part(whole, start, whole.len()).to_str().is_some_and(|piece| holds(text, piece))
+        })
     }
 }
 

@@ -549,7 +549,11 @@ proptest! {
         }
         let Some(broken) = broken(&line, WAYS[way], &|_| None, &mut pick) else { return Ok(()) };
         let secrets: Vec<&str> = tree.root.tree().flat_map(|(_, command)| command.params()).filter(|param| param.is_secret()).map(Param::name).collect();
-        let is_named = |word: &OsString| secrets.iter().any(|secret| word.to_string_lossy().eq_ignore_ascii_case(secret));
+        let is_named = |word: &OsString| {
+            let word = word.to_string_lossy();
+            let name = word.trim_start_matches('-').split(['=', ':']).next().unwrap_or_default();
+            secrets.iter().any(|secret| name.eq_ignore_ascii_case(secret))
+        };
         if broken.words.iter().any(is_named) {
             return Ok(());
         }

@@ -108,7 +108,11 @@ impl<'t, 'd> Search<'t, 'd> {
                 _ => None,
             }
             .or_else(|| Some(start + self.within(&bytes[start..])?)),
-            Meaning::Unwanted => self.within(bytes),
+            // The name is known, and is no secret's: a flag takes no value.
+            Meaning::Unwanted => {
+                let sign = bytes.iter().position(|&byte| byte == b'=').map_or(0, |sign| sign + 1);
+                Some(sign + self.within(&bytes[sign..])?)
+            }
             // The letter of a page among letters that are read.
             Meaning::Unknown if step.bytes().end < bytes.len() => None,
             Meaning::Unknown | Meaning::Unread if is_name(bytes) => self.dashed(start, bytes),

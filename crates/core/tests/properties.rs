@@ -10,7 +10,7 @@ use clavret_generator::broken::{WAYS, broken};
 use clavret_generator::structure::{self, Given};
 use clavret_generator::{
     Arena, Kinds, Listed, Made, Picks, STANDARD, Say, Setting, Shaped, Spec, Surroundings, Value,
-    Valued, any_line, config, declaration, parted, picks, walk,
+    Valued, any_line, config, declaration, names, parted, picks, walk,
 };
 use proptest::prelude::*;
 
@@ -548,11 +548,18 @@ proptest! {
             return Ok(());
         }
         let Some(broken) = broken(&line, WAYS[way], &|_| None, &mut pick) else { return Ok(()) };
-        let secrets: Vec<&str> = tree.root.tree().flat_map(|(_, command)| command.params()).filter(|param| param.is_secret()).map(Param::name).collect();
+        let params = tree.root.tree().flat_map(|(_, command)| command.params());
+        let secrets: Vec<String> = params.filter(|param| param.is_secret()).flat_map(names).collect();
         let is_named = |word: &OsString| {
             let word = word.to_string_lossy();
             let name = word.trim_start_matches('-').split(['=', ':']).next().unwrap_or_default();
-            secrets.iter().any(|secret| name.eq_ignore_ascii_case(secret))
+            let letter = word.strip_prefix('-').and_then(|word| word.chars().next());
+            let is_it = |secret: &String| {
+                let secret = secret.trim_start_matches('-');
+                // A beginning may be meant as one.
+                name.eq_ignore_ascii_case(secret) || name.len() == 1 && secret.starts_with(name) || secret.len() == 1 && letter.is_some_and(|letter| secret.starts_with(letter))
+            };
+            secrets.iter().any(is_it)
         };
         if broken.words.iter().any(is_named) {
             return Ok(());

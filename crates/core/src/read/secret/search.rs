@@ -36,6 +36,8 @@ struct Search<'t, 'd> {
     /// The names in reach, and the number of commands on the way that they are of.
     reach: Option<(usize, Near)>,
     left: usize,
+    /// Beginnings of names may stand for them.
+    abbreviates: bool,
     /// An operand of the command is a secret.
     is_operand: bool,
     /// An unknown command stands before, and words after it may be secrets that have no name.
@@ -57,6 +59,7 @@ impl<'t, 'd> Search<'t, 'd> {
             names: Names::new(trace.trail.root(), usual),
             reach: None,
             left: NAMES,
+            abbreviates: trace.commands().any(Command::is_abbreviating),
             is_operand: trace.commands().next_back().is_some_and(has_secret_operand),
             is_lost: false,
             word: 0,
@@ -103,7 +106,9 @@ impl<'t, 'd> Search<'t, 'd> {
             Meaning::Value | Meaning::Operand => match start {
                 0 if is_name(bytes) => self.taken(bytes),
                 // The letter of an option, with the rest of a long name as its value.
-                2 if bytes[0] == b'-' => self.taken_long(bytes),
+                2 if bytes[0] == b'-' && self.names.is_secret(&bytes[1..]) => {
+                    self.taken_long(bytes)
+                }
                 0 if step.meaning == Meaning::Operand => self.bare(bytes),
                 _ => None,
             }
@@ -141,8 +146,11 @@ impl<'t, 'd> Search<'t, 'd> {
         if name.is_empty() {
             return self.within(bytes);
         }
-        let is_long =
-            name.len() > 1 && (is_double || self.names.is_option(name) || self.is_secret(name));
+        let is_long = match name {
+            // Of a long name the beginning may be a letter alone.
+            [_] => is_double && self.abbreviates,
+            name => is_double || self.names.is_option(name) || self.is_secret(name),
+        };
         if !is_long {
             return self.letters(start.max(dashes), bytes);
         }
@@ -246,7 +254,24 @@ impl<'t, 'd> Search<'t, 'd> {
     /// Whether an unknown name may be a secret's: it is, or nearly; or nothing is near.
     #[inline]
     fn may_be_secret(&mut self, name: &[u8]) -> bool {
-        self.is_secret(name) || !self.names.is_option(name) && !self.is_near_known(name)
+        let is_open =
+            |search: &mut Self| search.begun(name).unwrap_or_else(|| !search.is_near_known(name));
+        self.is_secret(name) || !self.names.is_option(name) && is_open(self)
+    }
+
+    /// Whether a name in reach that begins so is a secret's, where beginnings are taken for names; nothing where none does.
+    #[inline]
+    fn begun(&mut self, name: &[u8]) -> Option<bool> {
+        if !self.abbreviates || self.left == 0 {
+            return None;
+        }
+        let reach = self.trace.reach_in(self.word, self.usual);
+        self.left -= reach.list().len().min(self.left);
+        let names = reach.names();
+        let mut begun =
+            names.iter().filter(|known| known.0.as_bytes().starts_with(name)).peekable();
+        begun.peek()?;
+        Some(begun.any(|known| reach.list()[known.2].param().is_secret()))
     }
 
     /// Whether a fault tells of a name what it is near to.

@@ -552,14 +552,16 @@ proptest! {
         let secrets: Vec<String> = params.filter(|param| param.is_secret()).flat_map(names).collect();
         let is_named = |word: &OsString| {
             let word = word.to_string_lossy();
-            let name = word.trim_start_matches('-').split(['=', ':']).next().unwrap_or_default();
-            let letter = word.strip_prefix('-').and_then(|word| word.chars().next());
-            let is_it = |secret: &String| {
-                let secret = secret.trim_start_matches('-');
-                // A beginning may be meant as one.
-                name.eq_ignore_ascii_case(secret) || name.len() == 1 && secret.starts_with(name) || secret.len() == 1 && letter.is_some_and(|letter| secret.starts_with(letter))
-            };
-            secrets.iter().any(is_it)
+            word.split(['=', ':', ' ']).any(|part| {
+                let name = part.trim_start_matches('-');
+                let letter = part.strip_prefix('-').and_then(|part| part.chars().next());
+                secrets.iter().map(|secret| secret.trim_start_matches('-')).any(|secret| {
+                    // A beginning may be meant as one.
+                    name.eq_ignore_ascii_case(secret)
+                        || name.len() == 1 && secret.starts_with(name)
+                        || secret.len() == 1 && letter.is_some_and(|letter| secret.starts_with(letter))
+                })
+            })
         };
         if broken.words.iter().any(is_named) {
             return Ok(());

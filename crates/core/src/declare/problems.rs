@@ -1,5 +1,7 @@
 //! What is wrong with a tree that is made at run time: everything at once, in time that grows with its size. The rules are
 //! those of statics; where these compare each with each, names are looked up here.
+//!
+//! All of it is `#[inline]`: what checks a declaration is compiled where it is run.
 
 use std::collections::hash_map::Entry;
 use std::collections::{HashMap, HashSet};
@@ -58,6 +60,7 @@ type Known<'d> = (&'d Param<'d>, &'d str);
 
 impl<'d> Names<'d> {
     /// Tells of each name of a parameter that another has.
+    #[inline]
     fn with(&self, param: &Param<'d>, mut tell: impl FnMut(Known<'d>, Shared<'d>)) {
         if !is_named(param.role) {
             return;
@@ -75,6 +78,7 @@ impl<'d> Names<'d> {
     }
 
     /// The same, and adds those that are new: they are given back.
+    #[inline]
     fn add(
         &mut self,
         param: &'d Param<'d>,
@@ -100,6 +104,7 @@ impl<'d> Names<'d> {
         added
     }
 
+    #[inline]
     fn remove(&mut self, name: Shared<'d>) {
         match name {
             Shared::Long(name) => _ = self.long.remove(name),
@@ -108,6 +113,7 @@ impl<'d> Names<'d> {
     }
 }
 
+#[inline]
 fn long_names<'d>(param: &Param<'d>) -> impl Iterator<Item = &'d str> {
     (0..).map_while(|k| param.long_name(k)).filter(|name| name.len() > 1)
 }
@@ -120,6 +126,7 @@ struct Roster<'d> {
 }
 
 impl<'d> Roster<'d> {
+    #[inline]
     fn of(
         params: &[&'d Param<'d>],
         mut twins: impl FnMut(&'d Param<'d>, &'d Param<'d>, &'d str),
@@ -140,11 +147,13 @@ impl<'d> Roster<'d> {
         roster
     }
 
+    #[inline]
     fn get(&self, name: &str, param: &Param<'_>) -> Option<&'d Param<'d>> {
         self.first.get(&(name, is_named(param.role))).copied()
     }
 
     /// Tells of the names that another list has too.
+    #[inline]
     fn shared(
         &self,
         other: &Roster<'d>,
@@ -172,10 +181,12 @@ struct Found<'d> {
 }
 
 impl<'d> Found<'d> {
+    #[inline]
     fn all(&mut self, rule: impl Fn(&mut Finder<'d, { finder::ROOM }>)) {
         finder::all(&mut self.problems, rule);
     }
 
+    #[inline]
     fn command(&mut self, command: &Command<'d>) {
         self.all(|finder| {
             rules::names(command, finder);
@@ -205,6 +216,7 @@ impl<'d> Found<'d> {
     }
 
     /// Parameters by themselves.
+    #[inline]
     fn params(&mut self, params: &[&'d Param<'d>]) {
         for &param in params {
             if !self.seen.insert(address(param)) {
@@ -223,6 +235,7 @@ impl<'d> Found<'d> {
     }
 
     /// Long names and operands of a command that stand twice: among its own, in a bundle, between two of these.
+    #[inline]
     fn twins(&mut self, command: &Command<'d>) {
         let name = command.name;
         let Found { problems, bundles, pairs, .. } = self;
@@ -250,6 +263,7 @@ impl<'d> Found<'d> {
     }
 
     /// Rules of which a command takes no member.
+    #[inline]
     fn strangers(&mut self, command: &Command<'d>) {
         if command.rules.is_empty() {
             return;
@@ -264,6 +278,7 @@ impl<'d> Found<'d> {
     }
 
     /// What a root lists as usual, each by itself and beside each other.
+    #[inline]
     fn usual(&mut self, root: &Command<'d>, usual: &'d [&'d Param<'d>]) {
         self.params(usual);
         let mut names = Names::default();
@@ -278,6 +293,7 @@ impl<'d> Found<'d> {
     }
 
     /// Names below a command that clash with what it accepts throughout.
+    #[inline]
     fn across(&mut self, root: &Command<'d>) {
         let mut names = Names::default();
         // What was added by the commands above, each with its depth.
@@ -302,6 +318,7 @@ impl<'d> Found<'d> {
 }
 
 /// Two parameters that have a name; the command above is that of the first.
+#[inline]
 fn clash<'d>(
     (first, above): Known<'d>,
     (second, command): Known<'d>,
@@ -314,6 +331,7 @@ fn clash<'d>(
     }
 }
 
+#[inline]
 fn address(param: &Param<'_>) -> usize {
     std::ptr::from_ref(param).addr()
 }
@@ -326,6 +344,7 @@ struct Owners {
 }
 
 impl Owners {
+    #[inline]
     fn of(root: &Command<'_>) -> Self {
         let (mut owners, mut ends): (HashMap<usize, Vec<usize>>, Vec<usize>) = Default::default();
         let mut above: Vec<(usize, usize)> = Vec::new();
@@ -353,6 +372,7 @@ impl Owners {
     }
 
     /// Rules with a member that no line of their command can have, though another is the command's own.
+    #[inline]
     fn strangers<'d>(&self, root: &Command<'d>, problems: &mut Vec<Problem<'d>>) {
         if self.owners.is_empty() {
             return;
@@ -375,14 +395,17 @@ impl Owners {
         }
     }
 
+    #[inline]
     fn numbers(&self, param: &Param<'_>) -> &[usize] {
         self.owners.get(&address(param)).map_or(&[], Vec::as_slice)
     }
 
+    #[inline]
     fn has(&self, command: usize, param: &Param<'_>) -> bool {
         self.numbers(param).binary_search(&command).is_ok()
     }
 
+    #[inline]
     fn is_below(&self, command: usize, param: &Param<'_>) -> bool {
         let numbers = self.numbers(param);
         let next = numbers.partition_point(|number| *number < command);

@@ -160,10 +160,10 @@ fn comment(settings: &Settings, line: Range<usize>) -> Range<usize> {
         }
     }
     let rest = settings.text.get(end..line.end).unwrap_or_default();
-    match rest.find(|letter: char| letter.is_alphanumeric()) {
-        Some(_) => end + rest.find(|letter: char| !letter.is_whitespace()).unwrap_or(0)..line.end,
-        None => line.end..line.end,
-    }
+    // Whatever is not ASCII is a letter here: tables of all letters are not worth their size.
+    let is_told = rest.bytes().any(|byte| byte.is_ascii_alphanumeric() || !byte.is_ascii());
+    let from = rest.bytes().take_while(|byte| *byte == b' ').count();
+    if is_told { end + from..line.end } else { line.end..line.end }
 }
 
 /// Bytes of a text with dots for what is secret in them. Secrets stand in order.

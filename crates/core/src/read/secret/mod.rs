@@ -92,21 +92,37 @@ fn told<'d>(reading: &Reading<'d>, text: &str) -> Option<&'d Param<'d>> {
     let repeats = |word: &str| {
         !word.is_empty() && (holds(&text, word) || holds(&text, &word.escape_debug().to_string()))
     };
-    let number = |word: &str| word.parse::<f64>().ok().filter(|number| number.is_finite());
-    let is_of_number = |letter: char| letter.is_ascii_alphanumeric() || "+-.".contains(letter);
-    let has_number = |wanted: f64| {
-        let mut words = text.split(|letter| !is_of_number(letter));
-        words.any(|word| number(word.trim_end_matches('.')) == Some(wanted))
+    let is_of_number = |byte: u8| byte.is_ascii_alphanumeric() || b"+-.".contains(&byte);
+    let has_number = |wanted: &[u8]| {
+        let mut words = text.as_bytes().split(|byte| !is_of_number(*byte));
+        words.any(|word| number(word) == Some(wanted))
     };
     let mut secrets = reading.slots.iter().filter(|slot| slot.param.is_secret());
     let secret = secrets.find(|slot| {
         convert::pieces(slot, reading.input()).iter().any(|piece| {
             let word = piece.text.to_string_lossy().to_ascii_lowercase();
             let (key, value) = word.split_once('=').unwrap_or((&word, ""));
-            [&*word, key, value]
-                .into_iter()
-                .any(|word| repeats(word) || number(word).is_some_and(has_number))
+            let mut texts = [&*word, key, value].into_iter();
+            texts.any(|word| repeats(word) || number(word.as_bytes()).is_some_and(has_number))
         })
     });
     secret.map(|slot| slot.param)
+}
+
+/// The digits of a number without those that say nothing: `007`, `+7` and `7.0` are one. (To convert it would cost every
+/// program with a secret 20 KiB.)
+#[inline]
+fn number(word: &[u8]) -> Option<&[u8]> {
+    let mut digits = word.strip_prefix(b"+").unwrap_or(word);
+    while let [b'0', rest @ ..] = digits {
+        digits = rest;
+    }
+    while digits.contains(&b'.')
+        && let [rest @ .., b'0'] = digits
+    {
+        digits = rest;
+    }
+    digits = digits.strip_suffix(b".").unwrap_or(digits);
+    let is_number = digits.iter().all(|byte| byte.is_ascii_digit() || b".-".contains(byte));
+    (is_number && digits.iter().any(u8::is_ascii_digit)).then_some(digits)
 }

@@ -215,10 +215,10 @@ fn a_name_and_its_aliases_are_one_to_abbreviations() {
         &SHORT,
         "--s=1",
         expect![[r#"
-        apiary --s=•••
-               ^^^
-        --s could be --sing, --silent or --shake
-    "#]],
+            apiary --s=1
+                   ^^^
+            --s could be --sing, --silent or --shake
+        "#]],
     );
     refuses(
         &SHORT,

@@ -1,7 +1,0 @@
-//! Mistakes in a declaration stop the build, and the message names the culprits: asserted by text
-//! and place, as a developer reads it.
-
-#[test]
-fn wrong_declarations_stop_the_build_and_name_both_culprits() {
-    trybuild::TestCases::new().compile_fail("tests/build_errors/*.rs");
-}

@@ -41,7 +41,7 @@ fn the_first_five_minutes_are_as_shown() {
         bash.args(["-c", line]).current_dir(place).env_remove("COLUMNS");
         // What this workspace has fetched is there, and what it has built need not be built again.
         bash.env("CARGO_NET_OFFLINE", "true")
-            .env("CARGO_TARGET_DIR", Path::new(ROOT).join("target/readme"));
+            .env("CARGO_TARGET_DIR", Path::new(ROOT).join("target"));
         let output = bash.output().unwrap();
         let said = String::from_utf8([output.stdout, output.stderr].concat()).unwrap();
         (said, output.status.code().unwrap())

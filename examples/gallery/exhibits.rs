@@ -156,6 +156,7 @@ const LINES: &[(&str, &[&str])] = &[
             "apiary inspect A7 B2",
             "apiary inspect A7 B2 C3",
             "apiary inspect A7 B2 C1 2026-05-01",
+            "apiary inspect A7 --note --calm B2",
             "apiary inspect A7 B2 -f many",
         ],
     ),

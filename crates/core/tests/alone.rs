@@ -176,16 +176,14 @@ fn what_is_given_up_is_nowhere() {
         &GIVEN_UP,
         "--version",
         expect![[r#"
-        apiary: two things to put right
+            apiary: one thing to put right
 
-          apiary --version COMMAND
-                 ^^^^^^^^^ +++++++
-                 1         2
-          1  --version is not an option here
-          2  a command is missing: inspect or help
+              apiary --version
+                     ^^^^^^^^^
+              --version is not an option here
 
-          page  apiary --help
-    "#]],
+              page  apiary --help
+        "#]],
     );
     shows(
         &GIVEN_UP,
@@ -316,15 +314,15 @@ fn beside_what_stands_alone_nothing_is_needed_and_nothing_counts() {
         &OWN,
         "report --about many --nonsense",
         expect![[r#"
-        apiary report: one thing to put right
+            apiary report: one thing to put right
 
-          apiary report --about many --nonsense
-                                ^^^^
-          --about takes a whole number; 'many' is not one
+              apiary report --about many --nonsense
+                                    ^^^^
+              --about takes a whole number; 'many' is not one
 
-          like  apiary report --about NUMBER many --nonsense
-          page  apiary report --help
-    "#]],
+              like  apiary report --about NUMBER --nonsense
+              page  apiary report --help
+        "#]],
     );
     shows(
         &OWN,

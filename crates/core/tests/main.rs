@@ -11,6 +11,7 @@ mod forms;
 mod invitations;
 mod kinds;
 mod listed;
+mod meant;
 mod misread;
 mod page;
 mod properties;

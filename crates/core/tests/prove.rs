@@ -106,8 +106,7 @@ fn texts_that_are_missing_or_mislead_are_flaws() {
     has(
         &Command::draft("Twice").takes(&twice),
         expect![[r#"
-        Twice: the name `Twice` has an upper-case letter in it
-        Twice: `--bare` is declared twice in the command `Twice`
-    "#]],
+            Twice: `--bare` is declared twice in the command `Twice`
+        "#]],
     );
 }

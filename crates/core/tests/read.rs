@@ -104,7 +104,7 @@ fn every_kind_of_fault_is_found_where_it_stands() {
     refused("", &[CommandMissing]);
     refused("hive", &[CommandMissing]);
     refused("inspekt A7 -x", &[CommandUnknown]);
-    refused("-- inspect", &[OperandExtra, CommandMissing]);
+    refused("-- inspect", &[OperandExtra]);
     refused("inspect", &[OperandMissing]);
     refused("inspect A7 A8 A9", &[OperandExtra, OperandExtra]);
     refused("inspect A7 --clam -x -cz", &[OptionUnknown, OptionUnknown, OptionUnknown]);

@@ -8,7 +8,7 @@ static UPPER: Named<u8> = Named::new("Frames");
 static LETTER: Named<u8> = Named::new("frames").letter('ä');
 static OPPOSITE: Flag = Flag::new("calm").opposite("Restless");
 static FORMER: Flag = Flag::new("calm").formerly(&["Bad Name"]);
-static COMMAND: Command = Command::new("Inspect");
+static COMMAND: Command = Command::new("Apiary").commands(&[&Command::new("Inspect")]);
 static ALIAS: Command = Command::new("inspect").aliases(&["look at"]);
 
 fn main() {}

@@ -146,6 +146,16 @@ impl<'d> Param<'d> {
         self.kinds().iter().any(|kind| kind.negative)
     }
 
+    /// Whether its first word is a number.
+    pub(crate) fn is_numeric(&self) -> bool {
+        self.kinds().first().is_some_and(|kind| kind.is_number())
+    }
+
+    /// Whether its first word may be any: nothing tells what was meant for it from what was not.
+    pub(crate) fn takes_any(&self) -> bool {
+        self.accepts(UNMEANT)
+    }
+
     /// Which of all its long names this is, those included that are seldom typed.
     #[cold]
     pub(crate) fn find_name(&self, name: &[u8]) -> Option<Hit> {
@@ -280,3 +290,6 @@ impl<'d> Param<'d> {
         wrong.is_empty()
     }
 }
+
+/// A word that no kind takes but those that take any.
+const UNMEANT: &str = "\u{fffe} \u{fffe}";

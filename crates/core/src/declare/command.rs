@@ -2,7 +2,7 @@
 
 use super::alone::Alone;
 use super::brought::Brought;
-use super::names::plain_name_fault;
+use super::names::program_name_fault;
 use super::problem::Problem;
 use super::rules::{
     self, check_across, check_listed, check_names, check_rules, check_taken, check_usual, in_order,
@@ -16,16 +16,17 @@ use crate::read::{ABBREVIATES, Objection, Reading, judged};
 pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
 
 impl<'d> Command<'d> {
-    /// Declares a command by its name, in lower case.
+    /// Declares a command by its name, which is in lower case but for a program's.
     ///
     /// # Panics
     ///
     /// In a static, so that the build stops: when the name is empty, begins with a dash, or has
-    /// `=`, white space or an upper-case letter in it. A setter that is called a second time stops it too.
+    /// `=` or white space in it, and where it is [listed](Command::commands) below another and has an upper-case letter in it.
+    /// A setter that is called a second time stops it too.
     #[track_caller]
     #[inline]
     pub const fn new(name: &'d str) -> Self {
-        if let Some(why) = plain_name_fault(name) {
+        if let Some(why) = program_name_fault(name) {
             Problem::Name { name, why }.stop();
         }
         Command { draft: false, checked: None, ..Command::draft(name) }

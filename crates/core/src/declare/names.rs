@@ -40,9 +40,30 @@ pub(crate) const fn order(a: &str, b: &str) -> core::cmp::Ordering {
     }
 }
 
-/// What is wrong with a command's name or an operand's name, if anything.
+/// What is wrong with the name of a subcommand or an operand, if anything.
 #[inline]
 pub(crate) const fn plain_name_fault(name: &str) -> Option<&'static str> {
+    match program_name_fault(name) {
+        None if has_upper(name) => Some("has an upper-case letter in it"),
+        why => why,
+    }
+}
+
+const fn has_upper(name: &str) -> bool {
+    let bytes = name.as_bytes();
+    let mut i = 0;
+    while i < bytes.len() {
+        if bytes[i].is_ascii_uppercase() {
+            return true;
+        }
+        i += 1;
+    }
+    false
+}
+
+/// What is wrong with the name of a program, which is a file's, if anything.
+#[inline]
+pub(crate) const fn program_name_fault(name: &str) -> Option<&'static str> {
     let bytes = name.as_bytes();
     if bytes.is_empty() {
         return Some("is empty");
@@ -56,7 +77,6 @@ pub(crate) const fn plain_name_fault(name: &str) -> Option<&'static str> {
         if bytes[i] < b'a' || bytes[i] == 0x7f {
             match bytes[i] {
                 b'=' => return Some("has an `=` in it"),
-                b'A'..=b'Z' => return Some("has an upper-case letter in it"),
                 0..=b' ' | 0x7f => return Some("has white space or a control character in it"),
                 _ => {}
             }

@@ -8,7 +8,7 @@
 
 use super::brought::Brought;
 use super::finder::Finder;
-use super::names::{order, plain_name_fault, same};
+use super::names::{order, plain_name_fault, program_name_fault, same};
 use super::own::{absences, clashes, is_named, show_name};
 use super::param::Tail;
 use super::problem::Problem;
@@ -58,7 +58,7 @@ pub(super) const fn names<'d, const ROOM: usize>(
     finder: &mut Finder<'d, ROOM>,
 ) {
     let name = command.name;
-    show_name(name, plain_name_fault(name), finder);
+    show_name(name, program_name_fault(name), finder);
     let mut i = 0;
     while i < command.aliases.len() {
         show_name(command.aliases[i], plain_name_fault(command.aliases[i]), finder);
@@ -267,6 +267,10 @@ pub(super) const fn listed<'d, const ROOM: usize>(
         if let Some(at) = below.said.first(said::OF_ROOT) {
             let (name, setter, above) = (below.name, said::NAMES[at], command.name);
             finder.show(Problem::OfRoot { name, setter, above });
+        }
+        // A program may be called so; what else is wrong with a name is its command's own.
+        if program_name_fault(below.name).is_none() {
+            show_name(below.name, plain_name_fault(below.name), finder);
         }
         i += 1;
     }

@@ -6,7 +6,7 @@ use std::ffi::OsString;
 use super::Report;
 use super::refuse::value_missing;
 use crate::declare::{Command, Param, Reason};
-use crate::read::{Fault, FaultKind, Faults, Place, message};
+use crate::read::{Fault, FaultKind, Faults, Meaning, Place, message};
 use crate::text::{DOTS, Kept, Listed, Put, bared, part, quoted, visible};
 use crate::wording::{Phrase, Speech, fill};
 
@@ -87,7 +87,8 @@ impl<'t, 'd> Report<'t, 'd> {
                 let phrase =
                     several(speech.say(Phrase::OperandExtra), speech.say(Phrase::OperandsExtra));
                 let count = speech.count(group.len());
-                speech.fill(phrase, &[typed(), &self.path().text(), count])
+                let extra = speech.fill(phrase, &[typed(), &self.path().text(), count]);
+                joined(speech, extra, self.taken_option(fault))
             }
             FaultKind::ValueMissing => value_missing(speech, fault, name),
             FaultKind::ValueUnwanted => self.unwanted(group),
@@ -124,6 +125,27 @@ impl<'t, 'd> Report<'t, 'd> {
     ) -> &'t str {
         let names = group.iter().take(MOST_TYPED).map(|fault| name(self, fault)).listed();
         self.speech.first(&names, group.len(), " ", self.speech.say(Phrase::And))
+    }
+
+    /// An option in front of a word too many that another one took as its value.
+    fn taken_option(&self, fault: &Fault<'d>) -> &'t str {
+        let Place::At { word: extra, .. } = fault.place() else { return "" };
+        let steps = self.trace().steps();
+        let before = &steps[..steps.partition_point(|step| step.word() < extra)];
+        let values = before.iter().rev().filter(|step| step.meaning() == Meaning::Value);
+        for value in values.take(MOST_TYPED) {
+            let (word, bytes) = (value.word(), value.bytes());
+            let param = self.trace().param(value).filter(|param| !param.is_secret());
+            let typed = part(self.words().word(word), bytes.start, bytes.end);
+            if let Some(param) = param
+                && bytes.start == 0
+                && self.is_option(word, &typed)
+            {
+                let taken = self.quotes(self.shown_part(word, 0, bytes.end));
+                return self.speech.tell(Phrase::OptionTaken, &[&param.spelled(), taken]);
+            }
+        }
+        ""
     }
 
     /// What is attached to something that takes nothing; and what that says.
@@ -212,8 +234,12 @@ impl<'t, 'd> Report<'t, 'd> {
             },
             Place::Before(_) => return "",
         };
-        // Words that need no quotes for a shell get them for the eye.
-        if bare.ends_with('\'') { bare } else { speech.of(&["'", bare, "'"]) }
+        self.quotes(bare)
+    }
+
+    /// Words that need no quotes for a shell get them for the eye.
+    fn quotes(&self, bare: &'t str) -> &'t str {
+        if bare.ends_with('\'') { bare } else { self.speech.of(&["'", bare, "'"]) }
     }
 
     /// Bytes of a word as a sentence shows them, dots for what may be secret: a long one is cut in its

@@ -16,21 +16,31 @@ impl<'d> Reader<'d> {
         self.line.words = words;
         if self.asked.is_none() {
             self.line.pending_value();
-            self.command_missing();
+            self.enter_defaults();
             self.assign_operands();
+            self.command_missing();
             self.line.finish();
         }
     }
 
-    fn command_missing(&mut self) {
+    fn enter_defaults(&mut self) {
         while !self.command().is_acting()
             && !self.line.lost
             && let Some(default) = self.command().default_subcommand()
         {
             self.enter(default);
         }
+    }
+
+    /// A line that has another thing wrong with it where a command might be named is told that: what was meant is not known.
+    fn command_missing(&mut self) {
+        use FaultKind::{OperandExtra, OptionUnknown, ValueUnwanted};
         let leaf = self.command();
-        if !self.line.lost && !leaf.subcommands().is_empty() && !leaf.is_acting() {
+        if self.line.lost || leaf.subcommands().is_empty() || leaf.is_acting() {
+            return;
+        }
+        let mut faults = self.line.faults.iter();
+        if !faults.any(|fault| matches!(fault.kind, OperandExtra | OptionUnknown | ValueUnwanted)) {
             let place = Place::Before(self.line.word as usize);
             self.line.faults.put(Fault::new(FaultKind::CommandMissing, place));
         }

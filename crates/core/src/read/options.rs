@@ -233,7 +233,7 @@ impl<'d> Reader<'d> {
         true
     }
 
-    /// Goes to the default subcommand for a negative number, where that would read it as an operand.
+    /// Goes to the default subcommand for a negative number, where that would read it as an operand, or refuse it as one.
     #[cold]
     fn enter_default_for_number(&mut self, bytes: &[u8]) -> bool {
         let is_digit = Param::has_digit;
@@ -241,8 +241,10 @@ impl<'d> Reader<'d> {
         !above
             && is_number(&bytes[1..])
             && self.enter_default(&|default| {
-                default.operands().next().is_some_and(Param::takes_negative)
+                let is_wanted = |param: &Param<'_>| param.takes_negative() || param.is_numeric();
+                default.operands().next().is_some_and(is_wanted)
                     && !default.params().any(is_digit)
+                    && !default.has_tail(Tail::UnknownOptions)
             })
     }
 
@@ -365,12 +367,16 @@ impl<'d> Reader<'d> {
         self.line.trail.find(|param| param.letter_hit(letter))
     }
 
-    /// Whether a word with a dash is a negative number, and one is wanted.
+    /// Whether a word with a dash is a negative number, and a number is wanted: one that may not be negative is refused as
+    /// that, and not as an unknown option.
     pub(super) fn is_negative(&mut self, digit: u8, bytes: &[u8]) -> bool {
         if !(digit.is_ascii_digit() || digit == b'.') || !is_number(&bytes[1..]) {
             return false;
         }
-        if !self.wanted_next().is_some_and(Param::takes_negative) {
+        let may_be_refused = !self.command().has_tail(Tail::UnknownOptions);
+        let is_wanted =
+            |param: &Param<'_>| param.takes_negative() || may_be_refused && param.is_numeric();
+        if !self.wanted_next().is_some_and(is_wanted) {
             return false;
         }
         if self.line.slots.len() > Self::SCANNED {

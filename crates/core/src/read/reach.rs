@@ -31,13 +31,13 @@ impl<'d> Reached<'d> {
 
 impl<'d> Reach<'d> {
     /// Those of commands from the root to the nearest, each with the slot of its first parameter; and the
-    /// `usual` ones.
+    /// `usual` ones. The last `ahead` commands are not entered yet: what the one above them takes is in reach too.
     #[inline(never)]
-    pub(super) fn new(levels: &[(&'d Command<'d>, u32)], usual: Usual<'d>) -> Self {
+    pub(super) fn new(levels: &[(&'d Command<'d>, u32)], ahead: usize, usual: Usual<'d>) -> Self {
         let mut list = Vec::new();
         for (up, &(command, base)) in levels.iter().rev().enumerate() {
             for (slot, param) in (base..).zip(command.params()) {
-                if up == 0 || param.is_throughout() {
+                if up <= ahead || param.is_throughout() {
                     list.push(Reached { param, command, slot, up, is_usual: false });
                 }
             }
@@ -53,7 +53,7 @@ impl<'d> Reach<'d> {
     /// Those at the end of a path.
     pub(crate) fn of(path: &CommandPath<'d>, usual: Usual<'d>) -> Self {
         let levels: Vec<_> = path.0.iter().map(|command| (*command, 0)).listed();
-        Reach::new(&levels, usual)
+        Reach::new(&levels, 0, usual)
     }
 
     /// One after the other.

@@ -5,9 +5,9 @@ use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use super::reach::Usual;
-use super::{Faults, Line, Reach, Reading, Slot, Step, Trace, Trail};
+use super::{Faults, Level, Line, Meaning, Reach, Reading, Slot, Step, Trace, Trail};
 use crate::declare::{Command, Param};
-use crate::text::{DOTS, Listed, part};
+use crate::text::{DOTS, Listed, Put, part};
 
 impl<'d> Trace<'d> {
     pub(super) fn new(trail: Trail<'d>, slots: &[Slot<'d>], steps: Vec<Step>) -> Self {
@@ -47,9 +47,29 @@ impl<'d> Trace<'d> {
         levels.map(|level| (level.command, level.word as usize)).listed()
     }
 
-    /// What names may mean in a word.
+    /// What names may mean in a word; those of a default subcommand too, which such a name would enter, where no other is
+    /// named after it.
     pub(super) fn reach_in(&self, word: usize, usual: Usual<'d>) -> Reach<'d> {
-        self.trail.reach_in(word as u32, usual)
+        let mut levels: Vec<_> = self.trail.levels_before(word as u32).listed();
+        let entered = levels.len();
+        let mut behind = self.trail.levels().skip(entered);
+        while let Some(default) = levels.last().and_then(|last| last.command.default_subcommand()) {
+            let next = behind.next().unwrap_or(Level { command: default, base: 0, word: u32::MAX });
+            if !std::ptr::eq(next.command, default) || self.is_named(next) {
+                break;
+            }
+            levels.put(next);
+        }
+        let (ahead, levels) = (levels.len() - entered, levels.iter());
+        Reach::new(&levels.map(|level| (level.command, level.base)).listed(), ahead, usual)
+    }
+
+    /// Whether a command was named, and not entered as a default.
+    fn is_named(&self, level: Level<'d>) -> bool {
+        let at = self.steps.partition_point(|step| step.word < level.word);
+        self.steps
+            .get(at)
+            .is_some_and(|step| step.word == level.word && step.meaning() == Meaning::Command)
     }
 }
 

@@ -47,7 +47,7 @@ impl<'d> Trail<'d> {
     #[inline(never)]
     pub(super) fn reach_in(&self, word: u32, usual: Usual<'d>) -> Reach<'d> {
         let levels = self.levels_before(word).map(|level| (level.command, level.base));
-        Reach::new(&levels.listed(), usual)
+        Reach::new(&levels.listed(), 0, usual)
     }
 
     /// The commands that the words in front of one have reached.

@@ -35,6 +35,7 @@ phrases! {
         OperandsMissing "{0} are missing"
         OperandExtra "{0} is one word too many for {1}"
         OperandsExtra "{0} are {2} words too many for {1}"
+        OptionTaken "{0} took {1} as its value"
         ValueMissing "{0} needs {1} after it"
         ValueRest "{0} needs {1} after it; {2} is missing"
         NoValue "{0} takes no value"

@@ -274,17 +274,26 @@ impl Shell {
     /// A file that something else writes soon. Where it does not, the line is given up, and what is on the screen is
     /// what there is to tell.
     fn soon(&self, name: &str) -> String {
-        let from = Instant::now();
-        while from.elapsed() < Duration::from_secs(5) {
-            if let Ok(text) = fs::read_to_string(self.file(name)) {
-                return text;
-            }
-            std::thread::sleep(Duration::from_millis(5));
+        let read = || fs::read_to_string(self.file(name)).ok();
+        if let Some(text) = soon(read) {
+            return text;
         }
         self.types("\x03\x15");
         let screen = self.screen();
         screen.chars().skip(screen.chars().count().saturating_sub(300)).collect()
     }
+}
+
+/// What becomes so within seconds.
+pub(crate) fn soon<T>(is_so: impl Fn() -> Option<T>) -> Option<T> {
+    let from = Instant::now();
+    while from.elapsed() < Duration::from_secs(5) {
+        if let so @ Some(_) = is_so() {
+            return so;
+        }
+        std::thread::sleep(Duration::from_millis(5));
+    }
+    None
 }
 
 /// A shell that waits for more of a command is asked to go all the same.

@@ -160,8 +160,19 @@ impl<'d, T: Shape> Named<'d, T> {
 by_type!(Operand);
 by_type!(Named);
 
+impl<'d> Flag<'d> {
+    setters!(draft Role::Flag, &NO_WORDS, value: PhantomData);
+
+    /// The same flag, which tells that it is not given from that it is off: what `Flag<Option<bool>>` is in a static.
+    #[must_use]
+    #[inline]
+    pub const fn optional(self) -> Flag<'d, Option<bool>> {
+        Flag { param: self.param, value: PhantomData }
+    }
+}
+
 impl<'d, T: FlagShape> Flag<'d, T> {
-    setters!(new draft Role::Flag, &NO_WORDS, value: PhantomData);
+    setters!(new Role::Flag, &NO_WORDS, value: PhantomData);
     setters!(all);
     setters!(named);
     setters!(variable);

@@ -543,7 +543,11 @@ macro_rules! setters {
             self
         }
     };
-    ($new:ident $draft:ident $role:expr, $form:expr, $($made:tt)*) => {
+    (new draft $($made:tt)*) => {
+        setters!(new $($made)*);
+        setters!(draft $($made)*);
+    };
+    (new $role:expr, $form:expr, $($made:tt)*) => {
         /// Declares it by its name, in lower case and without dashes.
         ///
         /// # Panics
@@ -553,14 +557,15 @@ macro_rules! setters {
         /// stops it too.
         #[track_caller]
         #[inline]
-        pub const fn $new(name: &'d str) -> Self {
+        pub const fn new(name: &'d str) -> Self {
             Self { param: Param::new($role, name, $form), $($made)* }
         }
-
-        /// The same for a tree made at run time, whose names are checked by
+    };
+    (draft $role:expr, $form:expr, $($made:tt)*) => {
+        /// The same as [`new`](Self::new) for a tree made at run time, whose names are checked by
         /// [`Command::problems`](crate::Command::problems) instead.
         #[inline]
-        pub const fn $draft(name: &'d str) -> Self {
+        pub const fn draft(name: &'d str) -> Self {
             Self { param: Param::draft($role, name, $form), $($made)* }
         }
     };

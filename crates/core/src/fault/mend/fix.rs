@@ -56,7 +56,7 @@ impl<'t, 'd> Report<'t, 'd> {
             // Names first: what stands after one is only understood once it is known. What may be
             // mended by leaving words out comes last, when what else is wrong with them is told.
             let on_line = now.list().iter().enumerate().filter(|(_, fault)| fault.is_on_line());
-            let Some((pick, _)) = on_line.min_by_key(|(_, fault)| turn(fault)) else {
+            let Some((pick, _)) = on_line.min_by_key(|(_, fault)| now.turn(fault)) else {
                 return self.told(&told, None);
             };
             let (repair, tried) = now.best(&line, pick, (&around, left.min(READINGS)), self.speech);
@@ -123,9 +123,11 @@ impl<'t, 'd> Report<'t, 'd> {
                 return None;
             }
         }
+        let as_typed = shown(root, &self.line());
         let shown = shown(root, line);
         let shown = self.speech.keep(shown);
-        (shown.len() <= LONGEST).then_some(Mended { shown, has_placeholders })
+        // A placeholder that stands where it was typed says nothing new.
+        (shown.len() <= LONGEST && *shown != as_typed).then_some(Mended { shown, has_placeholders })
     }
 
     /// The best repair of a fault, if it is alone at its cost; and how many lines were read to find it.
@@ -200,6 +202,18 @@ impl<'t, 'd> Report<'t, 'd> {
         after.list().len() < self.list().len() && after.list().iter().all(is_known)
     }
 
+    /// When a fault is mended, among others. A word that an option is called is the name of one: what stands after it may
+    /// be its value.
+    fn turn(&self, fault: &Fault<'_>) -> u8 {
+        use FaultKind::{OperandExtra, OptionRepeated, RuleBroken, ValueTwice, ValuesMiscounted};
+        match fault.kind() {
+            _ if fault.is_of_name() => 0,
+            OperandExtra if self.undashed(fault).is_some() => 0,
+            OperandExtra | OptionRepeated | RuleBroken | ValueTwice | ValuesMiscounted => 2,
+            _ => 1,
+        }
+    }
+
     /// Which fault of the line as typed a fault of the line being repaired is.
     fn original(&self, fault: &Fault<'_>, line: &Line<'_>, told: &[usize]) -> Option<usize> {
         let is_same = |other: &Fault<'_>| {
@@ -257,14 +271,4 @@ fn values<'t>(trace: &Trace<'_>, words: &[&OsStr], speech: Speech<'t>) -> Vec<Sa
     }
     in_order(&mut values, |value| (value.0, value.1));
     values
-}
-
-/// When a fault is mended, among others.
-fn turn(fault: &Fault<'_>) -> u8 {
-    use FaultKind::{OperandExtra, OptionRepeated, RuleBroken, ValueTwice, ValuesMiscounted};
-    match fault.kind() {
-        _ if fault.is_of_name() => 0,
-        OperandExtra | OptionRepeated | RuleBroken | ValueTwice | ValuesMiscounted => 2,
-        _ => 1,
-    }
 }

@@ -33,6 +33,7 @@ pub(super) fn keeps(
         && (loses || change.keeps_values())
         && change.keeps_protected()
         && change.keeps_dashes(after)
+        && change.keeps_refused(after)
         && !overrides
 }
 
@@ -270,6 +271,23 @@ impl<'c> Change<'c> {
             !has_dash
                 || self.was(was).iter().any(|used| is_operand(&used))
                 || after.param(&operand.step).is_some_and(Param::takes_negative)
+        })
+    }
+
+    /// Whether no word that was refused as a value has become an operand that would take any: what was left out in front
+    /// of it, or whether anything was, only the user knows.
+    fn keeps_refused(&self, after: &Trace<'_>) -> bool {
+        self.pairs.iter().all(|&(was, is)| {
+            let mut operands =
+                self.is(is).iter().filter(|used| used.step.meaning() == Meaning::Operand);
+            let was_refused = self
+                .was(was)
+                .iter()
+                .any(|used| used.step.meaning() == Meaning::Value && self.is_faulty(used));
+            !was_refused
+                || operands.all(|operand| {
+                    after.param(&operand.step).is_some_and(|param| !param.takes_any())
+                })
         })
     }
 

@@ -186,6 +186,10 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         if start > 0 && self.letters_behind(word, start, param) {
             return;
         }
+        // A text that has more words behind it.
+        if start == 0 {
+            self.quote(word + 1);
+        }
         let typed = part(self.typed(word), start, end);
         if self.faults.is_of_letter(self.fault) && param.accepts(part(&typed, 1, typed.len())) {
             // `-t=7`: a letter takes its value without the sign, or as the next word.

@@ -2,9 +2,12 @@
 //! that stands twice; and against a broken rule that asks for more. Nothing else is left out: what was
 //! typed was meant.
 
-use super::{Bench, Class, Edit, Line};
-use crate::declare::{Noun, Param, Role};
-use crate::read::{FaultKind, Meaning, Place, Step};
+use std::ops::Range;
+
+use super::{Bench, Class, Edit, Item, Line};
+use crate::declare::{Noun, Param, Role, Tail};
+use crate::fault::Report;
+use crate::read::{Fault, FaultKind, Meaning, Place, Step};
 use crate::text::{Listed, Put, of, part};
 use crate::wording::Speech;
 
@@ -18,15 +21,38 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         if let Some(mend) = before.filter(|param| param.is_attached()).and_then(Param::mend) {
             (mend.0)(self);
         }
-        // A name without its dashes.
-        let typed = self.typed(word).to_string_lossy();
-        let reach = self.faults.reach_in(word);
-        let is_called =
-            |param: &Param<'_>| !param.is_hidden() && param.today().any(|(name, _)| name == typed);
-        if reach.params().any(is_called) {
-            self.replace(Class::Spelled.at(2), &of(&["--", &typed]));
+        if let Some(name) = self.faults.undashed(self.fault) {
+            self.replace(Class::Spelled.at(2), &of(&["--", &name]));
         }
+        self.part(word);
         self.quote(word);
+    }
+
+    /// Words for an operand that takes those after `--` stand after one. What begins with a dash stays what it is here.
+    fn part(&mut self, word: usize) {
+        let leaf = self.faults.trace().leaf_before(word);
+        let is_ended = |step: &Step| step.meaning() == Meaning::Terminator;
+        let is_option = |word: &Item<'_>| word.typed.as_encoded_bytes().starts_with(b"-");
+        if !leaf.has_tail(Tail::AfterDashes)
+            || self.faults.trace().steps().iter().any(is_ended)
+            || self.line[word..].iter().any(is_option)
+        {
+            return;
+        }
+        self.insert(word, vec![self.speech.item("--")]);
+        self.mends_all(word..self.line.len());
+    }
+
+    /// The last repair mends whatever is wrong with some of the words.
+    fn mends_all(&mut self, words: Range<usize>) {
+        let is_there = |&at: &usize| {
+            at == self.pick
+                || matches!(self.faults.at(at).place(), Place::At { word, .. } if words.contains(&word))
+        };
+        let mends = (0..self.faults.list().len()).filter(is_there).listed();
+        if let Some(repair) = self.repairs.last_mut() {
+            repair.mends = mends;
+        }
     }
 
     /// The name that the word in front of one ends in, and what it is of.
@@ -37,7 +63,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
     }
 
     /// Words after a text that read as one text with it: `the old orchard`.
-    fn quote(&mut self, word: usize) {
+    pub(super) fn quote(&mut self, word: usize) {
         let trace = &self.faults.trace();
         let is_extra = |at: &usize| {
             self.faults.list().iter().any(|fault| {
@@ -81,15 +107,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             edits.put(Edit::drop(word));
         }
         self.add(Class::Quoted.at(last - text), edits);
-        let mut mends = Vec::new();
-        for (at, fault) in self.faults.list().iter().enumerate() {
-            let is_joined =
-                matches!(fault.place(), Place::At { word: at, .. } if (word..=last).contains(&at));
-            mends.extend(Some(at).filter(|_| is_joined));
-        }
-        if let Some(repair) = self.repairs.last_mut() {
-            repair.mends = mends;
-        }
+        self.mends_all(word..last + 1);
     }
 
     /// Too few are filled up; which of too many goes, only the user knows.
@@ -151,6 +169,20 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
             let edits = words.into_iter().map(|with| Edit::insert(word, with)).listed();
             self.add(Class::Inserted.at(1), edits);
         }
+    }
+}
+
+impl Report<'_, '_> {
+    /// A word too many that is the name of an option without its dashes, or that and `=VALUE`.
+    pub(super) fn undashed(&self, fault: &Fault<'_>) -> Option<String> {
+        let (word, typed) = self.named(fault)?;
+        let typed = typed.to_str()?;
+        let name = typed.split('=').next()?;
+        let is_called = |param: &Param<'_>| {
+            let takes = name.len() == typed.len() || !param.kinds().is_empty();
+            takes && !param.is_hidden() && param.today().any(|known| known.0 == name)
+        };
+        self.reach_in(word).params().any(is_called).then(|| typed.to_owned())
     }
 }
 

@@ -1,0 +1,132 @@
+//! What stands too much, too little or in the wrong place, and the line that is offered for it: each was seen to be told
+//! of wrongly, or not at all.
+
+use clavret_core::{Command, Flag, Look, Named, Operand, Outcome, Tail, valid};
+use expect_test::expect;
+
+use crate::demo::words;
+
+static HIVE: Operand<String> = Operand::new("hive");
+static FRAMES: Named<Option<u8>> = Named::new("frames").letter('f');
+static NOTE: Named<Option<String>> = Named::new("note").letter('n');
+static AT: Named<Option<(u8, u8)>> = Named::new("at");
+static INSPECT: Command =
+    Command::new("inspect").takes(&[HIVE.param(), FRAMES.param(), NOTE.param(), AT.param()]);
+static BECAUSE: Named<String> = Named::new("because").valid(&valid::length(3, 40));
+static RETIRE: Command = Command::new("retire").takes(&[HIVE.param(), BECAUSE.param()]);
+static JARS: Operand<u8> = Operand::new("jars");
+static FILL: Command = Command::new("fill").takes(&[JARS.param()]);
+static LINE: Operand<Vec<String>> = Operand::new("words").tail(Tail::AfterDashes);
+static RUN: Command = Command::new("run").takes(&[HIVE.param(), LINE.param()]);
+static SWIFT: Flag = Flag::new("swift");
+static SHOW: Command = Command::new("show").takes(&[HIVE.param(), SWIFT.param()]);
+static YARD: Command = Command::new("yard").commands(&[&SHOW, &FILL]).default_command(&SHOW);
+static APIARY: Command =
+    Command::new("Apiary").version("1.0").commands(&[&INSPECT, &RETIRE, &FILL, &RUN, &YARD]);
+
+/// What is said of lines, without the line itself and its page.
+fn said(lines: &[&str]) -> String {
+    let mut all = String::new();
+    for line in lines {
+        let told = match APIARY.read(words(line)) {
+            Outcome::Faults(faults) => faults.draw(Look::PLAIN),
+            other => panic!("`{line}` gave {other:?}"),
+        };
+        let is_said = |said: &&str| {
+            let said = said.trim_start();
+            !said.is_empty() && !said.starts_with(['^', '+']) && !said.starts_with("page ")
+        };
+        let told = told.lines().filter(is_said).skip(2);
+        all.extend([line, "\n"]);
+        all.extend(told.flat_map(|said| [said, "\n"]));
+    }
+    all
+}
+
+/// A value was kept as an operand that takes anything, a name without its dashes was put in a second time, and a text of
+/// several words, `NAME=VALUE` and words behind a missing `--` had no line.
+#[test]
+fn what_was_left_out_is_put_where_it_was_left_out() {
+    let lines = [
+        "retire C2 because no~bees",
+        "inspect --frames many",
+        "inspect A7 frames=6",
+        "retire C2 --because no bees in March",
+        "run A7 inspect B2",
+        "run A7 inspect -f 2",
+        "inspect A7 -f FRAMES",
+    ];
+    expect![[r#"
+        retire C2 because no~bees
+          'because' is one word too many for Apiary retire
+          try   Apiary retire C2 --because 'no bees'
+        inspect --frames many
+                                  1    2
+          1  --frames takes a whole number; 'many' is not one
+          2  HIVE is missing
+          like  Apiary inspect --frames FRAMES HIVE
+        inspect A7 frames=6
+          'frames=6' is one word too many for Apiary inspect
+          try   Apiary inspect A7 --frames=6
+        retire C2 --because no bees in March
+                                     1  2    2  2
+          1  --because takes 3 to 40 characters; 'no' has 2
+          2  'bees', 'in' and 'March' are three words too many for Apiary retire
+          try   Apiary retire C2 --because 'no bees in March'
+        run A7 inspect B2
+          'inspect' and 'B2' are two words too many for Apiary run
+          try   Apiary run A7 -- inspect B2
+        run A7 inspect -f 2
+                        1       2
+          1  'inspect' is one word too many for Apiary run
+          2  -f is not an option here; Apiary inspect has it
+        inspect A7 -f FRAMES
+          --frames takes a whole number; 'FRAMES' is not one
+    "#]]
+    .assert_eq(&said(&lines));
+}
+
+/// Beside what is wrong with a name nothing is missing; a number below a range is one, and no option; what took an option
+/// is named; of a default command the options are known before it is.
+#[test]
+fn what_is_wrong_is_what_is_told() {
+    let lines = [
+        "--version=1",
+        "-- fill 3",
+        "-z",
+        "fill -2",
+        "yard fill -- -2",
+        "inspect A7 --note --at 1 2",
+        "yard --swfit A7",
+        "yard --swfit fill 3",
+        "yard --swfit",
+    ];
+    expect![[r#"
+        --version=1
+          --version takes no value
+        -- fill 3
+          'fill' and '3' are two words too many for Apiary
+        -z
+          -z is not an option here
+        fill -2
+          JARS takes a whole number, 0 or more; '-2' is below that
+          like  Apiary fill JARS
+        yard fill -- -2
+          JARS takes a whole number, 0 or more; '-2' is below that
+          like  Apiary yard fill -- JARS
+        inspect A7 --note --at 1 2
+          '1' and '2' are two words too many for Apiary inspect; --note took '--at' as
+          its value
+        yard --swfit A7
+          --swfit is not an option here; --swift is
+          try   Apiary yard --swift A7
+        yard --swfit fill 3
+          --swfit is not an option here
+        yard --swfit
+                      1       2
+          1  --swfit is not an option here; --swift is
+          2  HIVE is missing
+          like  Apiary yard --swift HIVE
+    "#]]
+    .assert_eq(&said(&lines));
+}

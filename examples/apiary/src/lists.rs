@@ -4,7 +4,7 @@ use clavret::{Failure, Known, List, SoFar};
 
 use crate::YARD;
 use crate::label::Label;
-use crate::yard::{Hive, Yard};
+use crate::yard::{FEW, Hive, Yard};
 
 /// Every hive of the yard, its place as help.
 pub(crate) static HIVES: List = List::new(&hives).noun("hive").closed();
@@ -16,33 +16,39 @@ pub(crate) static STANDING: List = List::new(&standing).noun("hive").closed();
 pub(crate) static BATCHES: List = List::new(&batches);
 
 fn hives(so_far: &SoFar) -> Result<Vec<Known>, Failure> {
-    let hives = Yard::so_far(so_far)?.codes()?;
+    let yard = Yard::so_far(so_far)?;
     let known = |(code, hive): (_, Option<Hive>)| {
         Known::new(format!("{code}")).help(hive.and_then(|hive| hive.place).unwrap_or_default())
     };
-    Ok(hives.into_iter().map(known).collect())
+    Ok(yard.opened(yard.codes()?).into_iter().map(known).collect())
 }
 
 fn standing(so_far: &SoFar) -> Result<Vec<Known>, Failure> {
-    let hives = Yard::so_far(so_far)?.codes()?;
+    let yard = Yard::so_far(so_far)?;
+    let codes = yard.codes()?;
+    let are_few = codes.len() <= FEW;
     let known = |(code, hive): (_, Option<Hive>)| {
         let known = Known::new(format!("{code}"));
         match hive {
             Some(hive) if hive.retired.is_none() => known.help(hive.place.unwrap_or_default()),
+            None if !are_few => known,
             _ => known.hidden(),
         }
     };
-    Ok(hives.into_iter().map(known).collect())
+    Ok(yard.opened(codes).into_iter().map(known).collect())
 }
 
 fn batches(so_far: &SoFar) -> Result<Vec<Known>, Failure> {
+    let yard = Yard::so_far(so_far)?;
+    let mut codes = yard.codes()?;
+    if let Some(meant) = so_far.get(Label::HIVE) {
+        codes.retain(|code| code == meant);
+    }
     let mut known = Vec::new();
-    for (code, hive) in Yard::so_far(so_far)?.codes()? {
-        if so_far.get(Label::HIVE).is_none_or(|meant| *meant == code) {
-            for harvest in hive.into_iter().flat_map(|hive| hive.harvests) {
-                let help = format!("{} kg", harvest.weight());
-                known.push(Known::new(harvest.batch(&code)).help(help));
-            }
+    for (code, hive) in yard.opened(codes) {
+        for harvest in hive.into_iter().flat_map(|hive| hive.harvests) {
+            let help = format!("{} kg", harvest.weight());
+            known.push(Known::new(harvest.batch(&code)).help(help));
         }
     }
     Ok(known)

@@ -129,6 +129,12 @@ impl Hives {
     }
 }
 
+/// So many files are opened between two keys.
+pub(crate) const FEW: usize = 1_000;
+
+/// So many hives are named in a sentence.
+const SHOWN: usize = 20;
+
 /// Nobody else changes the yard while this is there.
 #[must_use]
 pub(crate) struct Lock(#[expect(dead_code)] File);
@@ -163,15 +169,24 @@ impl Yard {
         &self.folder
     }
 
-    /// The codes of the hives, each with the hive where its file holds one.
-    pub(crate) fn codes(&self) -> Result<Vec<(HiveCode, Option<Hive>)>, Failure> {
-        let mut codes = Vec::new();
-        for path in self.files()? {
-            let code = path.file_stem().and_then(OsStr::to_str).and_then(HiveCode::parse);
-            codes.extend(code.map(|code| (code, read(&path).ok())));
-        }
-        codes.sort_by(|a, b| a.0.cmp(&b.0));
+    /// The codes of the hives.
+    pub(crate) fn codes(&self) -> Result<Vec<HiveCode>, Failure> {
+        let stems =
+            self.files()?.into_iter().filter_map(|path| path.file_stem().map(OsStr::to_owned));
+        let mut codes: Vec<_> =
+            stems.filter_map(|stem| stem.to_str().and_then(HiveCode::parse)).collect();
+        codes.sort();
         Ok(codes)
+    }
+
+    /// Some hives, each where its file holds one; of more than a few none is opened, as nobody waits for that at TAB.
+    pub(crate) fn opened(&self, codes: Vec<HiveCode>) -> Vec<(HiveCode, Option<Hive>)> {
+        let (are_few, folder) = (codes.len() <= FEW, self.source());
+        let hive = |code: HiveCode| {
+            let hive = are_few.then(|| read(&folder.join(format!("{code}.toml"))).ok()).flatten();
+            (code, hive)
+        };
+        codes.into_iter().map(hive).collect()
     }
 
     /// The hives, by their codes; and what is said of files that hold none.
@@ -188,9 +203,14 @@ impl Yard {
         Ok(hives)
     }
 
+    /// Where the hives are read from.
+    fn source(&self) -> PathBuf {
+        if self.is_unfilled() { shipped() } else { self.folder.clone() }
+    }
+
     /// The files of the hives.
     fn files(&self) -> Result<Vec<PathBuf>, Failure> {
-        let folder = if self.is_unfilled() { shipped() } else { self.folder.clone() };
+        let folder = self.source();
         let mut files = Vec::new();
         for entry in std::fs::read_dir(&folder).map_err(cannot("read the yard in", &folder))? {
             let path = entry.map_err(cannot("read the yard in", &folder))?.path();
@@ -211,13 +231,19 @@ impl Yard {
         let of = |code: &str| files.iter().find(|file| file.file_stem() == Some(code.as_ref()));
         match of(&code.to_string()) {
             Some(file) => read(file).map_err(|damage| Failure::new(1, damage)),
-            None => {
-                let known: Vec<String> =
-                    self.codes()?.iter().map(|(code, _)| code.to_string()).collect();
-                let known = if known.is_empty() { "none".to_owned() } else { known.join(", ") };
-                Err(Failure::new(1, format!("no hive {code} in the yard; here are {known}")))
-            }
+            None => Err(Failure::new(1, format!("no hive {code} in the yard; {}", self.some()?))),
         }
+    }
+
+    /// Which hives there are, in a few words.
+    fn some(&self) -> Result<String, Failure> {
+        let codes = self.codes()?;
+        let shown: Vec<String> = codes.iter().take(SHOWN).map(HiveCode::to_string).collect();
+        Ok(match (shown.join(", "), codes.len().saturating_sub(SHOWN)) {
+            (none, _) if none.is_empty() => "it has none".to_owned(),
+            (all, 0) => format!("here are {all}"),
+            (some, more) => format!("here are {some} and {more} more"),
+        })
     }
 
     /// Keeps others from changing the yard until what this gives is dropped: who reads a hive and writes it

@@ -51,6 +51,31 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
     assert!(!stage.path().join("apiary").exists());
 }
 
+/// A yard of very many hives: their files are not opened to tell which there are, as the pipes here, which nobody writes to,
+/// would never be.
+#[cfg(unix)]
+#[test]
+fn of_many_hives_the_names_are_enough() {
+    let stage = Stage::new();
+    let yard = stage.path().join("large");
+    std::fs::create_dir(&yard).unwrap();
+    let pipes = (1..=1_100).map(|place| yard.join(format!("A{place}.toml")));
+    assert!(Command::new("mkfifo").args(pipes).status().unwrap().success());
+    stage.fails(
+        2,
+        "-y large inspect A1101",
+        expect![[r#"
+            apiary inspect: one thing to put right
+
+              apiary -y large inspect A1101
+                                      ^^^^^
+              no hive is called 'A1101'; A101, A110, A111, A1001, A1011 and A1100 are
+
+              page  apiary inspect --help
+        "#]],
+    );
+}
+
 #[test]
 fn settings_and_the_environment_stand_in_for_words() {
     let stage = Stage::new();

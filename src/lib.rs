@@ -137,12 +137,16 @@ pub use clavret_core::{
 #[cfg(feature = "macros")]
 pub use clavret_derive::Choice;
 #[cfg(feature = "macros")]
+/// Declares a command by a type: the fields of a struct are its parameters, the variants of an enum its subcommands. Marks
+/// are the setters of [`Named`], [`Operand`], [`Flag`] and [`Command`].
 #[doc = include_str!("../docs/types.md")]
 pub use clavret_derive::Declare;
 #[cfg(feature = "asked")]
+/// Asks for a parameter where its value is used.
 #[doc = include_str!("../docs/in_place.md")]
 pub use clavret_derive::asked;
 #[cfg(feature = "macros")]
+/// Declares a command by a function, or a group of them by an `impl` block.
 #[doc = include_str!("../docs/functions.md")]
 pub use clavret_derive::declare;
 /// What a document is made of: a tree of keys and values.

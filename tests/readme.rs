@@ -111,3 +111,58 @@ fn names_that_were_given_up_are_nowhere() {
         }
     }
 }
+
+/// The headings of a text in Markdown, as links call them: in lower case, letters and digits, dashes for spaces.
+fn anchors(text: &str) -> Vec<String> {
+    let headings = prose(text).filter_map(|line| line.strip_prefix('#'));
+    let called = |heading: &str| {
+        let heading = heading.trim_start_matches('#').trim().to_lowercase();
+        let letters = heading.chars().map(|letter| if letter == ' ' { '-' } else { letter });
+        letters.filter(|letter| letter.is_alphanumeric() || "-_".contains(*letter)).collect()
+    };
+    headings.map(called).collect()
+}
+
+/// The lines that are no code.
+fn prose(text: &str) -> impl Iterator<Item = &str> {
+    let mut is_code = false;
+    text.lines().filter(move |line| {
+        let is_fence = line.trim_start().starts_with("```");
+        is_code ^= is_fence;
+        !is_code && !is_fence
+    })
+}
+
+/// Each link leads somewhere in a checkout, and to a heading where it names one.
+#[test]
+fn links_lead_somewhere() {
+    let link = regex::Regex::new(r"\]\(([^()\s]+)\)").unwrap();
+    let dangling = regex::Regex::new(r"\[(`[^`]+`)\]([^(\[]|$)").unwrap();
+    let mut wrong = Vec::new();
+    let mut count = 0;
+    for folder in [ROOT.into(), Path::new(ROOT).join("docs")] {
+        for entry in fs::read_dir(&folder).unwrap() {
+            let file = entry.unwrap().path();
+            if file.extension().is_none_or(|end| end != "md") {
+                continue;
+            }
+            let text = fs::read_to_string(&file).unwrap();
+            for line in prose(&text) {
+                let named = dangling.captures_iter(line).map(|found| found[1].to_owned());
+                let lost = link.captures_iter(line).map(|found| found[1].to_owned()).filter(|to| {
+                    count += 1;
+                    let (path, heading) = to.split_once('#').unwrap_or((to, ""));
+                    let there = if path.is_empty() { file.clone() } else { folder.join(path) };
+                    let has_heading = || {
+                        anchors(&fs::read_to_string(&there).unwrap()).iter().any(|at| at == heading)
+                    };
+                    !to.starts_with("https://")
+                        && (!there.exists() || !heading.is_empty() && !has_heading())
+                });
+                wrong.extend(named.chain(lost).map(|to| format!("{}: {to}", file.display())));
+            }
+        }
+    }
+    assert!(count > 30, "{count} links");
+    assert!(wrong.is_empty(), "{}", wrong.join("\n"));
+}

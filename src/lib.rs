@@ -104,6 +104,8 @@ pub use clavret_complete::{
 pub use clavret_core::Config;
 #[cfg(feature = "idna")]
 pub use clavret_core::DomainName;
+#[cfg(feature = "mend")]
+pub use clavret_core::FixWord;
 #[doc(hidden)]
 pub use clavret_core::Gives;
 #[cfg(feature = "load")]

@@ -60,6 +60,8 @@ pub use declare::{
 #[doc(hidden)]
 pub use declare::{Brought, Culprit, Gives, SETTERS};
 #[doc(hidden)]
+#[cfg(feature = "mend")]
+pub use fault::FixWord;
 pub use fault::{Blot, Frame, draw_blots, nearest};
 pub use page::Page;
 #[doc(hidden)]

@@ -1,7 +1,7 @@
 //! What stands too much, too little or in the wrong place, and the line that is offered for it: each was seen to be told
 //! of wrongly, or not at all.
 
-use clavret_core::{Command, Flag, Look, Named, Operand, Outcome, Tail, valid};
+use clavret_core::{Asked, Command, FixWord, Flag, Look, Named, Operand, Outcome, Tail, valid};
 use expect_test::expect;
 
 use crate::demo::words;
@@ -129,4 +129,21 @@ fn what_is_wrong_is_what_is_told() {
           like  Apiary yard --swift HIVE
     "#]]
     .assert_eq(&said(&lines));
+}
+
+/// Faults of a program whose own `--help` stands alone did not say how to get the page, and what stands between pieces of a
+/// page and around them was known to the terminal alone.
+#[test]
+fn a_page_of_ones_own_is_led_to() {
+    let help: Flag = Flag::draft("help").stands_alone(&|_: &Asked<'_>| "a page\n".to_owned());
+    let calm = Flag::draft("calm").optional();
+    let params = [calm.param()];
+    let usual = [help.param()];
+    let inspect = Command::draft("inspect").takes(&params).usual(&usual);
+    let Outcome::Faults(faults) = inspect.read(words("--clam")) else { panic!() };
+    let drawn = faults.draw(Look::PLAIN);
+    assert!(drawn.ends_with("  try   inspect --calm\n  page  inspect --help\n"), "{drawn}");
+    assert_eq!(faults.fix(), Some(vec![FixWord::Typed("--calm".into())]));
+    let Outcome::Reading(reading) = inspect.read(words("")) else { panic!() };
+    assert_eq!(*reading.get(&calm), None);
 }

@@ -424,8 +424,11 @@ proptest! {
                 })
             };
             let typed = said(tree.root, fix).into_iter().filter(|said| said.who != COMMAND && ![NAMED, OPPOSITE].contains(&&*said.text));
-            for said in typed.filter(|said| !is_choice(&said.text)) {
-                prop_assert!(said.text.split(' ').all(|part| all.contains(&part.to_lowercase())), "{said:?} in\n{drawn}");
+            for said in typed {
+                let joined = |param: &&Param<'_>| std::ptr::from_ref(*param).addr() == said.who;
+                let sign = tree.keys.iter().map(|key| key.param).find(joined).and_then(Param::delimiter);
+                let is_part = |part: &str| is_choice(part) || part.split(' ').all(|part| all.contains(&part.to_lowercase()));
+                prop_assert!(said.text.split(|letter| Some(letter) == sign).all(is_part), "{said:?} in\n{drawn}");
             }
         }
         for (offered, has_holes) in [(fix, false), (offered(&drawn, "  like  "), true)] {

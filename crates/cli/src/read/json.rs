@@ -1,6 +1,6 @@
 //! How a line is read, for programs. `docs/tool.md` has the shape.
 
-use clavret::{Fault, Faults, Look, Outcome, Place, Reading};
+use clavret::{Fault, Faults, FixWord, Look, Outcome, Place, Reading};
 use serde_json::{Map, Value, json};
 
 use super::rows::{Row, is_judged};
@@ -42,8 +42,18 @@ fn refused(faults: &Faults<'_>) -> Map<String, Value> {
     value.insert("command".to_owned(), json!(names));
     value.insert("words".to_owned(), words(&Row::of_faults(faults)));
     value.insert("faults".to_owned(), json!(list));
+    value.insert("fix".to_owned(), json!(faults.fix().map(|words| fix(&words))));
     value.insert("told".to_owned(), json!(faults.draw(Look::PLAIN)));
     value
+}
+
+/// The words of a line that reads; what stands for something else is told as a placeholder.
+fn fix(words: &[FixWord]) -> Vec<Value> {
+    let word = |word: &FixWord| match word {
+        FixWord::Outline(text) => json!({ "text": text, "placeholder": true }),
+        FixWord::Typed(text) => json!({ "text": text.to_string_lossy(), "placeholder": false }),
+    };
+    words.iter().map(word).collect()
 }
 
 fn fault(faults: &Faults<'_>, fault: &Fault<'_>) -> Value {

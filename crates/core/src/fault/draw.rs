@@ -1,5 +1,7 @@
 //! Faults as they are shown: a head, the line with carets, a sentence each, and what would read.
 
+#[cfg(feature = "mend")]
+use super::FixWord;
 use super::echo::Shown;
 use super::{Echo, Mark, Mended, Report};
 use std::fmt;
@@ -38,6 +40,29 @@ impl<'d> Faults<'d> {
     /// ```
     pub fn draw(&self, look: Look) -> String {
         self.report(&Kept::default()).draw(look)
+    }
+
+    /// The words after the program's name of the line that is offered behind `try` or `like`, where one is: a line that reads
+    /// and keeps what was said, once something stands in the place of each placeholder. Feature `mend`.
+    ///
+    /// ```
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Flag, FixWord, Outcome};
+    /// static CALM: Flag = Flag::new("calm");
+    /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+    ///
+    /// let Outcome::Faults(faults) = INSPECT.read(&["--clam"]) else { panic!() };
+    /// assert_eq!(faults.fix(), Some(vec![FixWord::Typed("--calm".into())]));
+    /// ```
+    #[cfg(feature = "mend")]
+    pub fn fix(&self) -> Option<Vec<FixWord>> {
+        let kept = Kept::default();
+        let report = self.report(&kept);
+        if self.are_mistakes() {
+            return None;
+        }
+        let things = report.groups(&report.told_alone()).len();
+        Some(report.repaired(things)?.offer?.words)
     }
 }
 

@@ -15,6 +15,8 @@
 //!   config file, and what is said of it.
 //! * `draw.rs`: head, line with carets, sentences, foot; `file.rs`: the same of a text that is no command line.
 
+#[cfg(feature = "mend")]
+use std::ffi::OsString;
 use std::ops::{Deref, Range};
 
 use crate::read::Faults;
@@ -93,4 +95,17 @@ struct Mended<'t> {
     shown: &'t str,
     /// Whether there are placeholders: then it is an outline, not a fix.
     has_placeholders: bool,
+    /// Its words after the program's name.
+    #[cfg(feature = "mend")]
+    words: Vec<FixWord>,
+}
+
+/// A word of a line that a refused one may be repaired to: see [`Faults::fix`].
+#[cfg(feature = "mend")]
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub enum FixWord {
+    /// To be typed as it is, without the quotes that a shell may need around it.
+    Typed(OsString),
+    /// With something else in place of the placeholder in it: `COUNT`, `--frames=COUNT`.
+    Outline(String),
 }

@@ -174,6 +174,31 @@ impl<'d> Page<'d> {
         &self.sections
     }
 
+    /// What stands between a piece of a text and the one before it, where that goes on in one line: a space between words,
+    /// a comma between names, and in front of facts what the program's phrases have there.
+    ///
+    /// ```
+    /// # mod clavret { pub use clavret_core::*; }
+    /// use clavret::medium::Block;
+    /// use clavret::{Command, CommandPath, Named, Page, PageLength};
+    ///
+    /// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0").help("brood frames seen");
+    /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
+    ///
+    /// let page = Page::of(&CommandPath::of(&INSPECT), PageLength::Full);
+    /// let [Block::Entries(_, entries)] = page.sections()[1].blocks() else { panic!() };
+    /// let (mut line, mut before) = (String::new(), None);
+    /// for piece in entries[0].help().inlines() {
+    ///     line += page.between(before, piece.what());
+    ///     line += &piece.unmarked();
+    ///     before = Some(piece.what());
+    /// }
+    /// assert_eq!(line, "brood frames seen: 0 or more; 0 unless given");
+    /// ```
+    pub fn between(&self, before: Option<What>, what: What) -> &'d str {
+        what.behind(before, self.wording)
+    }
+
     /// Whether nothing is said of a parameter, or no more than its type.
     pub fn says_little(param: &Param<'_>, path: &CommandPath<'_>) -> bool {
         help::says_little(param, path.leaf(), path.root().phrases())

@@ -5,7 +5,7 @@
 
 use super::{Block, Entry, Layout, Page, Text, What};
 use crate::text::{Ink, Look, Put, Sheet, columns, times};
-use crate::wording::{Phrase, Wording};
+use crate::wording::Wording;
 
 /// The widest gutter.
 const GUTTER: usize = 14;
@@ -219,7 +219,7 @@ fn line(text: &Text, wording: &Wording<'_>) -> String {
 fn put_line(line: &mut String, (text, count): (&Text, usize), wording: &Wording<'_>) {
     let mut before = None;
     for inline in text.inlines().take(count) {
-        line.put(between(before, inline.what(), wording));
+        line.put(inline.what().behind(before, wording));
         line.put(inline.text());
         before = Some(inline.what());
     }
@@ -228,18 +228,6 @@ fn put_line(line: &mut String, (text, count): (&Text, usize), wording: &Wording<
 /// The columns of a text as a line.
 fn wide(text: &Text, wording: &Wording<'_>) -> usize {
     columns(&line(text, wording))
-}
-
-/// What stands between a piece and the one before it.
-fn between<'w>(before: Option<What>, what: What, wording: &Wording<'w>) -> &'w str {
-    match (before, what) {
-        (None, _) => "",
-        (Some(What::Name), What::Name) => ", ",
-        (Some(What::Name | What::Placeholder), What::Placeholder) => " ",
-        (_, What::Value) => wording.say(Phrase::Colon),
-        (_, What::Fact) => wording.say(Phrase::Semicolon),
-        _ => "",
-    }
 }
 
 fn ink(what: What) -> Ink {

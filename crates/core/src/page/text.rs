@@ -1,6 +1,9 @@
 //! Text of a page in pieces, each of which says what it is. What stands between two of them is up to the medium.
 
+use std::borrow::Cow;
+
 use crate::text::{Put, of};
+use crate::wording::{Phrase, Wording};
 
 /// A piece of a page's text.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -25,7 +28,7 @@ pub enum What {
     Value,
     /// What else the declaration says: "0 unless given".
     Fact,
-    /// Code in a line of Markdown; its marks stay, as those of the next two.
+    /// Code in a line of Markdown; its marks stay, as those of the next two: see [`Inline::unmarked`].
     Code,
     /// Strong emphasis.
     Strong,
@@ -48,9 +51,46 @@ impl<'t> Inline<'t> {
         self.what
     }
 
-    /// Its text, without what stands between it and its neighbours.
+    /// Its text, without what stands between it and its neighbours: see [`Page::between`](super::Page::between).
     pub fn text(&self) -> &'t str {
         self.text
+    }
+
+    /// Its text without the marks of code and emphasis, for a medium that shows these otherwise: of `(*not*)`, `(not)`.
+    pub fn unmarked(&self) -> Cow<'t, str> {
+        let mark = match self.what {
+            What::Code => "`",
+            What::Strong => "**",
+            What::Emphasis if self.text.contains('*') => "*",
+            What::Emphasis => "_",
+            _ => return Cow::Borrowed(self.text),
+        };
+        match (self.text.split_once(mark), self.text.rsplit_once(mark)) {
+            (Some((before, _)), Some((_, behind)))
+                if before.len() + mark.len() < self.text.len() - behind.len() =>
+            {
+                let within = before.len() + mark.len()..self.text.len() - behind.len() - mark.len();
+                Cow::Owned(of(&[before, self.text.get(within).unwrap_or_default(), behind]))
+            }
+            _ => Cow::Borrowed(self.text),
+        }
+    }
+}
+
+impl What {
+    /// What stands between this and what is before it.
+    pub(super) fn behind<'w>(self, before: Option<What>, wording: &Wording<'w>) -> &'w str {
+        let is_running =
+            |what| matches!(what, What::Plain | What::Code | What::Strong | What::Emphasis);
+        match (before, self) {
+            (None, _) => "",
+            (Some(What::Name), What::Name) => ", ",
+            (Some(What::Name | What::Placeholder), What::Placeholder) => " ",
+            (_, What::Value) => wording.say(Phrase::Colon),
+            (_, What::Fact) => wording.say(Phrase::Semicolon),
+            (Some(before), what) if is_running(before) && is_running(what) => " ",
+            _ => "",
+        }
     }
 }
 

@@ -240,12 +240,19 @@ const fn places(text: &str) -> u16 {
 /// stand one after the other in one: a pointer for each would have to be put right at each start.
 macro_rules! phrases {
     ($($group:ident { $first:ident $its_text:literal $($name:ident $text:literal)* })*) => {
-        /// A fixed phrase of pages and faults. Its text in English says what it is for.
+        /// A fixed phrase of pages and faults. Its text in English says what it is for: what stands for another has a
+        /// number in braces, from `{0}` on.
         #[derive(Debug, Clone, Copy, PartialEq, Eq)]
         #[non_exhaustive]
-        #[allow(missing_docs)]
         pub enum Phrase {
-            $($first, $($name,)*)*
+            $(
+                #[doc = concat!("`` ", $its_text, " ``")]
+                $first,
+                $(
+                    #[doc = concat!("`` ", $text, " ``")]
+                    $name,
+                )*
+            )*
         }
 
         $(pub(super) static $group: Group<[u16; [$its_text $(, $text)*].len()]> = Group {

@@ -1,6 +1,7 @@
 //! A line that is being repaired: its words, placeholders among them, and what is done to them.
 
 use super::{Edit, How, Item, Line};
+use crate::fault::FixWord;
 use crate::wording::Speech;
 use std::ffi::{OsStr, OsString};
 
@@ -134,6 +135,15 @@ pub(super) fn shown(root: &Command<'_>, line: &Line<'_>) -> String {
         }
     }
     shown
+}
+
+/// The same as data.
+pub(super) fn told_apart(line: &Line<'_>) -> Vec<FixWord> {
+    let word = |word: &Item<'_>| match word.shown {
+        Some(shown) => FixWord::Outline(shown.to_owned()),
+        None => FixWord::Typed(word.typed.to_owned()),
+    };
+    line.iter().map(word).listed()
 }
 
 impl<'t> Edit<'t> {

@@ -7,7 +7,7 @@ use super::{Class, Cost, Item, Line, Repair};
 use crate::fault::{Mended, Repaired, Report};
 use std::ffi::OsStr;
 
-use super::edit::{shown, typed};
+use super::edit::{shown, told_apart, typed};
 use super::keep::{keeps, loses_nothing, uses};
 use crate::declare::{Gives, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
@@ -127,7 +127,11 @@ impl<'t, 'd> Report<'t, 'd> {
         let shown = shown(root, line);
         let shown = self.speech.keep(shown);
         // A placeholder that stands where it was typed says nothing new.
-        (shown.len() <= LONGEST && *shown != as_typed).then_some(Mended { shown, has_placeholders })
+        (shown.len() <= LONGEST && *shown != as_typed).then(|| Mended {
+            shown,
+            has_placeholders,
+            words: told_apart(line),
+        })
     }
 
     /// The best repair of a fault, if it is alone at its cost; and how many lines were read to find it.

@@ -21,8 +21,16 @@ static RUN: Command = Command::new("run").takes(&[HIVE.param(), LINE.param()]);
 static SWIFT: Flag = Flag::new("swift");
 static SHOW: Command = Command::new("show").takes(&[HIVE.param(), SWIFT.param()]);
 static YARD: Command = Command::new("yard").commands(&[&SHOW, &FILL]).default_command(&SHOW);
-static APIARY: Command =
-    Command::new("Apiary").version("1.0").commands(&[&INSPECT, &RETIRE, &FILL, &RUN, &YARD]);
+static APIARY: Command = Command::new("Apiary")
+    .version("1.0")
+    .commands(&[&INSPECT, &RETIRE, &FILL, &RUN, &YARD, &WEIGH]);
+
+static LIGHT: Named<Option<f64>> = Named::new("light").valid(&valid::at_least(0.5));
+static HEAVY: Named<Option<f64>> = Named::new("heavy").valid(&valid::at_most(60.0));
+static COLD: Named<Option<i8>> = Named::new("cold").valid(&valid::at_most(4));
+static MANY: Named<Option<u8>> = Named::new("many").valid(&valid::at_least(3));
+static WEIGH: Command =
+    Command::new("weigh").takes(&[LIGHT.param(), HEAVY.param(), COLD.param(), MANY.param()]);
 
 /// What is said of lines, without the line itself and its page.
 fn said(lines: &[&str]) -> String {
@@ -146,4 +154,53 @@ fn a_page_of_ones_own_is_led_to() {
     assert_eq!(faults.fix(), Some(vec![FixWord::Typed("--calm".into())]));
     let Outcome::Reading(reading) = inspect.read(words("")) else { panic!() };
     assert_eq!(*reading.get(&calm), None);
+}
+
+/// One bound of a range could be said of whole numbers alone, by writing the end of the type.
+#[test]
+fn one_bound_is_enough() {
+    let lines = [
+        "weigh --light 0.1",
+        "weigh --heavy 61",
+        "weigh --cold 5",
+        "weigh --cold 200",
+        "weigh --many 2",
+        "weigh --many 256",
+    ];
+    expect![[r#"
+        weigh --light 0.1
+          --light takes a number, 0.5 or more; '0.1' is below that
+          like  Apiary weigh --light LIGHT
+        weigh --heavy 61
+          --heavy takes a number, 60 or less; '61' is above that
+          like  Apiary weigh --heavy HEAVY
+        weigh --cold 5
+          --cold takes a whole number, 4 or less; '5' is above that
+          like  Apiary weigh --cold COLD
+        weigh --cold 200
+          --cold takes a whole number, 4 or less; '200' is above that
+          like  Apiary weigh --cold COLD
+        weigh --many 2
+          --many takes a whole number, 3 or more; '2' is below that
+          like  Apiary weigh --many MANY
+        weigh --many 256
+          --many takes a whole number from 3 to 255; '256' is above that
+          like  Apiary weigh --many MANY
+    "#]]
+    .assert_eq(&said(&lines));
+    let Outcome::Asked(page) = APIARY.read(words("weigh --help")) else { panic!() };
+    expect![[r#"
+        Apiary weigh
+
+        usage      Apiary weigh [--light LIGHT] [--heavy HEAVY] [--cold COLD]
+                                [--many MANY]
+
+        options        --light LIGHT    0.5 or more
+                       --heavy HEAVY    60 or less
+                       --cold COLD      4 or less
+                       --many MANY      3 or more
+
+        anywhere   -h, --help           -h for a short page, --help for all of it
+    "#]]
+    .assert_eq(&page.text(Look::PLAIN));
 }

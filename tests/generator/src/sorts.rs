@@ -208,9 +208,9 @@ impl FromWord for Code {
 }
 
 static FRAMES: valid::Range<u8> = valid::range(0, 20);
-static SMALL: valid::Range<i16> = valid::range(-9, 9);
+static SMALL: valid::Bound<i16> = valid::at_most(9);
 static LUCKY: valid::Among<'static, u64> = valid::not_one_of(&[13, 7]);
-static DEGREES: valid::Range<f64> = valid::range(-1.5, 60.0);
+static DEGREES: valid::Bound<f64> = valid::at_least(-1.5);
 static SHORT: valid::Length = valid::length(0, 4);
 static KNOWN: valid::Among<'static, char> = valid::one_of(&['x', 'y']);
 static DRY: valid::By<'static, Hue> = valid::by(dry).says("any hue but black");
@@ -244,7 +244,7 @@ pub const STANDARD: &[Sort] = &[
     .valid(&FRAMES, r#"{ "range": [0, 20] }"#, "21"),
     Sort::of::<i16>("i16", &[["-3", "-3"], ["3", "3"], ["-9", "-9"]], &["3.5", "x"])
         .comparable::<i16>()
-        .valid(&SMALL, r#"{ "range": [-9, 9] }"#, "10"),
+        .valid(&SMALL, r#"{ "at-most": 9 }"#, "10"),
     Sort::of::<u64>(
         "u64",
         &[["3", "3"], ["0", "0"], ["18446744073709551615", "18446744073709551615"]],
@@ -256,7 +256,7 @@ pub const STANDARD: &[Sort] = &[
         .comparable::<i64>()
         .valid(&THIRDS, r#"{ "multiple-of": 3 }"#, "4"),
     Sort::of::<f64>("f64", &[["3.5", "3.5"], ["-1", "-1.0"], ["1e1", "10.0"]], &["nan", "x"])
-        .valid(&DEGREES, r#"{ "range": [-1.5, 60] }"#, "61"),
+        .valid(&DEGREES, r#"{ "at-least": -1.5 }"#, "-2"),
     Sort::of::<OsString>("word", &[["A7", "\"A7\""], ["-x", "\"-x\""]], &[])
         .comparable::<OsString>(),
     Sort::of::<PathBuf>(

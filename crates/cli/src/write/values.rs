@@ -195,6 +195,8 @@ fn limited(schema: &mut Map<String, Value>, test: &dyn Test, kind: &Kind<'_>) {
             put("minimum", value(&low));
             put("maximum", value(&high));
         }
+        Some(Says::AtLeast(low)) if is_number => put("minimum", value(&low)),
+        Some(Says::AtMost(high)) if is_number => put("maximum", value(&high)),
         Some(Says::OneOf(texts)) => put("enum", texts.iter().map(value).collect()),
         Some(Says::AnyBut(texts)) => {
             let values: Option<Vec<Value>> = texts.iter().map(value).collect();

@@ -131,6 +131,8 @@ fn listed<T: Shown>(says: &Says<'_>) -> Made {
 fn ordered<T: Shown + PartialOrd>(says: &Says<'_>) -> Made {
     match says {
         Says::Range(low, high) => Ok(Box::new(valid::between(value::<T>(low)?, value(high)?))),
+        Says::AtLeast(low) => Ok(Box::new(valid::at_least(value::<T>(low)?))),
+        Says::AtMost(high) => Ok(Box::new(valid::at_most(value::<T>(high)?))),
         says => listed::<T>(says),
     }
 }

@@ -48,6 +48,7 @@ impl<'t, 'd> Report<'t, 'd> {
         let speech = self.speech;
         let range = param.validators().find_map(|test| match test.says() {
             Says::Range(low, high) => Some((low, high)),
+            Says::AtLeast(bound) | Says::AtMost(bound) => Some((bound.clone(), bound)),
             _ => None,
         });
         let what = match (&fault.reason(), range) {
@@ -189,7 +190,12 @@ pub(super) fn value_missing<'t>(speech: Speech<'t>, fault: &Fault<'_>, name: &st
                 Some((speech.tell(Phrase::Matching, &[pattern]), speech.own(example)))
             }
             // The developer's own words may be no noun.
-            Says::Nothing | Says::Range(..) | Says::AnyBut(..) | Says::Own(..) => None,
+            Says::Nothing
+            | Says::Range(..)
+            | Says::AtLeast(_)
+            | Says::AtMost(_)
+            | Says::AnyBut(..)
+            | Says::Own(..) => None,
             _ => Some((test.told(kind, speech), "")),
         },
         _ => None,

@@ -55,6 +55,8 @@ impl<'t> Speech<'t> {
         match says {
             Says::Nothing => "",
             Says::Range(..) => self.says_range(says, kind),
+            Says::AtLeast(low) => self.tell(Phrase::OrMore, &[low]),
+            Says::AtMost(high) => self.tell(Phrase::OrLess, &[high]),
             Says::OneOf(values) => list(values),
             Says::AnyBut(values) => self.tell(Phrase::AnyBut, &[self.any(kind), list(values)]),
             Says::MultipleOf(factor) => self.tell(Phrase::MultipleOf, &[factor]),
@@ -170,8 +172,21 @@ impl<'t> Speech<'t> {
         let kind = word_kind(param, at);
         let mut limits = String::new();
         for test in param.validators() {
-            if let Says::Range(low, high) = test.says() {
-                let range = self.range_after(kind, (&low, &high), reason);
+            let says = test.says();
+            let range = match &says {
+                Says::Range(low, high) => self.range_after(kind, (low, high), reason),
+                // What the type has no end for is only measured by the one that is said.
+                Says::AtLeast(low) => match kind.bounds() {
+                    Some([_, most]) => self.range_after(kind, (low, most), reason),
+                    None => self.of(&[self.say(Phrase::Comma), self.says(&says, kind)]),
+                },
+                Says::AtMost(high) => match kind.bounds() {
+                    Some([least, _]) => self.range_after(kind, (least, high), reason),
+                    None => self.of(&[self.say(Phrase::Comma), self.says(&says, kind)]),
+                },
+                _ => "",
+            };
+            if !range.is_empty() {
                 // What is behind another range has its comma already, or gets one.
                 if !limits.is_empty() && range.starts_with(' ') {
                     limits.put(self.say(Phrase::Comma).trim_end());

@@ -57,6 +57,8 @@ fn said(says: &Says<'_>, param: &Param<'_>, fields: &mut Fields) -> bool {
     let value = |text: &String| value(text, param);
     match says {
         Says::Range(low, high) => fields.put("range", list([value(low), value(high)])),
+        Says::AtLeast(low) => fields.put("at-least", value(low)),
+        Says::AtMost(high) => fields.put("at-most", value(high)),
         Says::OneOf(values) => fields.put("one-of", list(values.iter().map(value))),
         Says::AnyBut(values) => fields.put("not-one-of", list(values.iter().map(value))),
         Says::MultipleOf(factor) => fields.put("multiple-of", value(factor)),

@@ -308,6 +308,8 @@ static VALIDATOR: Table = Table {
     noun: "a validator",
     keys: &[&[
         key("range", Of::Row(&[Of::Scalar, Of::Scalar], 2), "the lowest and the highest value"),
+        key("at-least", Of::Scalar, "the lowest value, where there is no highest"),
+        key("at-most", Of::Scalar, "the highest value, where there is no lowest"),
         key("one-of", Of::List(&Of::Scalar), "some values, and no others"),
         key("not-one-of", Of::List(&Of::Scalar), "all values but these"),
         key("multiple-of", Of::Scalar, "what this divides"),

@@ -69,6 +69,8 @@ pub(super) enum Said {
     #[default]
     Nothing,
     Range(String, String),
+    AtLeast(String),
+    AtMost(String),
     OneOf(Vec<String>),
     AnyBut(Vec<String>),
     MultipleOf(String),
@@ -84,6 +86,8 @@ impl Said {
         match self {
             Said::Nothing => Says::Nothing,
             Said::Range(low, high) => Says::Range(low.clone(), high.clone()),
+            Said::AtLeast(low) => Says::AtLeast(low.clone()),
+            Said::AtMost(high) => Says::AtMost(high.clone()),
             Said::OneOf(values) => Says::OneOf(values.clone()),
             Said::AnyBut(values) => Says::AnyBut(values.clone()),
             Said::MultipleOf(factor) => Says::MultipleOf(factor.clone()),

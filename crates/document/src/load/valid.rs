@@ -76,8 +76,17 @@ fn standard(param: View<'_>, own: &HashMap<&str, View<'_>>) -> Option<Standard> 
 }
 
 /// The sorts of validators that the library has.
-const SORTS: &[&str] =
-    &["range", "one-of", "not-one-of", "multiple-of", "length", "pattern", "schemes"];
+const SORTS: &[&str] = &[
+    "range",
+    "at-least",
+    "at-most",
+    "one-of",
+    "not-one-of",
+    "multiple-of",
+    "length",
+    "pattern",
+    "schemes",
+];
 
 fn validator(
     view: View<'_>,
@@ -153,6 +162,8 @@ fn said(view: View<'_>, sort: &str) -> Said {
     let count = |at: usize| text(items.get(at)).parse().unwrap_or_default();
     match sort {
         "range" => Said::Range(text(items.first()), text(items.get(1))),
+        "at-least" => Said::AtLeast(text(view.get(sort))),
+        "at-most" => Said::AtMost(text(view.get(sort))),
         "one-of" => Said::OneOf(texts()),
         "not-one-of" => Said::AnyBut(texts()),
         "multiple-of" => Said::MultipleOf(text(view.get(sort))),

@@ -82,7 +82,8 @@ pub trait Test: Debug + Send + Sync {
     /// A word whose value passes, where the kind's own example may not.
     fn example(&self) -> Option<String> {
         match self.says() {
-            Says::Range(low, _) => Some(low),
+            Says::Range(low, _) | Says::AtLeast(low) => Some(low),
+            Says::AtMost(high) => Some(high),
             _ => None,
         }
     }
@@ -96,6 +97,10 @@ pub enum Says<'t> {
     Nothing,
     /// The values from the lowest to the highest.
     Range(String, String),
+    /// This value and all above it.
+    AtLeast(String),
+    /// This value and all below it.
+    AtMost(String),
     /// These values.
     OneOf(Vec<String>),
     /// All values but these.
@@ -190,6 +195,62 @@ impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Range<T> 
 }
 
 impl<T> Validator<T> for Range<T> where Range<T>: Test {}
+
+/// The values from one on, or up to one. See [`at_least`] and [`at_most`].
+#[derive(Clone, Copy)]
+pub struct Bound<T> {
+    value: T,
+    is_least: bool,
+}
+
+/// A value and all above it.
+///
+/// ```
+/// # use clavret_core as clavret;
+/// use clavret::{Named, valid};
+/// static WEIGHT: Named<f64> = Named::new("weight").valid(&valid::at_least(0.5));
+/// ```
+pub const fn at_least<T>(low: T) -> Bound<T> {
+    Bound { value: low, is_least: true }
+}
+
+/// A value and all below it.
+pub const fn at_most<T>(high: T) -> Bound<T> {
+    Bound { value: high, is_least: false }
+}
+
+impl<T: Display> Debug for Bound<T> {
+    fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
+        let value = shown(&self.value);
+        f.write_str(&if self.is_least { of(&[&value, ".."]) } else { of(&["..=", &value]) })
+    }
+}
+
+impl<T: PartialOrd + Display + Debug + Send + Sync + 'static> Test for Bound<T> {
+    fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
+        match value.downcast_ref::<T>() {
+            Some(value) if self.is_least && *value < self.value => Err(Refusal::below()),
+            Some(value) if !self.is_least && *value > self.value => Err(Refusal::above()),
+            _ => Ok(()),
+        }
+    }
+
+    #[inline(never)]
+    fn says(&self) -> Says<'_> {
+        let value = shown(&self.value);
+        if self.is_least { Says::AtLeast(value) } else { Says::AtMost(value) }
+    }
+
+    fn data(&self) -> Option<Says<'_>> {
+        Some(self.says())
+    }
+
+    fn is_discreet(&self) -> bool {
+        true
+    }
+}
+
+impl<T> Validator<T> for Bound<T> where Bound<T>: Test {}
 
 /// A developer's own test. See [`by`].
 pub struct By<'d, T> {

@@ -241,11 +241,12 @@ proptest! {
                 matches!(read(root, words), Outcome::Faults(faults) if faults.iter().any(is_about))
             };
             // The first example may be in a list already; and of `FIRST... SECOND` another word may follow.
-            let goes = (0..5).any(|nth| {
+            let mut ways = (0..5).flat_map(|nth| (0..5).map(move |last| (nth, (nth + last) % 5)));
+            let goes = ways.any(|(nth, last)| {
                 let words = [&before[..], std::slice::from_ref(&text)].concat();
                 let words = [&words[..], &missing(root, &words, nth), &after].concat();
-                let words = [&words[..], &missing(root, &words, nth)].concat();
-                let mut with_more = more(root, &words, nth).into_iter().map(|more| [&words[..], &more].concat());
+                let words = [&words[..], &missing(root, &words, last)].concat();
+                let mut with_more = more(root, &words, last).into_iter().map(|more| [&words[..], &more].concat());
                 !is_wrong(&words) || with_more.any(|words| !is_wrong(&words))
             });
             prop_assert!(goes, "{before:?} `{begun}` {after:?} offers `{text}`");

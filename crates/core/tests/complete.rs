@@ -193,3 +193,17 @@ fn what_is_around_the_cursor_counts() {
     cursor.begun = open("$h");
     assert_eq!(told(complete(&FORMS, &cursor)), "");
 }
+
+/// A flag that a word turns off excludes nothing.
+#[test]
+fn beside_a_flag_that_is_off_all_is_offered() {
+    static DRY: Flag = Flag::new("dry").worded();
+    static KEEP: Flag = Flag::new("keep");
+    static TIDY: Command = Command::new("tidy")
+        .takes(&[DRY.param(), KEEP.param()])
+        .rules(&[Rule::only_one(&[DRY.param(), KEEP.param()])]);
+    for (typed, is_offered) in [("--dry=no", true), ("--dry=yes", false), ("--dry", false)] {
+        let has = candidates(&TIDY, &[typed], "--k").contains(&"--keep".to_owned());
+        assert_eq!(has, is_offered, "{typed}");
+    }
+}

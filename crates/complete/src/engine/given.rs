@@ -1,6 +1,6 @@
 //! What the line has already, before the cursor and after it, and what cannot be given beside that.
 
-use clavret_core::{Command, Expects, Meaning, Param, Reached, Reader, Role, Rule, Step};
+use clavret_core::{Command, Expects, FromWord, Meaning, Param, Reached, Reader, Role, Rule, Step};
 
 use super::{Cursor, Typed, stepped};
 
@@ -49,7 +49,9 @@ impl<'d> Given<'d> {
         let mut excluded = Vec::new();
         for command in reader.path().commands() {
             for rule in command.relations().filter(|rule| rule.forbids()) {
-                exclude(rule, &reader, &mut excluded);
+                let has_given =
+                    |param: &Param<'_>| reader.has_given(param) && !is_off(param, &reader, &words);
+                exclude(rule, &has_given, &mut excluded);
             }
         }
         let operands_after = reader.operand_steps().len().saturating_sub(before) as u32;
@@ -142,22 +144,40 @@ fn is_used_up(param: &Param<'_>, units: &[Vec<String>]) -> bool {
     has_any
 }
 
+/// Whether a flag was turned off by a word that is attached to it, which the reader of a line in the making has not seen.
+fn is_off(param: &Param<'_>, reader: &Reader<'_>, words: &[Typed]) -> bool {
+    let steps = reader.steps();
+    let is_its_own = |step: &Step| reader.param_of(step).is_some_and(|known| known.is(param));
+    let Some(last) = steps.iter().rposition(is_its_own).filter(|_| param.is_worded()) else {
+        return false;
+    };
+    let (step, before) = (&steps[last], last.checked_sub(1).map(|name| steps[name].meaning()));
+    let text = words.get(step.word()).and_then(|word| word.text.to_str()?.get(step.bytes()));
+    let says = text.filter(|_| step.meaning() == Meaning::Value);
+    says.is_some_and(|says| {
+        bool::from_word(says.as_ref()).is_ok_and(|on| on == (before == Some(Meaning::Opposite)))
+    })
+}
+
 /// Adds what a rule says may not be given beside what is typed.
-fn exclude<'d>(rule: &Rule<'d>, reader: &Reader<'d>, excluded: &mut Vec<&'d Param<'d>>) {
-    let is_typed = |param: &&&Param<'d>| reader.has_given(param);
+fn exclude<'d>(
+    rule: &Rule<'d>,
+    has_given: &dyn Fn(&Param<'_>) -> bool,
+    excluded: &mut Vec<&'d Param<'d>>,
+) {
     let members = || rule.members().iter();
     match rule.when() {
         Some((param, _)) => {
-            if reader.has_given(param) {
+            if has_given(param) {
                 excluded.extend(members());
             }
-            if members().any(|member| reader.has_given(member)) {
+            if members().any(|member| has_given(member)) {
                 excluded.push(param);
             }
         }
         None => {
             for &member in members() {
-                if members().filter(is_typed).any(|param| !param.is(member)) {
+                if members().any(|param| has_given(param) && !param.is(member)) {
                     excluded.push(member);
                 }
             }

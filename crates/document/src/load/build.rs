@@ -6,11 +6,10 @@ use std::rc::Rc;
 use bumpalo::Bump;
 use clavret_core::{Bundle, Command, Kind, Param, Rule, Standard};
 
-use super::Document;
 use super::kinds::{self, Named};
-use super::param::of_command;
 use super::refer::Level;
 use super::view::{View, scalar, text};
+use super::{Document, Handed};
 use crate::keys::check::{Blots, DEEPEST, none_of, quoted};
 use crate::names::Names;
 use crate::text::What;
@@ -22,6 +21,7 @@ pub(super) struct Build<'d, 'b> {
     pub(super) document: &'d Document,
     pub(super) arena: &'d Bump,
     pub(super) blots: &'b mut Blots,
+    pub(super) handed: Handed<'d, 'b>,
     pub(super) root: View<'d>,
     own_kinds: HashMap<&'d str, View<'d>>,
     kinds: HashMap<&'d str, &'d Kind<'d>>,
@@ -36,12 +36,18 @@ pub(super) struct Build<'d, 'b> {
 }
 
 impl<'d, 'b> Build<'d, 'b> {
-    pub(super) fn new(document: &'d Document, arena: &'d Bump, blots: &'b mut Blots) -> Self {
+    pub(super) fn new(
+        document: &'d Document,
+        arena: &'d Bump,
+        blots: &'b mut Blots,
+        handed: Handed<'d, 'b>,
+    ) -> Self {
         let root = View::of(&document.root).unwrap_or(View { entries: &[], at: &document.root.at });
         Build {
             document,
             arena,
             blots,
+            handed,
             root,
             own_kinds: kinds::own(root),
             kinds: HashMap::new(),
@@ -183,7 +189,7 @@ impl<'d, 'b> Build<'d, 'b> {
             command = self.of_root(command, level);
         }
         if let Some(alone) = view.text("stands-alone") {
-            command = command.stands_alone(of_command(alone));
+            command = command.stands_alone(self.of_command(alone));
         }
         self.arena.alloc(command.looked_at())
     }

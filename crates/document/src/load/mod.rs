@@ -23,8 +23,8 @@ mod view;
 use std::collections::HashMap;
 
 use bumpalo::Bump;
-use clavret_core::Command;
 use clavret_core::valid::Test;
+use clavret_core::{Command, Param};
 
 use self::build::Build;
 pub use self::faults::DocumentFaults;
@@ -87,6 +87,13 @@ pub struct Document {
     tests: HashMap<usize, Box<dyn Test>>,
 }
 
+/// What a program hands over, which documents know by name alone.
+#[derive(Debug, Clone, Copy, Default)]
+struct Handed<'d, 'b> {
+    commands: &'b [&'d Command<'d>],
+    params: &'b [&'d Param<'d>],
+}
+
 /// Where a tree lives that is made of a [`Document`]: it borrows from both, and is gone with them.
 #[derive(Debug, Default)]
 pub struct Arena(Bump);
@@ -133,7 +140,7 @@ impl Document {
         let document = Document { root, tests };
         // A tree is made once to see what is wrong with what is declared.
         let trial = Bump::new();
-        let command = Build::new(&document, &trial, &mut blots).root();
+        let command = Build::new(&document, &trial, &mut blots, Handed::default()).root();
         faults::declared(&document, command, &mut blots);
         if blots.0.is_empty() { Ok(document) } else { Err(faults(text, blots)) }
     }
@@ -145,7 +152,36 @@ impl Document {
 
     /// The declaration, as a tree that is borrowed from the document and an arena.
     pub fn command<'d>(&'d self, arena: &'d Arena) -> &'d Command<'d> {
-        Build::new(self, &arena.0, &mut Blots::default()).root()
+        self.command_with(arena, &[], &[])
+    }
+
+    /// The same, where what `stands-alone` names is the work of one of these commands or parameters: the program hands over
+    /// what it has, such as what prints scripts for completion, and carries nothing else.
+    ///
+    /// ```
+    /// # mod clavret { pub use clavret_core::*; pub use clavret_document::*; }
+    /// use clavret::{Arena, DOCUMENT_FLAG, Document, Look, Outcome};
+    ///
+    /// let text = r#"
+    ///     clavret = 1
+    ///     name = "feed"
+    ///     answers = true
+    ///     flag = [{ name = "declaration", stands-alone = "document" }]
+    /// "#;
+    /// let (document, arena) = (Document::read("feed.toml", text).unwrap(), Arena::new());
+    /// let feed = document.command_with(&arena, &[], &[DOCUMENT_FLAG.param()]);
+    ///
+    /// let Outcome::Asked(asked) = feed.read(&["--declaration"]) else { panic!() };
+    /// assert!(asked.text(Look::PLAIN).contains("\"name\": \"feed\""));
+    /// ```
+    pub fn command_with<'d>(
+        &'d self,
+        arena: &'d Arena,
+        commands: &[&'d Command<'d>],
+        params: &[&'d Param<'d>],
+    ) -> &'d Command<'d> {
+        let handed = Handed { commands, params };
+        Build::new(self, &arena.0, &mut Blots::default(), handed).root()
     }
 }
 

@@ -98,7 +98,7 @@ impl<'d> Build<'d, '_> {
             key = key.listed_by(self.arena.alloc(List { noun, is_closed: list.is("closed") }));
         }
         if let Some(alone) = view.text("stands-alone") {
-            key = key.stands_alone(of_param(alone));
+            key = key.stands_alone(self.of_param(alone));
         }
         self.arena.alloc(key).param()
     }
@@ -131,27 +131,33 @@ fn tail_of(name: &str) -> Tail {
     }
 }
 
-fn of_param(name: &str) -> &'static dyn Alone {
-    match name {
-        "page" => &ShowPage,
-        "version" => &ShowVersion,
-        other => foreign(other),
+impl<'d> Build<'d, '_> {
+    /// What a parameter gives: what the program hands over for it, if it does.
+    fn of_param(&self, name: &str) -> &'d dyn Alone {
+        let handed = self.handed.params.iter().filter_map(|param| param.alone());
+        match name {
+            "page" => &ShowPage,
+            "version" => &ShowVersion,
+            other => of_program(other, handed),
+        }
+    }
+
+    /// What a command gives: the page of another one, where it shows one.
+    pub(super) fn of_command(&self, name: &str) -> &'d dyn Alone {
+        let handed = self.handed.commands.iter().filter_map(|command| command.alone());
+        match name {
+            "page" => HELP.alone().unwrap_or(&ShowPage),
+            "version" => &ShowVersion,
+            other => of_program(other, handed),
+        }
     }
 }
 
-/// What a command gives: the page of another one, where it shows one.
-pub(super) fn of_command(name: &str) -> &'static dyn Alone {
-    match name {
-        "page" => HELP.alone().unwrap_or(&ShowPage),
-        "version" => &ShowVersion,
-        other => foreign(other),
-    }
-}
-
-fn foreign(name: &str) -> &'static dyn Alone {
-    match name {
-        "completions" => &Prints(Gives::Scripts),
-        "document" => &Prints(Gives::Document),
-        _ => &Prints(Gives::Text),
-    }
+fn of_program<'d>(name: &str, mut handed: impl Iterator<Item = &'d dyn Alone>) -> &'d dyn Alone {
+    let (gives, foreign): (_, &dyn Alone) = match name {
+        "completions" => (Gives::Scripts, &Prints(Gives::Scripts)),
+        "document" => (Gives::Document, &Prints(Gives::Document)),
+        _ => (Gives::Text, &Prints(Gives::Text)),
+    };
+    handed.find(|alone| alone.gives() == gives).unwrap_or(foreign)
 }

@@ -55,6 +55,7 @@ impl<'d> Faults<'d> {
     /// assert_eq!(faults.fix(), Some(vec![FixWord::Typed("--calm".into())]));
     /// ```
     #[cfg(feature = "mend")]
+    #[inline]
     pub fn fix(&self) -> Option<Vec<FixWord>> {
         let kept = Kept::default();
         let report = self.report(&kept);
@@ -62,7 +63,8 @@ impl<'d> Faults<'d> {
             return None;
         }
         let things = report.groups(&report.told_alone()).len();
-        Some(report.repaired(things)?.offer?.words)
+        let words = report.repaired(things)?.offer?.words;
+        Some(words.iter().map(|word| word.told()).collect())
     }
 }
 

@@ -97,7 +97,7 @@ struct Mended<'t> {
     has_placeholders: bool,
     /// Its words after the program's name.
     #[cfg(feature = "mend")]
-    words: Vec<FixWord>,
+    words: mend::Line<'t>,
 }
 
 /// A word of a line that a refused one may be repaired to: see [`Faults::fix`].

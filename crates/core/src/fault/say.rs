@@ -131,7 +131,7 @@ impl<'t, 'd> Report<'t, 'd> {
     fn taken_option(&self, fault: &Fault<'d>) -> &'t str {
         let Place::At { word: extra, .. } = fault.place() else { return "" };
         let steps = self.trace().steps();
-        let before = &steps[..steps.partition_point(|step| step.word() < extra)];
+        let before = &steps[..self.trace().first_in(extra)];
         let values = before.iter().rev().filter(|step| step.meaning() == Meaning::Value);
         for value in values.take(MOST_TYPED) {
             let (word, bytes) = (value.word(), value.bytes());

@@ -149,7 +149,7 @@ impl<'t, 'd> Report<'t, 'd> {
     /// operands, so that each pushes another one out.
     fn words_behind(&self, word: usize, most: usize) -> (usize, usize) {
         let steps = self.trace().steps();
-        let behind = steps.iter().skip(steps.partition_point(|step| step.word() <= word));
+        let behind = steps.iter().skip(self.trace().first_in(word + 1));
         let (mut count, mut surplus) = (0, 0);
         for step in behind.take(most) {
             let is_dashed = self.words().word(step.word()).as_encoded_bytes().starts_with(b"-");

@@ -193,7 +193,7 @@ impl<'d> Page<'d> {
     ///     line += &piece.unmarked();
     ///     before = Some(piece.what());
     /// }
-    /// assert_eq!(line, "brood frames seen: 0 or more; 0 unless given");
+    /// assert_eq!(line, "brood frames seen: a whole number; 0 unless given");
     /// ```
     pub fn between(&self, before: Option<What>, what: What) -> &'d str {
         what.behind(before, self.wording)

@@ -57,28 +57,27 @@ impl<'t> Inline<'t> {
     }
 
     /// Its text without the marks of code and emphasis, for a medium that shows these otherwise: of `(*not*)`, `(not)`.
+    #[inline]
     pub fn unmarked(&self) -> Cow<'t, str> {
-        let mark = match self.what {
-            What::Code => "`",
-            What::Strong => "**",
-            What::Emphasis if self.text.contains('*') => "*",
-            What::Emphasis => "_",
+        let marks: &[char] = match self.what {
+            What::Code => &['`'],
+            What::Strong => &['*'],
+            What::Emphasis => &['*', '_'],
             _ => return Cow::Borrowed(self.text),
         };
-        match (self.text.split_once(mark), self.text.rsplit_once(mark)) {
-            (Some((before, _)), Some((_, behind)))
-                if before.len() + mark.len() < self.text.len() - behind.len() =>
-            {
-                let within = before.len() + mark.len()..self.text.len() - behind.len() - mark.len();
-                Cow::Owned(of(&[before, self.text.get(within).unwrap_or_default(), behind]))
-            }
-            _ => Cow::Borrowed(self.text),
-        }
+        let width = if self.what == What::Strong { 2 } else { 1 };
+        let (opens, closes) = (self.text.find(marks), self.text.rfind(marks));
+        let parts = opens.zip(closes).and_then(|(opens, closes)| {
+            let within = self.text.get(opens + width..(closes + 1).checked_sub(width)?)?;
+            Some([&self.text[..opens], within, &self.text[closes + 1..]])
+        });
+        parts.map_or(Cow::Borrowed(self.text), |parts| Cow::Owned(of(&parts)))
     }
 }
 
 impl What {
     /// What stands between this and what is before it.
+    #[inline(never)]
     pub(super) fn behind<'w>(self, before: Option<What>, wording: &Wording<'w>) -> &'w str {
         let is_running =
             |what| matches!(what, What::Plain | What::Code | What::Strong | What::Emphasis);

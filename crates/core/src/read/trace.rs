@@ -66,10 +66,14 @@ impl<'d> Trace<'d> {
 
     /// Whether a command was named, and not entered as a default.
     fn is_named(&self, level: Level<'d>) -> bool {
-        let at = self.steps.partition_point(|step| step.word < level.word);
-        self.steps
-            .get(at)
-            .is_some_and(|step| step.word == level.word && step.meaning() == Meaning::Command)
+        let is_there = |step: &Step| step.word == level.word && step.meaning == Meaning::Command;
+        self.steps.get(self.first_in(level.word as usize)).is_some_and(is_there)
+    }
+
+    /// The place of the first step in a word, or after that.
+    #[inline(never)]
+    pub(crate) fn first_in(&self, word: usize) -> usize {
+        self.steps.partition_point(|step| step.word() < word)
     }
 }
 

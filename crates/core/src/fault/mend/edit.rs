@@ -105,6 +105,15 @@ impl<'t> Item<'t> {
         Item { typed, shown: None, from: Some(at) }
     }
 
+    /// The same as data.
+    #[inline]
+    pub(in crate::fault) fn told(&self) -> FixWord {
+        match self.shown {
+            Some(shown) => FixWord::Outline(shown.to_owned()),
+            None => FixWord::Typed(self.typed.to_owned()),
+        }
+    }
+
     /// Whether something else is to be typed for it, or for a part of it.
     pub(super) fn is_placeholder(&self) -> bool {
         self.shown.is_some()
@@ -135,15 +144,6 @@ pub(super) fn shown(root: &Command<'_>, line: &Line<'_>) -> String {
         }
     }
     shown
-}
-
-/// The same as data.
-pub(super) fn told_apart(line: &Line<'_>) -> Vec<FixWord> {
-    let word = |word: &Item<'_>| match word.shown {
-        Some(shown) => FixWord::Outline(shown.to_owned()),
-        None => FixWord::Typed(word.typed.to_owned()),
-    };
-    line.iter().map(word).listed()
 }
 
 impl<'t> Edit<'t> {

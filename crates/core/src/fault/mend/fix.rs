@@ -7,7 +7,7 @@ use super::{Class, Cost, Item, Line, Repair};
 use crate::fault::{Mended, Repaired, Report};
 use std::ffi::OsStr;
 
-use super::edit::{shown, told_apart, typed};
+use super::edit::{shown, typed};
 use super::keep::{keeps, loses_nothing, uses};
 use crate::declare::{Gives, Param};
 use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
@@ -99,7 +99,7 @@ impl<'t, 'd> Report<'t, 'd> {
 
     /// A line that reads, if it may be copied without thought: nothing in it may be secret, its files
     /// can be read, and the program's own tests hold nothing against it.
-    fn offer(&self, line: &Line<'_>, outcome: Outcome<'_>) -> Option<Mended<'t>> {
+    fn offer(&self, line: &Line<'t>, outcome: Outcome<'_>) -> Option<Mended<'t>> {
         let is_of_file = |fault: &Fault<'_>| fault.kind() == FaultKind::FileUnread;
         if !self.dark().is_empty() || self.list().iter().any(is_of_file) {
             return None;
@@ -130,7 +130,7 @@ impl<'t, 'd> Report<'t, 'd> {
         (shown.len() <= LONGEST && *shown != as_typed).then(|| Mended {
             shown,
             has_placeholders,
-            words: told_apart(line),
+            words: line.clone(),
         })
     }
 

@@ -25,7 +25,7 @@ mod surplus;
 
 /// A word of a line that is being repaired.
 #[derive(Clone, Copy)]
-struct Item<'t> {
+pub(super) struct Item<'t> {
     /// As it is read again: with an example in each placeholder.
     typed: &'t OsStr,
     /// As it is shown, where that is not just the typed word, quoted.
@@ -35,7 +35,7 @@ struct Item<'t> {
 }
 
 /// A line that is being repaired.
-type Line<'t> = Vec<Item<'t>>;
+pub(super) type Line<'t> = Vec<Item<'t>>;
 
 /// What is done to a line: the bytes from `start` to `end` of a word give way to something else.
 #[derive(Clone, Copy)]

@@ -4,10 +4,11 @@ use super::alone::Alone;
 use super::brought::Brought;
 use super::names::program_name_fault;
 use super::problem::Problem;
-use super::rules::{
-    self, check_across, check_listed, check_names, check_rules, check_taken, check_usual, in_order,
-};
+use super::rules::{self, in_order};
 use super::said::{Said, command as said};
+use super::stops::{
+    check_across, check_listed, check_names, check_rules, check_taken, check_usual,
+};
 use super::{Bundle, Command, Config, Package, Param, Rule, Settled};
 // The type that a developer's test is handed, and what puts one to it; nothing of the next stage is called here.
 use crate::read::{ABBREVIATES, Objection, Reading, judged};

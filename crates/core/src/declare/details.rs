@@ -1,7 +1,7 @@
 //! What a command is called, and what pages tell of it.
 
-use super::rules::{check_names, check_phrases};
 use super::said::command as said;
+use super::stops::{check_names, check_phrases};
 use super::{Command, Package};
 use crate::wording::Wording;
 

@@ -25,8 +25,8 @@
 //! * `cell.rs`: where a converted value waits for its key.
 //! * `brought.rs`: what records bring along to be done.
 //! * `sealed.rs`: who may implement what; `said.rs`: which setters were called.
-//! * `rules.rs`, `own.rs`, `reach.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to; `finder.rs`:
-//!   what is found wrong.
+//! * `rules.rs`, `members.rs`, `own.rs`, `reach.rs`, `twins.rs`, `names.rs`, `defaults.rs`: what a declaration must keep to;
+//!   `stops.rs`: where that stops a build; `finder.rs`: what is found wrong.
 //! * `problem.rs`, `message.rs`: the same in words; `culprit.rs`: where it was declared.
 
 use std::ffi::OsStr;
@@ -62,6 +62,7 @@ mod keys;
 mod kind;
 mod kinds;
 mod list;
+mod members;
 mod message;
 mod names;
 mod node;
@@ -79,6 +80,7 @@ mod said;
 mod sealed;
 mod shape;
 mod standard;
+mod stops;
 mod tree;
 mod twins;
 mod typed;

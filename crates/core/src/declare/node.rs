@@ -6,22 +6,22 @@ use std::fmt;
 
 use super::Command;
 use super::finder::Finder;
+use super::members;
 use super::names::same;
 use super::problem::Problem;
 use super::reach;
-use super::rules;
 
 impl<'d> Command<'d> {
     /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
     #[inline]
     pub(crate) const fn stranger_among(&self, usual: &'d [&'d Param<'d>]) -> Option<Problem<'d>> {
         let mut finder = Finder::<1>::new(0);
-        rules::strangers(self, &mut finder);
+        members::strangers(self, &mut finder);
         let usual = match self.usual {
             Some(usual) => usual,
             None => usual,
         };
-        rules::out_of_reach(self, &mut finder);
+        members::out_of_reach(self, &mut finder);
         reach::unusual(self, usual, &mut finder);
         finder.first()
     }

@@ -10,7 +10,7 @@ use super::finder::{self, Finder};
 use super::own::{absences, clashes, is_named};
 use super::problem::{Problem, Shared};
 use super::twins::Roll;
-use super::{Command, Param, Rule, reach, rules};
+use super::{Command, Param, Rule, members, reach, rules};
 
 impl<'d> Command<'d> {
     /// What is wrong with the tree from here on, everything at once. A static has nothing to list:
@@ -206,7 +206,7 @@ impl<'d> Found<'d> {
         Roll::Subcommands(command).twins_at_run_time(&mut self.problems);
         self.all(|finder| {
             rules::default_command(command, finder);
-            rules::lonely(command, command.rules, finder);
+            members::lonely(command, command.rules, finder);
             reach::beside(command, finder);
         });
         self.strangers(command);

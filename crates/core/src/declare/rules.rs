@@ -8,14 +8,13 @@
 
 use super::brought::Brought;
 use super::finder::Finder;
+use super::members::lonely;
 use super::names::{order, plain_name_fault, program_name_fault, same};
 use super::own::{absences, clashes, is_named, show_name};
 use super::param::Tail;
 use super::problem::Problem;
-use super::reach;
 use super::said::command as said;
-use super::twins::Roll;
-use super::{Bundle, Command, Param, Rule, Settled, Tails};
+use super::{Bundle, Command, Param, Settled, Tails};
 
 impl Settled {
     pub(super) const NOTHING: Settled = Settled {
@@ -279,23 +278,6 @@ pub(super) const fn listed<'d, const ROOM: usize>(
     }
 }
 
-/// What is only known when a command is all there: rules that have no member here, and a default subcommand that is none.
-#[inline]
-pub(super) const fn strangers<'d, const ROOM: usize>(
-    command: &Command<'d>,
-    finder: &mut Finder<'d, ROOM>,
-) {
-    let mut r = 0;
-    while r < command.rules.len() {
-        let rule = &command.rules[r];
-        if !has_any(command, rule) && !rule.members.is_empty() {
-            finder.show(Problem::Rule { param: rule.members[0].name, command: command.name });
-        }
-        r += 1;
-    }
-    default_command(command, finder);
-}
-
 /// A default subcommand that is none.
 #[inline]
 pub(super) const fn default_command<'d, const ROOM: usize>(
@@ -312,234 +294,6 @@ pub(super) const fn default_command<'d, const ROOM: usize>(
                 .show(Problem::DefaultCommand { subcommand: default.name, command: command.name });
         }
     }
-}
-
-/// Stops the build where a static cannot be what is called so.
-#[track_caller]
-#[inline]
-pub(super) const fn check_names(command: &Command<'_>) {
-    let mut finder = Finder::<1>::new(0);
-    names(command, &mut finder);
-    finder.stop();
-}
-
-/// Stops the build where a static cannot take what it is said to; gives what follows from it.
-#[track_caller]
-#[inline]
-pub(super) const fn check_taken(command: &Command<'_>) -> Settled {
-    let mut finder = Finder::<1>::new(0);
-    names(command, &mut finder);
-    bundles(command, &mut finder);
-    let mut settled_command = *command;
-    settled_command.settled = taken::<1, true, true>(command, &mut finder);
-    Roll::Parameters(&settled_command).show_twins(&mut finder);
-    Roll::show_offered_twins(command, &mut finder);
-    if settled_command.settled.operands > 1 {
-        Roll::Operands(command).show_twins(&mut finder);
-    }
-    finder.stop();
-    settled_command.settled
-}
-
-/// Stops the build where a static cannot have its subcommands, or one of these is not all there.
-#[track_caller]
-#[inline]
-pub(super) const fn check_listed(command: &Command<'_>) {
-    let mut finder = Finder::<1>::new(0);
-    names(command, &mut finder);
-    listed(command, &mut finder);
-    Roll::Subcommands(command).show_twins(&mut finder);
-    let mut i = 0;
-    while i < command.commands.len() {
-        strangers(command.commands[i], &mut finder);
-        i += 1;
-    }
-    finder.stop();
-}
-
-/// Stops the build where what a static takes cannot be beside its subcommands.
-#[track_caller]
-#[inline]
-pub(super) const fn check_across(command: &Command<'_>) {
-    let mut finder = Finder::<1>::new(0);
-    reach::across(command, &mut finder);
-    finder.stop();
-}
-
-/// Stops the build where a static has phrases that cannot be filled in.
-#[track_caller]
-#[inline]
-pub(super) const fn check_phrases(command: &Command<'_>) {
-    let mut finder = Finder::<1>::new(0);
-    phrases(command, &mut finder);
-    finder.stop();
-}
-
-/// Stops the build where a static cannot list what it says is usual.
-#[track_caller]
-#[inline]
-pub(super) const fn check_usual(command: &Command<'_>) {
-    let mut finder = Finder::<1>::new(0);
-    names(command, &mut finder);
-    if let Some(params) = command.usual {
-        reach::usual(command, params, &mut finder);
-    }
-    finder.stop();
-}
-
-/// Whether a member of a rule is a parameter of a command.
-#[inline]
-const fn has_any(command: &Command<'_>, rule: &Rule<'_>) -> bool {
-    let mut known = match rule.when {
-        Some((param, _)) => has(command, param),
-        None => false,
-    };
-    let mut i = 0;
-    while i < rule.members.len() {
-        known |= has(command, rule.members[i]);
-        i += 1;
-    }
-    known
-}
-
-/// A command, and those above it.
-struct Way<'w, 'd> {
-    command: &'w Command<'d>,
-    above: Option<&'w Way<'w, 'd>>,
-}
-
-/// Rules in a tree one of whose members is neither on the way to their command nor below it, so that it could never be
-/// kept: what is only known of a root.
-#[inline]
-pub(super) const fn out_of_reach<'d, const ROOM: usize>(
-    root: &Command<'d>,
-    finder: &mut Finder<'d, ROOM>,
-) {
-    Way { command: root, above: None }.out_of_reach(finder);
-}
-
-impl<'d> Way<'_, 'd> {
-    #[inline]
-    const fn out_of_reach<const ROOM: usize>(&self, finder: &mut Finder<'d, ROOM>) {
-        let command = self.command;
-        self.strangers(command.rules, finder);
-        let mut i = 0;
-        while i < command.bundles.len() {
-            self.strangers(command.bundles[i].rules, finder);
-            i += 1;
-        }
-        let mut c = 0;
-        while c < command.commands.len() {
-            Way { command: command.commands[c], above: Some(self) }.out_of_reach(finder);
-            c += 1;
-        }
-    }
-
-    #[inline]
-    const fn strangers<const ROOM: usize>(
-        &self,
-        rules: &[Rule<'d>],
-        finder: &mut Finder<'d, ROOM>,
-    ) {
-        let command = self.command;
-        let mut r = 0;
-        while r < rules.len() {
-            let Rule { members, when, .. } = rules[r];
-            // A rule without a member here is told of already.
-            let mut i = if has_any(command, &rules[r]) { 0 } else { members.len() };
-            while i < members.len() {
-                if !self.reaches(members[i]) {
-                    finder.show(Problem::Rule { param: members[i].name, command: command.name });
-                }
-                i += 1;
-            }
-            if let Some((param, _)) = when
-                && !self.reaches(param)
-            {
-                finder.show(Problem::Rule { param: param.name, command: command.name });
-            }
-            r += 1;
-        }
-    }
-
-    /// Whether a line that comes to the command may have a parameter.
-    #[inline]
-    const fn reaches(&self, param: &Param<'_>) -> bool {
-        if is_below(self.command, param) {
-            return true;
-        }
-        let mut above = self.above;
-        while let Some(way) = above {
-            if has(way.command, param) {
-                return true;
-            }
-            above = way.above;
-        }
-        false
-    }
-}
-
-/// Whether a command or one below it has a parameter.
-#[inline]
-const fn is_below(command: &Command<'_>, param: &Param<'_>) -> bool {
-    if has(command, param) {
-        return true;
-    }
-    let mut c = 0;
-    while c < command.commands.len() {
-        if is_below(command.commands[c], param) {
-            return true;
-        }
-        c += 1;
-    }
-    false
-}
-
-/// Stops the build where a static has rules that are none.
-#[track_caller]
-#[inline]
-pub(super) const fn check_rules(command: &Command<'_>) {
-    let mut finder = Finder::<1>::new(0);
-    lonely(command, command.rules, &mut finder);
-    finder.stop();
-}
-
-/// Rules of a command, or of one of its bundles, with fewer than two members.
-#[inline]
-pub(super) const fn lonely<'d, const ROOM: usize>(
-    command: &Command<'d>,
-    rules: &[Rule<'d>],
-    finder: &mut Finder<'d, ROOM>,
-) {
-    let mut r = 0;
-    while r < rules.len() {
-        let Rule { members, when, .. } = rules[r];
-        if members.len() + when.is_some() as usize <= 1 {
-            let only = match (members, when) {
-                ([first, ..], _) => first.name,
-                ([], Some((first, _))) => first.name,
-                ([], None) => "",
-            };
-            finder.show(Problem::Lonely { only, command: command.name });
-        }
-        r += 1;
-    }
-}
-
-/// By its name: addresses cannot be compared while compiling.
-#[inline]
-const fn has(command: &Command<'_>, param: &Param<'_>) -> bool {
-    let mut i = 0;
-    while let Some(own) = command.param(i) {
-        if own.hash == param.hash
-            && is_named(own.role) == is_named(param.role)
-            && same(own.name, param.name)
-        {
-            return true;
-        }
-        i += 1;
-    }
-    false
 }
 
 /// What follows from the parameters of a command made at run time, and what they bring along.

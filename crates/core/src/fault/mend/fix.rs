@@ -56,7 +56,7 @@ impl<'t, 'd> Report<'t, 'd> {
             // Names first: what stands after one is only understood once it is known. What may be
             // mended by leaving words out comes last, when what else is wrong with them is told.
             let on_line = now.list().iter().enumerate().filter(|(_, fault)| fault.is_on_line());
-            let Some((pick, _)) = on_line.min_by_key(|(_, fault)| now.turn(fault)) else {
+            let Some((pick, _)) = on_line.min_by_key(|&(at, fault)| now.turn(at, fault)) else {
                 return self.told(&told, None);
             };
             let (repair, tried) = now.best(&line, pick, (&around, left.min(READINGS)), self.speech);
@@ -208,11 +208,12 @@ impl<'t, 'd> Report<'t, 'd> {
 
     /// When a fault is mended, among others. A word that an option is called is the name of one: what stands after it may
     /// be its value.
-    fn turn(&self, fault: &Fault<'_>) -> u8 {
+    fn turn(&self, at: usize, fault: &Fault<'_>) -> u8 {
         use FaultKind::{OperandExtra, OptionRepeated, RuleBroken, ValueTwice, ValuesMiscounted};
         match fault.kind() {
             _ if fault.is_of_name() => 0,
-            OperandExtra if self.undashed(fault).is_some() => 0,
+            // Of very many words not each is looked at.
+            OperandExtra if at < STEPS && self.undashed(fault).is_some() => 0,
             OperandExtra | OptionRepeated | RuleBroken | ValueTwice | ValuesMiscounted => 2,
             _ => 1,
         }

@@ -24,12 +24,12 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         if let Some(name) = self.faults.undashed(self.fault) {
             self.replace(Class::Spelled.at(2), &of(&["--", &name]));
         }
-        self.part(word);
+        self.put_dashes(word);
         self.quote(word);
     }
 
     /// Words for an operand that takes those after `--` stand after one. What begins with a dash stays what it is here.
-    fn part(&mut self, word: usize) {
+    fn put_dashes(&mut self, word: usize) {
         let leaf = self.faults.trace().leaf_before(word);
         let is_ended = |step: &Step| step.meaning() == Meaning::Terminator;
         let is_option = |word: &Item<'_>| word.typed.as_encoded_bytes().starts_with(b"-");

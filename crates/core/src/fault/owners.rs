@@ -2,17 +2,34 @@
 //! have it, for an unknown command those of that name further down.
 
 use std::borrow::Cow;
+use std::cell::RefCell;
 use std::ffi::OsStr;
 
-use crate::declare::{Command, Hit, Param};
+use crate::declare::{Bundle, Command, Hit, Param};
 use crate::read::{Fault, Faults, Place};
+use crate::text::Put;
 
 impl<'d> Faults<'d> {
     /// The commands that have the option of a fault, this one and those below it, each as the names that
     /// lead there from it.
     pub(super) fn owners(&self, fault: &Fault<'_>, top: &'d Command<'d>) -> Vec<Vec<&'d str>> {
         let Some(name) = self.called(fault) else { return Vec::new() };
-        let has = |command: &Command<'d>| command.params().any(|param| name.is_of(param));
+        // A bundle is looked through once, however many commands take it.
+        let known = RefCell::new(Vec::<(*const Bundle<'_>, bool)>::new());
+        let is_in = |bundle: &&Bundle<'d>| {
+            let mut known = known.borrow_mut();
+            let place = std::ptr::from_ref(*bundle);
+            if let Some(found) = known.iter().find(|known| known.0 == place) {
+                return found.1;
+            }
+            let is_there = bundle.params().iter().any(|param| name.is_of(param));
+            known.put((place, is_there));
+            is_there
+        };
+        let has = |command: &Command<'d>| {
+            command.own_params().iter().any(|param| name.is_of(param))
+                || command.bundle_list().iter().any(|bundle| is_in(bundle))
+        };
         let mut owners = search(top, &has);
         if has(top) {
             owners.insert(0, Vec::new());

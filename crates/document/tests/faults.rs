@@ -1,6 +1,7 @@
 //! What is wrong with a document is told at its own lines, all at once, with what would be right.
 
-use clavret_document::Document;
+use clavret_core::Outcome;
+use clavret_document::{Arena, Document};
 use expect_test::{Expect, expect};
 
 fn told(text: &str, expected: Expect) {
@@ -245,4 +246,29 @@ fn a_text_that_is_none_is_told_of() {
     let faults = Document::read("x", b"clavret = 1\nname = \"\xff\"").unwrap_err();
     assert!(faults.to_string().contains("it is no text in UTF-8 from here on"), "{faults}");
     assert!(Document::read("x", "\u{feff}clavret = 1\nname = \"x\"").is_ok());
+}
+
+/// A test stands on the kind, and is that of all its parameters; another one may have its own.
+#[test]
+fn a_kind_tests_its_words() {
+    let text = r#"
+        clavret = 1
+        name = "weigh"
+        kind = [{ name = "hive", noun = "a hive's code", example = "A7", valid = { pattern = "[A-Z][0-9]+", example = "A7" } }]
+        operand = [{ name = "hive", type = "hive" }]
+        option = [{ name = "beside", type = "hive", many = true, valid = { length = [3, 9] } }]
+    "#;
+    let (document, arena) = (Document::read("weigh", text).unwrap(), Arena::new());
+    let weigh = document.command(&arena);
+    for (words, reads) in [
+        (&["A7"][..], true),
+        (&["a7"], false),
+        (&["A7", "--beside", "old"], true),
+        (&["A7", "--beside", "B2"], false),
+    ] {
+        assert_eq!(matches!(weigh.read(words), Outcome::Reading(_)), reads, "{words:?}");
+    }
+    let wrong = text.replace("pattern = \"[A-Z][0-9]+\", example = \"A7\"", "range = [1, 2]");
+    let told = Document::read("weigh", &wrong).unwrap_err().to_string();
+    assert!(told.contains("the type `text` has no `range`"), "{told}");
 }

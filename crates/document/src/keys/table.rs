@@ -153,6 +153,11 @@ static KIND: Table = Table {
         ),
         key("negative", Of::Truth, "a word may be a negative number"),
         key("refers", REFERS, "what completion may look up"),
+        key(
+            "valid",
+            VALID,
+            "tests of its words, of each parameter of the kind that has none of its own",
+        ),
         key("unchecked", Of::Truth, "what it accepts is known to the program alone"),
     ]],
 };

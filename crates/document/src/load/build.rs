@@ -12,7 +12,7 @@ use super::view::{View, scalar, text};
 use super::{Document, Handed};
 use crate::keys::check::{Blots, DEEPEST, none_of, quoted};
 use crate::names::Names;
-use crate::text::What;
+use crate::text::{Node, What};
 
 type Setter<'d> = fn(Command<'d>) -> Command<'d>;
 
@@ -73,6 +73,13 @@ impl<'d, 'b> Build<'d, 'b> {
     fn own_kind(&mut self, view: View<'d>) {
         let kind = kinds::kind(view, self.arena, self.blots);
         self.kinds.insert(view.name(), self.arena.alloc(kind));
+    }
+
+    /// The tests of a kind, where a parameter's words are all of that one.
+    pub(super) fn valid_of_kind(&self, view: View<'d>) -> Option<&'d Node> {
+        let mut kinds = kinds::types(view).into_iter().map(|(name, _)| name);
+        let first = kinds.next()?;
+        self.own_kinds.get(first).filter(|_| kinds.all(|name| name == first))?.get("valid")
     }
 
     /// The kinds of a parameter's words.

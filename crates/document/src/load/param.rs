@@ -88,7 +88,7 @@ impl<'d> Build<'d, '_> {
         if let Some((min, max)) = times(view) {
             key = key.times(min, max);
         }
-        if let Some(valid) = view.get("valid")
+        if let Some(valid) = view.get("valid").or_else(|| self.valid_of_kind(view))
             && let Some(test) = self.document.test(valid.at.start)
         {
             key = key.valid(test);

@@ -18,7 +18,8 @@ pub(super) fn tests(root: &[Entry], blots: &mut Blots) -> HashMap<usize, Box<dyn
     let (own, mut tests) = (own(root), HashMap::new());
     let (mut tables, mut patterns) = (vec![root], 0);
     while let Some(table) = tables.pop() {
-        for param in table.tables("operand").chain(table.tables("option")) {
+        let kinds = table.tables("kind");
+        for param in kinds.chain(table.tables("operand")).chain(table.tables("option")) {
             if let Some(valid) = param.get("valid") {
                 let before = patterns;
                 patterns += count_patterns(valid);
@@ -65,14 +66,27 @@ fn of(
     }
 }
 
-/// The type of the parameter's words, if they are all of one that is known here.
+/// The type of the parameter's words, if they are all of one that is known here. Those of a kind of the document's own are
+/// text, unless they are a closed list or taken by the program.
 fn standard(param: View<'_>, own: &HashMap<&str, View<'_>>) -> Option<Standard> {
+    if is_text(param) {
+        return Some(Standard::Text);
+    }
+    if param.get("offers").is_some() || param.get("like").is_some() {
+        return None;
+    }
     let mut standards = types(param).into_iter().map(|(name, _)| match named(name, own) {
         Some(Named::Standard(standard)) => Some(standard),
-        _ => None,
+        Some(Named::Own) => own.get(name).filter(|kind| is_text(**kind)).map(|_| Standard::Text),
+        None => None,
     });
     let Some(first) = standards.next() else { return Some(Standard::Text) };
     first.filter(|first| standards.all(|other| other == Some(*first)))
+}
+
+/// Whether it is a kind of the document's own whose words are text here.
+fn is_text(kind: View<'_>) -> bool {
+    kind.get("noun").is_some() && !kind.is("unchecked")
 }
 
 /// The sorts of validators that the library has.

@@ -28,7 +28,7 @@ impl<'d> Faults<'d> {
         };
         let has = |command: &Command<'d>| {
             command.own_params().iter().any(|param| name.is_of(param))
-                || command.bundle_list().iter().any(|bundle| is_in(bundle))
+                || command.bundle_list().iter().any(&is_in)
         };
         let mut owners = search(top, &has);
         if has(top) {

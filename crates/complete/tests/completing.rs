@@ -233,7 +233,8 @@ proptest! {
             before.iter().chain([&text]).chain(&after).for_each(|word| reader.step(word.as_ref()));
             let is_about = |fault: &Fault<'_>| {
                 // What the words after it make of a value that it waits for is not about it.
-                !matches!(fault.kind(), FaultKind::ValueMissing | FaultKind::ValueMisfit | FaultKind::ValuesMiscounted)
+                let is_behind = fault.kind() == FaultKind::ValueMisfit && text.starts_with('-');
+                !is_behind && !matches!(fault.kind(), FaultKind::ValueMissing | FaultKind::ValuesMiscounted)
                     && fault.rule().is_none_or(|rule| forbids(&reader, rule))
                     && fault.places().any(|place| matches!(place, Place::At { word, .. } if word == before.len()))
             };

@@ -245,10 +245,15 @@ proptest! {
             let mut ways = (0..5).flat_map(|nth| (0..5).map(move |last| (nth, (nth + last) % 5)));
             let goes = ways.any(|(nth, last)| {
                 let words = [&before[..], std::slice::from_ref(&text)].concat();
-                let words = [&words[..], &missing(root, &words, nth), &after].concat();
-                let words = [&words[..], &missing(root, &words, last)].concat();
-                let mut with_more = more(root, &words, last).into_iter().map(|more| [&words[..], &more].concat());
-                !is_wrong(&words) || with_more.any(|words| !is_wrong(&words))
+                let words = [&words[..], &missing(root, &words, nth)].concat();
+                // An operand of several words may be finished before what follows.
+                let mut betweens = [Vec::new()].into_iter().chain(more(root, &words, nth));
+                betweens.any(|between| {
+                    let words = [&words[..], &between, &after].concat();
+                    let words = [&words[..], &missing(root, &words, last)].concat();
+                    let mut with_more = more(root, &words, last).into_iter().map(|more| [&words[..], &more].concat());
+                    !is_wrong(&words) || with_more.any(|words| !is_wrong(&words))
+                })
             });
             prop_assert!(goes, "{before:?} `{begun}` {after:?} offers `{text}`");
         }

@@ -9,9 +9,13 @@ use crate::demo::words;
 static HIVE: Operand<String> = Operand::new("hive");
 static FRAMES: Named<Option<u8>> = Named::new("frames").letter('f');
 static NOTE: Named<Option<String>> = Named::new("note").letter('n');
-static AT: Named<Option<(u8, u8)>> = Named::new("at");
+static AT: Named<Option<(u8, u8)>> = Named::new("at").valid(&valid::by(in_order));
 static INSPECT: Command =
     Command::new("inspect").takes(&[HIVE.param(), FRAMES.param(), NOTE.param(), AT.param()]);
+/// The first row not behind the second.
+fn in_order(at: &(u8, u8)) -> Result<(), String> {
+    if at.0 <= at.1 { Ok(()) } else { Err("takes the lower row first".to_owned()) }
+}
 static BECAUSE: Named<String> = Named::new("because").valid(&valid::length(3, 40));
 static RETIRE: Command = Command::new("retire").takes(&[HIVE.param(), BECAUSE.param()]);
 static JARS: Operand<u8> = Operand::new("jars");
@@ -63,6 +67,7 @@ fn what_was_left_out_is_put_where_it_was_left_out() {
         "run A7 inspect B2",
         "run A7 inspect -f 2",
         "inspect A7 -f FRAMES",
+        "inspect A7 --at 9 3",
     ];
     expect![[r#"
         retire C2 because no~bees
@@ -90,6 +95,9 @@ fn what_was_left_out_is_put_where_it_was_left_out() {
           2  -f is not an option here; Apiary inspect has it
         inspect A7 -f FRAMES
           --frames takes a whole number; 'FRAMES' is not one
+        inspect A7 --at 9 3
+          --at does not take '9 3': takes the lower row first
+          like  Apiary inspect A7 --at AT AT
     "#]]
     .assert_eq(&said(&lines));
 }

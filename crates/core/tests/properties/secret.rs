@@ -2,9 +2,7 @@
 
 use std::ffi::OsString;
 
-use clavret_core::{
-    Command, Expects, FaultKind, Look, Outcome, Reader, Role, Tail, Words, nearest,
-};
+use clavret_core::{Command, Expects, FaultKind, Look, Outcome, Reader, Role, Tail, Words};
 use clavret_generator::broken::{WAYS, broken};
 use clavret_generator::structure::{self, Given};
 use clavret_generator::{
@@ -115,13 +113,9 @@ proptest! {
             word.split(['=', ':', ' ']).any(|part| {
                 let name = part.trim_start_matches('-');
                 let letter = part.strip_prefix('-').and_then(|part| part.chars().next());
-                // In front of a sign within a value one may be meant that is near.
-                let is_own = part.starts_with('-') && word.starts_with(part);
-                let is_within = word.contains(['=', ':']) && !is_own;
                 secrets.iter().map(|secret| secret.trim_start_matches('-')).any(|secret| {
-                    is_within && nearest(&name.to_lowercase(), [secret].into_iter()).is_some()
-                        // A beginning may be meant as one.
-                        || name.eq_ignore_ascii_case(secret)
+                    // A beginning may be meant as one.
+                    name.eq_ignore_ascii_case(secret)
                         || name.len() == 1 && secret.starts_with(name)
                         || secret.len() == 1 && letter.is_some_and(|letter| secret.starts_with(letter))
                 })

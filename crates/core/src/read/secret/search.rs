@@ -234,12 +234,13 @@ impl<'t, 'd> Search<'t, 'd> {
         self.within(bytes)
     }
 
-    /// Whether a name in front of a sign is a secret's, or near one.
+    /// Whether a name in front of a sign is a secret's, or near one where it has its dashes.
     #[inline]
     fn is_called(&mut self, name: &[u8]) -> bool {
-        match name_of(name).1 {
-            [letter] => self.names.letter(*letter) == Letter::Secret,
-            name => self.is_secret(name),
+        match name_of(name) {
+            (_, [letter]) => self.names.letter(*letter) == Letter::Secret,
+            (0, name) => self.names.is_secret(name),
+            (_, name) => self.is_secret(name),
         }
     }
 

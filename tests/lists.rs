@@ -179,7 +179,8 @@ fn a_request_is_answered_in_the_world_of_a_rehearsal() {
         Command::new("apiary").commands(&[&LABEL, &INSPECT, &COMPLETIONS]).answers();
     static APIARY: Program =
         Program::new(&ROOT, &[Route::new(&LABEL, |_| Ok(())), Route::new(&INSPECT, |_| Ok(()))]);
-    let request = "1\u{1f}complete\u{1f}zsh\u{1f}2\u{1f}A\u{1f}\u{1f}apiary\u{1f}inspect\u{1f}A";
+    let request =
+        "1\u{1f}complete\u{1f}zsh\u{1f}2\u{1f}A\u{1f}\u{1f}80\u{1f}apiary\u{1f}inspect\u{1f}A";
     let apiary = rehearse(&APIARY).words(["--version"]).variable("CLAVRET", request);
     apiary.run().succeeds().mentions("A7\u{1e}A9\u{1e}");
 }

@@ -62,7 +62,7 @@ fn completion_is_the_same() {
         let words = line.split(' ').count();
         let line = line.replace(' ', "\u{1f}");
         let request = format!(
-            "1\u{1f}complete\u{1f}zsh\u{1f}{words}\u{1f}{begun}\u{1f}\u{1f}inspect\u{1f}{line}"
+            "1\u{1f}complete\u{1f}zsh\u{1f}{words}\u{1f}{begun}\u{1f}\u{1f}80\u{1f}inspect\u{1f}{line}"
         );
         String::from_utf8(same(Some(&request), "--version").stdout).unwrap()
     };

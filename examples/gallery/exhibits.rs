@@ -404,6 +404,8 @@ const LINES: &[(&str, &[&str])] = &[
             "house fill lime ⇥",
             "house fill lime b12 --c⇥",
             "house pack --side ⇥",
+            "house fill lime b12 --⇥",
+            "house fill lime b12 --short ⇥",
             "house station --table ⇥",
             "house station --since ⇥",
         ],

@@ -168,8 +168,7 @@ fn odd(number: &u8) -> Result<(), String> {
 }
 
 // What is packed: lists that must be there.
-static SIDES: Named<Vec<String>> =
-    Named::new("side").joined_by('/').times(2, 4).help("what stands on the sides");
+static SIDES: Named<Vec<String>> = Named::new("side").joined_by('/').times(2, 4);
 static TRIO: Named<Vec<u8>> =
     Named::new("trio").joined_by(';').times(3, 3).help("jars of three sorts");
 static TWICE: Named<Vec<u8>> = Named::new("twice").times(2, 2).help("jars of the two shelves");

@@ -52,6 +52,7 @@ fn offered(blocks: Vec<Block>) -> String {
                 }
             }
             Block::Look { what, ends, .. } => text += &format!("({what:?} {})\n", ends.join(" ")),
+            Block::Line { .. } => text += "(a line)\n",
             Block::Hint(hint) => text += &format!("({hint})\n"),
             other => text += &format!("{other:?}\n"),
         }

@@ -496,16 +496,16 @@ fn a_name_that_is_declared_anew_is_the_nearer_commands() {
         &ANEW,
         "size --help",
         expect![[r#"
-        apiary size   size
+            apiary size   size
 
-        usage      apiary size [-h]
+            usage      apiary size [-h]
 
-        option     -h, --human       sizes for people
+            option     -h, --human       sizes for people
 
-        anywhere   -y, --yard DIR    folder
-                   -l, --loud        say more
-                       --help        this page
-    "#]],
+            anywhere   -y, --yard DIR    folder
+                       -l, --loud        say more
+                           --help        show help
+        "#]],
     );
     let flaws: Vec<String> =
         clavret_document::flaws(&ANEW).iter().map(ToString::to_string).collect();

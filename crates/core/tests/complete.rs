@@ -67,6 +67,7 @@ fn told(blocks: Vec<Block>) -> String {
             format!("{group}[{}]", words.into_iter().map(word).collect::<Vec<_>>().join(" "))
         }
         Block::Look { what, before, ends, begun } => format!("{what:?} {before}|{begun} {ends:?}"),
+        Block::Line { from } => format!("line from {from}"),
         Block::Hint(sentence) => format!("({sentence})"),
         other => format!("{other:?}"),
     });
@@ -132,7 +133,7 @@ fn each_form_is_completed_in_its_own_way() {
         ("odd --paint blue=", "paints[blue=blue blue=black]"),
         ("odd --paint=black=bla", "paints[--paint=black=black]"),
         // Of a pair each word for itself.
-        ("odd --pair ", "(a whole number)"),
+        ("odd --pair ", "(pairs: a whole number)"),
         ("odd --pair -5 ", "pairs[blue black]"),
         ("odd --pair=", ""),
         // What may be attached.

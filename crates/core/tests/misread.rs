@@ -117,7 +117,7 @@ fn a_default_command_left_out_reads_as_if_it_were_named() {
     );
     assert_eq!(
         candidates(&APIARY, &["hive"], "--"),
-        ["--side", "--quiet", "--version", "--help", "--sort", "--calm"]
+        ["--side", "--sort", "--calm", "--quiet", "--version", "--help"]
     );
 }
 

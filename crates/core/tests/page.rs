@@ -311,7 +311,7 @@ fn long_names_and_wide_characters_keep_their_columns() {
                                  stands on its own line
                        --help    a help of the program's own
 
-        anywhere   -h            this page
+        anywhere   -h            show help
     "#]]
     .assert_eq(&Page::of(&CommandPath::of(&ROOT), PageLength::Full).draw(Look::PLAIN));
 }

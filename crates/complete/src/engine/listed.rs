@@ -46,7 +46,7 @@ impl<'d> Completing<'d, '_> {
                 None => Cow::Borrowed(word),
                 delimiter => Cow::Owned(escaped(word, delimiter)),
             };
-            if !text.starts_with(begun) || is_used(word) {
+            if !self.fits(&text, begun) || is_used(word) {
                 continue;
             }
             if offered.words.len() == MOST {
@@ -56,7 +56,7 @@ impl<'d> Completing<'d, '_> {
             let is_there = |there: &Candidate| there.text[head.len()..] == *text;
             if param.accepts(word) && !offered.words.iter().any(is_there) {
                 let (text, help) = (head.to_owned() + &text, known.told_help().to_owned());
-                offered.words.push(Candidate { text, help, is_whole });
+                offered.words.push(Candidate { text, help, is_whole, head: head.len() });
             }
         }
         offered

@@ -93,6 +93,12 @@ pub enum Block {
         /// How it begins.
         begun: String,
     },
+    /// The line of another program, which is completed as that one has it: its name and words, from this one of the words
+    /// before the cursor on.
+    Line {
+        /// Which word is its name.
+        from: usize,
+    },
     /// What would be right, where it cannot be listed: "a whole number from 0 to 20".
     Hint(String),
 }
@@ -106,48 +112,64 @@ pub struct Candidate {
     pub help: String,
     /// Nothing more of the word is to come: a space follows.
     pub is_whole: bool,
+    /// The bytes in front of what there is to choose: a name with its sign, or the values before the last one of a list.
+    pub head: usize,
+}
+
+impl Candidate {
+    /// What there is to choose, without what is in front of it in the word.
+    pub fn shown(&self) -> &str {
+        &self.text[self.head..]
+    }
+}
+
+/// How a word may begin that is offered where none begins as the word at the cursor does.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(crate) enum Fits {
+    /// In another case.
+    AnyCase,
+    /// Otherwise, with that within it, in any case.
+    Within,
 }
 
 /// What may be typed at the cursor of a line. The reader accepts all of it, and of what it would accept only that is
 /// left out which `docs/completion.md` lists. Values that are known at run time need a world: see [`complete_in`].
 pub fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
-    found(root, cursor, None)
+    found(root, cursor, None, &[])
 }
 
 /// The same with values that are known at run time, each list asked once in the environment of a world.
 pub fn complete_in(root: &Command<'_>, cursor: &Cursor, world: &dyn World) -> Vec<Block> {
-    found(root, cursor, Some(world))
+    complete_by(root, cursor, world, &[])
 }
 
-fn found<'d>(root: &'d Command<'d>, cursor: &Cursor, world: Option<&'d dyn World>) -> Vec<Block> {
+/// The same for a shell whose user has words match that begin otherwise: these are looked for where none begins so.
+pub(crate) fn complete_by(
+    root: &Command<'_>,
+    cursor: &Cursor,
+    world: &dyn World,
+    fits: &[Fits],
+) -> Vec<Block> {
+    found(root, cursor, Some(world), fits)
+}
+
+fn found<'d>(
+    root: &'d Command<'d>,
+    cursor: &Cursor,
+    world: Option<&'d dyn World>,
+    fits: &[Fits],
+) -> Vec<Block> {
     let Some(begun) = cursor.begun.text.to_str().filter(|_| !cursor.begun.is_open) else {
         return Vec::new();
     };
-    let reader = stepped(root, &cursor.before, None);
-    let wording = root.phrases();
-    let mut completing = Completing {
-        cursor,
-        begun,
-        wording,
-        root,
-        world,
-        defaults: 0,
-        lists: Lists::default(),
-        given: Given::default(),
-        found: Vec::new(),
-        earlier: Vec::new(),
-        is_topic: false,
-    };
-    if let Expects::Value(param, at) = reader.expects() {
-        completing.given = Given::of(root, cursor, true, 0);
-        let is_file = last_meaning(reader.steps()) == Some(Meaning::File);
-        completing.add_values((param, at), is_file, ("", begun));
-        return completing.found;
-    }
-    if begun.starts_with('-') && !reader.is_past_options() {
-        completing.dashed();
-    } else {
-        completing.plain(reader.is_past_options());
+    let mut completing = Completing::new(root, (cursor, begun), world);
+    completing.find();
+    for &fit in fits {
+        if begun.is_empty() || completing.has_any() {
+            break;
+        }
+        completing.restart(fit);
+        completing.find();
     }
     completing.found
 }
@@ -198,8 +220,9 @@ struct Completing<'d, 'c> {
     /// What lists have given.
     lists: Lists,
     cursor: &'c Cursor,
-    /// The text of the word at the cursor.
+    /// The text of the word at the cursor, and what else than a word that begins so may be offered.
     begun: &'c str,
+    fits: Option<Fits>,
     wording: &'d Wording<'d>,
     given: Given<'d>,
     found: Vec<Block>,
@@ -208,17 +231,70 @@ struct Completing<'d, 'c> {
     earlier: Vec<String>,
     /// A command of the program is wanted; where none can be, nothing else is offered either.
     is_topic: bool,
+    /// An operand is wanted that may not be left out.
+    is_due: bool,
 }
 
-impl<'d> Completing<'d, '_> {
+impl<'d, 'c> Completing<'d, 'c> {
+    fn new(
+        root: &'d Command<'d>,
+        (cursor, begun): (&'c Cursor, &'c str),
+        world: Option<&'d dyn World>,
+    ) -> Self {
+        Completing {
+            root,
+            world,
+            defaults: 0,
+            lists: Lists::default(),
+            cursor,
+            begun,
+            fits: None,
+            wording: root.phrases(),
+            given: Given::default(),
+            found: Vec::new(),
+            earlier: Vec::new(),
+            is_topic: false,
+            is_due: false,
+        }
+    }
+
+    /// The same once more, with other words.
+    fn restart(&mut self, fits: Fits) {
+        self.fits = Some(fits);
+        (self.found, self.is_topic, self.is_due) = (Vec::new(), false, false);
+    }
+
+    fn find(&mut self) {
+        let (begun, reader) = (self.begun, stepped(self.root, &self.cursor.before, None));
+        self.settle();
+        if let Expects::Value(param, at) = reader.expects() {
+            self.given = Given::of(self.root, self.cursor, true, 0);
+            let is_file = last_meaning(reader.steps()) == Some(Meaning::File);
+            self.add_values((param, at), is_file, ("", begun));
+        } else if begun.starts_with('-') && !reader.is_past_options() {
+            self.dashed();
+        } else {
+            self.plain(reader.is_past_options());
+        }
+    }
+
+    /// Whether a word may be offered for how the one at the cursor begins, or for that part of both.
+    fn fits(&self, text: &str, begun: &str) -> bool {
+        match self.fits {
+            None => text.starts_with(begun),
+            Some(Fits::AnyCase) => text.to_lowercase().starts_with(&begun.to_lowercase()),
+            Some(Fits::Within) => text.to_lowercase().contains(&begun.to_lowercase()),
+        }
+    }
+
     /// A word without a dash, or one that is no option here.
     fn plain(&mut self, is_past_options: bool) {
         self.at_each_level(|completing, reader| match reader.expects() {
             Expects::Command(command) => completing.add_commands(command),
             _ => completing.add_operands(reader),
         });
-        // Where only free text or nothing is wanted, the options are what can be offered.
-        if self.begun.is_empty() && !self.has_any() && !is_past_options {
+        // Where only free text or nothing is wanted, the options are what can be offered: unless it is to come first.
+        if self.begun.is_empty() && !self.has_any() && !is_past_options && !self.is_due {
             self.add_all_names(shown_names);
         } else if !self.begun.is_empty() && !self.has_any() {
             self.at_each_level(Completing::add_other_commands);
@@ -260,7 +336,7 @@ impl<'d> Completing<'d, '_> {
         let begun = self.begun;
         let mut kept: Vec<Candidate> = Vec::new();
         for word in words {
-            let is_shown = word.text.starts_with(begun)
+            let is_shown = self.fits(&word.text, begun)
                 && word.text.len() <= LONGEST
                 && !word.text.chars().any(is_never_typed);
             if is_shown && !self.earlier.contains(&word.text) {

@@ -10,7 +10,7 @@ use super::given::Given;
 use super::{Candidate, Completing, stepped};
 
 fn whole(text: String, help: Cow<'_, str>) -> Candidate {
-    Candidate { text, help: help.into_owned(), is_whole: true }
+    Candidate { text, help: help.into_owned(), is_whole: true, head: 0 }
 }
 
 impl<'d> Completing<'d, '_> {
@@ -110,7 +110,7 @@ impl<'d> Completing<'d, '_> {
         let mut words = Vec::new();
         for name in names(param) {
             // Most do not begin so, where there are many.
-            if !name.starts_with(self.begun)
+            if !self.fits(&name, self.begun)
                 || !is_own(&name)
                 || !self.given.leaves(reached, is_opposite(param, &name))
             {
@@ -120,13 +120,18 @@ impl<'d> Completing<'d, '_> {
             // What may be attached may be left out too.
             if param.is_attached() && name.starts_with("--") {
                 let text = name.clone() + "=";
-                words.push(Candidate { text, help: help.clone(), is_whole: false });
+                words.push(Candidate { is_whole: false, ..whole(text, help.clone().into()) });
             }
-            words.push(Candidate { text: name, help, is_whole: true });
+            words.push(whole(name, help.into()));
         }
         if !words.is_empty() {
-            let group = heading(reached.command(), param);
-            self.add_words(group.unwrap_or(self.wording.of_blocks()[1]), words);
+            // As a page parts them.
+            let [_, options, anywhere] = self.wording.of_blocks();
+            let group = match reached.is_usual() || param.is_throughout() {
+                true => anywhere,
+                false => heading(reached.command(), param).unwrap_or(options),
+            };
+            self.add_words(group, words);
         }
     }
 
@@ -155,7 +160,7 @@ impl<'d> Completing<'d, '_> {
             return;
         }
         let help = self.help_of(param, begun);
-        let mut words = vec![Candidate { text: begun.to_owned(), help, is_whole: true }];
+        let mut words = vec![whole(begun.to_owned(), help.into())];
         let is_waiting = !param.kinds().is_empty();
         if !is_waiting && !param.stands_alone() {
             for (at, reached) in reach.list().iter().enumerate() {
@@ -169,7 +174,7 @@ impl<'d> Completing<'d, '_> {
                         let mut text = begun.to_owned();
                         text.push(letter);
                         let help = self.help_of(next, &text);
-                        words.push(Candidate { text, help, is_whole: true });
+                        words.push(whole(text, help.into()));
                     }
                 }
             }

@@ -1,6 +1,6 @@
 //! Values that may stand at the cursor: choices, what a shell looks up, or a sentence of what would be right.
 
-use clavret_core::{Kind, Meaning, Param, Reader, Refers};
+use clavret_core::{Kind, Meaning, Param, Reader, Refers, Step, Tail};
 
 use super::given::{Given, Units, pieces};
 use super::{Block, Candidate, Completing, stepped};
@@ -19,8 +19,12 @@ impl<'d> Completing<'d, '_> {
                 continue;
             }
             self.settle();
+            let there = own + self.given.operands_after as usize;
+            self.is_due |= there < param.times().min as usize * param.kinds().len().max(1);
             if param.names_commands() {
                 self.add_topics(reader);
+            } else if let Some(from) = program_of(param, reader) {
+                self.found.push(Block::Line { from });
             } else {
                 let at = own % param.kinds().len().max(1);
                 let before = reader.operand_steps();
@@ -128,7 +132,8 @@ impl<'d> Completing<'d, '_> {
             if is_entry {
                 text.push('=');
             }
-            words.push(Candidate { text, help: help.to_owned(), is_whole: more.is_empty() });
+            let (help, is_whole, head) = (help.to_owned(), more.is_empty(), head.len());
+            words.push(Candidate { text, help, is_whole, head });
         }
         let is_closed =
             is_listed || !words.is_empty() && !is_full || kind.offers().next().is_some();
@@ -150,7 +155,7 @@ impl<'d> Completing<'d, '_> {
         match refers {
             Refers::Nothing | Refers::Command if is_full => {}
             Refers::Nothing | Refers::Command => {
-                let wanted = param.wanted(at, self.wording);
+                let wanted = param.hint(at, self.wording);
                 if !wanted.is_empty() && !self.found.contains(&Block::Hint(wanted.clone())) {
                     self.found.push(Block::Hint(wanted));
                 }
@@ -213,6 +218,21 @@ impl<'d> Completing<'d, '_> {
         }
         self.add_commands(command);
     }
+}
+
+/// The word that names the program whose words a parameter takes as they are.
+fn program_of(param: &Param<'_>, reader: &Reader<'_>) -> Option<usize> {
+    if param.tail() != Some(Tail::Raw) {
+        return None;
+    }
+    let mut at = 0;
+    for operand in reader.command().operands() {
+        if operand.refers(0) == Refers::Program {
+            return reader.operand_steps().get(at).map(Step::word);
+        }
+        at += operand.word_count().max as usize;
+    }
+    None
 }
 
 /// A value as it is typed among others in a word.

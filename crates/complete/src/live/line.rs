@@ -12,12 +12,25 @@ use crate::engine::{Cursor, Typed};
 pub(crate) struct Line {
     /// The words of the program.
     pub(crate) cursor: Cursor,
+    /// Where each of the words before the cursor begins in the text.
+    pub(crate) starts: Vec<usize>,
     /// The word at the cursor as it was typed.
     pub(crate) raw: String,
     /// The quote that is open at the cursor.
     pub(crate) quote: Quote,
     /// The word at the cursor is the file of a redirection, and none of the program's.
     pub(crate) is_redirected: bool,
+    /// Where that word has a folder that the shell puts in: see [`Begun`].
+    pub(crate) root: Option<Range<usize>>,
+}
+
+/// The word at the cursor.
+#[derive(Debug, Default)]
+pub(crate) struct Begun {
+    pub(crate) typed: Typed,
+    /// Which of its bytes name a folder that the shell puts in, and nothing else of it does it change: `~/`, `~name/`,
+    /// `$HOME/`, `$PWD/`, these also with braces. What may follow are paths.
+    pub(crate) root: Option<Range<usize>>,
 }
 
 /// A quote that is open.
@@ -44,6 +57,7 @@ pub(crate) enum Syntax {
 #[derive(Debug, Default, Clone)]
 struct Word {
     typed: Typed,
+    root: Option<Range<usize>>,
     text: String,
     raw: Range<usize>,
     quote: Quote,
@@ -61,10 +75,12 @@ impl Line {
             is_redirected: last.is_redirected,
             ..Line::default()
         };
-        line.cursor.before =
-            words.into_iter().filter(|word| !word.is_redirected).map(Word::typed).collect();
-        drop_command(&mut line.cursor.before);
-        line.cursor.begun = last.typed();
+        words.retain(|word| !word.is_redirected);
+        drop_command(&mut words);
+        line.starts = words.iter().map(|word| word.raw.start).collect();
+        line.cursor.before = words.into_iter().map(Word::typed).collect();
+        let begun = last.begun();
+        (line.cursor.begun, line.root) = (begun.typed, begun.root);
         // The rest of the word at the cursor stays where it is.
         let rest = after.find(|letter: char| letter.is_whitespace()).map_or("", |at| &after[at..]);
         let mut words = split(rest, syntax);
@@ -75,10 +91,9 @@ impl Line {
 }
 
 /// Takes off variables that are set for a command, and its name.
-fn drop_command(words: &mut Vec<Typed>) {
-    let is_set = |word: &Typed| {
-        let text = word.text.to_string_lossy();
-        let name = text.split_once('=').map_or("", |(name, _)| name);
+fn drop_command(words: &mut Vec<Word>) {
+    let is_set = |word: &Word| {
+        let name = word.text.split_once('=').map_or("", |(name, _)| name);
         let is_letter = |letter: char| letter.is_ascii_alphanumeric() || letter == '_';
         !name.is_empty()
             && !name.starts_with(|letter: char| letter.is_ascii_digit())
@@ -90,9 +105,18 @@ fn drop_command(words: &mut Vec<Typed>) {
 
 /// A word of its own without its quotes, as zsh hands it out.
 pub(crate) fn unquoted(raw: &str) -> Typed {
+    one(raw).typed()
+}
+
+/// The same of the word at the cursor, up to there.
+pub(crate) fn unquoted_begun(raw: &str) -> Begun {
+    one(raw).begun()
+}
+
+fn one(raw: &str) -> Word {
     let mut words = Words { text: raw, syntax: Syntax::Posix, is_one: true, ..Words::default() };
     words.split();
-    words.word.typed()
+    words.word
 }
 
 /// The words of a command; the last one is that at the end, and empty after white space.
@@ -106,11 +130,14 @@ fn split(text: &str, syntax: Syntax) -> Vec<Word> {
 
 impl Word {
     fn typed(mut self) -> Typed {
-        // A brace is one only with a list or a range in it.
-        let is_brace = self.typed.is_open && self.text.contains('{');
         self.typed.text = self.text.into();
-        self.typed.is_open |= is_brace;
+        self.typed.is_open |= self.root.is_some();
         self.typed
+    }
+
+    fn begun(mut self) -> Begun {
+        let root = self.root.take().filter(|_| !self.typed.is_open);
+        Begun { typed: self.typed(), root }
     }
 }
 
@@ -136,7 +163,7 @@ impl Words<'_> {
             at = match self.word.quote {
                 Quote::None => self.plain(letter, at, next),
                 Quote::Single => self.single(letter, next),
-                Quote::Double => self.double(letter, next),
+                Quote::Double => self.double(letter, at, next),
                 Quote::Escaping => self.escaping(letter, next),
             };
             self.word.raw.end = at;
@@ -148,6 +175,49 @@ impl Words<'_> {
 
     fn put(&mut self, letter: char) {
         self.word.text.push(letter);
+    }
+
+    /// A part of the word that the shell puts something else in place of: all up to a byte.
+    fn put_open(&mut self, at: usize, end: usize) -> usize {
+        self.begin(at);
+        self.word.typed.is_open = true;
+        self.word.text.push_str(&self.text[at..end]);
+        end
+    }
+
+    /// What a shell runs or looks up to put its outcome in place, from its first sign on; gives where it ends. One that
+    /// does not end before the cursor is a command of its own.
+    fn substituted(&self, at: usize) -> Option<usize> {
+        let text = &self.text[at..];
+        let starts = |starts: &[&str]| starts.iter().any(|start| text.starts_with(start));
+        let is_quoted = self.word.quote == Quote::Double;
+        let close = match self.syntax {
+            Syntax::Posix if starts(&["$("]) || !is_quoted && starts(&["<(", ">("]) => ')',
+            Syntax::Posix if starts(&["${"]) => '}',
+            Syntax::Posix if starts(&["`"]) => '`',
+            Syntax::Fish if starts(&["$("]) || !is_quoted && starts(&["("]) => ')',
+            _ => return None,
+        };
+        Some(at + closing(text, close)?)
+    }
+
+    /// A folder that the shell puts in for a name of it: takes that as it is, and gives where it ends.
+    fn rooted(&mut self, at: usize) -> Option<usize> {
+        let text = &self.text[at..];
+        let named = ["$HOME/", "$PWD/", "${HOME}/", "${PWD}/"];
+        let known = named.iter().find(|name| text.starts_with(*name)).map(|name| name.len());
+        let is_letter = |letter: char| letter.is_ascii_alphanumeric() || "_.-".contains(letter);
+        let length = known.or_else(|| {
+            let (name, _) = text.strip_prefix('~').filter(|_| !self.has_begun)?.split_once('/')?;
+            name.chars().all(is_letter).then_some(name.len() + 2)
+        })?;
+        self.begin(at);
+        let start = self.word.text.len();
+        // Of two in a word nothing is known.
+        self.word.typed.is_open |= self.word.root.is_some();
+        self.word.root = Some(start..start + length);
+        self.word.text.push_str(&self.text[at..at + length]);
+        Some(at + length)
     }
 
     fn begin(&mut self, at: usize) {
@@ -168,6 +238,12 @@ impl Words<'_> {
     /// A letter outside of quotes; gives where the next one is.
     fn plain(&mut self, letter: char, at: usize, next: usize) -> usize {
         let rest = &self.text[next..];
+        if let Some(end) = self.rooted(at) {
+            return end;
+        }
+        if let Some(end) = self.substituted(at) {
+            return self.put_open(at, end);
+        }
         match letter {
             _ if self.is_one && letter.is_whitespace() => {
                 self.begin(at);
@@ -175,7 +251,9 @@ impl Words<'_> {
             }
             ' ' | '\t' => self.end(),
             // Another command begins.
-            ';' | '|' | '&' | '\n' | '(' | ')' if !self.is_one && !self.is_open(letter, rest) => {
+            ';' | '|' | '&' | '\n' | '(' | ')' | '`'
+                if !self.is_one && (letter != '`' || self.syntax == Syntax::Posix) =>
+            {
                 if letter == '&' && rest.starts_with('>') {
                     self.end();
                     return next;
@@ -224,8 +302,7 @@ impl Words<'_> {
     /// Whether the shell makes something else of a letter outside of quotes.
     fn is_open(&self, letter: char, rest: &str) -> bool {
         match (self.syntax, letter) {
-            (Syntax::Posix, '$' | '`' | '*' | '?' | '[')
-            | (Syntax::Fish, '$' | '*' | '?' | '(') => true,
+            (Syntax::Posix, '$' | '`' | '*' | '?' | '[') | (Syntax::Fish, '$' | '*' | '?') => true,
             (_, '{') => {
                 let end = rest.find([' ', '}']).unwrap_or(rest.len());
                 let inner = &rest[..end];
@@ -258,7 +335,15 @@ impl Words<'_> {
         next
     }
 
-    fn double(&mut self, letter: char, next: usize) -> usize {
+    fn double(&mut self, letter: char, at: usize, next: usize) -> usize {
+        if letter == '$'
+            && let Some(end) = self.rooted(at)
+        {
+            return end;
+        }
+        if let Some(end) = self.substituted(at) {
+            return self.put_open(at, end);
+        }
         match letter {
             '"' => self.word.quote = Quote::None,
             '\\' if self.syntax == Syntax::Fish => return self.escaped_in(next, "\\\"$"),
@@ -310,4 +395,31 @@ impl Words<'_> {
         }
         next
     }
+}
+
+/// Where a part that begins with its opening sign ends, behind what closes it: signs within quotes and behind a backslash
+/// do not count, and those that are opened once more are closed once more.
+fn closing(text: &str, close: char) -> Option<usize> {
+    let open = match close {
+        ')' => Some('('),
+        '}' => Some('{'),
+        _ => None,
+    };
+    let mut letters = text.char_indices().skip(usize::from(open.is_none()));
+    let (mut depth, mut quote) = (usize::from(open.is_none()), None);
+    while let Some((at, letter)) = letters.next() {
+        match (letter, quote) {
+            ('\\', Some('"') | None) => _ = letters.next(),
+            ('"' | '\'', None) if open.is_some() => quote = Some(letter),
+            (_, Some(quoted)) => quote = quote.filter(|_| letter != quoted),
+            _ if letter == close => {
+                depth = depth.saturating_sub(1);
+                if depth == 0 {
+                    return Some(at + letter.len_utf8());
+                }
+            }
+            _ => depth += usize::from(Some(letter) == open),
+        }
+    }
+    None
 }

@@ -5,17 +5,19 @@
 //! U+001F. The answer is records that each end in U+001E (for fish in NUL): `clavret 1`, then blocks.
 //!
 //! * `words END GROUP N`, N texts, and for some shells N lines to show; END is what follows each of them.
-//! * `files`, `folders`, `users`, `hosts` or `programs`, then QUOTE, BEFORE, ENDS and BEGUN: the quote that is open, what
-//!   is in the word before it, the extensions, how it begins.
+//! * `files`, `folders`, `users`, `hosts` or `programs`, then QUOTE, BEFORE, ROOT, ENDS, BEGUN and KEPT: see [`Look`].
+//! * `line` and the line of another program: for zsh the place of its first word.
 //! * `hint SENTENCE`.
 //!
 //! `line.rs` takes a shell's line apart.
 
 pub(crate) mod line;
 
+use std::ops::Range;
+
 use clavret_core::{Put, Refers, columns, digits};
 
-use crate::engine::{Block, Candidate, turns};
+use crate::engine::{Block, Candidate, Cursor, turns};
 
 /// An answer, record by record.
 pub(crate) struct Records {
@@ -50,14 +52,8 @@ impl Records {
         }
     }
 
-    pub(crate) fn look(
-        &mut self,
-        what: Refers,
-        quote: &str,
-        before: &str,
-        (ends, begun): (&[String], &str),
-    ) {
-        let what = match what {
+    pub(crate) fn look(&mut self, look: &Look<'_>) {
+        let what = match look.what {
             Refers::Directory => "folders",
             Refers::Account => "users",
             Refers::Host => "hosts",
@@ -65,13 +61,19 @@ impl Records {
             _ => "files",
         };
         let mut listed = String::new();
-        for (at, end) in ends.iter().enumerate() {
+        for (at, end) in look.ends.iter().enumerate() {
             listed.put(if at > 0 { " " } else { "" });
             listed.put(end);
         }
-        for record in [what, quote, before, &*listed, begun] {
+        for record in [what, look.quote, look.before, look.root, &*listed, look.begun, look.kept] {
             self.put(record);
         }
+    }
+
+    /// The line of another program: what a shell finds it by.
+    pub(crate) fn line(&mut self, from: &str) {
+        self.put("line");
+        self.put(from);
     }
 
     pub(crate) fn hint(&mut self, sentence: &str) {
@@ -82,6 +84,58 @@ impl Records {
     pub(crate) fn text(self) -> String {
         self.text
     }
+}
+
+/// Something that a shell looks up.
+#[derive(Clone, Copy)]
+pub(crate) struct Look<'l> {
+    pub(crate) what: Refers,
+    /// The quote that is open.
+    pub(crate) quote: &'l str,
+    /// What is in the word before the path, as it is typed.
+    pub(crate) before: &'l str,
+    /// The beginning of the path, where the shell puts a folder in for it.
+    pub(crate) root: &'l str,
+    /// The extensions.
+    pub(crate) ends: &'l [String],
+    /// How it begins, behind that.
+    pub(crate) begun: &'l str,
+    /// What of the path the shell keeps and is not to be given again, the folder included.
+    pub(crate) kept: &'l str,
+}
+
+/// What is found where a folder that the shell puts in is a part of the word at the cursor: paths, if it is where they
+/// begin.
+pub(crate) fn rooted(
+    blocks: Vec<Block>,
+    cursor: &Cursor,
+    root: Option<&Range<usize>>,
+) -> Vec<Block> {
+    let Some(root) = root else { return blocks };
+    let end = cursor.begun.text.len();
+    let is_path = |block: &Block| match block {
+        Block::Look { what: Refers::Path | Refers::Directory, begun, .. } => {
+            begun.len() == end - root.start
+        }
+        _ => false,
+    };
+    blocks.into_iter().filter(is_path).collect()
+}
+
+/// Whether there is nothing but options where no word has begun: these are to be seen, and a dash that they have in common
+/// is not what was asked for.
+pub(crate) fn are_options(blocks: &[Block], begun: &str) -> bool {
+    let is_option = |block: &Block| match block {
+        Block::Words { words, .. } => words.iter().all(|word| word.text.starts_with('-')),
+        Block::Look { .. } | Block::Line { .. } => false,
+        Block::Hint(_) => true,
+    };
+    begun.is_empty() && blocks.iter().all(is_option)
+}
+
+/// How a path begins: the folder that the shell puts in, and the rest.
+pub(crate) fn parted<'b>(begun: &'b str, root: Option<&Range<usize>>) -> (&'b str, &'b str) {
+    begun.split_at(root.map_or(0, ExactSizeIterator::len))
 }
 
 /// Words of a block that are followed by the same: those that are whole, and those that go on.
@@ -112,27 +166,56 @@ pub(crate) fn one_line(text: &str) -> String {
 /// Columns that texts are made up to at most, so that their help is below each other.
 const MOST: usize = 40;
 
-/// A text with its help after it, `between` these; texts are made up to a width.
-pub(crate) fn explained(text: &str, help: &str, width: usize, between: [&str; 2]) -> String {
+/// A text with its help after it, `between` these, in so many columns at most; texts are made up to a width. A help of
+/// which there is room for no more than a few letters is left out.
+pub(crate) fn explained(
+    text: &str,
+    help: &str,
+    (width, most): (usize, usize),
+    between: [&str; 2],
+) -> String {
     let mut line = one_line(text);
-    if !help.is_empty() {
-        for _ in columns(&line)..width {
-            line.push(' ');
-        }
-        line.put(between[0]);
-        line.put(&one_line(help));
-        line.put(between[1]);
+    let (help, used) = (one_line(help), columns(&line).max(width));
+    let around = columns(between[0]) + columns(between[1]);
+    let room = most.saturating_sub(1).saturating_sub(used + around);
+    if help.is_empty() || room < LEAST.min(columns(&help)) {
+        return line;
+    }
+    for _ in columns(&line)..width {
+        line.push(' ');
+    }
+    for piece in [between[0], &shortened(&help, room), between[1]] {
+        line.put(piece);
     }
     line
 }
 
+/// The fewest columns that a shortened help is worth.
+const LEAST: usize = 10;
+
+/// A text in so many columns at most: what is too much gives way to `…`.
+fn shortened(text: &str, most: usize) -> String {
+    if columns(text) <= most {
+        return text.to_owned();
+    }
+    let mut kept = String::new();
+    for letter in text.chars() {
+        kept.push(letter);
+        if columns(&kept) >= most {
+            kept.pop();
+            break;
+        }
+    }
+    kept.trim_end().to_owned() + "…"
+}
+
 /// The widest of some candidates as they are shown, in columns, but for those that are too wide to wait for.
-pub(crate) fn widest(blocks: &[Block], shown: &dyn Fn(&str) -> String) -> usize {
+pub(crate) fn widest(blocks: &[Block], shown: &dyn Fn(&Candidate) -> String) -> usize {
     let mut widest = 0;
     for block in blocks {
         if let Block::Words { words, .. } = block {
             for word in words {
-                let width = columns(&one_line(&shown(&word.text)));
+                let width = columns(&one_line(&shown(word)));
                 widest = widest.max(if width > MOST { 0 } else { width });
             }
         }

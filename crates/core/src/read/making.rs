@@ -106,9 +106,15 @@ impl<'d> Reader<'d> {
         let most = bounded.fold(0_u32, |sum, times| {
             sum.saturating_add(if times.max < u32::MAX { times.max } else { times.min })
         });
+        // Where those that are there fill all places, there is none for another.
+        let places =
+            command.operands().fold(0_u32, |sum, param| sum.saturating_add(param.word_count().max));
         let mut found: Vec<(&Param<'_>, usize)> = Vec::new();
         for more in after..=after.saturating_add(most.min(MOST)).saturating_add(1) {
             let total = at.saturating_add(1).saturating_add(more);
+            if total > places {
+                break;
+            }
             let mut first = 0;
             for (operand, share) in Shares::of(command, total) {
                 if (first..first + share).contains(&at) {

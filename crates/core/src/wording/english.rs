@@ -149,7 +149,7 @@ phrases! {
         UnlessGiven "{0} unless given"
         GivenAgain "may be given again"
         HelpOption "{0} for a short page, {1} for all of it"
-        HelpAlone "this page"
+        HelpAlone "show help"
         VersionOption "the version"
         Refused "the command line was refused"
         MoreEntries "and {0} more: {1}"

@@ -129,10 +129,10 @@ impl<'d> Wording<'d> {
         fill(self.say(Phrase::OppositeOf), &[name])
     }
 
-    /// The headings of subcommands and of options.
+    /// The headings of subcommands, of options, and of those that commands have from above.
     #[doc(hidden)]
-    pub fn of_blocks(&self) -> [&'d str; 2] {
-        [self.say(Phrase::Commands), self.say(Phrase::Options)]
+    pub fn of_blocks(&self) -> [&'d str; 3] {
+        [self.say(Phrase::Commands), self.say(Phrase::Options), self.say(Phrase::Anywhere)]
     }
 
     /// That there are so many more than are shown.

@@ -161,6 +161,16 @@ impl<'t> Speech<'t> {
         }
     }
 
+    /// What the validators of a text ask of it; empty where they say nothing.
+    pub(crate) fn asked_of_text(self, param: &Param<'_>, at: usize) -> &'t str {
+        let kind = word_kind(param, at);
+        if kind.noun() != Noun::Text || param.kinds().len() > 1 {
+            return "";
+        }
+        let said = param.validators().map(|test| self.says(&test.says(), kind));
+        self.list(&said.filter(|said| !said.is_empty()).listed(), self.say(Phrase::And))
+    }
+
     /// What a parameter takes as its `at`-th word: the noun of its kind with its limits, and an example where
     /// there are none. Those of the type only matter to a number beyond them.
     pub(crate) fn takes(

@@ -407,14 +407,17 @@ fn bash_reads_back_any_text() {
             let line = format!("root say {quote}");
             let answer = root
                 .answer(
-                    &["1", "complete", "bash", "9", "", &line, "", " \"'><=;|&(:"],
+                    &["1", "complete", "bash", "9", "", &line, "", "80", ""],
                     &clavret::SYSTEM,
                 )
                 .unwrap();
             let Some(inserted) = answer.split('\u{1e}').nth(5) else { continue };
             let inserted =
                 inserted.strip_suffix(' ').filter(|_| quote.is_empty()).unwrap_or(inserted);
-            script += &format!("printf '%s\\0' {quote}{inserted}{quote}\n");
+            // readline closes a quote, unless the word seems to end with it.
+            let is_closed = !quote.is_empty() && inserted.ends_with(quote);
+            let close = if is_closed { "" } else { quote };
+            script += &format!("printf '%s\\0' {quote}{inserted}{close}\n");
             texts.push(text.clone());
         }
     }

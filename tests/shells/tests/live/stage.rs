@@ -232,8 +232,9 @@ impl Shell {
         let text = fs::read_to_string(self.file(".offered")).unwrap_or_default();
         let mut offered: Vec<String> = text.split('\0').map(str::to_owned).collect();
         for word in &mut offered {
-            // Behind a tab is fish's help, behind a word bash's space.
-            *word = word.split('\t').next().unwrap_or_default().trim_end().to_owned();
+            // Behind a tab is fish's help, behind two spaces bash's, behind a word bash's space.
+            let text = word.split('\t').next().unwrap_or_default();
+            *word = text.split("  ").next().unwrap_or_default().trim_end().to_owned();
         }
         offered.retain(|word| !word.is_empty());
         offered.sort();

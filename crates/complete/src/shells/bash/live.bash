@@ -1,7 +1,8 @@
 # bash completion for §§: asks the program itself. Written in the syntax of bash 3.2.
 _§() {
-  local IFS=$'\x1f' flags=$- said at=0
-  local ask=(1 complete bash "${COMP_TYPE-9}" "${2-}" "${COMP_LINE:0:COMP_POINT}" "${COMP_LINE:COMP_POINT}" "$COMP_WORDBREAKS")
+  local IFS=$'\x1f' flags=$- set said at=0 cased= line=
+  [[ $(bind -v 2>/dev/null) != *'completion-ignore-case on'* ]] || cased=1
+  local ask=(1 complete bash "${COMP_TYPE-9}" "${2-}" "${COMP_LINE:0:COMP_POINT}" "${COMP_LINE:COMP_POINT}" "${COLUMNS-}" "$cased")
   COMPREPLY=()
   # The dot is for the one process that is asked: what that starts finds none.
   said=$(printf . | CLAVRET="${ask[*]}" command §§ --version 2>/dev/null)
@@ -11,7 +12,12 @@ _§() {
   IFS=$'\x1e'
   set -f
   said=($said)
-  [[ $flags == *f* ]] || set +f
+  set +f
+  # Paths are found by patterns, whatever the user has set for these, and extensions in capitals are some too.
+  set=$(shopt -p dotglob failglob nocaseglob nocasematch nullglob)
+  shopt -s dotglob nocasematch nullglob
+  shopt -u failglob nocaseglob
+  [[ -z $cased ]] || shopt -s nocaseglob
   while ((at < ${#said[@]})); do
     case ${said[at]} in
     words)
@@ -19,49 +25,86 @@ _§() {
       ((at += 4 + said[at + 3]))
       ;;
     files | folders | users | hosts | programs)
-      _§_look "${said[@]:at:5}"
-      ((at += 5))
+      _§_look "${said[@]:at:7}"
+      ((at += 7))
+      ;;
+    line)
+      line=${said[at+1]}
+      ((at += 2))
       ;;
     *) ((at += 2)) ;;
     esac
   done
+  IFS=$' \t\n'
+  eval "$set"
+  [[ $flags != *f* ]] || set -f
+  [[ -z $line ]] || _§_line "$line"
   return 0
 }
-_§_look() { # what, the open quote, what is in the word before it, extensions, how it begins
-  local IFS=$'\n' one end all begun=$5 home= cased=
-  # An extension in capitals is one too.
-  shopt -q nocasematch || { cased=1 && shopt -s nocasematch; }
-  case $1 in
-  users) all=$(compgen -A user -- "$5") ;;
-  hosts) all=$(compgen -A hostname -- "$5") ;;
-  programs) all=$(compgen -A command -- "$5") ;;
-  *)
-    if [[ -z $2$3 && $5 == '~/'* ]]; then home='~/' begun=$HOME/${5#??}; fi
-    all=$(compgen -f -- "$begun")
-    ;;
+_§_line() { # the line of another program up to the cursor, by what the package bash-completion has
+  local rest=${COMP_LINE:0:COMP_POINT} at=0 word offset
+  declare -F _command_offset >/dev/null && offset=_command_offset
+  declare -F _comp_command_offset >/dev/null && offset=_comp_command_offset
+  [[ -n $offset ]] || return
+  # Which of bash's words it begins with.
+  while ((at < COMP_CWORD && ${#rest} > ${#1})); do
+    word=${COMP_WORDS[at]}
+    rest=${rest#*"$word"}
+    rest=${rest#"${rest%%[! ]*}"}
+    ((at += 1))
+  done
+  compopt +o nospace +o nosort 2>/dev/null
+  $offset "$at"
+}
+_§_look() { # what, the open quote, what is in the word before it, the folder that bash puts in, extensions, how it begins, what of that is kept
+  local IFS=$'\n' one end all=() root=$4 folder=
+  case $root in
+  '') ;;
+  '$PWD/' | '${PWD}/') folder=$PWD/ ;;
+  '~/' | '$HOME/' | '${HOME}/') folder=$HOME/ ;;
+  *[!A-Za-z0-9_./~-]*) return ;;
+  *) eval "folder=$root" ;;
   esac
-  while IFS= read -r one; do
-    [[ -n $one ]] || continue
+  set -f
+  case $1$root$6 in
+  users*) all=($(compgen -A user -- "$6")) ;;
+  hosts*) all=($(compgen -A hostname -- "$6")) ;;
+  programs*/*) ;;
+  programs*) all=($(compgen -c -- "$6" | sort -u)) ;;
+  esac
+  set +f
+  [[ $1 == [uhp]* && $1$root$6 != programs*/* ]] || all=("$folder$6"*)
+  # Of keywords and functions none is a program.
+  for one in ${all[@]+"${all[@]}"}; do
     end=' '
     case $1 in
-    files | folders)
-      if [[ -d $one ]]; then
+    users | hosts) ;;
+    *)
+      if [[ $1 == programs && $root$6 != */* ]]; then
+        type -P -- "$one" >/dev/null || continue
+      elif [[ -d $one ]]; then
         end=/
-      elif [[ $1 == folders || (-n $4 && " $4 " != *" ${one##*.} "*) ]]; then
+      elif [[ $1 == folders || $1 == programs && ! -x $one || -n $5 && " $5 " != *" ${one##*.} "* ]]; then
         continue
       fi
-      [[ -z $home ]] || one=${one#"$HOME/"}
+      one=${one:${#folder}}
+      # Where it stands alone, a name with a dash in front would be an option.
+      [[ $one != -* || $6 == -* || -n $2$3$root$7 ]] || one=./$one
       ;;
     esac
-    # readline closes an open quote itself, and adds its space there.
-    [[ -z $2 || $end == / ]] || end=
+    if [[ -n $7 ]]; then one=$4$one one=${one:${#7}} root=; fi
     case $2 in
     \') one=${one//\'/\'\\\'\'} ;;
-    \") one=${one//\\/\\\\} one=${one//\"/\\\"} one=${one//\$/\\\$} one=${one//\`/\\\`} ;;
+    \") one=${one//\\/\\\\} one=${one//\"/\\\"} one=${one//\$/\\\$} one=${one//\`/\\\`} one=${one//!/\"\'!\'\"} ;;
+    \$*) printf -v one %q $'\n'"$one" && one=${one#??'\n'} one=${one%\'} ;;
     *) printf -v one %q "$one" ;;
     esac
-    COMPREPLY+=("$home$3$one$end")
-  done <<<"$all"
-  [[ -z $cased ]] || shopt -u nocasematch
+    # readline closes an open quote itself, and adds its space there, unless the word seems to end with it.
+    if [[ -n $2 && $end != / ]]; then
+      end=
+      [[ $one != *"${2#\$}" ]] || end=${2#\$}
+    fi
+    COMPREPLY+=("$3$root$one$end")
+  done
 }
 complete -o nospace -o nosort -F _§ -- §§ 2>/dev/null || complete -o nospace -F _§ -- §§

@@ -3,12 +3,12 @@
 mod quote;
 mod whole;
 
-use clavret_core::{Command, World};
+use clavret_core::{Command, Refers, World};
 
 use super::{Shell, named};
-use crate::engine::{Block, complete_in};
+use crate::engine::{Block, Candidate, Fits, complete_by};
 use crate::live::line::{Line, Quote, Syntax};
-use crate::live::{Records, explained, runs, widest};
+use crate::live::{Look, Records, are_options, explained, parted, rooted, runs, widest};
 use quote::quoted;
 
 /// GNU bash, from 4.4 on.
@@ -18,6 +18,8 @@ pub static BASH: Shell = Shell::new("bash", "eval what is printed in ~/.bashrc",
 
 /// How bash asks where it only lists what there is.
 const LISTING: &str = "63";
+/// How it asks where it lists several at once, and puts in what they have in common.
+const LISTING_AND_PUTTING: [&str; 2] = ["33", "64"];
 /// How it asks where one candidate after the other is put in place.
 const IN_TURN: &str = "37";
 
@@ -25,48 +27,79 @@ fn script(root: &Command<'_>) -> String {
     named(include_str!("live.bash"), root)
 }
 
-/// The fields are how it asks, the text that is replaced, the line up to the cursor, the rest of it, and what breaks
-/// words.
+/// The fields are how it asks, the text that is replaced, the line up to the cursor, the rest of it, how many columns there
+/// are, and whether names in other cases match.
 fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<String> {
-    let [asked, replaced, before, after, ..] = fields else { return None };
+    let [asked, replaced, before, after, columns, cased, ..] = fields else { return None };
     let line = Line::of(before, after, Syntax::Posix);
     let mut records = Records::new('\u{1e}');
     // What readline keeps of the word, and what that means: the rest is replaced.
     let kept = line.raw.strip_suffix(replaced).unwrap_or_default();
     let kept = Line::of(&("_ ".to_owned() + kept), "", Syntax::Posix).cursor.begun.text;
     let kept = kept.to_string_lossy();
-    let inserted = |text: &str| quoted(text.strip_prefix(&*kept).unwrap_or(text), line.quote);
+    let text = line.cursor.begun.text.to_string_lossy();
     let quote = match line.quote {
         Quote::None => "",
         Quote::Double => "\"",
-        Quote::Single | Quote::Escaping => "'",
+        Quote::Single => "'",
+        Quote::Escaping => "$'",
+    };
+    // In another case it is kept as it is.
+    let is_kept =
+        |text: &str| text.get(..kept.len()).is_some_and(|it| it.eq_ignore_ascii_case(&kept));
+    let inserted =
+        |text: &str| quoted(if is_kept(text) { &text[kept.len()..] } else { text }, line.quote);
+    // Of what is put in at the end, readline takes a sign like that of the quote for the end of it.
+    let closed = |text: String, is_end: bool| match quote.trim_start_matches('$') {
+        sign if is_end && !sign.is_empty() && text.ends_with(sign) => text + sign,
+        _ => text,
+    };
+    let look = |records: &mut Records, what, before: &str, ends: &[String], begun: &str| {
+        let (root, begun) = parted(begun, line.root.as_ref());
+        let kept = kept.strip_prefix(before).unwrap_or_default();
+        let before = &if kept.is_empty() { inserted(before) } else { String::new() };
+        records.look(&Look { what, quote, before, root, ends, begun, kept });
     };
     if line.is_redirected {
-        let begun = line.cursor.begun.text.to_string_lossy();
-        records.look(clavret_core::Refers::Path, quote, "", (&[], &begun));
+        look(&mut records, Refers::Path, "", &[], &text);
         return Some(records.text());
     }
-    let blocks = complete_in(root, &line.cursor, world);
+    let fits: &[Fits] = if cased.is_empty() { &[] } else { &[Fits::AnyCase] };
+    let blocks = complete_by(root, &line.cursor, world, fits);
+    let blocks = rooted(blocks, &line.cursor, line.root.as_ref());
+    // Whoever presses TAB once more has them listed.
+    if are_options(&blocks, &text) && ![LISTING, IN_TURN].contains(asked) {
+        return Some(records.text());
+    }
     let count: usize = blocks
         .iter()
         .map(|block| if let Block::Words { words, .. } = block { words.len() } else { 0 })
         .sum();
     let lists = *asked == LISTING && count > 1;
+    // What they have in common is theirs as they are typed.
+    let is_helped = lists || LISTING_AND_PUTTING.contains(asked) && count > 1;
     // Neither within a quote, which readline closes, nor in front of the rest of the word does a space follow.
     let ends =
         line.quote == Quote::None && !after.starts_with(|letter: char| !letter.is_whitespace());
-    let width = if lists { widest(&blocks, &inserted) } else { 0 };
+    let shown = |word: &Candidate| {
+        if lists { inserted(word.shown()) } else { inserted(&word.text) }
+    };
+    let columns = columns.parse().unwrap_or(usize::MAX);
+    let width = if is_helped { widest(&blocks, &shown) } else { 0 };
     for block in &blocks {
         match block {
             Block::Words { group, words } => {
                 for run in runs(words) {
                     let mut texts = Vec::new();
                     for word in run {
-                        let mut text = inserted(&word.text);
-                        if lists {
-                            text = explained(&text, &word.help, width, ["  (", ")"]);
-                        } else if word.is_whole && ends && *asked != IN_TURN {
-                            text.push(' ');
+                        let mut text = shown(word);
+                        if is_helped {
+                            text = explained(&text, &word.help, (width, columns), ["  (", ")"]);
+                        } else {
+                            text = closed(text, word.is_whole);
+                            if word.is_whole && ends && *asked != IN_TURN {
+                                text.push(' ');
+                            }
                         }
                         texts.push(text);
                     }
@@ -74,8 +107,9 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
                 }
             }
             Block::Look { what, before, ends, begun } => {
-                records.look(*what, quote, &inserted(before), (ends, begun));
+                look(&mut records, *what, before, ends, begun);
             }
+            Block::Line { from } => records.line(&before[line.starts[*from]..]),
             Block::Hint(sentence) => records.hint(sentence),
         }
     }

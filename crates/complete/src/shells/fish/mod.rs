@@ -3,9 +3,9 @@
 use clavret_core::{Command, Refers, World};
 
 use super::{Shell, named};
-use crate::engine::{Block, complete_in};
+use crate::engine::{Block, Fits, complete_by};
 use crate::live::line::{Line, Syntax};
-use crate::live::{Records, one_line};
+use crate::live::{Look, Records, are_options, one_line, parted, rooted};
 
 /// fish, from 3.1 on.
 pub static FISH: Shell =
@@ -22,12 +22,21 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
     let after = whole.strip_prefix(before).unwrap_or_default();
     let line = Line::of(before, after, Syntax::Fish);
     let mut records = Records::new('\0');
+    let look = |records: &mut Records, what, before: &str, ends: &[String], begun: &str| {
+        let (root, begun) = parted(begun, line.root.as_ref());
+        records.look(&Look { what, quote: "", before, root, ends, begun, kept: "" });
+    };
     if line.is_redirected {
-        let begun = line.cursor.begun.text.to_string_lossy();
-        records.look(Refers::Path, "", "", (&[], &begun));
+        look(&mut records, Refers::Path, "", &[], &line.cursor.begun.text.to_string_lossy());
         return Some(records.text());
     }
-    for block in complete_in(root, &line.cursor, world) {
+    let blocks = complete_by(root, &line.cursor, world, &[Fits::AnyCase, Fits::Within]);
+    let blocks = rooted(blocks, &line.cursor, line.root.as_ref());
+    // fish would put in what they have in common.
+    if are_options(&blocks, &line.cursor.begun.text.to_string_lossy()) {
+        return Some(records.text());
+    }
+    for block in blocks {
         match block {
             Block::Words { group, words } => {
                 let mut texts = Vec::new();
@@ -38,8 +47,9 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
                 records.words("", &group, &texts, &[]);
             }
             Block::Look { what, before, ends, begun } => {
-                records.look(what, "", &before, (&ends, &begun))
+                look(&mut records, what, &before, &ends, &begun);
             }
+            Block::Line { from } => records.line(&before[line.starts[from]..]),
             Block::Hint(sentence) => records.hint(&sentence),
         }
     }

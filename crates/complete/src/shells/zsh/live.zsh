@@ -1,9 +1,9 @@
 # zsh completion for §§: asks the program itself. Autoloaded from fpath, or by eval.
 _§() {
-  local said
+  local said quote=$compstate[quote]
   local -a ask said_all expl texts shows end
   local -i at=1 n ret=1
-  ask=(1 complete zsh $((CURRENT - 1)) "$PREFIX" "$SUFFIX" "${words[@]}")
+  ask=(1 complete zsh $((CURRENT - 1)) "$quote$PREFIX" "$SUFFIX" "${COLUMNS:-0}" "${words[@]}")
   # The dot is for the one process that is asked: what that starts finds none.
   said="$(print -n . | CLAVRET="${(pj:\x1f:)ask}" command §§ --version 2>/dev/null)"
   # In front of the answer may be what something else has printed.
@@ -16,7 +16,8 @@ _§() {
     (words)
       n=$said_all[at+3]
       end=()
-      [[ -n $said_all[at+1] ]] || end=(-S '')
+      # A quote is closed, and opened again by what may go on.
+      [[ -n $said_all[at+1] ]] || end=(-S "$quote" -r ',;:|/+=&')
       texts=("${(@)said_all[at+4,at+3+n]}")
       shows=("${(@)said_all[at+4+n,at+3+2*n]}")
       _description -V "§-${said_all[at+2]:-words}" expl "$said_all[at+2]"
@@ -29,27 +30,45 @@ _§() {
       (users) _users && ret=0 ;;
       (hosts) _hosts && ret=0 ;;
       (programs) _command_names -e && ret=0 ;;
-      (folders) _files -/ && ret=0 ;;
-      (*)
-        if [[ -n $said_all[at+3] ]]; then
-          # Where none ends so, there is none: `_files` would show all.
-          _description files expl file
-          _path_files "$expl[@]" -g "*.(#i)(${said_all[at+3]// /|})(-.)" && ret=0
-          _path_files "$expl[@]" -/ && ret=0
-        else
-          _files && ret=0
-        fi
-        ;;
+      (*) _§_paths "${(@)said_all[at,at+4]}" && ret=0 ;;
       esac
-      (( at += 5 ))
+      (( at += 7 ))
+      ;;
+    (line)
+      # From the name of the other program on.
+      shift $((said_all[at+1] - 1)) words
+      (( CURRENT -= said_all[at+1] - 1 ))
+      _normal && ret=0
+      (( at += 2 ))
       ;;
     (hint)
       _message -r "${said_all[at+1]//\%/%%}"
       (( at += 2 ))
       ;;
+    (list)
+      # They are shown, and what they have in common is not put in.
+      compstate[insert]= compstate[list]='list force'
+      (( at += 1 ))
+      ;;
     (*) break ;;
     esac
   done
+  return ret
+}
+_§_paths() { # what, the open quote, what is in the word before it, the folder that zsh puts in, extensions
+  local -a expl
+  local -i ret=1
+  # Where none fits there is none: `_files` would show all.
+  if [[ $1 == files ]]; then
+    _description files expl file
+    if [[ -n $5 ]]; then
+      _path_files "$expl[@]" -g "*.(#i)(${5// /|})(-.)" && ret=0
+    else
+      _path_files "$expl[@]" -g '*(^-/)' && ret=0
+    fi
+  fi
+  _description directories expl directory
+  _path_files "$expl[@]" -/ && ret=0
   return ret
 }
 if [[ ${zsh_eval_context[-1]} == loadautofunc ]]; then

@@ -1,11 +1,11 @@
 //! zsh: a script that asks the program. zsh undoes no quoting of what it hands out, and makes that of what it inserts.
 
-use clavret_core::{Command, World};
+use clavret_core::{Command, World, digits};
 
 use super::{Shell, named};
-use crate::engine::{Block, Cursor, Typed, complete_in};
-use crate::live::line::unquoted;
-use crate::live::{Records, explained, one_line, runs, widest};
+use crate::engine::{Block, Cursor, Fits, Typed, complete_by};
+use crate::live::line::{unquoted, unquoted_begun};
+use crate::live::{Look, Records, are_options, explained, one_line, parted, rooted, runs, widest};
 
 /// zsh, from 5.0 on.
 pub static ZSH: Shell =
@@ -20,17 +20,24 @@ fn script(root: &Command<'_>) -> String {
     first + &named(include_str!("live.zsh"), root)
 }
 
-/// The fields are which of the words the cursor is in, that word up to the cursor and from there on, and all words.
+/// The fields are which of the words the cursor is in, that word up to the cursor and from there on, how many columns there
+/// are, and all words. Which of what is offered matches, zsh decides as its user has it.
 fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<String> {
-    let [at, begun, rest, words @ ..] = fields else { return None };
+    let [at, begun, rest, columns, words @ ..] = fields else { return None };
     let at: usize = at.parse().ok()?;
     let typed = |words: &[&str]| words.iter().map(|word| unquoted(word)).collect::<Vec<Typed>>();
     let before = typed(words.get(1..at)?);
     let after = typed(words.get(at + 1..).unwrap_or_default());
-    let cursor = Cursor { before, begun: unquoted(begun), after };
-    let blocks = complete_in(root, &cursor, world);
-    let width = widest(&blocks, &str::to_owned);
+    let begun = unquoted_begun(begun);
+    let cursor = Cursor { before, begun: begun.typed, after };
+    let blocks = complete_by(root, &cursor, world, &[Fits::AnyCase, Fits::Within]);
+    let blocks = rooted(blocks, &cursor, begun.root.as_ref());
+    let width = widest(&blocks, &|word| word.shown().to_owned());
+    let columns = columns.parse().ok().filter(|columns| *columns > 0).unwrap_or(usize::MAX);
     let mut records = Records::new('\u{1e}');
+    if are_options(&blocks, &cursor.begun.text.to_string_lossy()) {
+        records.put("list");
+    }
     for block in &blocks {
         match block {
             Block::Words { group, words } => {
@@ -38,16 +45,21 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
                     let (mut texts, mut shown) = (Vec::new(), Vec::new());
                     for word in run {
                         texts.push(word.text.clone());
-                        shown.push(explained(&word.text, &word.help, width, ["  -- ", ""]));
+                        let between = ["  -- ", ""];
+                        shown.push(explained(word.shown(), &word.help, (width, columns), between));
                     }
                     // In front of the rest of the word no space follows.
                     let end = if run[0].is_whole && rest.is_empty() { " " } else { "" };
                     records.words(end, &one_line(group).replace('%', "%%"), &texts, &shown);
                 }
             }
-            Block::Look { what, before, ends, begun } => {
-                records.look(*what, "", before, (ends, begun))
+            Block::Look { what, before, ends, begun: path } => {
+                let (root, path) = parted(path, begun.root.as_ref());
+                let (what, quote, kept) = (*what, "", "");
+                records.look(&Look { what, quote, before, root, ends, begun: path, kept });
             }
+            // The program's own name is the first of zsh's words, and it counts from 1.
+            Block::Line { from } => records.line(&digits(from + 2)),
             Block::Hint(sentence) => records.hint(sentence),
         }
     }

@@ -6,12 +6,12 @@ use crate::declare::param::Twin;
 use crate::declare::path::At;
 use crate::declare::said::param as said;
 use crate::declare::{
-    Alone, Feed, Held, Kind, Lister, Param, Refers, Role, SETTERS, Tail, Times, Wrong,
+    Alone, Feed, Held, Kind, Lister, Noun, Param, Refers, Role, SETTERS, Tail, Times, Wrong,
 };
 // What is said of it; nothing else of a later stage is called here.
 use crate::fault::Mend;
-use crate::text::Kept;
-use crate::wording::{Speech, Wording};
+use crate::text::{Kept, of};
+use crate::wording::{Phrase, Speech, Wording};
 
 impl<'d> Param<'d> {
     /// The name it was declared with, without dashes.
@@ -185,11 +185,24 @@ impl<'d> Param<'d> {
         self.validators().next().is_some() || !self.extensions().is_empty()
     }
 
-    /// What its `at`-th word may be, as a fault says it: "a whole number from 0 to 20".
+    /// What its `at`-th word may be, as a fault says it: "a whole number from 0 to 20". Of a text, what is asked of it.
     pub fn wanted(&self, at: usize, wording: &Wording<'_>) -> String {
         let kept = Kept::default();
         let speech = Speech::new(wording, &kept);
-        speech.such_as(speech.takes(self, at, None)).to_owned()
+        let asked = speech.asked_of_text(self, at);
+        let wanted = if asked.is_empty() { speech.takes(self, at, None) } else { (asked, "") };
+        speech.such_as(wanted).to_owned()
+    }
+
+    /// What to type as its `at`-th word, where nothing can be listed: the help, and what that may be.
+    pub fn hint(&self, at: usize, wording: &Wording<'_>) -> String {
+        let (help, wanted) = (self.help(), self.wanted(at, wording));
+        let is_any = self.kinds().get(at).is_some_and(|kind| kind.noun() == Noun::Text);
+        match help {
+            "" => wanted,
+            help if is_any && !self.has_tests() => help.to_owned(),
+            help => of(&[help, wording.say(Phrase::Colon), &wanted]),
+        }
     }
 
     /// Where a path must lead.

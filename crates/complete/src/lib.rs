@@ -69,6 +69,8 @@ struct Positional {
     value: Value,
     /// How many words; `None` for any number.
     words: Option<u32>,
+    /// One must be there.
+    is_due: bool,
     /// What parts several values in a word.
     delimiter: Option<char>,
 }
@@ -80,6 +82,8 @@ enum Value {
     Free,
     /// One of a list.
     Choice(usize),
+    /// A key and a value with `=` between; of a list are the keys with their sign, and what may be behind it.
+    Entry(usize),
     Path,
     /// A file whose name ends in one of a list.
     File(usize),

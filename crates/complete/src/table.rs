@@ -57,7 +57,8 @@ impl Table {
                 let words = param.word_count().max;
                 let words = (words < u32::MAX).then_some(words);
                 let (value, delimiter) = (values[0], param.delimiter());
-                state.operands.push(Positional { value, words, delimiter });
+                let is_due = param.times().min > 0;
+                state.operands.push(Positional { value, words, is_due, delimiter });
             } else if param.is_throughout() {
                 add_names(&mut state.throughout, param, &values);
             } else {
@@ -93,6 +94,15 @@ impl Table {
         }
         if !choices.is_empty() {
             return Value::Choice(self.list(choices));
+        }
+        if let Some((key, value)) = kind.sides() {
+            for (key, _) in key.offers() {
+                choices.push(key.to_owned() + "=");
+                for (value, _) in value.offers() {
+                    choices.push([key, "=", value].concat());
+                }
+            }
+            return if choices.is_empty() { Value::Free } else { Value::Entry(self.list(choices)) };
         }
         match param.refers(at) {
             Refers::Path if !param.extensions().is_empty() => {

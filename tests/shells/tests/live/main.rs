@@ -406,10 +406,7 @@ fn bash_reads_back_any_text() {
         for quote in ["", "'", "\""] {
             let line = format!("root say {quote}");
             let answer = root
-                .answer(
-                    &["1", "complete", "bash", "9", "", &line, "", "80", ""],
-                    &clavret::SYSTEM,
-                )
+                .answer(&["1", "complete", "bash", "9", "", &line, "", "80", ""], &clavret::SYSTEM)
                 .unwrap();
             let Some(inserted) = answer.split('\u{1e}').nth(5) else { continue };
             let inserted =

@@ -12,7 +12,7 @@ use crate::live::{Look, Records, are_options, explained, parted, rooted, runs, w
 use quote::quoted;
 
 /// GNU bash, from 4.4 on.
-pub static BASH: Shell = Shell::new("bash", "eval what is printed in ~/.bashrc", script)
+pub static BASH: Shell = Shell::new("bash", "for ~/.bashrc: evaluate the output", script)
     .answers(answer)
     .whole(whole::script);
 

@@ -41,8 +41,10 @@ _§_bare() { # takes the shell's quotes off $1; sets bare, and open to a quote t
   while [[ -n $text ]]; do
     letter=${text:0:1} text=${text:1}
     case $mark$letter in
+    \$) if [[ $text == "'"* ]]; then mark=E text=${text:1}; else bare+=$letter; fi ;;
+    E\\) letter=${text:0:1} text=${text:1}; case $letter in n) bare+=$'\n' ;; t) bare+=$'\t' ;; *) bare+=$letter ;; esac ;;
     "'" | '"') mark=$letter ;;
-    "''" | '""') mark= ;;
+    "''" | '""' | "E'") mark= ;;
     \\) bare+=${text:0:1} text=${text:1} ;;
     '"'\\) case ${text:0:1} in [\"\\\$\`]) bare+=${text:0:1} text=${text:1} ;; *) bare+=\\ ;; esac ;;
     *) bare+=$letter ;;
@@ -53,6 +55,8 @@ _§_bare() { # takes the shell's quotes off $1; sets bare, and open to a quote t
 _§_words() { # the words up to the cursor, as the program would get them; sets words
   # bash breaks words at = and : as well; what no white space parts is one word.
   local line=${COMP_LINE:0:COMP_POINT} i word gap bare
+  # Of several lines those before are other commands.
+  [[ ${line##*$'\n'} != *"${COMP_WORDS[0]}"* ]] || line=${line##*$'\n'}
   words=()
   for ((i = 0; i <= COMP_CWORD; i++)); do
     word=${COMP_WORDS[i]}
@@ -72,10 +76,14 @@ _§_words() { # the words up to the cursor, as the program would get them; sets 
       skip=
     elif ((i < last)) && [[ ${word#"${word%%[!0-9]*}"} == [\<\>]* ]]; then
       [[ $word == *[!0-9\<\>\&\|]* ]] || skip=1
+    elif [[ ${word#"${word%%[!0-9]*}"} == [\<\>]* ]]; then
+      word=${word#"${word%%[<>]*}"}
+      skip=1 words+=("${word#"${word%%[!<>&|]*}"}")
     else
       words+=("$word")
     fi
   done
+  redirected=$skip
   for i in "${!words[@]}"; do
     open=
     [[ ${words[i]} == *[\'\"\\]* ]] && { _§_bare "${words[i]}"; words[i]=$bare; }
@@ -124,13 +132,19 @@ _§_offer() { # offers those of found that begin with $2, each behind $1
     [[ $word == "$2"* ]] || continue
     full=$1$word
     full=${full#"$cut"}
+    # What goes on behind its sign gets no space.
+    [[ $code_of != e* || $full != *= ]] || compopt -o nospace 2>/dev/null
     if [[ $quote == "'" ]]; then
       full=${full//"'"/"'\\''"}
+    elif [[ $quote == E ]]; then
+      full=${full//\\/\\\\} full=${full//"'"/"\\'"} full=${full//$'\n'/"\\n"}
     elif [[ $quote == '"' ]]; then
-      full=${full//\\/\\\\} full=${full//\"/\\\"} full=${full//\$/\\\$} full=${full//\`/\\\`}
+      full=${full//\\/\\\\} full=${full//\"/\\\"} full=${full//\$/\\\$} full=${full//\`/\\\`} full=${full//!/\"\'!\'\"}
     elif [[ $full == *[!A-Za-z0-9_@%+=:,./-]* ]]; then
       printf -v full %q "$full"
     fi
+    # readline takes a sign like that of the quote for its end.
+    [[ -z $quote || $full != *"${quote/E/"'"}" ]] || full+=${quote/E/"'"}
     COMPREPLY+=("$full")
   done
 }
@@ -147,7 +161,7 @@ _§_ending() { # keeps folders, and what ends in an extension of the list $1
   found=("${kept[@]}")
 }
 _§_value() { # offers values of the code $1 that begin with $3, each behind $2
-  local found=() action= mark
+  local found=() action= mark code_of=$1
   if [[ $1 == *@* ]]; then
     # Of several values in a word the last one is completed.
     mark=${1#*@}
@@ -159,6 +173,7 @@ _§_value() { # offers values of the code $1 that begin with $3, each behind $2
   fi
   case $1 in
   c*) _§_choices "${1#c}" ;;
+  e*) _§_entries "${1#e}" "$3" ;;
   p | f*) action=file ;;
   d) action=directory ;;
   x) action=command ;;
@@ -177,6 +192,14 @@ _§_value() { # offers values of the code $1 that begin with $3, each behind $2
   else
     _§_offer "$2" "$3"
   fi
+}
+_§_entries() { # keys of the list $1, or what may be behind the key that $2 has; sets found
+  local word all
+  _§_choices "$1"
+  all=("${found[@]}") found=()
+  for word in "${all[@]}"; do
+    [[ $word == *= && $2 == *=* || $word != *= && $2 != *=* ]] || found+=("$word")
+  done
 }
 _§_options() { # offers the options that begin with $1
   local found=() i all=("${own[@]}" "${reach[@]}")
@@ -201,13 +224,14 @@ _§_once() { # leaves out what is offered twice
   done
 }
 _§_operand() { # offers what the next operand may be
-  local i left=${#typed[@]} kind=
+  local i left=${#typed[@]} kind= due=
   [[ -n $ended && -n $behind ]] && { _§_value "$behind" '' "$1"; return; }
-  for ((i = 0; i < ${#operands[@]}; i += 2)); do
-    kind=${operands[i]}
+  for ((i = 0; i < ${#operands[@]}; i += 3)); do
+    kind=${operands[i]} due=${operands[i + 2]}
+    ((left == 0)) || due=
     [[ ${operands[i + 1]} == '*' ]] && break
     ((left < operands[i + 1])) && break
-    left=$((left - operands[i + 1])) kind=
+    left=$((left - operands[i + 1])) kind= due=
   done
   if [[ $kind == t ]]; then
     _§_enter 0
@@ -219,11 +243,12 @@ _§_operand() { # offers what the next operand may be
     return
   fi
   [[ -n $kind ]] && _§_value "$kind" '' "$1"
-  # With nothing to say of the value, options are offered.
-  [[ ${#COMPREPLY[@]} -eq 0 && -z $1 && -z $ended && $kind != [pfdxuo]* ]] && _§_options ''
+  # With nothing to say of the value, options are offered, unless it is to come first: where they are only listed, so that
+  # the dash that they have in common is not put in.
+  [[ ${#COMPREPLY[@]} -eq 0 && -z $1$ended$due && $kind != [pfdxuo]* && ${COMP_TYPE-63} != 9 ]] && _§_options ''
 }
 _§() {
-  local words commands own reach operands behind ends default= typed=() pending= ended= next code cut bare open quote
+  local words commands own reach operands behind ends default= typed=() pending= ended= next code cut bare open quote redirected code_of
   COMPREPLY=()
   _§_words
   _§_enter 0
@@ -231,11 +256,13 @@ _§() {
   local last=${words[${#words[@]}-1]} at
   # bash completes from behind the = or : that it broke the word at.
   local piece=$2
-  [[ $piece == [=:] ]] && piece=
+  [[ -z $quote && $piece == [=:] ]] && piece=
   _§_bare "$piece"
   cut=
   [[ $COMP_WORDBREAKS == *[=:]* && $last == *"$bare" ]] && cut=${last%"$bare"}
-  if [[ -n $pending ]]; then
+  if [[ -n $redirected ]]; then
+    _§_value p '' "$last"
+  elif [[ -n $pending ]]; then
     _§_value "${pending%%+*}" '' "$last"
   elif [[ -z $ended && $last == --*=* ]]; then
     _§_option "${last%%=*}" && [[ -n $code && $code != *+* ]] &&

@@ -79,7 +79,7 @@ fn push_state(out: &mut String, at: usize, state: &State) {
             }
             None => out.put(" '*'"),
         }
-        out.push(' ');
+        out.put(if operand.is_due { " 1 " } else { " '' " });
     }
     close(out, state.operands.len());
     if let Some(behind) = state.behind {
@@ -141,6 +141,7 @@ fn push_code(out: &mut String, value: Value) {
     out.put(match value {
         Value::Free => "n",
         Value::Choice(_) => "c",
+        Value::Entry(_) => "e",
         Value::Path => "p",
         Value::File(_) => "f",
         Value::Directory => "d",
@@ -149,7 +150,7 @@ fn push_code(out: &mut String, value: Value) {
         Value::Host => "o",
         Value::Topic => "t",
     });
-    if let Value::Choice(at) | Value::File(at) = value {
+    if let Value::Choice(at) | Value::Entry(at) | Value::File(at) = value {
         out.put(&digits(at));
     }
 }

@@ -9,8 +9,7 @@ use crate::live::{Look, Records, are_options, one_line, parted, rooted};
 
 /// fish, from 3.1 on.
 pub static FISH: Shell =
-    Shell::new("fish", "source what is printed in ~/.config/fish/config.fish", script)
-        .answers(answer);
+    Shell::new("fish", "for ~/.config/fish/config.fish: source the output", script).answers(answer);
 
 fn script(root: &Command<'_>) -> String {
     named(include_str!("live.fish"), root)

@@ -75,4 +75,12 @@ if [[ ${zsh_eval_context[-1]} == loadautofunc ]]; then
   _§ "$@"
 elif (( ${+functions[compdef]} )); then
   compdef _§ §§
+else
+  # Before compinit there is no `compdef` yet: at the first prompt there is.
+  _§_late() {
+    precmd_functions=("${(@)precmd_functions:#_§_late}")
+    (( ! ${+functions[compdef]} )) || compdef _§ §§
+  }
+  typeset -ga precmd_functions
+  precmd_functions+=(_§_late)
 fi

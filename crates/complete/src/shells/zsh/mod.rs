@@ -9,7 +9,7 @@ use crate::live::{Look, Records, are_options, explained, one_line, parted, roote
 
 /// zsh, from 5.0 on.
 pub static ZSH: Shell =
-    Shell::new("zsh", "eval what is printed in ~/.zshrc, after compinit", script).answers(answer);
+    Shell::new("zsh", "for ~/.zshrc: evaluate the output", script).answers(answer);
 
 fn script(root: &Command<'_>) -> String {
     // By its first line zsh finds the script in fpath. It takes the name as it is, so one that is more than letters is

@@ -15,7 +15,9 @@ mod values;
 
 use std::ffi::{OsStr, OsString};
 
-use clavret_core::{Command, Expects, Meaning, Reader, Refers, Step, Word, Wording, Words, World};
+use clavret_core::{
+    Command, Expects, Meaning, Param, Reader, Refers, Step, Word, Wording, Words, World,
+};
 
 use given::Given;
 use listed::Lists;
@@ -270,12 +272,20 @@ impl<'d, 'c> Completing<'d, 'c> {
         if let Expects::Value(param, at) = reader.expects() {
             self.given = Given::of(self.root, self.cursor, true, 0);
             let is_file = last_meaning(reader.steps()) == Some(Meaning::File);
-            self.add_values((param, at), is_file, ("", begun));
+            if self.may_have(param) {
+                self.add_values((param, at), is_file, ("", begun));
+            }
         } else if begun.starts_with('-') && !reader.is_past_options() {
             self.dashed();
         } else {
             self.plain(reader.is_past_options());
         }
+    }
+
+    /// Whether an option that is named at or before the cursor may have a value beside what is typed.
+    fn may_have(&self, param: &Param<'d>) -> bool {
+        let is_free = !param.is_once() || self.given.values_of(param).whole.is_empty();
+        is_free && !self.given.excludes(param)
     }
 
     /// Whether a word may be offered for how the one at the cursor begins, or for that part of both.

@@ -50,12 +50,8 @@ impl<'d> Completing<'d, '_> {
             let is_file = meanings.contains(&Meaning::File);
             // The name has been said: what is asked is only whether it may have a value.
             self.given = Given::of(self.root, self.cursor, true, 0);
-            let may_have = |param: &&Param<'d>| {
-                // Several words cannot be attached.
-                param.kinds().len() < 2
-                    && !self.given.excludes(param)
-                    && (!param.is_once() || self.given.values_of(param).whole.is_empty())
-            };
+            // Several words cannot be attached.
+            let may_have = |param: &&Param<'d>| param.kinds().len() < 2 && self.may_have(param);
             if let Some(param) = read.param_of(last).filter(may_have) {
                 let at = last.bytes().start;
                 self.add_values((param, 0), is_file, (&begun[..at], &begun[at..]));

@@ -97,6 +97,11 @@ impl Shell {
             "place/within.txt",
             "CAPS.TXT",
             "my files/deep one.txt",
+            "o:1.jar",
+            "e=1.jar",
+            "u@h.jar",
+            "-d.jar",
+            "q\".jar",
         ] {
             fs::write(path(file), "").unwrap();
         }

@@ -176,14 +176,19 @@ _§_value() { # offers values of the code $1 that begin with $3, each behind $2
   e*) _§_entries "${1#e}" "$3" ;;
   p | f*) action=file ;;
   d) action=directory ;;
-  x) action=command ;;
+  x) action=command && [[ $3 != */* ]] || action=file ;;
   u) action=user ;;
   o) action=hostname ;;
   esac
+  # What is still to be expanded within a quote would be quoted.
+  [[ $quote != '"' || -z $action || $3 != *\$* ]] || return 0
   if [[ -n $action ]]; then
     local IFS=$'\n' one all
-    all=$(compgen -A "$action" -- "$3")
-    while IFS= read -r one; do [[ -z $one ]] || found+=("$one"); done <<<"$all"
+    all=$(compgen -A "$action" -- "$3" | sort -u)
+    while IFS= read -r one; do
+      # Keywords and functions are no programs, nor are files that do not run.
+      [[ -z $one || $1 == x && ! -d $one ]] && ! type -P -- "$one" >/dev/null || found+=("$one")
+    done <<<"$all"
     # From 4.0 on readline is told that these are files, and quotes them and marks folders.
     [[ $action == [chu]* ]] || compopt -o filenames 2>/dev/null
     [[ $1 == f* ]] && _§_ending "${1#f}"
@@ -245,7 +250,7 @@ _§_operand() { # offers what the next operand may be
   [[ -n $kind ]] && _§_value "$kind" '' "$1"
   # With nothing to say of the value, options are offered, unless it is to come first: where they are only listed, so that
   # the dash that they have in common is not put in.
-  [[ ${#COMPREPLY[@]} -eq 0 && -z $1$ended$due && $kind != [pfdxuo]* && ${COMP_TYPE-63} != 9 ]] && _§_options ''
+  [[ ${#COMPREPLY[@]} -eq 0 && -z $1$ended$due && $kind != [pfdxuo]* && ${COMP_TYPE-63} =~ ^(63|37)$ ]] && _§_options ''
 }
 _§() {
   local words commands own reach operands behind ends default= typed=() pending= ended= next code cut bare open quote redirected code_of

@@ -114,11 +114,11 @@ pub use clavret_core::{
     Alone, Asked, Attached, Bundle, COLOR, Choice, Command, CommandPath, Environment, Expects,
     Facts, Fault, FaultKind, Faults, Flag, FlagShape, Form, Fraction, FromWord, Given, HELP,
     HELP_FLAG, Held, Hit, Key, Kind, Known, ListShape, Lister, Look, Malformed, Meaning, Named,
-    Noun, Objection, Occurrence, Offer, Operand, Origin, Outcome, Package, Page, PageLength, Param,
-    Phrase, Place, Presence, Problem, Reach, Reached, Reader, Reading, Refers, Refusal, Role, Rule,
-    Setting, Settings, Shape, Shared, ShowPage, ShowVersion, SoFar, Standard, Step, Tail,
-    TailShape, Tally, Times, Tree, Unit, Unread, Untyped, VERSION_FLAG, When, Whole, Word, Wording,
-    Words, World, columns, medium, message, valid, visible,
+    Noun, Objection, Occurrence, Of, Offer, Operand, Origin, Outcome, Package, Page, PageLength,
+    Param, Phrase, Place, Presence, Problem, Reach, Reached, Reader, Reading, Refers, Refusal,
+    Role, Rule, Setting, Settings, Shape, Shared, ShowPage, ShowVersion, SoFar, Standard, Step,
+    Tail, TailShape, Tally, Times, Tree, Unit, Unread, Untyped, VERSION_FLAG, When, Whole, Word,
+    Wording, Words, World, columns, medium, message, valid, visible,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it

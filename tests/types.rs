@@ -6,8 +6,8 @@ use std::path::PathBuf;
 
 use clavret::{
     Asked, Attached, BASH, Choice, Command, CommandPath, Config, Declare, Flag, FromReading, Look,
-    Named, Objection, Operand, Outcome, Page, PageLength, Program, Reading, Refers, Rule, ShowPage,
-    Tail, Tally, VERSION_FLAG, package, prove, rehearse,
+    Named, Objection, Of, Operand, Outcome, Page, PageLength, Program, Reading, Refers, Rule,
+    ShowPage, Tail, Tally, VERSION_FLAG, package, prove, rehearse,
 };
 
 static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
@@ -94,7 +94,7 @@ mod values {
         .takes(&[QUIET.param(), V.param(), SETTINGS.param(), TOKEN.param()])
         .commands(&[&HIVE])
         .acts()
-        .abbreviations()
+        .abbreviations(Of::Both)
         .config(&CONFIG)
         .judged_by(&|reading| super::loud(*reading.get(&QUIET)));
 }
@@ -109,7 +109,7 @@ fn check(reading: &Reading<'_>) -> Result<(), Objection> {
 
 /// the logbook
 #[derive(Debug, PartialEq, Declare)]
-#[declare(name = "apiary", version = "9.9", abbreviations, judged_by = check)]
+#[declare(name = "apiary", version = "9.9", abbreviations = Of::Both, judged_by = check)]
 #[declare(usual(AID, VERSION_FLAG))]
 #[declare(config = Config::new("apiary/config.toml").option(Apiary::SETTINGS.param()))]
 struct Apiary {

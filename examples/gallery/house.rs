@@ -6,8 +6,8 @@ use std::path::PathBuf;
 
 use clavret::{
     Attached, COLOR, COMPLETIONS, Choice, Command, Config, DOCUMENT, Flag, FromWord, HELP,
-    HELP_FLAG, Kind, Known, Lister, Named, Objection, Offer, Operand, Package, Reading, Refusal,
-    Rule, SoFar, Tail, Tally, VERSION_FLAG, valid,
+    HELP_FLAG, Kind, Known, Lister, Named, Objection, Of, Offer, Operand, Package, Reading,
+    Refusal, Rule, SoFar, Tail, Tally, VERSION_FLAG, valid,
 };
 
 use super::kinds::STATION;
@@ -259,7 +259,7 @@ pub(crate) static HOUSE: Command = Command::new("house")
             .licence("MIT"),
     )
     .usual(&[HELP_FLAG.param(), VERSION_FLAG.param()])
-    .abbreviations()
+    .abbreviations(Of::Both)
     .takes(&[WHERE.param(), CODE.param(), SETTINGS.param(), VERBOSITY.param(), COLOR.param()])
     .commands(&[
         &FILL,

@@ -53,9 +53,9 @@ pub use declare::Unfit;
 pub use declare::valid;
 pub use declare::{
     Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
-    FromWord, Held, Hit, Key, Kind, Known, ListShape, Lister, Manner, Named, Noun, Offer, Operand,
-    Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Standard, Tail, TailShape,
-    Tally, Times, Tree, Unit, Untyped, When, Whole,
+    FromWord, Held, Hit, Key, Kind, Known, ListShape, Lister, Manner, Named, Noun, Of, Offer,
+    Operand, Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Standard, Tail,
+    TailShape, Tally, Times, Tree, Unit, Untyped, When, Whole,
 };
 #[doc(hidden)]
 pub use declare::{Brought, Culprit, Gives, SETTERS};

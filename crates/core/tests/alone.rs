@@ -3,7 +3,8 @@
 
 use clavret_complete::candidates;
 use clavret_core::{
-    Asked, Command, Flag, HELP, HELP_FLAG, Look, Named, Operand, Outcome, ShowPage, VERSION_FLAG,
+    Asked, Command, Flag, HELP, HELP_FLAG, Look, Named, Of, Operand, Outcome, ShowPage,
+    VERSION_FLAG,
 };
 use expect_test::{Expect, expect};
 
@@ -29,7 +30,7 @@ static INSPECT: Command = Command::new("inspect")
 static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
 static RENAMED: Command = Command::new("apiary")
     .version("1.2.3")
-    .abbreviations()
+    .abbreviations(Of::Both)
     .usual(&[AID.param(), VERSION_FLAG.param()])
     .commands(&[&INSPECT, &HELP]);
 
@@ -398,7 +399,7 @@ static LIST: Command = Command::new("list").summary("list").takes(&[LONG.param()
 static MOVE: Command = Command::new("move").summary("move a hive").takes(&[PLACE.param()]);
 static SIZE: Command = Command::new("size").summary("size").takes(&[HUMAN.param()]);
 static ANEW: Command = Command::new("apiary")
-    .abbreviations()
+    .abbreviations(Of::Both)
     .takes(&[YARD.param(), LOUD.param()])
     .commands(&[&LIST, &MOVE, &SIZE]);
 

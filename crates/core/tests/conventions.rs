@@ -2,7 +2,9 @@
 
 use std::ffi::{OsStr, OsString};
 
-use clavret_core::{Attached, Command, Flag, Look, Named, Operand, Outcome, Param, Tally, Words};
+use clavret_core::{
+    Attached, Command, Flag, Look, Named, Of, Operand, Outcome, Param, Tally, Words,
+};
 
 static ALL: Flag = Flag::new("all").letter('a');
 static BRIEF: Flag = Flag::new("brief").letter('b').opposite("full");
@@ -13,7 +15,7 @@ static WITH: Named<Vec<String>> = Named::new("with").letter('w').joined_by(',');
 static WHEN: Named<Attached<String>> = Named::new("when");
 static LOUD: Tally = Tally::new("v");
 static FILES: Operand<Vec<OsString>> = Operand::new("file");
-static UTILITY: Command = Command::new("hives").version("1").abbreviations().takes(&[
+static UTILITY: Command = Command::new("hives").version("1").abbreviations(Of::Both).takes(&[
     ALL.param(),
     BRIEF.param(),
     SEVEN.param(),

@@ -5,7 +5,9 @@ use std::collections::BTreeMap;
 use std::ffi::OsString;
 
 use clavret_complete::candidates;
-use clavret_core::{Attached, Command, Flag, Look, Named, Operand, Outcome, Reading, Tail, Tally};
+use clavret_core::{
+    Attached, Command, Flag, Look, Named, Of, Operand, Outcome, Reading, Tail, Tally,
+};
 use expect_test::{Expect, expect};
 
 use crate::demo::words;
@@ -42,7 +44,7 @@ static LISTEN: Command = Command::new("listen");
 static ADD: Command = Command::new("add");
 static SHORTENED: Command = Command::new("apiary")
     .version("1.0")
-    .abbreviations()
+    .abbreviations(Of::Both)
     .takes(&[QUIET.param()])
     .commands(&[&ADD, &LIST, &LISTEN]);
 

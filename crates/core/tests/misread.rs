@@ -2,7 +2,7 @@
 //! of names that have aliases, words after `--`.
 
 use clavret_complete::candidates;
-use clavret_core::{Command, Flag, FromWord, Named, Operand, Outcome, Tail, Tally};
+use clavret_core::{Command, Flag, FromWord, Named, Of, Operand, Outcome, Tail, Tally};
 use expect_test::expect;
 
 use crate::demo::{faults, words};
@@ -195,12 +195,21 @@ static SHAKE: Tally = Tally::new("shake").aliases(&["shiver"]);
 static TOKEN: Named<Option<String>> = Named::new("token").secret_file("token-file");
 static HEAT: Named<Option<u8>> = Named::new("heat").deprecated("--warmth").formerly(&["tokay"]);
 static DRIFT: Named<Option<u8>> = Named::new("drift").formerly(&["tow"]);
+static DUSK: Flag = Flag::new("dusk").hidden();
+static DREDGE: Command = Command::new("dredge").hidden();
 static RETIRE: Command = Command::new("retire").aliases(&["drop"]).formerly(&["drip"]);
 static DRAW: Command = Command::new("draw");
 static SHORT: Command = Command::new("apiary")
-    .abbreviations()
-    .takes(&[SILENT.param(), SHAKE.param(), TOKEN.param(), HEAT.param(), DRIFT.param()])
-    .commands(&[&RETIRE, &DRAW])
+    .abbreviations(Of::Both)
+    .takes(&[
+        SILENT.param(),
+        SHAKE.param(),
+        TOKEN.param(),
+        HEAT.param(),
+        DRIFT.param(),
+        DUSK.param(),
+    ])
+    .commands(&[&RETIRE, &DRAW, &DREDGE])
     .acts();
 
 #[test]
@@ -208,7 +217,18 @@ fn a_name_and_its_aliases_are_one_to_abbreviations() {
     assert!(reads(&SHORT, "--sil").get(&SILENT));
     assert_eq!(*reads(&SHORT, "--sh --shi --sha").get(&SHAKE), 3);
     assert!(reads(&SHORT, "dro").is(&RETIRE) && reads(&SHORT, "dra").is(&DRAW));
-    assert_eq!(*reads(&SHORT, "--d 3").get(&DRIFT), Some(3));
+    assert_eq!(*reads(&SHORT, "--dr 3").get(&DRIFT), Some(3));
+    // Hidden names are names too.
+    assert!(*reads(&SHORT, "--du").get(&DUSK) && reads(&SHORT, "dre").is(&DREDGE));
+    refuses(
+        &SHORT,
+        "--d 3",
+        expect![[r#"
+            apiary --d 3
+                   ^^^
+            --d could be --drift or --dusk
+        "#]],
+    );
     assert_eq!(*reads(&SHORT, "--tow 4").get(&DRIFT), Some(4));
     // An opposite, and the name that takes a secret's file, are names of their own.
     refuses(

@@ -3,7 +3,7 @@
 use clavret_complete::{BASH, COMPLETIONS, Cursor, Typed, candidates, complete};
 use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
 use clavret_core::{
-    Command, Flag, HELP, Look, Named, Operand, Outcome, Rule, Tail, Tally, Words, valid,
+    Command, Flag, HELP, Look, Named, Of, Operand, Outcome, Rule, Tail, Tally, Words, valid,
 };
 
 use crate::demo::faults;
@@ -57,7 +57,7 @@ fn what_was_not_meant_is_not_offered() {
     static SORTED: Flag = Flag::new("sorted");
     static LIST: Command = Command::new("list")
         .takes(&[ALL.param(), LOUD.param(), FIELD.param(), SORT.param(), SORTED.param()])
-        .abbreviations();
+        .abbreviations(Of::Both);
     static WORDS: Operand<Vec<String>> = Operand::new("words").tail(Tail::Raw);
     static RUN: Command = Command::new("run").takes(&[WORDS.param()]);
     static CODE: Named<Option<String>> = Named::new("code").letter('c');

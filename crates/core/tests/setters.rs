@@ -1,8 +1,8 @@
 //! Setters record: whatever they are given, in whichever order.
 
 use clavret_core::{
-    Bundle, Command, CommandPath, Flag, Form, FromWord, HELP, Kind, Look, Named, Operand, Outcome,
-    Package, Page, PageLength, Param, Rule, Tally, Untyped, valid,
+    Bundle, Command, CommandPath, Flag, Form, FromWord, HELP, Kind, Look, Named, Of, Operand,
+    Outcome, Package, Page, PageLength, Param, Rule, Tally, Untyped, valid,
 };
 use proptest::prelude::*;
 
@@ -107,10 +107,16 @@ fn a_tree_lists_what_is_wrong_with_its_commands_too() {
 /// A copy begins anew with what may be set, and keeps what was.
 #[test]
 fn a_copy_keeps_what_its_original_says() {
-    static APIARY: Command =
-        Command::new("apiary").acts().answers().operands_end_options().abbreviations().hidden();
+    static APIARY: Command = Command::new("apiary")
+        .acts()
+        .answers()
+        .operands_end_options()
+        .abbreviations(Of::Both)
+        .hidden();
     let copy = APIARY.adapted().summary("the logbook of a bee yard");
-    assert!(copy.is_answering() && copy.is_ending_options() && copy.is_abbreviating());
+    assert!(
+        copy.is_answering() && copy.is_ending_options() && copy.abbreviated() == Some(Of::Both)
+    );
     assert!(copy.is_acting() && copy.is_hidden());
 }
 
@@ -323,7 +329,7 @@ const OF_COMMAND: &[fn(Command<'static>) -> Command<'static>] = {
         |command| command.aliases(&["apiary"]),
         |command| command.formerly(&["yard"]),
         |command| command.operands_end_options(),
-        |command| command.abbreviations(),
+        |command| command.abbreviations(Of::Both),
         |command| command.summary("a yard"),
     ]
 };

@@ -67,6 +67,7 @@ fn is_setter(part: &str, path: &Path) -> bool {
     let makes = gives && (head.contains("mut self") || head.contains("(self"));
     let is_rule = path.parent().is_some_and(|folder| folder.ends_with("relate"));
     let is_validator = path.ends_with("valid/mod.rs")
+        || path.ends_with("valid/bounds.rs")
         || path.ends_with("kinds/regex.rs")
         || path.ends_with("kinds/url.rs");
     makes || is_rule || is_validator && !head.contains("self")

@@ -87,7 +87,7 @@ pub fn broken<'d>(
         }
         FaultKind::OptionAmbiguous => {
             let is_on =
-                line.path.iter().any(|command| command.is_abbreviating()) && !left_out(line);
+                line.path.iter().any(|command| command.shortens_options()) && !left_out(line);
             // `--a` may be `--adds` and `--at`.
             let names = shown_names(line, level);
             let first = |name: &&str| {
@@ -97,7 +97,7 @@ pub fn broken<'d>(
             parts.insert(head, part(&format!("--{}", &begun[..1]), level));
         }
         FaultKind::CommandAmbiguous => {
-            let at = command_at(&parts, &|above| above.is_abbreviating(), line, pick)?;
+            let at = command_at(&parts, &|above| above.shortens_commands(), line, pick)?;
             let above = line.path[parts[at].level];
             let names: Vec<&str> = above
                 .subcommands()

@@ -1,6 +1,6 @@
 //! The same declaration as a document: what an author would write, independent of what a program exports.
 
-use clavret_core::{Refers, Role, Tail};
+use clavret_core::{Of, Refers, Role, Tail};
 use serde_json::{Map, Value, json};
 
 use crate::sorts::{CODE, HUE, Own, Shaped};
@@ -195,6 +195,11 @@ fn value(say: &Say) -> Value {
             Tail::Raw => "raw",
             Tail::AfterDashes => "after-dashes",
             Tail::UnknownOptions => "unknown-options",
+        }),
+        Say::Of(of) => json!(match of {
+            Of::Options => "options",
+            Of::Commands => "commands",
+            Of::Both => "both",
         }),
         Say::List(is_closed) => json!({ "closed": is_closed, "unchecked": true }),
         Say::Gives(gives) => json!(gives),

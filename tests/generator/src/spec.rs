@@ -2,7 +2,7 @@
 
 use std::fmt;
 
-use clavret_core::{Refers, Role, Tail};
+use clavret_core::{Of, Refers, Role, Tail};
 
 use crate::sorts::{Own, Shaped, Sort};
 
@@ -80,6 +80,7 @@ pub enum Say {
     Times(u32, u32),
     Refers(Refers),
     Tail(Tail),
+    Of(Of),
     /// A list of values: whether it is closed.
     List(bool),
     /// What is printed, as a document calls it.

@@ -307,7 +307,7 @@ impl<'a> Build<'a> {
                 ("hidden", _) => command.hidden(),
                 ("named", _) => command.named(node.name),
                 ("operands_end_options", _) => command.operands_end_options(),
-                ("abbreviations", _) => command.abbreviations(),
+                ("abbreviations", Say::Of(of)) => command.abbreviations(*of),
                 ("judged_by", _) => command.judged_by(&odd),
                 ("examples", Say::Pairs(pairs)) => command.examples(pairs),
                 ("statuses", _) => command.statuses(&[(0, "done"), (1, "not done")]),

@@ -88,7 +88,7 @@ impl<'d> Completing<'d, '_> {
                 };
                 completing.add_names(reached, names, &is_own);
             }
-            let abbreviates = |command: &&Command<'_>| command.is_abbreviating();
+            let abbreviates = |command: &&Command<'_>| command.shortens_options();
             above.push((reach, reader.path().commands().iter().any(abbreviates)));
         });
     }

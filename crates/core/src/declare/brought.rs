@@ -101,12 +101,47 @@ pub(crate) struct Secrecy {
 /// What reads unique beginnings of names, where those mean the names.
 #[derive(Debug)]
 pub(crate) struct Abbreviates {
+    /// What may be shortened.
+    pub(crate) of: Of,
     /// Reads the beginning of a long name, attached bytes after it; tells whether it is one, or may be several.
     pub(crate) option: for<'d> fn(&mut Reader<'d>, &[u8], &[u8], Option<usize>) -> bool,
     /// The same of the beginning of a subcommand.
     pub(crate) command: for<'d> fn(&mut Reader<'d>, &'d Command<'d>, &[u8]) -> bool,
     /// Whether a name of a parameter begins so.
     pub(crate) begins: fn(&Param<'_>, &[u8]) -> bool,
+    /// The same for both, where this is for one of them.
+    pub(crate) both: Option<&'static Abbreviates>,
+}
+
+/// What may be shortened: see [`Command::abbreviations`].
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
+pub enum Of {
+    /// The long names of options and flags.
+    Options,
+    /// The names of subcommands.
+    Commands,
+    /// Both.
+    Both,
+}
+
+impl Of {
+    /// Whether options may be shortened.
+    pub const fn has_options(self) -> bool {
+        !matches!(self, Of::Commands)
+    }
+
+    /// Whether subcommands may be shortened.
+    pub const fn has_commands(self) -> bool {
+        !matches!(self, Of::Options)
+    }
+}
+
+impl Abbreviates {
+    /// What a command above says, and what one below says too.
+    pub(crate) fn and(&'static self, below: Option<&'static Self>) -> &'static Self {
+        let is_more = below.is_some_and(|below| below.of != self.of);
+        self.both.filter(|_| is_more).unwrap_or(self)
+    }
 }
 
 /// What the list of a parameter has for a line in the making: its words, and which of them are open.

@@ -9,9 +9,9 @@ use super::said::{Said, command as said};
 use super::stops::{
     check_across, check_listed, check_names, check_rules, check_taken, check_usual,
 };
-use super::{Bundle, Command, Config, Package, Param, Rule, Settled};
+use super::{Bundle, Command, Config, Of, Package, Param, Rule, Settled};
 // The type that a developer's test is handed, and what puts one to it; nothing of the next stage is called here.
-use crate::read::{ABBREVIATES, Objection, Reading, judged};
+use crate::read::{Objection, Reading, abbreviates, judged};
 
 /// A developer's own test of a whole reading.
 pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
@@ -322,14 +322,26 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// The beginning of a long name or of a subcommand reads as that name if no other begins so, here
-    /// and in every command below.
+    /// The beginning of a long name, of a subcommand, or of both, is accepted for that name if no other begins so, here and
+    /// in every command below. Names that are hidden count, and may be shortened too.
+    ///
+    /// ```
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Flag, Of, Outcome};
+    /// static CALM: Flag = Flag::new("calm");
+    /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+    /// static APIARY: Command =
+    ///     Command::new("apiary").commands(&[&INSPECT]).abbreviations(Of::Options);
+    ///
+    /// assert!(matches!(APIARY.read(&["inspect", "--c"]), Outcome::Reading(_)));
+    /// assert!(matches!(APIARY.read(&["insp", "--c"]), Outcome::Faults(_)));
+    /// ```
     #[must_use]
     #[track_caller]
     #[inline]
-    pub const fn abbreviations(mut self) -> Self {
+    pub const fn abbreviations(mut self, of: Of) -> Self {
         self.note(said::ABBREVIATIONS);
-        self.abbreviates = Some(ABBREVIATES);
+        self.abbreviates = Some(abbreviates(of));
         self
     }
 

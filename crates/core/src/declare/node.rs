@@ -148,7 +148,7 @@ impl<'d> Command<'d> {
 
     /// Whether a word begins its name, or another that it goes by today.
     pub(crate) fn is_begun(&self, word: &[u8]) -> bool {
-        !self.hidden && self.shown_names().any(|name| name.as_bytes().starts_with(word))
+        self.shown_names().any(|name| name.as_bytes().starts_with(word))
     }
 
     /// The names that it goes by today: its own, then the aliases.

@@ -4,7 +4,7 @@ use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use super::Report;
-use crate::declare::{Command, Gives, Param};
+use crate::declare::{Command, Gives, Hit, Param};
 use crate::read::{Fault, FaultKind, Faults, Place, bare};
 use crate::text::{Listed, Put, near, near_marked, part, spaced};
 use crate::wording::Phrase;
@@ -32,21 +32,29 @@ impl<'t, 'd> Report<'t, 'd> {
         }
     }
 
-    /// The names that an ambiguous abbreviation may stand for, dashes included.
+    /// The names that an ambiguous abbreviation may stand for, dashes included; hidden ones only where there are no two
+    /// others.
     pub(crate) fn begun(&self, fault: &Fault<'d>) -> Vec<&'t str> {
         let Some((word, typed)) = self.named(fault) else { return Vec::new() };
         let typed = typed.to_string_lossy();
         if fault.kind() != FaultKind::CommandAmbiguous {
             let typed = typed.trim_start_matches('-');
             let known = self.option_names(word).into_iter();
-            return self.dashed(known.filter(|name| name.0.starts_with(typed)).listed());
+            let mut names = known.filter(|name| name.0.starts_with(typed)).listed();
+            if names.len() < 2 {
+                let known = self.reach_in(word).all_names().into_iter().map(meant).listed();
+                names = known.into_iter().filter(|name| name.0.starts_with(typed)).listed();
+            }
+            return self.dashed(names);
         }
-        let mut names = Vec::new();
         // Of a command's names one is enough.
-        for command in self.seen_commands() {
-            names.extend(command.shown_names().find(|name| name.starts_with(&*typed)));
+        let begun =
+            |command: &Command<'d>| command.shown_names().find(|name| name.starts_with(&*typed));
+        let names = self.seen_commands().filter_map(begun).listed();
+        if names.len() > 1 {
+            return names;
         }
-        names
+        self.path().leaf().subcommands().iter().filter_map(|command| begun(command)).listed()
     }
 
     /// The nearest of the options that are in reach where the unknown one stands, dashes included, and
@@ -191,7 +199,7 @@ impl<'d> Faults<'d> {
     /// name and its aliases are one.
     pub(super) fn option_names(&self, word: usize) -> Vec<(&'d str, usize)> {
         let reach = self.reach_in(word);
-        reach.names().iter().map(|&(name, hit, at)| (name, 3 * at + hit as usize)).listed()
+        reach.names().into_iter().map(meant).listed()
     }
 
     /// Whether a word is an option where it stands.
@@ -226,4 +234,9 @@ impl<'d> Faults<'d> {
     pub(super) fn seen_names(&self) -> Vec<&'d str> {
         self.seen_commands().map(|command| command.name()).listed()
     }
+}
+
+/// A name, and a number for what it means.
+fn meant((name, hit, at): (&str, Hit, usize)) -> (&str, usize) {
+    (name, 3 * at + hit as usize)
 }

@@ -4,13 +4,24 @@
 use super::fault::FaultKind;
 use super::step::{Meaning, NONE};
 use super::{Fault, Found, Reached, Reader};
-use crate::declare::{Abbreviates, Brings, Command, Param, Say};
+use crate::declare::{Abbreviates, Brings, Command, Of, Param, Say};
 use crate::fault::Report;
 use crate::text::{Put, unquoted};
 use crate::wording::Phrase;
 
 /// Reads the beginnings of names.
-pub(crate) const ABBREVIATES: &Abbreviates = &Abbreviates { option, command, begins };
+pub(crate) const fn abbreviates(of: Of) -> &'static Abbreviates {
+    const BOTH: &Abbreviates = &Abbreviates { of: Of::Both, option, command, begins, both: None };
+    const OPTIONS: &Abbreviates =
+        &Abbreviates { of: Of::Options, option, command, begins, both: Some(BOTH) };
+    const COMMANDS: &Abbreviates =
+        &Abbreviates { of: Of::Commands, option, command, begins, both: Some(BOTH) };
+    match of {
+        Of::Options => OPTIONS,
+        Of::Commands => COMMANDS,
+        Of::Both => BOTH,
+    }
+}
 
 /// What a beginning that may stand for several names brings along.
 /// Which of the names that begin so is meant, only the user knows.
@@ -58,7 +69,7 @@ fn command<'d>(reader: &mut Reader<'d>, command: &'d Command<'d>, bytes: &[u8]) 
 
 #[inline]
 fn begins(param: &Param<'_>, name: &[u8]) -> bool {
-    !param.is_hidden() && param.today().any(|(full, _)| full.as_bytes().starts_with(name))
+    param.today().any(|(full, _)| full.as_bytes().starts_with(name))
 }
 
 impl<'d> Reader<'d> {
@@ -67,7 +78,7 @@ impl<'d> Reader<'d> {
     fn begun(&self, name: &[u8]) -> Begun<'d> {
         let reach = self.names_in_reach();
         let (mut begun, mut before) = (Begun::None, None);
-        for (full, hit, at) in reach.names() {
+        for (full, hit, at) in reach.all_names() {
             if !full.as_bytes().starts_with(name) {
                 continue;
             }

@@ -90,7 +90,7 @@ pub use unread::{io_message, message};
 pub use word::{Word, Words};
 pub use world::{Malformed, Presence, Setting, Settings, World};
 
-pub(crate) use begun::ABBREVIATES;
+pub(crate) use begun::abbreviates;
 pub(crate) use convert::truth;
 pub(crate) use judge::judged;
 pub(crate) use listed::{KnownValues, check_lists, learn};

@@ -48,7 +48,7 @@ impl<'d> Reader<'d> {
     #[cold]
     fn other_long(&mut self, bytes: &[u8], name: &[u8], attached: Option<usize>) {
         let (leaf, end) = (self.command(), name.len() + 2);
-        let abbreviates = self.abbreviates.filter(|_| !name.is_empty());
+        let abbreviates = self.abbreviates.filter(|code| code.of.has_options() && !name.is_empty());
         if let Some(abbreviates) = abbreviates
             && (abbreviates.option)(self, bytes, name, attached)
         {

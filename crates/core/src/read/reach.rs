@@ -82,13 +82,18 @@ impl<'d> Reach<'d> {
     /// means. A name that a nearer command has for something else is that one's.
     #[inline(never)]
     pub fn names(&self) -> Vec<(&'d str, Hit, usize)> {
+        let mut names = self.all_names();
+        names.retain(|name| !self.0[name.2].param.is_hidden());
+        names
+    }
+
+    /// The same with those that are left out of pages.
+    pub(crate) fn all_names(&self) -> Vec<(&'d str, Hit, usize)> {
         let mut names = Vec::new();
         for (at, reached) in self.0.iter().enumerate() {
-            if !reached.param.is_hidden() {
-                for (name, hit) in reached.param.today() {
-                    if self.has_name(at, name) {
-                        names.push((name, hit, at));
-                    }
+            for (name, hit) in reached.param.today() {
+                if self.has_name(at, name) {
+                    names.push((name, hit, at));
                 }
             }
         }

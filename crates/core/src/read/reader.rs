@@ -151,7 +151,10 @@ impl<'d> Reader<'d> {
 
     pub(super) fn enter(&mut self, command: &'d Command<'d>) {
         self.line.operands_end |= command.is_ending_options();
-        self.abbreviates = self.abbreviates.or(command.abbreviates());
+        self.abbreviates = match self.abbreviates {
+            Some(above) => Some(above.and(command.abbreviates())),
+            None => command.abbreviates(),
+        };
         let (base, word) = (self.line.slots.len() as u32, self.line.word);
         self.line.trail.enter(Level { command, base, word });
         self.add_slots(command);
@@ -201,7 +204,7 @@ impl<'d> Reader<'d> {
     /// subcommand, or unknown.
     #[cold]
     fn other_command(&mut self, command: &'d Command<'d>, bytes: &[u8]) {
-        if let Some(abbreviates) = self.abbreviates
+        if let Some(abbreviates) = self.abbreviates.filter(|code| code.of.has_commands())
             && (abbreviates.command)(self, command, bytes)
         {
             return;

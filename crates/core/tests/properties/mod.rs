@@ -214,8 +214,11 @@ proptest! {
         let (Some(place), false) = (place_of_default(plain.root, &line), tree.root.is_acting()) else { return Ok(()) };
         let leaf = tree.root.subcommands()[at];
         // What an unknown option, or the beginning of one, is for is not looked at before the default is chosen.
-        let abbreviates = |command: &Command<'_>| command.is_abbreviating() && !tree.root.is_abbreviating();
-        let is_begun = tree.root.is_abbreviating() && !leaf.subcommands().is_empty();
+        let abbreviates = |command: &Command<'_>| {
+            command.shortens_options() && !tree.root.shortens_options()
+                || command.shortens_commands() && !tree.root.shortens_commands()
+        };
+        let is_begun = tree.root.abbreviated().is_some() && !leaf.subcommands().is_empty();
         if is_begun || leaf.tree().any(|(_, command)| command.has_tail(Tail::UnknownOptions) || abbreviates(command)) {
             return Ok(());
         }

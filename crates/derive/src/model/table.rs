@@ -62,7 +62,7 @@ pub(crate) const SETTERS: &[Setter] = &[
     ("usual", Takes::Special, false),
     ("default_command", Takes::Special, false),
     ("operands_end_options", Takes::Nothing, false),
-    ("abbreviations", Takes::Nothing, false),
+    ("abbreviations", Takes::Value, false),
     ("answers", Takes::Nothing, false),
     ("examples", Takes::Reference, false),
     ("statuses", Takes::Reference, false),

@@ -21,7 +21,7 @@ pub use self::asked::{DOCUMENT, DOCUMENT_FLAG};
 #[cfg(feature = "load")]
 pub use self::toml::to_toml;
 use clavret_core::{
-    Bundle, Command, Gives, HELP_FLAG, Package, Param, Role, VERSION_FLAG, Wording,
+    Bundle, Command, Gives, HELP_FLAG, Of, Package, Param, Role, VERSION_FLAG, Wording,
 };
 
 use self::fields::{Fields, count, list, text, texts};
@@ -122,7 +122,7 @@ impl<'d> Export<'d> {
         fields.truth("acts", command.is_acting());
         fields.text("default-command", command.default_subcommand().map_or("", Command::name));
         fields.truth("operands-end-options", command.is_ending_options());
-        fields.truth("abbreviations", command.is_abbreviating());
+        fields.text("abbreviations", command.abbreviated().map_or("", abbreviated));
         let examples = command.example_lines().iter();
         fields.list("examples", examples.map(|(what, line)| texts([*what, *line])).collect());
         let statuses = command.status_meanings().iter();
@@ -270,4 +270,13 @@ fn unused(name: &str, is_used: impl Fn(&str) -> bool) -> String {
     let numbered = (2..).map(|number| format!("{name}-{number}"));
     let mut names = std::iter::once(name.to_owned()).chain(numbered);
     names.find(|name| !is_used(name)).unwrap_or_default()
+}
+
+/// Which names may be shortened, as a document says it.
+const fn abbreviated(of: Of) -> &'static str {
+    match of {
+        Of::Options => "options",
+        Of::Commands => "commands",
+        Of::Both => "both",
+    }
 }

@@ -35,7 +35,11 @@ const OF_COMMANDS: &[Key] = &[
         Of::Truth,
         "from the first operand on no word is an option, here and below",
     ),
-    key("abbreviations", Of::Truth, "unique beginnings of names mean the names, here and below"),
+    key(
+        "abbreviations",
+        Of::Word(&["options", "commands", "both"]),
+        "of which names unique beginnings mean the names, here and below",
+    ),
     key("examples", Of::List(&PAIR), "examples: what each does, then the line as typed"),
     key("statuses", Of::List(&STATUS), "exit statuses, each with what it means"),
     key(

@@ -4,7 +4,7 @@ use std::collections::{HashMap, HashSet};
 use std::rc::Rc;
 
 use bumpalo::Bump;
-use clavret_core::{Bundle, Command, Kind, Param, Rule, Standard};
+use clavret_core::{Bundle, Command, Kind, Of, Param, Rule, Standard};
 
 use super::kinds::{self, Named};
 use super::refer::Level;
@@ -333,11 +333,17 @@ impl<'d, 'b> Build<'d, 'b> {
             let statuses: Vec<(u8, &'d str)> = rows("statuses").filter_map(status).collect();
             command = command.statuses(self.arena.alloc_slice_copy(&statuses));
         }
-        let setters: [(&str, Setter<'d>); 4] = [
+        if let Some(of) = view.text("abbreviations") {
+            command = command.abbreviations(match of {
+                "options" => Of::Options,
+                "commands" => Of::Commands,
+                _ => Of::Both,
+            });
+        }
+        let setters: [(&str, Setter<'d>); 3] = [
             ("hidden", Command::hidden),
             ("acts", Command::acts),
             ("operands-end-options", Command::operands_end_options),
-            ("abbreviations", Command::abbreviations),
         ];
         for (key, setter) in setters {
             if view.is(key) {

@@ -7,7 +7,7 @@
 //! * `say.rs`: what the settings of a parameter are given.
 
 use bumpalo::Bump;
-use clavret_core::{Role, Tail};
+use clavret_core::{Of, Role, Tail};
 use proptest::prelude::*;
 
 mod raw;
@@ -397,7 +397,10 @@ impl Draw {
                 "aliases" if !is_root => Say::Texts(vec![format!("{name}-too")]),
                 "formerly" if !is_root => Say::Texts(vec![format!("old-{name}")]),
                 "hidden" | "named" if !is_root => Say::Yes,
-                "operands_end_options" | "abbreviations" => Say::Yes,
+                "operands_end_options" => Say::Yes,
+                "abbreviations" => {
+                    Say::Of([Of::Options, Of::Commands, Of::Both][usize::from(with) % 3])
+                }
                 // Few: the rest of a line counts for little then.
                 "judged_by" if with < 64 => Say::Yes,
                 "examples" => Say::Pairs(vec![("all of it", "apiary")]),

@@ -42,10 +42,8 @@ impl<'d> Making<'d, '_> {
         letters.retain(|letter| is_it(self.meant(level, &|other| has_letter(other, *letter))));
         let mut all: Vec<String> = long.iter().map(|name| format!("--{name}")).collect();
         // A beginning that is no other's.
-        let is_shown = self.abbreviates(level) && !param.is_hidden();
-        if let Some(name) =
-            long.iter().find(|name| is_shown && !param.former_names().contains(name))
-        {
+        let is_on = self.shortens(level, Command::shortens_options);
+        if let Some(name) = long.iter().find(|name| is_on && !param.former_names().contains(name)) {
             let others: Vec<&str> =
                 self.longs(level).into_iter().filter(|other| other != name).collect();
             let is_own = |end: &usize| !others.iter().any(|other| other.starts_with(&name[..*end]));
@@ -55,9 +53,9 @@ impl<'d> Making<'d, '_> {
         all
     }
 
-    /// Whether beginnings of names stand for them at a command.
-    fn abbreviates(&self, level: usize) -> bool {
-        self.path[..=level].iter().any(|command| command.is_abbreviating())
+    /// Whether beginnings of some names stand for them at a command.
+    fn shortens(&self, level: usize, names: fn(&Command<'d>) -> bool) -> bool {
+        self.path[..=level].iter().any(|command| names(command))
     }
 
     /// All long names at a command.
@@ -93,7 +91,7 @@ impl<'d> Making<'d, '_> {
             return false;
         }
         let is_named = |word: &str| {
-            let abbreviates = self.abbreviates(level);
+            let abbreviates = self.shortens(level, Command::shortens_commands);
             let is_it = |name: &&str| *name == word || abbreviates && name.starts_with(word);
             command.subcommands().iter().any(|below| names_of(below).iter().any(is_it))
         };
@@ -133,7 +131,7 @@ impl<'d> Making<'d, '_> {
                 Some(meant) if meant.is(param) => {}
                 Some(_) => return false,
                 None => {
-                    return !self.abbreviates(level)
+                    return !self.shortens(level, Command::shortens_options)
                         || !self.longs(level).iter().any(|long| long.starts_with(name));
                 }
             }
@@ -149,7 +147,7 @@ impl<'d> Making<'d, '_> {
     pub(super) fn command_name(&mut self, level: usize) -> String {
         let (above, command) = (self.path[level - 1], self.path[level]);
         let mut names: Vec<&str> = names_of(command);
-        if self.abbreviates(level - 1) && !command.is_hidden() {
+        if self.shortens(level - 1, Command::shortens_commands) {
             let name = command.name();
             let all: Vec<&str> = above
                 .subcommands()

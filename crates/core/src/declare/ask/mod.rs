@@ -11,7 +11,7 @@ use std::borrow::Cow;
 use crate::declare::brought::Judged;
 use crate::declare::command::Judge;
 use crate::declare::{
-    Abbreviates, Alone, Bundle, Command, Config, Package, Param, Rule, SETTERS, Tail,
+    Abbreviates, Alone, Bundle, Command, Config, Of, Package, Param, Rule, SETTERS, Tail,
 };
 // What it is answered in; nothing else of a later stage is called here.
 use crate::read::World;
@@ -152,9 +152,22 @@ impl<'d> Command<'d> {
         self.abbreviates
     }
 
-    /// Whether unique beginnings of names mean the names, there and below.
-    pub const fn is_abbreviating(&self) -> bool {
-        self.abbreviates.is_some()
+    /// Of which names unique beginnings mean the names, there and below.
+    pub const fn abbreviated(&self) -> Option<Of> {
+        match self.abbreviates {
+            Some(abbreviates) => Some(abbreviates.of),
+            None => None,
+        }
+    }
+
+    /// Whether that are the names of options.
+    pub fn shortens_options(&self) -> bool {
+        self.abbreviated().is_some_and(Of::has_options)
+    }
+
+    /// Whether that are the names of subcommands.
+    pub fn shortens_commands(&self) -> bool {
+        self.abbreviated().is_some_and(Of::has_commands)
     }
 
     /// Whether the library does its work: [`HELP`](crate::HELP), the command for completions,

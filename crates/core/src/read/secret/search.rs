@@ -59,7 +59,7 @@ impl<'t, 'd> Search<'t, 'd> {
             names: Names::new(trace.trail.root(), usual),
             reach: None,
             left: NAMES,
-            abbreviates: trace.commands().any(Command::is_abbreviating),
+            abbreviates: trace.commands().any(Command::shortens_options),
             is_operand: trace.commands().next_back().is_some_and(has_secret_operand),
             is_lost: false,
             word: 0,
@@ -268,7 +268,7 @@ impl<'t, 'd> Search<'t, 'd> {
         }
         let reach = self.trace.reach_in(self.word, self.usual);
         self.left -= reach.list().len().min(self.left);
-        let names = reach.names();
+        let names = reach.all_names();
         let mut begun =
             names.iter().filter(|known| known.0.as_bytes().starts_with(name)).peekable();
         begun.peek()?;

@@ -187,6 +187,8 @@ _§_value() { # offers values of the code $1 that begin with $3, each behind $2
     all=$(compgen -A "$action" -- "$3" | sort -u)
     while IFS= read -r one; do
       # Keywords and functions are no programs, nor are files that do not run.
+      # Where it stands alone, a name with a dash in front would be an option.
+      [[ $1 != [pfd]* || $one != -* || -n $2$3 ]] || one=./$one
       [[ -z $one || $1 == x && ! -d $one ]] && ! type -P -- "$one" >/dev/null || found+=("$one")
     done <<<"$all"
     # From 4.0 on readline is told that these are files, and quotes them and marks folders.

@@ -56,19 +56,21 @@ _§() {
   return ret
 }
 _§_paths() { # what, the open quote, what is in the word before it, the folder that zsh puts in, extensions
-  local -a expl
+  local -a expl but
   local -i ret=1
+  # Where it stands alone, a name with a dash in front would be an option.
+  [[ -n $3$4$PREFIX ]] || but=(-F '(-*)')
   # Where none fits there is none: `_files` would show all.
   if [[ $1 == files ]]; then
     _description files expl file
     if [[ -n $5 ]]; then
-      _path_files "$expl[@]" -g "*.(#i)(${5// /|})(-.)" && ret=0
+      _path_files "$expl[@]" "$but[@]" -g "*.(#i)(${5// /|})(-.)" && ret=0
     else
-      _path_files "$expl[@]" -g '*(^-/)' && ret=0
+      _path_files "$expl[@]" "$but[@]" -g '*(^-/)' && ret=0
     fi
   fi
   _description directories expl directory
-  _path_files "$expl[@]" -/ && ret=0
+  _path_files "$expl[@]" "$but[@]" -/ && ret=0
   return ret
 }
 if [[ ${zsh_eval_context[-1]} == loadautofunc ]]; then

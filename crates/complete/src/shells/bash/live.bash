@@ -1,6 +1,6 @@
 # bash completion for §§: asks the program itself. Written in the syntax of bash 3.2.
 _§() {
-  local IFS=$'\x1f' flags=$- set said at=0 cased= line=
+  local IFS=$'\x1f' flags=$- said at=0 cased= line=
   [[ $(bind -v 2>/dev/null) != *'completion-ignore-case on'* ]] || cased=1
   local ask=(1 complete bash "${COMP_TYPE-9}" "${2-}" "${COMP_LINE:0:COMP_POINT}" "${COMP_LINE:COMP_POINT}" "${COLUMNS-}" "$cased")
   COMPREPLY=()
@@ -12,12 +12,6 @@ _§() {
   IFS=$'\x1e'
   set -f
   said=($said)
-  set +f
-  # Paths are found by patterns, whatever the user has set for these, and extensions in capitals are some too.
-  set=$(shopt -p dotglob failglob nocaseglob nocasematch nullglob)
-  shopt -s dotglob nocasematch nullglob
-  shopt -u failglob nocaseglob
-  [[ -z $cased ]] || shopt -s nocaseglob
   while ((at < ${#said[@]})); do
     case ${said[at]} in
     words)
@@ -36,8 +30,7 @@ _§() {
     esac
   done
   IFS=$' \t\n'
-  eval "$set"
-  [[ $flags != *f* ]] || set -f
+  [[ $flags == *f* ]] || set +f
   [[ -z $line ]] || _§_line "$line"
   return 0
 }
@@ -57,7 +50,7 @@ _§_line() { # the line of another program up to the cursor, by what the package
   $offset "$at"
 }
 _§_look() { # what, the open quote, what is in the word before it, the folder that bash puts in, extensions, how it begins, what of that is kept
-  local IFS=$'\n' one end all=() root=$4 folder=
+  local IFS=$'\n' one end put all=() root=$4 folder=
   case $root in
   '') ;;
   '$PWD/' | '${PWD}/') folder=$PWD/ ;;
@@ -65,15 +58,13 @@ _§_look() { # what, the open quote, what is in the word before it, the folder t
   *[!A-Za-z0-9_./~-]*) return ;;
   *) eval "folder=$root" ;;
   esac
-  set -f
   case $1$root$6 in
   users*) all=($(compgen -A user -- "$6")) ;;
   hosts*) all=($(compgen -A hostname -- "$6")) ;;
   programs*/*) ;;
   programs*) all=($(compgen -c -- "$6" | sort -u)) ;;
   esac
-  set +f
-  [[ $1 == [uhp]* && $1$root$6 != programs*/* ]] || all=("$folder$6"*)
+  [[ $1 == [uhp]* && $1$root$6 != programs*/* ]] || _§_paths "$folder$6"
   # Of keywords and functions none is a program.
   for one in ${all[@]+"${all[@]}"}; do
     end=' '
@@ -84,7 +75,7 @@ _§_look() { # what, the open quote, what is in the word before it, the folder t
         type -P -- "$one" >/dev/null || continue
       elif [[ -d $one ]]; then
         end=/
-      elif [[ $1 == folders || $1 == programs && ! -x $one || -n $5 && " $5 " != *" ${one##*.} "* ]]; then
+      elif [[ $1 == folders || $1 == programs && ! -x $one ]] || ! _§_ends "${one##*.}" "$5"; then
         continue
       fi
       one=${one:${#folder}}
@@ -92,7 +83,8 @@ _§_look() { # what, the open quote, what is in the word before it, the folder t
       [[ $one != -* || $6 == -* || -n $2$3$root$7 ]] || one=./$one
       ;;
     esac
-    if [[ -n $7 ]]; then one=$4$one one=${one:${#7}} root=; fi
+    put=$root
+    if [[ -n $7 ]]; then one=$root$one one=${one:${#7}} put=; fi
     case $2 in
     \') one=${one//\'/\'\\\'\'} ;;
     \") one=${one//\\/\\\\} one=${one//\"/\\\"} one=${one//\$/\\\$} one=${one//\`/\\\`} one=${one//!/\"\'!\'\"} ;;
@@ -104,7 +96,26 @@ _§_look() { # what, the open quote, what is in the word before it, the folder t
       end=
       [[ $one != *"${2#\$}" ]] || end=${2#\$}
     fi
-    COMPREPLY+=("$3$root$one$end")
+    COMPREPLY+=("$3$put$one$end")
   done
+}
+_§_paths() { # the paths that begin so, whatever the user has set for patterns; sets all
+  local set=$(shopt -p dotglob failglob nocaseglob nullglob)
+  shopt -s dotglob nullglob
+  shopt -u failglob nocaseglob
+  [[ -z $cased ]] || shopt -s nocaseglob
+  set +f
+  all=("$1"*)
+  set -f
+  eval "$set"
+}
+_§_ends() { # whether the extension is one of a list, or there is no list; in capitals it is one too
+  [[ -n $2 && " $2 " != *" $1 "* ]] || return 0
+  local is=1
+  shopt -q nocasematch && return 1
+  shopt -s nocasematch
+  [[ " $2 " != *" $1 "* ]] || is=0
+  shopt -u nocasematch
+  return $is
 }
 complete -o nospace -o nosort -F _§ -- §§ 2>/dev/null || complete -o nospace -F _§ -- §§

@@ -80,7 +80,7 @@ elif (( ${+functions[compdef]} )); then
 else
   # Before compinit there is no `compdef` yet: at the first prompt there is.
   _§_late() {
-    precmd_functions=("${(@)precmd_functions:#_§_late}")
+    precmd_functions=("${(@)precmd_functions[@]:#_§_late}")
     (( ! ${+functions[compdef]} )) || compdef _§ §§
   }
   typeset -ga precmd_functions

@@ -99,7 +99,7 @@ impl Table {
             for (key, _) in key.offers() {
                 choices.push(key.to_owned() + "=");
                 for (value, _) in value.offers() {
-                    choices.push([key, "=", value].concat());
+                    choices.push(key.to_owned() + "=" + value);
                 }
             }
             return if choices.is_empty() { Value::Free } else { Value::Entry(self.list(choices)) };

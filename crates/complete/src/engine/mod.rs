@@ -128,7 +128,7 @@ impl Candidate {
 /// How a word may begin that is offered where none begins as the word at the cursor does.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub(crate) enum Fits {
-    /// In another case.
+    /// In another case, where the letters are those of ASCII.
     AnyCase,
     /// Otherwise, with that within it, in any case.
     Within,
@@ -290,10 +290,12 @@ impl<'d, 'c> Completing<'d, 'c> {
 
     /// Whether a word may be offered for how the one at the cursor begins, or for that part of both.
     fn fits(&self, text: &str, begun: &str) -> bool {
+        // Tables of all letters are not worth their size.
+        let is_it = |part: &[u8]| part.eq_ignore_ascii_case(begun.as_bytes());
         match self.fits {
             None => text.starts_with(begun),
-            Some(Fits::AnyCase) => text.to_lowercase().starts_with(&begun.to_lowercase()),
-            Some(Fits::Within) => text.to_lowercase().contains(&begun.to_lowercase()),
+            Some(Fits::AnyCase) => text.as_bytes().get(..begun.len()).is_some_and(is_it),
+            Some(Fits::Within) => text.as_bytes().windows(begun.len().max(1)).any(is_it),
         }
     }
 

@@ -189,13 +189,14 @@ impl Words<'_> {
     /// does not end before the cursor is a command of its own.
     fn substituted(&self, at: usize) -> Option<usize> {
         let text = &self.text[at..];
-        let starts = |starts: &[&str]| starts.iter().any(|start| text.starts_with(start));
         let is_quoted = self.word.quote == Quote::Double;
-        let close = match self.syntax {
-            Syntax::Posix if starts(&["$("]) || !is_quoted && starts(&["<(", ">("]) => ')',
-            Syntax::Posix if starts(&["${"]) => '}',
-            Syntax::Posix if starts(&["`"]) => '`',
-            Syntax::Fish if starts(&["$("]) || !is_quoted && starts(&["("]) => ')',
+        let close = match (self.syntax, text.as_bytes()) {
+            (_, [b'$', b'(', ..]) => ')',
+            (Syntax::Posix, [b'<' | b'>', b'(', ..]) | (Syntax::Fish, [b'(', ..]) if !is_quoted => {
+                ')'
+            }
+            (Syntax::Posix, [b'$', b'{', ..]) => '}',
+            (Syntax::Posix, [b'`', ..]) => '`',
             _ => return None,
         };
         Some(at + closing(text, close)?)

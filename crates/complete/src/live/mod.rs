@@ -107,7 +107,7 @@ pub(crate) struct Look<'l> {
 /// What is found where a folder that the shell puts in is a part of the word at the cursor: paths, if it is where they
 /// begin.
 pub(crate) fn rooted(
-    blocks: Vec<Block>,
+    mut blocks: Vec<Block>,
     cursor: &Cursor,
     root: Option<&Range<usize>>,
 ) -> Vec<Block> {
@@ -119,7 +119,8 @@ pub(crate) fn rooted(
         }
         _ => false,
     };
-    blocks.into_iter().filter(is_path).collect()
+    blocks.retain(is_path);
+    blocks
 }
 
 /// Whether there is nothing but options where no word has begun: these are to be seen, and a dash that they have in common

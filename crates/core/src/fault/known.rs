@@ -4,7 +4,7 @@ use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use super::Report;
-use crate::declare::{Command, Gives, Hit, Param};
+use crate::declare::{Command, Gives, Param};
 use crate::read::{Fault, FaultKind, Faults, Place, bare};
 use crate::text::{Listed, Put, near, near_marked, part, spaced};
 use crate::wording::Phrase;
@@ -39,11 +39,11 @@ impl<'t, 'd> Report<'t, 'd> {
         let typed = typed.to_string_lossy();
         if fault.kind() != FaultKind::CommandAmbiguous {
             let typed = typed.trim_start_matches('-');
-            let known = self.option_names(word).into_iter();
-            let mut names = known.filter(|name| name.0.starts_with(typed)).listed();
+            let mut names = self.option_names(word, false);
+            names.retain(|name| name.0.starts_with(typed));
             if names.len() < 2 {
-                let known = self.reach_in(word).all_names().into_iter().map(meant).listed();
-                names = known.into_iter().filter(|name| name.0.starts_with(typed)).listed();
+                names = self.option_names(word, true);
+                names.retain(|name| name.0.starts_with(typed));
             }
             return self.dashed(names);
         }
@@ -77,7 +77,7 @@ impl<'t, 'd> Report<'t, 'd> {
                 }
                 // A name that says the contrary is far, however few letters that takes.
                 let is_negated = |name: &str| name.starts_with("no-");
-                let known = self.option_names(word).into_iter();
+                let known = self.option_names(word, false).into_iter();
                 let known = known.filter(|known| is_negated(known.0) == is_negated(name)).listed();
                 match near_marked(name, &known) {
                     (_, names) if names.is_empty() && bare.is_some() => {
@@ -196,10 +196,11 @@ impl<'d> Faults<'d> {
     }
 
     /// The long names that are known in a word, without dashes, and a number for what each means: a
-    /// name and its aliases are one.
-    pub(super) fn option_names(&self, word: usize) -> Vec<(&'d str, usize)> {
+    /// name and its aliases are one. Hidden ones are among `all`.
+    pub(super) fn option_names(&self, word: usize, all: bool) -> Vec<(&'d str, usize)> {
         let reach = self.reach_in(word);
-        reach.names().into_iter().map(meant).listed()
+        let names = if all { reach.all_names() } else { reach.names() };
+        names.iter().map(|&(name, hit, at)| (name, 3 * at + hit as usize)).listed()
     }
 
     /// Whether a word is an option where it stands.
@@ -234,9 +235,4 @@ impl<'d> Faults<'d> {
     pub(super) fn seen_names(&self) -> Vec<&'d str> {
         self.seen_commands().map(|command| command.name()).listed()
     }
-}
-
-/// A name, and a number for what it means.
-fn meant((name, hit, at): (&str, Hit, usize)) -> (&str, usize) {
-    (name, 3 * at + hit as usize)
 }

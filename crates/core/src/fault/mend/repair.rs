@@ -61,7 +61,7 @@ impl Faults<'_> {
         let name = typed.to_str().and_then(|typed| typed.strip_prefix('-'));
         let name =
             name.map(|name| name.trim_start_matches('-').split('=').next().unwrap_or_default());
-        name.is_some_and(|name| !near_marked(name, &self.option_names(word)).1.is_empty())
+        name.is_some_and(|name| !near_marked(name, &self.option_names(word, false)).1.is_empty())
     }
 }
 

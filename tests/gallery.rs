@@ -62,7 +62,10 @@ fn every_word_is_of_a_phrase_or_declared() {
                 &format!(" {} {} {}", param.placeholders(0), param.variable(), param.file_name());
             for kind in param.kinds() {
                 declared += &format!(" {:?} {}", kind.noun(), kind.example_word());
-                declared.extend(kind.offers().flat_map(|(name, help)| [" ", name, " ", help]));
+                let keys = kind.sides().map(|sides| sides.0);
+                for kind in [*kind].into_iter().chain(keys) {
+                    declared.extend(kind.offers().flat_map(|(name, help)| [" ", name, " ", help]));
+                }
             }
         }
     }

@@ -45,6 +45,23 @@ impl Choice for Lid {
     const VALUES: &'static [Self] = &[Lid::Gold, Lid::White, Lid::Black, Lid::White];
 }
 
+/// What a box is made of, each part with values of its own.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+enum Part {
+    Lid,
+    Jars,
+    Ribbon,
+}
+
+impl Choice for Part {
+    const OFFERS: &'static [Offer<'static>] = &[
+        Offer::new("lid").value(Lid::KIND),
+        Offer::new("jars").help("how many").value(&Kind::typed::<u8>()),
+        Offer::new("ribbon").help("its colour"),
+    ];
+    const VALUES: &'static [Self] = &[Part::Lid, Part::Jars, Part::Ribbon];
+}
+
 /// What is in the tanks.
 #[derive(Debug)]
 struct Tanks(&'static [&'static str]);
@@ -179,7 +196,9 @@ static PACK: Command = Command::new("pack").summary("pack jars into boxes").take
     TRIO.param(),
     TWICE.param(),
     ROWS.param(),
+    BOX.param(),
 ]);
+static BOX: Named<BTreeMap<Part, String>> = Named::new("box").help("parts of a box");
 
 // What is sold.
 static JARS: Named<Option<u32>> = Named::new("jars").letter('j').help("so many jars");

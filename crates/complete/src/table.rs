@@ -98,6 +98,7 @@ impl Table {
         if let Some((key, value)) = kind.sides() {
             for (key, _) in key.offers() {
                 choices.push(key.to_owned() + "=");
+                let value = kind.value_of(key).unwrap_or(value);
                 for (value, _) in value.offers() {
                     choices.push(key.to_owned() + "=" + value);
                 }

@@ -1,7 +1,7 @@
 //! What is wrong with a document is told at its own lines, all at once, with what would be right.
 
 use clavret_core::Outcome;
-use clavret_document::{Arena, Document};
+use clavret_document::{Arena, Document, document_of, to_toml};
 use expect_test::{Expect, expect};
 
 fn told(text: &str, expected: Expect) {
@@ -271,4 +271,38 @@ fn a_kind_tests_its_words() {
     let wrong = text.replace("pattern = \"[A-Z][0-9]+\", example = \"A7\"", "range = [1, 2]");
     let told = Document::read("weigh", &wrong).unwrap_err().to_string();
     assert!(told.contains("the type `text` has no `range`"), "{told}");
+}
+
+/// A key of entries may have values of its own, and a document of the declaration says so again.
+#[test]
+fn a_key_says_what_its_value_may_be() {
+    let text = r#"
+        clavret = 1
+        name = "pack"
+        kind = [
+            { name = "part", offers = [{ name = "lid", value = "lid" }, { name = "jars", value = "u8" }, { name = "ribbon" }] },
+            { name = "lid", offers = [{ name = "gold" }, { name = "white" }] },
+        ]
+        option = [{ name = "box", type = { key = "part", value = "text" } }]
+    "#;
+    let (document, arena) = (Document::read("pack", text).unwrap(), Arena::new());
+    let pack = document.command(&arena);
+    let again = Document::read("pack", to_toml(&document_of(pack))).unwrap();
+    let again = again.command(&arena);
+    for (word, reads) in [
+        ("lid=gold", true),
+        ("lid=red", false),
+        ("jars=12", true),
+        ("jars=300", false),
+        ("ribbon=red", true),
+        ("size=3", false),
+    ] {
+        for root in [pack, again] {
+            let words = ["--box", word];
+            assert_eq!(matches!(root.read(&words), Outcome::Reading(_)), reads, "{word}");
+        }
+    }
+    let wrong = text.replace(r#"value = "u8""#, r#"value = "part""#);
+    let told = Document::read("pack", &wrong).unwrap_err().to_string();
+    assert!(told.contains("the value of a key cannot have keys itself"), "{told}");
 }

@@ -1,7 +1,7 @@
 //! A JSON Schema (draft 2020-12) of the values of a command: what `clavret read --as json` has under `values`.
 
 use clavret::valid::{Says, Test};
-use clavret::{Command, CommandPath, Kind, Noun, Param, Role, Standard, Times};
+use clavret::{Command, CommandPath, Kind, Noun, Offer, Param, Role, Standard, Times};
 use serde_json::{Map, Value, json};
 
 /// The schema of what a line may give that reaches a command.
@@ -57,10 +57,18 @@ fn of(param: &Param<'_>) -> Value {
     }
     let dots = param.is_secret().then(|| json!({ "const": "•••" }));
     if let [kind] = param.kinds()
-        && let Some((_, value)) = kind.sides()
+        && let Some((keys, value)) = kind.sides()
         && dots.is_none()
     {
-        return json!({ "type": "object", "additionalProperties": word(value, param) });
+        let mut entries = json!({ "type": "object", "additionalProperties": word(value, param) });
+        if keys.has_values() {
+            let of_key = |key: &Offer<'_>| {
+                (key.name().to_owned(), word(key.kind_of_value().unwrap_or(value), param))
+            };
+            let keys: Map<String, Value> = keys.all_offers().iter().map(of_key).collect();
+            entries["properties"] = keys.into();
+        }
+        return entries;
     }
     let words: Vec<Value> = param
         .kinds()

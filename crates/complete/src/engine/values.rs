@@ -98,6 +98,8 @@ impl<'d> Completing<'d, '_> {
         if let Some((key, value)) = kind.sides() {
             return match begun.split_once('=') {
                 Some((key, begun)) => {
+                    // A key may have values of its own.
+                    let value = kind.value_of(key).unwrap_or(value);
                     self.add_of(param, (value, at), &(head + key + "="), begun, &|_| false, "")
                 }
                 None => self.add_of(param, (key, at), &head, begun, &used, "="),
@@ -129,10 +131,16 @@ impl<'d> Completing<'d, '_> {
                 continue;
             }
             let mut text = head.to_owned() + &escaped(offer, param.delimiter());
+            let mut help = help.to_owned();
             if is_entry {
                 text.push('=');
+                // What a key takes says what it is.
+                let value = param.word_kind(at).and_then(|entry| entry.value_of(offer));
+                if let (Some(kind), true) = (value, help.is_empty()) {
+                    help = kind.wanted(self.wording);
+                }
             }
-            let (help, is_whole, head) = (help.to_owned(), more.is_empty(), head.len());
+            let (is_whole, head) = (more.is_empty(), head.len());
             words.push(Candidate { text, help, is_whole, head });
         }
         let is_closed =
@@ -155,7 +163,11 @@ impl<'d> Completing<'d, '_> {
         match refers {
             Refers::Nothing | Refers::Command if is_full => {}
             Refers::Nothing | Refers::Command => {
-                let wanted = param.hint(at, self.wording);
+                let is_own = param.word_kind(at).is_some_and(|own| std::ptr::eq(own, kind));
+                let wanted = match is_own {
+                    true => param.hint(at, self.wording),
+                    false => kind.wanted(self.wording),
+                };
                 if !wanted.is_empty() && !self.found.contains(&Block::Hint(wanted.clone())) {
                     self.found.push(Block::Hint(wanted));
                 }

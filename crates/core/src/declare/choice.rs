@@ -43,7 +43,7 @@ pub trait Choice: Clone + Send + Sync + 'static {
 impl<'d> Offer<'d> {
     /// A word.
     pub const fn new(name: &'d str) -> Self {
-        Offer { name, help: "", instead: "" }
+        Offer { name, help: "", instead: "", value: None }
     }
 
     /// What it means, in a few words.
@@ -60,7 +60,52 @@ impl<'d> Offer<'d> {
         self.instead = instead;
         self
     }
+
+    /// What the value may be where the word is the key of an entry: a kind of its own for each key. Values that are of another
+    /// kind are refused; all are of one type all the same, such as `String`.
+    ///
+    /// ```
+    /// # use clavret_core as clavret;
+    /// use clavret::{Choice, Command, Kind, Named, Offer, Outcome};
+    /// use std::collections::BTreeMap;
+    ///
+    /// #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+    /// enum Key {
+    ///     Lid,
+    ///     Frames,
+    /// }
+    /// impl Choice for Key {
+    ///     const OFFERS: &'static [Offer<'static>] = &[
+    ///         Offer::new("lid").value(&Kind::choice(&[Offer::new("gold"), Offer::new("white")])),
+    ///         Offer::new("frames").value(&Kind::typed::<u8>()),
+    ///     ];
+    ///     const VALUES: &'static [Self] = &[Key::Lid, Key::Frames];
+    /// }
+    /// static SET: Named<BTreeMap<Key, String>> = Named::new("set");
+    /// static LABEL: Command = Command::new("label").takes(&[SET.param()]);
+    ///
+    /// assert!(matches!(LABEL.read(&["--set", "lid=gold", "--set", "frames=6"]), Outcome::Reading(_)));
+    /// let Outcome::Faults(faults) = LABEL.read(&["--set", "lid=red"]) else { panic!() };
+    /// assert!(format!("{faults:?}").contains("--set lid= takes gold or white; 'red' is neither"));
+    /// ```
+    #[must_use]
+    pub const fn value(mut self, kind: &'d Kind<'d>) -> Self {
+        self.value = Some(kind);
+        self
+    }
 }
+
+/// By what is said of them.
+impl PartialEq for Offer<'_> {
+    fn eq(&self, other: &Self) -> bool {
+        let said =
+            |offer: &Self| (offer.value.map(|kind| kind.noun), offer.value.map(Kind::bounds));
+        (self.name, self.help, self.instead) == (other.name, other.help, other.instead)
+            && said(self) == said(other)
+    }
+}
+
+impl Eq for Offer<'_> {}
 
 impl<T: Choice> FromWord for T {
     const KIND: &'static Kind<'static> = &{

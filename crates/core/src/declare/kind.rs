@@ -62,7 +62,7 @@ impl<'d> Kind<'d> {
 
     pub(crate) const fn of(noun: Noun<'d>, example: &'d str) -> Self {
         let (limits, refers, offers) = (None, Refers::Nothing, &[] as &[Offer<'d>]);
-        let (has_deprecated, paints, sides) = (false, false, None);
+        let (has_deprecated, has_values, paints, sides) = (false, false, false, None);
         let (negative, explained, unchecked) = (false, false, false);
         let (standard, typed) = (None, None);
         Kind {
@@ -74,6 +74,7 @@ impl<'d> Kind<'d> {
             explained,
             offers,
             has_deprecated,
+            has_values,
             paints,
             standard,
             unchecked,
@@ -96,12 +97,13 @@ impl<'d> Kind<'d> {
         let mut at = 0;
         while at < offers.len() {
             self.has_deprecated |= !offers[at].instead.is_empty();
+            self.has_values |= offers[at].value.is_some();
             at += 1;
         }
         self
     }
 
-    /// `KEY=VALUE`.
+    /// `KEY=VALUE`. A key may [say](Offer::value) what its value may be.
     pub const fn entry(key: &'d Kind<'d>, value: &'d Kind<'d>) -> Self {
         let mut kind = Kind::of(Noun::Entry, "");
         kind.sides = Some((key, value));
@@ -167,9 +169,24 @@ impl<'d> Kind<'d> {
     /// A word of this kind that reads.
     pub fn example_word(&self) -> Cow<'d, str> {
         match self.sides {
-            Some((key, value)) => of(&[&key.example_word(), "=", &value.example_word()]).into(),
+            Some((key, value)) => {
+                let key = key.example_word();
+                let value = self.value_of(&key).unwrap_or(value);
+                of(&[&key, "=", &value.example_word()]).into()
+            }
             None => Cow::Borrowed(self.example),
         }
+    }
+
+    /// The keys of entries, if they are a closed list; deprecated ones are left out.
+    pub fn keys(&self) -> impl Iterator<Item = &'d str> + use<'d> {
+        self.sides.into_iter().flat_map(|(keys, _)| keys.offers()).map(|offer| offer.0)
+    }
+
+    /// What the value of a key may be, where that is said of the key.
+    pub fn value_of(&self, key: &str) -> Option<&'d Kind<'d>> {
+        let keys = self.sides.map(|sides| sides.0).filter(|keys| keys.has_values)?;
+        keys.offers.iter().find(|offer| offer.name == key)?.value
     }
 
     /// The words it may be, each with its help, if they are a closed list.

@@ -408,8 +408,9 @@ pub struct Kind<'d> {
     explained: bool,
     /// The words that it may be, if they are a closed list.
     offers: &'d [Offer<'d>],
-    /// Whether some of the words are deprecated.
+    /// Whether some of the words are deprecated, and whether some are keys that say what their values may be.
     has_deprecated: bool,
+    has_values: bool,
     /// It says when to colour what is printed.
     paints: bool,
     /// Which of the library's own types it is of.
@@ -423,12 +424,14 @@ pub struct Kind<'d> {
 }
 
 /// One word of a closed list, with its help.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+#[derive(Debug, Clone, Copy)]
 pub struct Offer<'d> {
     name: &'d str,
     help: &'d str,
     /// What to type instead of a deprecated word; empty for any other.
     instead: &'d str,
+    /// What the value of a key may be.
+    value: Option<&'d Kind<'d>>,
 }
 
 /// The words of one occurrence on their way to a value, and what is wrong with them.

@@ -33,6 +33,8 @@ pub(crate) enum Reason {
     /// The validator at this place says what would be right, and for which reason this is not.
     // In a box its drop would be made anew inside its own, as often as the compiler likes.
     Tested(u8, Arc<Reason>),
+    /// The value of a key, at this place in the list of keys, is not what that takes.
+    OfKey(u32, Arc<Reason>),
     /// In the words of another library, which stand after our own.
     Cited(Box<str>),
     /// In the words of the type itself.

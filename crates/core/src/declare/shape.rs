@@ -328,7 +328,11 @@ pub(crate) fn sides(
 /// The key and the value of an entry, tested as a pair.
 fn entry<K: FromWord, V: FromWord>(feed: &mut Feed<'_>) -> Option<(K, V)> {
     parted(feed, |sides| {
-        let entry = sides.one(0).zip(sides.one(1));
+        let key = sides.one(0);
+        if const { K::KIND.has_values } && !sides.suits_key(K::KIND) {
+            return None;
+        }
+        let entry = key.zip(sides.one(1));
         sides.tested(0, 1, entry)
     })
 }

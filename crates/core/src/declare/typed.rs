@@ -4,13 +4,14 @@ use std::any::Any;
 use std::collections::HashSet;
 use std::ffi::{OsStr, OsString};
 use std::hash::{Hash, Hasher};
+use std::sync::Arc;
 
 use super::cell::Held;
 use super::from_word::FromWord;
 use super::kind::Noun;
 use super::refusal::Reason;
 use super::shape::{parted, sides};
-use super::{Feed, Kind, Manner, Param, Refusal};
+use super::{Feed, Kind, Manner, Offer, Param, Refusal};
 
 /// A value of any type.
 type Value = Box<dyn Any + Send + Sync>;
@@ -110,12 +111,35 @@ impl Feed<'_> {
         match kind.sides {
             // What validates an entry tests both sides together, and knows their types.
             Some((key, value)) => parted(self, |sides| {
-                let key = sides.value(0, key);
-                key.zip(sides.value(1, value))
+                let given = sides.value(0, key);
+                if key.has_values && !sides.suits_key(key) {
+                    return None;
+                }
+                given.zip(sides.value(1, value))
             })
             .is_some(),
             None => self.value(at, kind).is_some_and(|value| self.passes(at, 1, &*value)),
         }
+    }
+
+    /// Whether the value of an entry is what its key takes, where one of the keys says what.
+    #[cold]
+    pub(super) fn suits_key(&mut self, keys: &Kind<'_>) -> bool {
+        let [key, value] = self.words else { return true };
+        let is_it = |offer: &Offer<'_>| offer.name.as_bytes() == key.as_encoded_bytes();
+        let Some(at) = keys.offers.iter().position(is_it) else { return true };
+        let Some(kind) = keys.offers[at].value else { return true };
+        let refused = kind.convert(value, self.param.manner).err();
+        if let Some(Refusal { reason }) = refused {
+            // Of a secret the key is one too.
+            let reason = match self.param.secret {
+                true => Reason::NotOne,
+                false => Reason::OfKey(at as u32, Arc::new(reason)),
+            };
+            self.misfit(1, reason);
+            return false;
+        }
+        true
     }
 
     #[inline]

@@ -3,7 +3,7 @@
 use super::Report;
 use super::say::joined;
 use crate::declare::valid::{Says, Test};
-use crate::declare::{Miss, Noun, Param, Reason};
+use crate::declare::{Kind, Miss, Noun, Param, Reason};
 use crate::read::{Fault, FaultKind};
 use crate::text::{Listed, unquoted};
 use crate::wording::{Phrase, Speech, word_kind};
@@ -17,6 +17,9 @@ impl<'t, 'd> Report<'t, 'd> {
             return "";
         };
         let sentence = match &fault.reason() {
+            Some(Reason::OfKey(key, reason)) => {
+                self.refused_of_key(param, (*key, reason), (name, typed))
+            }
             Some(Reason::Count(count)) => {
                 let wanted = speech.count(param.kinds().len().max(1));
                 speech.tell(Phrase::ValueCount, &[name, wanted, speech.count(*count)])
@@ -35,6 +38,42 @@ impl<'t, 'd> Report<'t, 'd> {
             true => self.wrong_default(fault, param, (name, typed), sentence),
             false => sentence,
         }
+    }
+
+    /// Why the value of a key is refused that takes values of its own.
+    #[cold]
+    #[inline(never)]
+    fn refused_of_key(
+        &self,
+        param: &Param<'d>,
+        (key, reason): (u32, &Reason),
+        (name, typed): (&str, &str),
+    ) -> &'t str {
+        let speech = self.speech;
+        let keys = param.kinds().first().and_then(|kind| kind.sides());
+        let offer = keys.and_then(|(keys, _)| keys.all_offers().get(key as usize));
+        let Some((key, kind)) = offer.and_then(|key| Some((key.name(), key.kind_of_value()?)))
+        else {
+            return "";
+        };
+        let value = unquoted(typed).get(key.len() + 1..).unwrap_or(typed);
+        let value = speech.of(&["'", value, "'"]);
+        let name = speech.of(&[name, " ", key, "="]);
+        let takes = speech.such_as(speech.takes_kind(kind, Some(reason)));
+        let sentence = speech.tell(Phrase::ValueMisfit, &[name, takes]);
+        let why = match reason {
+            Reason::Own(reason) => speech.visible(reason),
+            Reason::Near(miss) => speech.fill(miss_phrase(speech, miss), &[value, ""]),
+            reason => {
+                let is = is_of(speech, Some(reason), among(kind), false);
+                let is = speech.fill(is, &[value]);
+                match reason {
+                    Reason::Cited(said) => speech.tell(Phrase::Cited, &[is, speech.visible(said)]),
+                    _ => is,
+                }
+            }
+        };
+        joined(speech, sentence, why)
     }
 
     /// What is wrong with a default: beyond a limit, in short; else what is said of a word.
@@ -109,14 +148,24 @@ fn is_phrase<'t>(
     param: &Param<'_>,
     are_several: bool,
 ) -> &'t str {
-    let [one, several] = match fault.reason() {
+    is_of(speech, fault.reason(), listed(fault, param), are_several)
+}
+
+/// The same for a reason, and so many words of a list that there are.
+fn is_of<'t>(
+    speech: Speech<'t>,
+    reason: Option<&Reason>,
+    listed: Option<usize>,
+    are_several: bool,
+) -> &'t str {
+    let [one, several] = match reason {
         Some(Reason::Above) => [speech.say(Phrase::Above), speech.say(Phrase::AreAbove)],
         Some(Reason::Below) => [speech.say(Phrase::Below), speech.say(Phrase::AreBelow)],
         Some(Reason::Absent) => return speech.say(Phrase::NothingAt),
         Some(Reason::Present) => return speech.say(Phrase::SomethingAt),
         Some(Reason::NotFile) => return speech.say(Phrase::IsDirectory),
         Some(Reason::NotDirectory) => return speech.say(Phrase::IsFile),
-        _ => match listed(fault, param) {
+        _ => match listed {
             Some(2) => [speech.say(Phrase::Neither), speech.say(Phrase::AreNeither)],
             Some(3..) => [speech.say(Phrase::NotAmong), speech.say(Phrase::AreNotAmong)],
             _ => [speech.say(Phrase::NotOne), speech.say(Phrase::NotOnes)],
@@ -168,7 +217,11 @@ fn listed(fault: &Fault<'_>, param: &Param<'_>) -> Option<usize> {
             _ => None,
         };
     }
-    let kind = word_kind(param, fault.which());
+    among(word_kind(param, fault.which()))
+}
+
+/// How many words a kind has, where they are a closed list.
+fn among(kind: &Kind<'_>) -> Option<usize> {
     matches!(kind.noun(), Noun::Choice | Noun::Truth).then(|| kind.offers().count())
 }
 

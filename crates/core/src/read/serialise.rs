@@ -97,11 +97,10 @@ impl Serialize for Value<'_, '_> {
             let mut map = serializer.serialize_map(None)?;
             for piece in &pieces {
                 let (key, text) = piece.sides().unwrap_or_default();
-                let kind = kinds[0].sides().map_or(kinds[0], |sides| sides.1);
-                map.serialize_entry(
-                    &key.to_string_lossy(),
-                    &AsTyped { text: &text, kind, manner },
-                )?;
+                let key = key.to_string_lossy();
+                let of_all = kinds[0].sides().map_or(kinds[0], |sides| sides.1);
+                let kind = kinds[0].value_of(&key).unwrap_or(of_all);
+                map.serialize_entry(&key, &AsTyped { text: &text, kind, manner })?;
             }
             return map.end();
         }

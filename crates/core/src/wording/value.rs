@@ -19,6 +19,7 @@ impl<'t> Speech<'t> {
             Noun::Letter => self.say(Phrase::Letter),
             Noun::Path => self.say(Phrase::Path),
             Noun::Choice | Noun::Truth => self.offers(kind),
+            Noun::Entry if kind.keys().next().is_some() => self.keys(kind),
             noun => {
                 let noun = match noun {
                     Noun::Own(noun) => self.own(self.own_noun(noun)),
@@ -45,6 +46,13 @@ impl<'t> Speech<'t> {
         };
         let count = kind.offers().count().max(offers.len());
         self.first(&offers, count, self.say(Phrase::Comma), self.say(Phrase::Or))
+    }
+
+    /// The keys of a closed list of entries.
+    fn keys(self, kind: &Kind<'_>) -> &'t str {
+        let first = kind.keys().take(Self::MOST_OFFERED);
+        let shown = first.map(|key| self.of(&[key, "=…"])).listed();
+        self.first(&shown, kind.keys().count(), self.say(Phrase::Comma), self.say(Phrase::Or))
     }
 
     /// What a validator of a kind's values says; a range as pages have it.
@@ -171,6 +179,25 @@ impl<'t> Speech<'t> {
         self.list(&said.filter(|said| !said.is_empty()).listed(), self.say(Phrase::And))
     }
 
+    /// The limits of a type, for a number beyond them.
+    fn beyond(self, kind: &Kind<'_>, reason: Option<&Reason>) -> &'t str {
+        match (kind.bounds(), reason) {
+            (Some([low, high]), Some(Reason::Above | Reason::Below)) => {
+                self.range_after(kind, (low, high), reason)
+            }
+            _ => "",
+        }
+    }
+
+    /// What the value of a key takes that has a kind of its own.
+    pub(crate) fn takes_kind(self, kind: &Kind<'_>, reason: Option<&Reason>) -> (&'t str, &'t str) {
+        let (noun, example) = self.noun(kind);
+        match self.beyond(kind, reason) {
+            "" => (noun, example),
+            limits => (self.of(&[noun, limits]), ""),
+        }
+    }
+
     /// What a parameter takes as its `at`-th word: the noun of its kind with its limits, and an example where
     /// there are none. Those of the type only matter to a number beyond them.
     pub(crate) fn takes(
@@ -204,11 +231,8 @@ impl<'t> Speech<'t> {
                 limits.put(range);
             }
         }
-        if limits.is_empty()
-            && let (Some([low, high]), Some(Reason::Above | Reason::Below)) =
-                (kind.bounds(), reason)
-        {
-            limits.put(self.range_after(kind, (low, high), reason));
+        if limits.is_empty() {
+            limits.put(self.beyond(kind, reason));
         }
         let (noun, example) = match self.path(param) {
             "" => self.noun(kind),

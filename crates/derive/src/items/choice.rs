@@ -14,6 +14,7 @@ const SETTERS: &[Setter] = &[
     ("name", Takes::Special, false),
     ("help", Takes::Value, false),
     ("deprecated", Takes::Value, false),
+    ("value", Takes::Reference, false),
 ];
 
 pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {

@@ -49,18 +49,74 @@ impl<'d> Kinds<'d> {
         };
         let name = unused(param.name(), is_used);
         self.0.push((kind, is_unchecked, name.clone()));
+        for value in kind.all_offers().iter().filter_map(Offer::kind_of_value) {
+            self.name(value, param);
+        }
         name
     }
 
     pub(super) fn tables(&self) -> Vec<Node> {
-        self.0.iter().map(|(kind, is_unchecked, name)| table(kind, *is_unchecked, name)).collect()
+        self.0
+            .iter()
+            .map(|(kind, is_unchecked, name)| self.table(kind, *is_unchecked, name))
+            .collect()
+    }
+
+    /// What the type of a key's value is called.
+    fn value_of(&self, key: &Offer<'_>) -> String {
+        let Some(kind) = key.kind_of_value() else { return String::new() };
+        match kind.standard() {
+            Some(standard) if standard != Standard::Choice => standard.name().to_owned(),
+            _ => {
+                let known = self.0.iter().find(|known| is_same(known.0, kind));
+                known.map(|known| known.2.clone()).unwrap_or_default()
+            }
+        }
+    }
+
+    fn table(&self, kind: &Kind<'_>, is_unchecked: bool, name: &str) -> Node {
+        let mut fields = Fields::default();
+        fields.put("name", text(name));
+        let example = kind.example_word();
+        match kind.noun() {
+            Noun::Own(noun) => {
+                fields.put("noun", text(noun));
+                fields.text("example", &example);
+            }
+            Noun::Choice => {}
+            other => {
+                fields.put("like", text(like(other, kind.bounds()).name()));
+                fields.text("example", &example);
+            }
+        }
+        fields.list(
+            "offers",
+            kind.all_offers().iter().map(|key| offer(key, &self.value_of(key))).collect(),
+        );
+        fields.truth("explained", kind.is_explained());
+        fields.truth("negative", kind.is_negative());
+        if kind.looks_up() != Refers::Nothing {
+            fields.put("refers", text(refers(kind.looks_up())));
+        }
+        fields.truth("unchecked", is_unchecked);
+        fields.node()
     }
 }
 
 /// Whether only the program knows what it accepts.
 pub(super) fn is_unchecked(kind: &Kind<'_>, param: &Param<'_>) -> bool {
     let is_of_type = || !param.converts_by_kind() || kind.is_typed();
-    kind.is_unchecked() || kind.standard().is_none() && is_of_type()
+    // What a key takes that is a closed list is known to everybody.
+    let is_list = !kind.is_typed() && kind.offers().next().is_some() && !is_of(kind, param);
+    kind.is_unchecked() || kind.standard().is_none() && is_of_type() && !is_list
+}
+
+/// Whether a parameter takes words, keys or values of it.
+fn is_of(kind: &Kind<'_>, param: &Param<'_>) -> bool {
+    param.kinds().iter().any(|own| match own.sides() {
+        Some((key, value)) => std::ptr::eq(key, kind) || std::ptr::eq(value, kind),
+        None => std::ptr::eq(*own, kind),
+    })
 }
 
 /// Whether two kinds are the same to everybody but their program.
@@ -73,31 +129,6 @@ fn is_same(one: &Kind<'_>, other: &Kind<'_>) -> bool {
         && one.bounds() == other.bounds()
         && data(one) == data(other)
         && one.all_offers() == other.all_offers()
-}
-
-fn table(kind: &Kind<'_>, is_unchecked: bool, name: &str) -> Node {
-    let mut fields = Fields::default();
-    fields.put("name", text(name));
-    let example = kind.example_word();
-    match kind.noun() {
-        Noun::Own(noun) => {
-            fields.put("noun", text(noun));
-            fields.text("example", &example);
-        }
-        Noun::Choice => {}
-        other => {
-            fields.put("like", text(like(other, kind.bounds()).name()));
-            fields.text("example", &example);
-        }
-    }
-    fields.list("offers", kind.all_offers().iter().map(offer).collect());
-    fields.truth("explained", kind.is_explained());
-    fields.truth("negative", kind.is_negative());
-    if kind.looks_up() != Refers::Nothing {
-        fields.put("refers", text(refers(kind.looks_up())));
-    }
-    fields.truth("unchecked", is_unchecked);
-    fields.node()
 }
 
 /// The type of the library that has a noun, and these limits.
@@ -116,11 +147,12 @@ fn like(noun: Noun<'_>, limits: Option<[&str; 2]>) -> Standard {
     }
 }
 
-fn offer(offer: &Offer<'_>) -> Node {
+fn offer(offer: &Offer<'_>, value: &str) -> Node {
     let mut fields = Fields::default();
     fields.put("name", text(offer.name()));
     fields.text("help", offer.told_help());
     fields.text("deprecated", offer.instead());
+    fields.text("value", value);
     fields.node()
 }
 

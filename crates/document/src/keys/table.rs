@@ -172,6 +172,7 @@ static OFFER: Table = Table {
         needed("name", Of::Text, "the word"),
         key("help", Of::Text, "what it means"),
         key("deprecated", Of::Text, "what to type instead"),
+        key("value", Of::Text, "the type of the value, where the word is the key of an entry"),
     ]],
 };
 

@@ -61,7 +61,12 @@ impl<'d, 'b> Build<'d, 'b> {
 
     /// The root with all below it.
     pub(super) fn root(mut self) -> &'d Command<'d> {
-        for view in self.own_kinds.values().copied().collect::<Vec<_>>() {
+        // Those whose words say what their values may be come after those that they name.
+        let has_values =
+            |view: &View<'d>| view.tables("offers").any(|offer| offer.get("value").is_some());
+        let (keys, plain): (Vec<_>, Vec<_>) =
+            self.own_kinds.values().copied().partition(|view| has_values(view));
+        for view in plain.into_iter().chain(keys) {
             self.own_kind(view);
         }
         self.bundles();
@@ -71,8 +76,26 @@ impl<'d, 'b> Build<'d, 'b> {
     }
 
     fn own_kind(&mut self, view: View<'d>) {
-        let kind = kinds::kind(view, self.arena, self.blots);
+        let mut values = Vec::new();
+        for offer in view.tables("offers") {
+            values.push(offer.get("value").and_then(|node| self.kind_of_value(node)));
+        }
+        let kind = kinds::kind(view, &values, self.arena, self.blots);
         self.kinds.insert(view.name(), self.arena.alloc(kind));
+    }
+
+    /// What the value of a key may be.
+    fn kind_of_value(&mut self, node: &'d Node) -> Option<&'d Kind<'d>> {
+        let name = text(node)?;
+        let why = match self.own_kinds.contains_key(name) && !self.kinds.contains_key(name) {
+            true => "the value of a key cannot have keys itself".to_owned(),
+            false => match self.kind(name) {
+                Ok(kind) => return Some(kind),
+                Err(why) => why,
+            },
+        };
+        self.blots.put(&node.at, why);
+        None
     }
 
     /// The tests of a kind, where a parameter's words are all of that one.

@@ -89,9 +89,18 @@ pub(super) fn types<'d>(param: View<'d>) -> Vec<(&'d str, &'d Node)> {
     }
 }
 
-/// A kind of the document's own.
-pub(super) fn kind<'d>(view: View<'d>, arena: &'d Bump, blots: &mut Blots) -> Kind<'d> {
-    let offers: Vec<Offer<'d>> = view.tables("offers").map(offer).collect();
+/// A kind of the document's own; what the values of its words may be, where they are keys, stands beside it.
+pub(super) fn kind<'d>(
+    view: View<'d>,
+    values: &[Option<&'d Kind<'d>>],
+    arena: &'d Bump,
+    blots: &mut Blots,
+) -> Kind<'d> {
+    let of_key = |(offer, value): (Offer<'d>, &Option<&'d Kind<'d>>)| match value {
+        Some(kind) => offer.value(kind),
+        None => offer,
+    };
+    let offers: Vec<Offer<'d>> = view.tables("offers").map(offer).zip(values).map(of_key).collect();
     let is_unchecked = view.is("unchecked");
     let mut kind = match (view.text("noun"), view.text("like")) {
         _ if !offers.is_empty() => Kind::choice(arena.alloc_slice_copy(&offers)),

@@ -5,6 +5,9 @@ use crate::declare::rule::Relation;
 use crate::declare::{
     Bundle, Config, Kind, Noun, Offer, Package, Param, Refers, Refusal, Rule, Standard,
 };
+// What is said of it; nothing else of a later stage is called here.
+use crate::text::Kept;
+use crate::wording::{Speech, Wording};
 
 impl<'d> Bundle<'d> {
     /// What pages head it with.
@@ -83,6 +86,14 @@ impl<'d> Kind<'d> {
         self.offers
     }
 
+    /// What a word of it may be, as a fault says it.
+    #[doc(hidden)]
+    pub fn wanted(&self, wording: &Wording<'_>) -> String {
+        let kept = Kept::default();
+        let speech = Speech::new(wording, &kept);
+        speech.such_as(speech.takes_kind(self, None)).to_owned()
+    }
+
     /// The kinds on both sides of the `=`, of a key and its value.
     pub const fn sides(&self) -> Option<(&'d Kind<'d>, &'d Kind<'d>)> {
         self.sides
@@ -118,6 +129,11 @@ impl<'d> Kind<'d> {
         self.has_deprecated
     }
 
+    /// Whether some of its words are keys that say what their values may be.
+    pub const fn has_values(&self) -> bool {
+        self.has_values
+    }
+
     /// Whether it says when to colour what is printed.
     pub const fn is_painting(&self) -> bool {
         self.paints
@@ -138,6 +154,11 @@ impl<'d> Offer<'d> {
     /// What to type instead of one that is deprecated.
     pub const fn instead(&self) -> &'d str {
         self.instead
+    }
+
+    /// What the value may be where the word is the key of an entry, if that is said.
+    pub const fn kind_of_value(&self) -> Option<&'d Kind<'d>> {
+        self.value
     }
 }
 

@@ -212,6 +212,9 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         for near in &nearest {
             self.fill(Class::Spelled.at(distance), self.speech.item(near));
         }
+        if let Some(kind) = param.word_kind(at).filter(|kind| kind.keys().next().is_some()) {
+            self.near_entry(kind, text.unwrap_or_default());
+        }
         let is_near = !nearest.is_empty() || has_cases && self.fill_other_case(&typed, param);
         if start == 0 && !(is_option && self.fits_behind(word, param)) {
             self.insert(word, self.speech.placeholders(param, at..param.kinds().len()));
@@ -219,6 +222,20 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         // What is an option here is not thrown away.
         if !is_near && !is_option {
             self.fill(Class::Inserted.at(1), self.speech.placeholder(param, at));
+        }
+    }
+
+    /// An entry whose key is near one that there is, or the value near one that its key takes.
+    fn near_entry(&mut self, kind: &Kind<'_>, typed: &str) {
+        let Some((key, value)) = typed.split_once('=') else { return };
+        let (distance, keys) = near(key, &kind.keys().listed());
+        for near in keys.iter().filter(|near| **near != key) {
+            self.fill(Class::Spelled.at(distance), self.speech.item(of(&[near, "=", value])));
+        }
+        let offers = kind.value_of(key).into_iter().flat_map(|kind| kind.offers());
+        let (distance, values) = near(value, &offers.map(|offer| offer.0).listed());
+        for near in &values {
+            self.fill(Class::Spelled.at(distance), self.speech.item(of(&[key, "=", near])));
         }
     }
 

@@ -339,7 +339,7 @@ proptest! {
 
     /// Whatever a shell says of its line, it gets an answer or none.
     #[test]
-    fn any_request_is_borne(shell in 0..3_usize, fields in prop::collection::vec("[a-z0-9 '\"$(){}<>|&;=,~*\\\\\u{e9}\u{1e}\n-]{0,24}", 0..6), at in 0..4_u8) {
+    fn any_request_is_borne(shell in 0..3_usize, fields in prop::collection::vec("([a-z0-9 '\"$(){}<>|&;=,~*`\\\\\u{e9}\u{1e}\n-]|\\$HOME/|~/|\\$\\(|add ){0,24}", 0..9), at in 0..4_u8) {
         static HUES: Named<Vec<Hue>> = Named::new("hue").joined_by(',');
         static PAIR: Named<Option<(Hue, i8)>> = Named::new("at");
         static FILE: Operand<PathBuf> = Operand::new("file");

@@ -134,9 +134,13 @@ pub(crate) fn are_options(blocks: &[Block], begun: &str) -> bool {
     begun.is_empty() && blocks.iter().all(is_option)
 }
 
-/// How a path begins: the folder that the shell puts in, and the rest.
-pub(crate) fn parted<'b>(begun: &'b str, root: Option<&Range<usize>>) -> (&'b str, &'b str) {
-    begun.split_at(root.map_or(0, ExactSizeIterator::len))
+/// How a path begins: the folder that the shell puts in, and the rest. It is the last part of a word of so many bytes.
+pub(crate) fn parted<'b>(
+    begun: &'b str,
+    (word, root): (usize, Option<&Range<usize>>),
+) -> (&'b str, &'b str) {
+    let is_at = |root: &&Range<usize>| root.start + begun.len() == word;
+    begun.split_at(root.filter(is_at).map_or(0, ExactSizeIterator::len))
 }
 
 /// Words of a block that are followed by the same: those that are whole, and those that go on.

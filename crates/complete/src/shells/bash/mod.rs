@@ -55,7 +55,7 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
         _ => text,
     };
     let look = |records: &mut Records, what, before: &str, ends: &[String], begun: &str| {
-        let (root, begun) = parted(begun, line.root.as_ref());
+        let (root, begun) = parted(begun, (text.len(), line.root.as_ref()));
         let kept = kept.strip_prefix(before).unwrap_or_default();
         let before = &if kept.is_empty() { inserted(before) } else { String::new() };
         records.look(&Look { what, quote, before, root, ends, begun, kept });

@@ -21,18 +21,19 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
     let after = whole.strip_prefix(before).unwrap_or_default();
     let line = Line::of(before, after, Syntax::Fish);
     let mut records = Records::new('\0');
+    let text = line.cursor.begun.text.to_string_lossy();
     let look = |records: &mut Records, what, before: &str, ends: &[String], begun: &str| {
-        let (root, begun) = parted(begun, line.root.as_ref());
+        let (root, begun) = parted(begun, (text.len(), line.root.as_ref()));
         records.look(&Look { what, quote: "", before, root, ends, begun, kept: "" });
     };
     if line.is_redirected {
-        look(&mut records, Refers::Path, "", &[], &line.cursor.begun.text.to_string_lossy());
+        look(&mut records, Refers::Path, "", &[], &text);
         return Some(records.text());
     }
     let blocks = complete_by(root, &line.cursor, world, &[Fits::AnyCase, Fits::Within]);
     let blocks = rooted(blocks, &line.cursor, line.root.as_ref());
     // fish would put in what they have in common.
-    if are_options(&blocks, &line.cursor.begun.text.to_string_lossy()) {
+    if are_options(&blocks, &text) {
         return Some(records.text());
     }
     for block in blocks {

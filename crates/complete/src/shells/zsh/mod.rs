@@ -54,7 +54,7 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
                 }
             }
             Block::Look { what, before, ends, begun: path } => {
-                let (root, path) = parted(path, begun.root.as_ref());
+                let (root, path) = parted(path, (cursor.begun.text.len(), begun.root.as_ref()));
                 let (what, quote, kept) = (*what, "", "");
                 records.look(&Look { what, quote, before, root, ends, begun: path, kept });
             }

@@ -1,12 +1,13 @@
 //! A program whose texts a shell would read as something else: quotes, variables, commands, patterns.
 
+use std::collections::BTreeMap;
 use std::io::Write;
 use std::path::PathBuf;
 use std::time::Duration;
 
 use clavret::{
-    Attached, COMPLETIONS, Choice, Command, Flag, HELP, Known, List, Named, Offer, Operand, SoFar,
-    Tail, When,
+    Attached, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Kind, Known, List, Named, Offer,
+    Operand, SoFar, Tail, When,
 };
 
 /// Words that are hard on a shell; each begins as no other one does.
@@ -75,6 +76,20 @@ static WORD: Operand<Vec<Hostile>> =
 static SAY: Command =
     Command::new("say").summary("$(touch stung); `touch stung`").takes(&[WORD.param()]);
 
+/// Keys with values of their own.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+enum Part {
+    Word,
+    Jars,
+}
+
+impl Choice for Part {
+    const OFFERS: &'static [Offer<'static>] =
+        &[Offer::new("word").value(Hostile::KIND), Offer::new("jars").value(&Kind::typed::<u8>())];
+    const VALUES: &'static [Self] = &[Part::Word, Part::Jars];
+}
+
+static SET: Named<BTreeMap<Part, String>> = Named::new("set");
 static AS: Named<Option<Hostile>> = Named::new("as").help("\"`touch stung`\"");
 static LIST: Named<Vec<Hostile>> = Named::new("list").joined_by(';').help("%F{red} $(touch stung)");
 static OUT: Named<Option<PathBuf>> = Named::new("out").letter('o').help("a file");
@@ -88,6 +103,7 @@ static ODD: Flag = Flag::new("$(touch&stung)").help("a name");
 static CAFE: Flag = Flag::new("caf\u{e9}").help("\u{fc}ber");
 static MANY: Command = Command::new("options").summary("options").takes(&[
     AS.param(),
+    SET.param(),
     LIST.param(),
     OUT.param(),
     INTO.param(),

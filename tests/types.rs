@@ -230,6 +230,22 @@ fn pages_and_completion_are_those_of_values() {
     prove(Apiary::COMMAND);
 }
 
+/// Keys of entries, of which one says what its values are.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Choice)]
+enum Part {
+    #[offer(value = u8)]
+    Jars,
+    Ribbon,
+}
+
+#[test]
+fn a_key_takes_values_of_its_own_type() {
+    static BOX: Named<BTreeMap<Part, String>> = Named::new("box");
+    static PACK: Command = Command::new("pack").takes(&[BOX.param()]);
+    let reads = |word| matches!(PACK.read(&["--box", word]), Outcome::Reading(_));
+    assert!(reads("jars=12") && reads("ribbon=red") && !reads("jars=red"));
+}
+
 /// Names that generated ones must not meet.
 #[derive(Declare)]
 #[declare(name = "names")]

@@ -55,8 +55,8 @@ enum Part {
 
 impl Choice for Part {
     const OFFERS: &'static [Offer<'static>] = &[
-        Offer::new("lid").value(Lid::KIND),
-        Offer::new("jars").help("how many").value(&Kind::typed::<u8>()),
+        Offer::new("lid").value::<Lid>(),
+        Offer::new("jars").help("how many").value::<u8>(),
         Offer::new("ribbon").help("its colour"),
     ];
     const VALUES: &'static [Self] = &[Part::Lid, Part::Jars, Part::Ribbon];

@@ -304,7 +304,13 @@ proptest! {
                 prop_assert!(has(command.name()), "{before:?} `{begun}` lacks `{}`: {offered:?}", command.name());
             }
         }
-        if let Expects::Value(param, at) = reader.expects() && !param.is_secret() && param.delimiter().is_none() {
+        // A second value of what may be given once.
+        let names = |param: &Param<'_>| {
+            let is_it = |step: &&Step| step.meaning() == Meaning::Name && reader.param_of(step).is_some_and(|own| own.is(param));
+            reader.steps().iter().filter(is_it).count()
+        };
+        let is_over = matches!(reader.expects(), Expects::Value(param, _) if param.is_once() && names(param) > 1);
+        if let Expects::Value(param, at) = reader.expects() && !is_over && !param.is_secret() && param.delimiter().is_none() {
             let offers = param.kinds()[at].offers().filter(|offer| offer.0.starts_with(&begun));
             for (offer, _) in offers {
                 if read_as(root, &before, offer).is_some() {
@@ -313,7 +319,7 @@ proptest! {
             }
         }
         // What a list has for the line as it is then.
-        if let Expects::Value(param, _) = reader.expects() && param.list().is_some_and(Lister::is_closed) && param.delimiter().is_none() {
+        if let Expects::Value(param, _) = reader.expects() && !is_over && param.list().is_some_and(Lister::is_closed) && param.delimiter().is_none() {
             for word in Listed::WORDS.into_iter().filter(|word| word.starts_with(&begun) && *word != "black") {
                 let line = [&before[..], &[word.to_owned()]].concat();
                 let line = [&line[..], &missing(root, &line, 0)].concat();

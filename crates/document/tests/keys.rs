@@ -25,6 +25,7 @@ const WITHOUT_KEY: &[&str] = &[
     // Said otherwise: by lists of tables, by the name.
     "commands",
     "named",
+    "of_kind",
     "rules",
 ];
 

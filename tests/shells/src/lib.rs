@@ -6,8 +6,8 @@ use std::path::PathBuf;
 use std::time::Duration;
 
 use clavret::{
-    Attached, COMPLETIONS, Choice, Command, Flag, FromWord, HELP, Kind, Known, List, Named, Offer,
-    Operand, SoFar, Tail, When,
+    Attached, COMPLETIONS, Choice, Command, Flag, HELP, Known, List, Named, Offer, Operand, SoFar,
+    Tail, When,
 };
 
 /// Words that are hard on a shell; each begins as no other one does.
@@ -85,7 +85,7 @@ enum Part {
 
 impl Choice for Part {
     const OFFERS: &'static [Offer<'static>] =
-        &[Offer::new("word").value(Hostile::KIND), Offer::new("jars").value(&Kind::typed::<u8>())];
+        &[Offer::new("word").value::<Hostile>(), Offer::new("jars").value::<u8>()];
     const VALUES: &'static [Self] = &[Part::Word, Part::Jars];
 }
 

@@ -61,35 +61,40 @@ impl<'d> Offer<'d> {
         self
     }
 
-    /// What the value may be where the word is the key of an entry: a kind of its own for each key. Values that are of another
-    /// kind are refused; all are of one type all the same, such as `String`.
+    /// What the value may be where the word is the key of an entry: each key may have values of a type of its own. Those that
+    /// are not are refused; all are given as one type all the same, such as `String`.
     ///
     /// ```
     /// # use clavret_core as clavret;
-    /// use clavret::{Choice, Command, Kind, Named, Offer, Outcome};
+    /// use clavret::{Choice, Command, Named, Offer, Outcome};
     /// use std::collections::BTreeMap;
     ///
     /// #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
     /// enum Key {
-    ///     Lid,
+    ///     Calm,
     ///     Frames,
     /// }
     /// impl Choice for Key {
-    ///     const OFFERS: &'static [Offer<'static>] = &[
-    ///         Offer::new("lid").value(&Kind::choice(&[Offer::new("gold"), Offer::new("white")])),
-    ///         Offer::new("frames").value(&Kind::typed::<u8>()),
-    ///     ];
-    ///     const VALUES: &'static [Self] = &[Key::Lid, Key::Frames];
+    ///     const OFFERS: &'static [Offer<'static>] =
+    ///         &[Offer::new("calm").value::<bool>(), Offer::new("frames").value::<u8>()];
+    ///     const VALUES: &'static [Self] = &[Key::Calm, Key::Frames];
     /// }
     /// static SET: Named<BTreeMap<Key, String>> = Named::new("set");
     /// static LABEL: Command = Command::new("label").takes(&[SET.param()]);
     ///
-    /// assert!(matches!(LABEL.read(&["--set", "lid=gold", "--set", "frames=6"]), Outcome::Reading(_)));
-    /// let Outcome::Faults(faults) = LABEL.read(&["--set", "lid=red"]) else { panic!() };
-    /// assert!(format!("{faults:?}").contains("--set lid= takes gold or white; 'red' is neither"));
+    /// assert!(matches!(LABEL.read(&["--set", "calm=yes", "--set", "frames=6"]), Outcome::Reading(_)));
+    /// let Outcome::Faults(faults) = LABEL.read(&["--set", "calm=red"]) else { panic!() };
+    /// assert!(format!("{faults:?}").contains("--set calm= takes yes or no; 'red' is neither"));
     /// ```
     #[must_use]
-    pub const fn value(mut self, kind: &'d Kind<'d>) -> Self {
+    pub const fn value<T: FromWord>(self) -> Self {
+        self.of_kind(const { &Kind::typed::<T>() })
+    }
+
+    /// The same by a kind that [converts](Kind::typed) or is a closed list, for keys that are known at run time.
+    #[doc(hidden)]
+    #[must_use]
+    pub const fn of_kind(mut self, kind: &'d Kind<'d>) -> Self {
         self.value = Some(kind);
         self
     }

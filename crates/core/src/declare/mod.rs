@@ -104,9 +104,10 @@ pub use shape::{Attached, Shape, Unit};
 pub use standard::Standard;
 pub use when::{COLOR, When};
 
-pub(crate) use brought::{Abbreviates, Brings, Lists, Manners, Say, Secrecy, Sources};
 #[doc(hidden)]
-pub use brought::{Brought, Of};
+pub use brought::Brought;
+pub use brought::Of;
+pub(crate) use brought::{Abbreviates, Brings, Lists, Manners, Say, Secrecy, Sources};
 pub use called::Hit;
 pub use cell::Held;
 pub(crate) use keys::is_key;

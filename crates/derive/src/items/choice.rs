@@ -14,7 +14,7 @@ const SETTERS: &[Setter] = &[
     ("name", Takes::Special, false),
     ("help", Takes::Value, false),
     ("deprecated", Takes::Value, false),
-    ("value", Takes::Reference, false),
+    ("value", Takes::Special, false),
 ];
 
 pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {
@@ -59,9 +59,13 @@ fn offer(variant: &Variant, errors: &mut Errors) -> (TokenStream, TokenStream) {
     let docs = Docs { description: String::new(), ..Docs::of(&variant.attrs, errors) };
     let (mut name, mut setters) = (quote!(#kebab), docs.setters("help", &details));
     for (detail, takes) in known(&details, "an offer", &[SETTERS], &[], errors) {
-        match detail.is("name") {
-            true => name = detail.value(errors).map_or(name, |value| quote!(#value)),
-            false => setters.extend(detail.call(takes, errors)),
+        if detail.is("name") {
+            name = detail.value(errors).map_or(name, |value| quote!(#value));
+        } else if detail.is("value") {
+            // A type, by its path.
+            setters.extend(detail.value(errors).map(|value| quote!(.value::<#value>())));
+        } else {
+            setters.extend(detail.call(takes, errors));
         }
     }
     let span = ident.span();

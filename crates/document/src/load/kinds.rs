@@ -97,7 +97,7 @@ pub(super) fn kind<'d>(
     blots: &mut Blots,
 ) -> Kind<'d> {
     let of_key = |(offer, value): (Offer<'d>, &Option<&'d Kind<'d>>)| match value {
-        Some(kind) => offer.value(kind),
+        Some(kind) => offer.of_kind(kind),
         None => offer,
     };
     let offers: Vec<Offer<'d>> = view.tables("offers").map(offer).zip(values).map(of_key).collect();

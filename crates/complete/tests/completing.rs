@@ -5,11 +5,11 @@ use std::path::PathBuf;
 
 use clavret_complete::{Block, COMPLETIONS, Candidate, Cursor, Typed, candidates_in, complete_in};
 use clavret_core::{
-    Command, Expects, Facts, Fault, FaultKind, Lister, Meaning, Named, Noun, Operand, Outcome,
-    Param, Place, Reader, Role, Rule, Step, Tail, Words,
+    Choice, Command, Expects, Facts, Fault, FaultKind, Kind, Lister, Meaning, Named, Noun, Offer,
+    Operand, Outcome, Param, Place, Reader, Role, Rule, Step, Tail, Words,
 };
 use clavret_generator::{
-    Arena, Hue, Listed, Position, STANDARD, Spec, Surroundings, config, declaration, example,
+    Arena, Hue, Listed, Part, Position, STANDARD, Spec, Surroundings, config, declaration, example,
     names, picks, position,
 };
 use proptest::prelude::*;
@@ -108,6 +108,12 @@ fn missing(root: &Command<'_>, words: &[String], nth: usize) -> Vec<String> {
 
 /// A word that is to go on after `=`, finished by the value that it waits for.
 fn finished(root: &Command<'_>, before: &[String], begun: String) -> String {
+    let head = begun.trim_end_matches('=');
+    if !begun.starts_with("--") || head.contains('=') {
+        let key = Part::OFFERS.iter().find(|key| head.ends_with(key.name()));
+        let value = key.and_then(Offer::kind_of_value).map_or("A7".into(), Kind::example_word);
+        return begun + &value;
+    }
     let mut reader = Reader::new(root, before.len());
     before.iter().for_each(|word| reader.step(word.as_ref()));
     let name = begun.trim_start_matches('-').trim_end_matches('=').to_owned();
@@ -164,6 +170,24 @@ fn read_with(
 fn forbids(reader: &Reader<'_>, rule: &Rule<'_>) -> bool {
     let is_of = |command: &&Command<'_>| command.relations().any(|own| std::ptr::eq(own, rule));
     rule.forbids() && reader.path().commands().iter().any(is_of)
+}
+
+/// Whether a rule forbids a parameter beside what a line has.
+fn is_excluded(reader: &Reader<'_>, param: &Param<'_>) -> bool {
+    let path = reader.path();
+    let rules = path.commands().iter().flat_map(|command| command.relations());
+    rules.filter(|rule| rule.forbids()).any(|rule| {
+        let is_given = |other: &&Param<'_>| !other.is(param) && reader.has_given(other);
+        let mut members = rule.members().iter().copied();
+        match rule.when() {
+            Some((on, _)) if on.is(param) => members.any(|member| is_given(&member)),
+            Some((on, _)) => is_given(&on) && members.any(|member| member.is(param)),
+            None => {
+                rule.members().iter().any(|member| member.is(param))
+                    && members.any(|member| is_given(&member))
+            }
+        }
+    })
 }
 
 fn texts(blocks: Vec<Block>) -> Vec<Candidate> {
@@ -304,12 +328,13 @@ proptest! {
                 prop_assert!(has(command.name()), "{before:?} `{begun}` lacks `{}`: {offered:?}", command.name());
             }
         }
-        // A second value of what may be given once.
+        // A second value of what may be given once, or one of what may not stand beside what is given.
         let names = |param: &Param<'_>| {
             let is_it = |step: &&Step| step.meaning() == Meaning::Name && reader.param_of(step).is_some_and(|own| own.is(param));
             reader.steps().iter().filter(is_it).count()
         };
-        let is_over = matches!(reader.expects(), Expects::Value(param, _) if param.is_once() && names(param) > 1);
+        let is_over = matches!(reader.expects(), Expects::Value(param, _)
+            if param.is_once() && names(param) > 1 || is_excluded(&reader, param));
         if let Expects::Value(param, at) = reader.expects() && !is_over && !param.is_secret() && param.delimiter().is_none() {
             let offers = param.kinds()[at].offers().filter(|offer| offer.0.starts_with(&begun));
             for (offer, _) in offers {

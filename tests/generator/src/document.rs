@@ -3,7 +3,7 @@
 use clavret_core::{Of, Refers, Role, Tail};
 use serde_json::{Map, Value, json};
 
-use crate::sorts::{CODE, HUE, Own, Shaped};
+use crate::sorts::{CODE, HUE, PART, Shaped};
 use crate::spec::{Group, Kinds, Made, Node, Relation, Say, Setting, Spec, Valued};
 
 impl Spec {
@@ -11,13 +11,17 @@ impl Spec {
     pub fn document(&self) -> Value {
         let mut table = self.command(&self.root);
         table.insert("clavret".to_owned(), json!(1));
-        let (mut kinds, mut seen) = (Vec::new(), Vec::new());
+        let mut kinds = Vec::new();
         for value in self.params.iter().filter_map(|made| made.value) {
-            if let Some(kind) = own_kind(value)
-                && !seen.contains(&value.name())
-            {
-                seen.push(value.name());
-                kinds.push(kind);
+            let keys: &[&str] = match value.shape {
+                // With those that its keys name.
+                Shaped::Keyed => &[PART, HUE, CODE],
+                _ => &[],
+            };
+            for kind in keys.iter().copied().chain([value.name()]).filter_map(own_kind) {
+                if !kinds.contains(&kind) {
+                    kinds.push(kind);
+                }
             }
         }
         list(&mut table, "kind", kinds);
@@ -154,7 +158,7 @@ fn param(made: &Made) -> Value {
         table.insert("type".to_owned(), value.types());
         let shape = match value.shape {
             Shaped::Optional | Shaped::Pair => "optional",
-            Shaped::Many | Shaped::ManyTwos | Shaped::Map => "many",
+            Shaped::Many | Shaped::ManyTwos | Shaped::Map | Shaped::Keyed => "many",
             Shaped::Attached => "attached",
             Shaped::Needed | Shaped::Two => "",
         };
@@ -222,26 +226,28 @@ impl Valued {
             Shaped::Two | Shaped::ManyTwos => json!([name, name]),
             Shaped::Pair => json!([name, "i8"]),
             Shaped::Map => json!({ "key": "text", "value": name }),
+            Shaped::Keyed => json!({ "key": PART, "value": name }),
             _ => json!(name),
         }
     }
 }
 
-/// The kind of a value that no document knows without being told.
-fn own_kind(value: Valued) -> Option<Value> {
-    Some(match (value.kind, value.name()) {
-        (Kinds::Own(Own::Label), _) => {
-            json!({ "name": "label", "noun": "a label", "example": "A7" })
-        }
-        (Kinds::Own(Own::Port), _) => {
-            json!({ "name": "port", "like": "i16", "example": "80", "negative": true,
-            "refers": "host", "unchecked": true })
-        }
-        (_, HUE) => {
+/// A kind that no document knows without being told.
+fn own_kind(name: &str) -> Option<Value> {
+    Some(match name {
+        "label" => json!({ "name": "label", "noun": "a label", "example": "A7" }),
+        "port" => json!({ "name": "port", "like": "i16", "example": "80", "negative": true,
+            "refers": "host", "unchecked": true }),
+        HUE => {
             json!({ "name": HUE, "offers": [{ "name": "blue" }, { "name": "black", "help": "seldom seen" },
             { "name": "-dark" }, { "name": "-5" }, { "name": "brass", "deprecated": "blue" }, { "name": "a,b" }] })
         }
-        (_, CODE) => {
+        PART => {
+            json!({ "name": PART, "offers": [{ "name": "note" }, { "name": "count", "help": "in all", "value": "u8" },
+            { "name": "hue", "value": HUE }, { "name": "-low", "value": "i16" },
+            { "name": "old", "deprecated": "note", "value": CODE }] })
+        }
+        CODE => {
             json!({ "name": CODE, "noun": "a hive's code", "example": "A7", "explained": true, "unchecked": true })
         }
         _ => return None,

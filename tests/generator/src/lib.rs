@@ -26,7 +26,7 @@ pub use bumpalo::Bump as Arena;
 use proptest::test_runner::{Config, RngSeed};
 
 pub use draw::declaration;
-pub use sorts::{CODE, Code, HUE, Hue, Own, STANDARD, Shaped, Sort, Value};
+pub use sorts::{CODE, Code, HUE, Hue, Own, PART, Part, STANDARD, Shaped, Sort, Value};
 pub use spec::{Group, Kinds, Made, Node, Relation, Say, Setting, Spec, Valued};
 pub use tree::{Key, Listed, Surroundings, Tree, YARD};
 pub use walk::walk;

@@ -42,12 +42,14 @@ pub enum Shaped {
     ManyTwos,
     Attached,
     Map,
+    /// Entries whose keys have values of their own.
+    Keyed,
 }
 
 impl Shaped {
-    pub const ALL: [Shaped; 8] = {
+    pub const ALL: [Shaped; 9] = {
         use Shaped::*;
-        [Needed, Optional, Many, Two, Pair, ManyTwos, Attached, Map]
+        [Needed, Optional, Many, Two, Pair, ManyTwos, Attached, Map, Keyed]
     };
 
     /// The words of one value.
@@ -60,7 +62,11 @@ impl Shaped {
     }
 
     pub fn is_many(self) -> bool {
-        matches!(self, Shaped::Many | Shaped::ManyTwos | Shaped::Map)
+        matches!(self, Shaped::Many | Shaped::ManyTwos) || self.is_map()
+    }
+
+    pub fn is_map(self) -> bool {
+        matches!(self, Shaped::Map | Shaped::Keyed)
     }
 }
 
@@ -117,6 +123,11 @@ impl Sort {
                 map.iter().map(|(key, value)| format!("{key}={value:?}")).collect()
             })
         };
+        let keyed = |held: &Held| {
+            given::<BTreeMap<Part, T>>(held, |map| {
+                map.iter().map(|(key, value)| format!("{key:?}={value:?}")).collect()
+            })
+        };
         Sort {
             name,
             right,
@@ -132,6 +143,7 @@ impl Sort {
                 (Form::of::<Vec<[T; 2]>>(), twos),
                 (Form::of::<Attached<T>>(), attached),
                 (Form::of::<BTreeMap<String, T>>(), map),
+                (Form::of::<BTreeMap<Part, T>>(), keyed),
             ],
         }
     }
@@ -190,6 +202,27 @@ impl Choice for Hue {
     ];
     const VALUES: &'static [Self] =
         &[Hue::Blue, Hue::Black, Hue::Dark, Hue::Five, Hue::Brass, Hue::Both];
+}
+
+/// Keys of entries.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
+pub enum Part {
+    Note,
+    Count,
+    Hue,
+    Low,
+    Old,
+}
+
+impl Choice for Part {
+    const OFFERS: &'static [Offer<'static>] = &[
+        Offer::new("note"),
+        Offer::new("count").help("in all").value::<u8>(),
+        Offer::new("hue").value::<Hue>(),
+        Offer::new("-low").value::<i16>(),
+        Offer::new("old").deprecated("note").value::<Code>(),
+    ];
+    const VALUES: &'static [Self] = &[Part::Note, Part::Count, Part::Hue, Part::Low, Part::Old];
 }
 
 /// A type of one's own: a letter and a number.
@@ -289,6 +322,7 @@ pub const STANDARD: &[Sort] = &[
 ];
 
 /// The names of kinds that a document lists.
+pub const PART: &str = "part";
 pub const HUE: &str = "hue";
 pub const CODE: &str = "code";
 

@@ -10,7 +10,7 @@ use clavret_core::{
     ShowVersion, SoFar, Unread, Untyped, VERSION_FLAG, Wording, World,
 };
 
-use crate::sorts::{STANDARD, Shaped, Value, of_words};
+use crate::sorts::{Part, STANDARD, Shaped, Value, of_words};
 use crate::spec::{Group, Kinds, Made, Node, Relation, Say, Spec, Valued};
 
 /// What lists hang on, throughout a tree.
@@ -148,17 +148,19 @@ impl Valued {
             Kinds::Own(own) => own.kind(),
         };
         let (text, count) = ((STANDARD[0].kind)(), Kind::typed::<i8>());
+        let part: &Kind<'_> = arena.alloc(Kind::typed::<Part>());
         let kind: &Kind<'_> = arena.alloc(kind);
         let kinds: &[&Kind<'_>] = match self.shape {
             Shaped::Two | Shaped::ManyTwos => arena.alloc([kind, kind]),
             Shaped::Pair => arena.alloc([kind, arena.alloc(count) as &_]),
             Shaped::Map => arena.alloc([arena.alloc(Kind::entry(arena.alloc(text), kind)) as &_]),
+            Shaped::Keyed => arena.alloc([arena.alloc(Kind::entry(part, kind)) as &_]),
             _ => arena.alloc([kind]),
         };
         let form = Form::words(kinds);
         arena.alloc(match self.shape {
             Shaped::Optional | Shaped::Pair => form.optional(),
-            Shaped::Many | Shaped::ManyTwos | Shaped::Map => form.many(),
+            Shaped::Many | Shaped::ManyTwos | Shaped::Map | Shaped::Keyed => form.many(),
             Shaped::Attached => form.attached(),
             Shaped::Needed | Shaped::Two => form,
         })

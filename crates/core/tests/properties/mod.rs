@@ -50,7 +50,7 @@ fn expected(made: &Made, given: &Given<'_>) -> Option<Value> {
     match (given.times, shape) {
         (0, _) => None,
         (_, Shaped::Attached) if given.words.is_empty() => Some(Value::Bare),
-        (_, Shaped::Pair | Shaped::Map) => None,
+        (_, Shaped::Pair | Shaped::Map | Shaped::Keyed) => None,
         _ => words.map(Value::Given),
     }
 }

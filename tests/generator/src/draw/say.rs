@@ -58,16 +58,15 @@ pub(super) fn say(made: &Made, setting: &str, with: u8, taken: &mut Taken) -> Op
             _ => of_all(made, setting, with, taken),
         };
     };
-    let (is_option, is_many, is_map) =
-        (role == Role::Option, shape.is_many(), shape == Shaped::Map);
-    let is_single = !matches!(shape, Shaped::Pair | Shaped::Map);
+    let (is_option, is_many, is_map) = (role == Role::Option, shape.is_many(), shape.is_map());
+    let is_single = !is_map && shape != Shaped::Pair;
     match setting {
         "default" if shape != Shaped::Attached => {
             default_of(made, usize::from(with)).map(Say::Text)
         }
-        "valid" => is(shape.words() == 1
-            && shape != Shaped::Map
-            && sort.is_some_and(|sort| sort.valid.is_some())),
+        "valid" => {
+            is(shape.words() == 1 && !is_map && sort.is_some_and(|sort| sort.valid.is_some()))
+        }
         "stands_alone" if is_option && !shape.is_needed() && with < 64 => gives(made, with),
         "secret" => is(true),
         // The line of a file is a text.
@@ -175,6 +174,7 @@ fn default_of(made: &Made, with: usize) -> Option<String> {
     };
     match shape {
         Shaped::Map => Some(format!("k={word}")),
+        Shaped::Keyed => Some(format!("note={word}")),
         _ if shape.words() == 1 => Some(word.to_owned()),
         _ if word.is_empty() || word.contains(' ') => None,
         Shaped::Pair => Some(format!("{word} 3")),

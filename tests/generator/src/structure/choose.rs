@@ -184,6 +184,10 @@ fn known_words(param: &Param<'_>, at: usize) -> Vec<String> {
     }
     let mut known = vec![param.example(at)];
     known.extend(kind.offers().map(|offer| offer.0.to_owned()));
+    if let Some((_, value)) = kind.sides() {
+        let example = |key| kind.value_of(key).unwrap_or(value).example_word();
+        known.extend(kind.keys().map(|key| format!("{key}={}", example(key))));
+    }
     known.extend(kind.bounds().into_iter().flatten().map(str::to_owned));
     if kind.noun() == Noun::Text && param.extensions().is_empty() {
         known.extend(["a b", "-x", "b\\c", "\u{e9}=,:"].map(str::to_owned));

@@ -4,11 +4,11 @@ use std::ffi::{OsStr, OsString};
 use std::fmt;
 
 use super::path::At;
-use super::{Bundle, Command, Known, Package, Param, Wrong};
+use super::{Bundle, Command, Kind, Known, Package, Param, Reason, Wrong};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
 use crate::facts::{Fact, MANNERS};
-use crate::fault::{Echo, Mend, Report, SOURCES};
-use crate::page::{Block, LISTS, Page, blocks, foot};
+use crate::fault::{Echo, Mend, Report, SOURCES, refused_of_key};
+use crate::page::{Block, LISTS, Page, blocks, foot, offered_keys};
 use crate::read::{
     CommandPath, Dark, Fault, Faults, Input, Line, Outcome, PageLength, Place, Reader, Reading,
     SECRECY, Slot, Trace, Usual, Words, World, special, touch,
@@ -43,6 +43,30 @@ impl Brings {
     pub(crate) const fn saying(say: Saying) -> Self {
         Brings { say: Some(Say(say)), mend: None }
     }
+}
+
+/// What is done with entries whose keys are a closed list.
+#[derive(Debug)]
+pub(crate) struct Keyed {
+    /// What a word may be.
+    pub(crate) noun: for<'t> fn(Speech<'t>, &Kind<'_>) -> &'t str,
+    /// What pages have of the keys below the help.
+    pub(crate) offers: for<'t> fn(Speech<'t>, &Kind<'_>) -> Option<Block>,
+    /// Why the value of a key is refused that takes values of its own.
+    pub(crate) refused: OfKey,
+    /// What may help against a key, or a value, that is nearly one.
+    pub(crate) mend: Mend,
+}
+
+pub(crate) type OfKey = for<'t> fn(Speech<'t>, &Kind<'_>, (u32, &Reason), (&str, &str)) -> &'t str;
+
+impl Keyed {
+    pub(crate) const ALL: &'static Self = &Keyed {
+        noun: |speech, kind| speech.keys(kind),
+        offers: offered_keys,
+        refused: refused_of_key,
+        mend: Mend::KEYED,
+    };
 }
 
 /// Where it stands differs from run to run.

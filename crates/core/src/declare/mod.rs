@@ -107,7 +107,7 @@ pub use when::{COLOR, When};
 #[doc(hidden)]
 pub use brought::Brought;
 pub use brought::Of;
-pub(crate) use brought::{Abbreviates, Brings, Lists, Manners, Say, Secrecy, Sources};
+pub(crate) use brought::{Abbreviates, Brings, Keyed, Lists, Manners, Say, Secrecy, Sources};
 pub use called::Hit;
 pub use cell::Held;
 pub(crate) use keys::is_key;
@@ -422,6 +422,8 @@ pub struct Kind<'d> {
     typed: Option<Typed>,
     /// The kinds on both sides of the `=`, of a key and its value.
     sides: Option<(&'d Kind<'d>, &'d Kind<'d>)>,
+    /// What is done with entries whose keys are a closed list.
+    keyed: Option<&'static Keyed>,
 }
 
 /// One word of a closed list, with its help.

@@ -43,6 +43,7 @@ pub use file::{Blot, draw_blots, nearest};
 #[cfg(feature = "mend")]
 pub(crate) use mend::Mend;
 pub(crate) use outside::{SOURCES, malformed, setting_unknown};
+pub(crate) use refuse::refused_of_key;
 pub use say::Frame;
 pub(crate) use say::framed;
 pub(crate) use unlisted::unlisted;

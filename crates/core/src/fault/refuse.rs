@@ -18,7 +18,10 @@ impl<'t, 'd> Report<'t, 'd> {
         };
         let sentence = match &fault.reason() {
             Some(Reason::OfKey(key, reason)) => {
-                self.refused_of_key(param, (*key, reason), (name, typed))
+                let kind = word_kind(param, fault.which());
+                kind.keyed().map_or("", |keyed| {
+                    (keyed.refused)(speech, kind, (*key, reason), (name, typed))
+                })
             }
             Some(Reason::Count(count)) => {
                 let wanted = speech.count(param.kinds().len().max(1));
@@ -38,42 +41,6 @@ impl<'t, 'd> Report<'t, 'd> {
             true => self.wrong_default(fault, param, (name, typed), sentence),
             false => sentence,
         }
-    }
-
-    /// Why the value of a key is refused that takes values of its own.
-    #[cold]
-    #[inline(never)]
-    fn refused_of_key(
-        &self,
-        param: &Param<'d>,
-        (key, reason): (u32, &Reason),
-        (name, typed): (&str, &str),
-    ) -> &'t str {
-        let speech = self.speech;
-        let keys = param.kinds().first().and_then(|kind| kind.sides());
-        let offer = keys.and_then(|(keys, _)| keys.all_offers().get(key as usize));
-        let Some((key, kind)) = offer.and_then(|key| Some((key.name(), key.kind_of_value()?)))
-        else {
-            return "";
-        };
-        let value = unquoted(typed).get(key.len() + 1..).unwrap_or(typed);
-        let value = speech.of(&["'", value, "'"]);
-        let name = speech.of(&[name, " ", key, "="]);
-        let takes = speech.such_as(speech.takes_kind(kind, Some(reason)));
-        let sentence = speech.tell(Phrase::ValueMisfit, &[name, takes]);
-        let why = match reason {
-            Reason::Own(reason) => speech.visible(reason),
-            Reason::Near(miss) => speech.fill(miss_phrase(speech, miss), &[value, ""]),
-            reason => {
-                let is = is_of(speech, Some(reason), among(kind), false);
-                let is = speech.fill(is, &[value]);
-                match reason {
-                    Reason::Cited(said) => speech.tell(Phrase::Cited, &[is, speech.visible(said)]),
-                    _ => is,
-                }
-            }
-        };
-        joined(speech, sentence, why)
     }
 
     /// What is wrong with a default: beyond a limit, in short; else what is said of a word.
@@ -139,6 +106,37 @@ impl<'t, 'd> Report<'t, 'd> {
         };
         joined(speech, sentence, why)
     }
+}
+
+/// Why the value of a key is refused that takes values of its own.
+pub(crate) fn refused_of_key<'t>(
+    speech: Speech<'t>,
+    kind: &Kind<'_>,
+    (key, reason): (u32, &Reason),
+    (name, typed): (&str, &str),
+) -> &'t str {
+    let offer = kind.sides().and_then(|(keys, _)| keys.all_offers().get(key as usize));
+    let Some((key, kind)) = offer.and_then(|key| Some((key.name(), key.kind_of_value()?))) else {
+        return "";
+    };
+    let value = unquoted(typed).get(key.len() + 1..).unwrap_or(typed);
+    let value = speech.of(&["'", value, "'"]);
+    let name = speech.of(&[name, " ", key, "="]);
+    let takes = speech.such_as(speech.takes_kind(kind, Some(reason)));
+    let sentence = speech.tell(Phrase::ValueMisfit, &[name, takes]);
+    let why = match reason {
+        Reason::Own(reason) => speech.visible(reason),
+        Reason::Near(miss) => speech.fill(miss_phrase(speech, miss), &[value, ""]),
+        reason => {
+            let is = is_of(speech, Some(reason), among(kind), false);
+            let is = speech.fill(is, &[value]);
+            match reason {
+                Reason::Cited(said) => speech.tell(Phrase::Cited, &[is, speech.visible(said)]),
+                _ => is,
+            }
+        }
+    };
+    joined(speech, sentence, why)
 }
 
 /// What is said of a word that is none of what would be right.

@@ -11,6 +11,7 @@ impl Mend {
     pub(crate) const LACKING: Self = Mend;
     pub(crate) const SEVERAL: Self = Mend;
     pub(crate) const BARE: Self = Mend;
+    pub(crate) const KEYED: Self = Mend;
 }
 
 impl<'t> Report<'t, '_> {

@@ -184,8 +184,8 @@ fn is_explained(kind: &Kind) -> bool {
 /// The words that a parameter may be, where they have help of their own.
 pub(super) fn offers(param: &Param<'_>, speech: Speech<'_>) -> Option<Block> {
     let [kind] = param.kinds() else { return None };
-    if let Some((keys, _)) = kind.sides() {
-        return of_keys(keys, speech);
+    if let Some(keyed) = kind.keyed() {
+        return (keyed.offers)(speech, kind);
     }
     let first = kind.offers().take(Speech::MOST_OFFERED);
     let mut entries = first.map(|(name, help)| Entry::plain(name, help)).listed();
@@ -197,7 +197,8 @@ pub(super) fn offers(param: &Param<'_>, speech: Speech<'_>) -> Option<Block> {
 }
 
 /// The keys of entries, each with its help and what its value may be, where some say that.
-fn of_keys(keys: &Kind<'_>, speech: Speech<'_>) -> Option<Block> {
+pub(crate) fn offered_keys(speech: Speech<'_>, kind: &Kind<'_>) -> Option<Block> {
+    let (keys, _) = kind.sides()?;
     let mut entries = Vec::new();
     for key in keys.all_offers().iter().filter(|key| key.instead().is_empty()) {
         let value = key.kind_of_value().map(|kind| speech.such_as(speech.takes_kind(kind, None)));

@@ -21,6 +21,7 @@ mod terminal;
 mod text;
 
 pub(crate) use build::foot;
+pub(crate) use help::offered_keys;
 pub(crate) use listed::LISTS;
 pub(crate) use markdown::blocks;
 pub(crate) use related::Related;

@@ -325,7 +325,7 @@ impl Draw {
             // The values of all keys are of one type, which is to be any word.
             let is_any = matches!(kind, Kinds::Of(sort) if ["text", "word"].contains(&sort.name));
             let shape = match shape {
-                Shaped::Map if is_any && raw.picks.len() % 4 > 0 => Shaped::Keyed,
+                Shaped::Map if is_any && !raw.picks.len().is_multiple_of(4) => Shaped::Keyed,
                 other => other,
             };
             let is_by_kind = raw.shape >= 160 || matches!(kind, Kinds::Own(_));

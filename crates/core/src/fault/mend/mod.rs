@@ -60,7 +60,7 @@ enum How {
     Gone,
 }
 
-/// What may help against a fault that only some programs can have: a fault brings it along, or the form of a value.
+/// What may help against a fault that only some programs can have: a fault brings it along, or the form or kind of a value.
 #[derive(Clone, Copy)]
 pub(crate) struct Mend(for<'f, 't, 'd> fn(&mut Bench<'f, 't, 'd>));
 
@@ -73,6 +73,8 @@ impl Mend {
     pub(crate) const BARE: Self = Mend(|bench| bench.bare());
     /// Against a rule that asks for more.
     pub(crate) const LACKING: Self = Mend(|bench| bench.rule_broken());
+    /// Against an entry whose key is none of a closed list, or the value none that its key takes.
+    pub(crate) const KEYED: Self = Mend(|bench| bench.near_entry());
 }
 
 /// Where it stands differs from run to run.

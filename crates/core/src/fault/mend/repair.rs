@@ -212,8 +212,8 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         for near in &nearest {
             self.fill(Class::Spelled.at(distance), self.speech.item(near));
         }
-        if let Some(kind) = param.word_kind(at).filter(|kind| kind.keys().next().is_some()) {
-            self.near_entry(kind, text.unwrap_or_default());
+        if let Some(keyed) = param.word_kind(at).and_then(Kind::keyed) {
+            (keyed.mend.0)(self);
         }
         let is_near = !nearest.is_empty() || has_cases && self.fill_other_case(&typed, param);
         if start == 0 && !(is_option && self.fits_behind(word, param)) {
@@ -226,8 +226,12 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
     }
 
     /// An entry whose key is near one that there is, or the value near one that its key takes.
-    fn near_entry(&mut self, kind: &Kind<'_>, typed: &str) {
-        let Some((key, value)) = typed.split_once('=') else { return };
+    pub(super) fn near_entry(&mut self) {
+        let kind = self.fault.param().and_then(|param| param.word_kind(self.fault.which()));
+        let (Some((word, start, end)), Some(kind)) = (self.place(), kind) else { return };
+        let typed = part(self.typed(word), start, end);
+        let entry = typed.to_str().and_then(|typed| typed.split_once('='));
+        let Some((key, value)) = entry else { return };
         let (distance, keys) = near(key, &kind.keys().listed());
         for near in keys.iter().filter(|near| **near != key) {
             self.fill(Class::Spelled.at(distance), self.speech.item(of(&[near, "=", value])));

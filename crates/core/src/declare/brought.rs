@@ -7,8 +7,8 @@ use super::path::At;
 use super::{Bundle, Command, Kind, Known, Package, Param, Reason, Wrong};
 // What the code is handed, and the code itself; nothing of the later stages is called here.
 use crate::facts::{Fact, MANNERS};
-use crate::fault::{Echo, Mend, Report, SOURCES, refused_of_key};
-use crate::page::{Block, LISTS, Page, blocks, foot, offered_keys};
+use crate::fault::{Echo, KEYED, Mend, Report, SOURCES};
+use crate::page::{Block, LISTS, Page, blocks, foot};
 use crate::read::{
     CommandPath, Dark, Fault, Faults, Input, Line, Outcome, PageLength, Place, Reader, Reading,
     SECRECY, Slot, Trace, Usual, Words, World, special, touch,
@@ -43,30 +43,6 @@ impl Brings {
     pub(crate) const fn saying(say: Saying) -> Self {
         Brings { say: Some(Say(say)), mend: None }
     }
-}
-
-/// What is done with entries whose keys are a closed list.
-#[derive(Debug)]
-pub(crate) struct Keyed {
-    /// What a word may be.
-    pub(crate) noun: for<'t> fn(Speech<'t>, &Kind<'_>) -> &'t str,
-    /// What pages have of the keys below the help.
-    pub(crate) offers: for<'t> fn(Speech<'t>, &Kind<'_>) -> Option<Block>,
-    /// Why the value of a key is refused that takes values of its own.
-    pub(crate) refused: OfKey,
-    /// What may help against a key, or a value, that is nearly one.
-    pub(crate) mend: Mend,
-}
-
-pub(crate) type OfKey = for<'t> fn(Speech<'t>, &Kind<'_>, (u32, &Reason), (&str, &str)) -> &'t str;
-
-impl Keyed {
-    pub(crate) const ALL: &'static Self = &Keyed {
-        noun: |speech, kind| speech.keys(kind),
-        offers: offered_keys,
-        refused: refused_of_key,
-        mend: Mend::KEYED,
-    };
 }
 
 /// Where it stands differs from run to run.
@@ -190,6 +166,19 @@ pub(crate) struct Lists {
     pub(crate) told: for<'t> fn(&[Known], PageLength, Speech<'t>, &mut Vec<Block>) -> &'t str,
 }
 
+/// Entries whose keys are a closed list.
+#[derive(Debug)]
+pub(crate) struct Keyed {
+    /// What pages have of the keys below the help.
+    pub(crate) offers: for<'t> fn(&Kind<'_>, Speech<'t>) -> Option<Block>,
+    /// Why the value of a key is refused that takes values of its own.
+    pub(crate) refused: OfKey,
+    /// What may help against a key, or a value, that is nearly one.
+    pub(crate) mend: Mend,
+}
+
+pub(crate) type OfKey = for<'t> fn(Speech<'t>, &Kind<'_>, (u32, &Reason), (&str, &str)) -> &'t str;
+
 /// What the parameters of a command bring along; a config file brings sources too.
 #[doc(hidden)]
 #[derive(Debug, Clone, Copy)]
@@ -206,6 +195,8 @@ pub struct Brought {
     pub(crate) lists: Option<&'static Lists>,
     /// Where a parameter is read in a manner of its own.
     pub(crate) manners: Option<&'static Manners>,
+    /// Where a parameter is of entries with a closed list of keys.
+    pub(crate) keyed: Option<&'static Keyed>,
     /// What the page has of what only some commands declare.
     pub(crate) described: Option<&'static Described>,
 }
@@ -218,6 +209,7 @@ impl Brought {
         secrecy: None,
         lists: None,
         manners: None,
+        keyed: None,
         described: None,
     };
 
@@ -250,6 +242,7 @@ impl Brought {
             secrecy: self.secrecy.or(other.secrecy),
             lists: self.lists.or(other.lists),
             manners: self.manners.or(other.manners),
+            keyed: self.keyed.or(other.keyed),
             described: Described::both(self.described, other.described),
         }
     }
@@ -273,6 +266,9 @@ impl Brought {
         }
         if param.has_manners() {
             self.manners = Some(MANNERS);
+        }
+        if param.form.has_keys() {
+            self.keyed = Some(KEYED);
         }
         self.describe(param.description);
     }

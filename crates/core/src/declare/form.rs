@@ -49,6 +49,17 @@ impl<'d> Form<'d> {
     }
 }
 
+impl Form<'_> {
+    /// Whether it is of entries whose keys are a closed list.
+    #[inline]
+    pub(super) const fn has_keys(&self) -> bool {
+        match self.kinds {
+            [Kind { sides: Some((key, _)), .. }] => !key.offers.is_empty(),
+            _ => false,
+        }
+    }
+}
+
 /// What may help a form of several words.
 #[inline]
 pub(super) const fn mend(kinds: &[&Kind<'_>]) -> Option<Mend> {

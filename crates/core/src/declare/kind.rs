@@ -1,6 +1,6 @@
 //! What one word may be, as data: a noun for sentences, an example, what completion may look up.
 
-use super::{Keyed, Kind, Offer, Standard};
+use super::{Kind, Offer, Standard};
 use crate::text::of;
 use std::borrow::Cow;
 
@@ -64,7 +64,7 @@ impl<'d> Kind<'d> {
         let (limits, refers, offers) = (None, Refers::Nothing, &[] as &[Offer<'d>]);
         let (has_deprecated, has_values, paints) = (false, false, false);
         let (negative, explained, unchecked) = (false, false, false);
-        let (standard, typed, sides, keyed) = (None, None, None, None);
+        let (standard, typed, sides) = (None, None, None);
         Kind {
             noun,
             limits,
@@ -80,7 +80,6 @@ impl<'d> Kind<'d> {
             unchecked,
             typed,
             sides,
-            keyed,
         }
     }
 
@@ -108,9 +107,6 @@ impl<'d> Kind<'d> {
     pub const fn entry(key: &'d Kind<'d>, value: &'d Kind<'d>) -> Self {
         let mut kind = Kind::of(Noun::Entry, "");
         kind.sides = Some((key, value));
-        if !key.offers.is_empty() {
-            kind.keyed = Some(Keyed::ALL);
-        }
         kind
     }
 

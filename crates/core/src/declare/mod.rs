@@ -422,8 +422,6 @@ pub struct Kind<'d> {
     typed: Option<Typed>,
     /// The kinds on both sides of the `=`, of a key and its value.
     sides: Option<(&'d Kind<'d>, &'d Kind<'d>)>,
-    /// What is done with entries whose keys are a closed list.
-    keyed: Option<&'static Keyed>,
 }
 
 /// One word of a closed list, with its help.

@@ -25,6 +25,7 @@ use crate::wording::Speech;
 mod draw;
 mod echo;
 mod file;
+mod keys;
 mod known;
 #[cfg(feature = "mend")]
 mod mend;
@@ -40,10 +41,10 @@ mod unmended;
 mod unread;
 
 pub use file::{Blot, draw_blots, nearest};
+pub(crate) use keys::KEYED;
 #[cfg(feature = "mend")]
 pub(crate) use mend::Mend;
 pub(crate) use outside::{SOURCES, malformed, setting_unknown};
-pub(crate) use refuse::refused_of_key;
 pub use say::Frame;
 pub(crate) use say::framed;
 pub(crate) use unlisted::unlisted;

@@ -19,7 +19,7 @@ impl<'t, 'd> Report<'t, 'd> {
         let sentence = match &fault.reason() {
             Some(Reason::OfKey(key, reason)) => {
                 let kind = word_kind(param, fault.which());
-                kind.keyed().map_or("", |keyed| {
+                self.keyed().map_or("", |keyed| {
                     (keyed.refused)(speech, kind, (*key, reason), (name, typed))
                 })
             }
@@ -108,37 +108,6 @@ impl<'t, 'd> Report<'t, 'd> {
     }
 }
 
-/// Why the value of a key is refused that takes values of its own.
-pub(crate) fn refused_of_key<'t>(
-    speech: Speech<'t>,
-    kind: &Kind<'_>,
-    (key, reason): (u32, &Reason),
-    (name, typed): (&str, &str),
-) -> &'t str {
-    let offer = kind.sides().and_then(|(keys, _)| keys.all_offers().get(key as usize));
-    let Some((key, kind)) = offer.and_then(|key| Some((key.name(), key.kind_of_value()?))) else {
-        return "";
-    };
-    let value = unquoted(typed).get(key.len() + 1..).unwrap_or(typed);
-    let value = speech.of(&["'", value, "'"]);
-    let name = speech.of(&[name, " ", key, "="]);
-    let takes = speech.such_as(speech.takes_kind(kind, Some(reason)));
-    let sentence = speech.tell(Phrase::ValueMisfit, &[name, takes]);
-    let why = match reason {
-        Reason::Own(reason) => speech.visible(reason),
-        Reason::Near(miss) => speech.fill(miss_phrase(speech, miss), &[value, ""]),
-        reason => {
-            let is = is_of(speech, Some(reason), among(kind), false);
-            let is = speech.fill(is, &[value]);
-            match reason {
-                Reason::Cited(said) => speech.tell(Phrase::Cited, &[is, speech.visible(said)]),
-                _ => is,
-            }
-        }
-    };
-    joined(speech, sentence, why)
-}
-
 /// What is said of a word that is none of what would be right.
 fn is_phrase<'t>(
     speech: Speech<'t>,
@@ -150,7 +119,7 @@ fn is_phrase<'t>(
 }
 
 /// The same for a reason, and so many words of a list that there are.
-fn is_of<'t>(
+pub(super) fn is_of<'t>(
     speech: Speech<'t>,
     reason: Option<&Reason>,
     listed: Option<usize>,
@@ -172,7 +141,7 @@ fn is_of<'t>(
     if are_several { several } else { one }
 }
 
-fn miss_phrase<'t>(speech: Speech<'t>, miss: &Miss) -> &'t str {
+pub(super) fn miss_phrase<'t>(speech: Speech<'t>, miss: &Miss) -> &'t str {
     match miss {
         Miss::Fraction => speech.say(Phrase::NotWhole),
         Miss::Letters => speech.say(Phrase::LettersAfter),
@@ -219,7 +188,7 @@ fn listed(fault: &Fault<'_>, param: &Param<'_>) -> Option<usize> {
 }
 
 /// How many words a kind has, where they are a closed list.
-fn among(kind: &Kind<'_>) -> Option<usize> {
+pub(super) fn among(kind: &Kind<'_>) -> Option<usize> {
     matches!(kind.noun(), Noun::Choice | Noun::Truth).then(|| kind.offers().count())
 }
 

@@ -230,7 +230,7 @@ impl<'d> Told<'_, 'd> {
         let mut below = Vec::new();
         if length == PageLength::Full {
             below = described(path, param.description());
-            below.extend(help::offers(param, speech));
+            below.extend(help::offers(param, command, speech));
         }
         below.append(&mut listed);
         Entry { names, help, below }

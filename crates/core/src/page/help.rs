@@ -182,10 +182,14 @@ fn is_explained(kind: &Kind) -> bool {
 }
 
 /// The words that a parameter may be, where they have help of their own.
-pub(super) fn offers(param: &Param<'_>, speech: Speech<'_>) -> Option<Block> {
+pub(super) fn offers(
+    param: &Param<'_>,
+    command: &Command<'_>,
+    speech: Speech<'_>,
+) -> Option<Block> {
     let [kind] = param.kinds() else { return None };
-    if let Some(keyed) = kind.keyed() {
-        return (keyed.offers)(speech, kind);
+    if let Some(keyed) = command.brought().keyed.filter(|_| kind.sides().is_some()) {
+        return (keyed.offers)(kind, speech);
     }
     let first = kind.offers().take(Speech::MOST_OFFERED);
     let mut entries = first.map(|(name, help)| Entry::plain(name, help)).listed();
@@ -194,20 +198,4 @@ pub(super) fn offers(param: &Param<'_>, speech: Speech<'_>) -> Option<Block> {
         entries.put(Entry::plain("…", speech.more(more)));
     }
     is_explained(kind).then_some(Block::Entries(Layout::Close, entries))
-}
-
-/// The keys of entries, each with its help and what its value may be, where some say that.
-pub(crate) fn offered_keys(speech: Speech<'_>, kind: &Kind<'_>) -> Option<Block> {
-    let (keys, _) = kind.sides()?;
-    let mut entries = Vec::new();
-    for key in keys.all_offers().iter().filter(|key| key.instead().is_empty()) {
-        let value = key.kind_of_value().map(|kind| speech.such_as(speech.takes_kind(kind, None)));
-        let said = match (key.told_help(), value) {
-            (help, None) => help,
-            ("", Some(value)) => value,
-            (help, Some(value)) => speech.of(&[help, speech.say(Phrase::Colon), value]),
-        };
-        entries.put(Entry::plain(speech.of(&[key.name(), "="]), said));
-    }
-    keys.has_values().then_some(Block::Entries(Layout::Close, entries))
 }

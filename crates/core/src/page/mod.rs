@@ -21,7 +21,6 @@ mod terminal;
 mod text;
 
 pub(crate) use build::foot;
-pub(crate) use help::offered_keys;
 pub(crate) use listed::LISTS;
 pub(crate) use markdown::blocks;
 pub(crate) use related::Related;
@@ -112,7 +111,7 @@ pub struct Entry {
 
 impl Entry {
     #[inline(never)]
-    fn plain(name: &str, help: &str) -> Self {
+    pub(crate) fn plain(name: &str, help: &str) -> Self {
         let (names, help) = (Text::of(What::Name, name), Text::of(What::Plain, help));
         Entry { names, help, below: Vec::new() }
     }

@@ -19,10 +19,8 @@ impl<'t> Speech<'t> {
             Noun::Letter => self.say(Phrase::Letter),
             Noun::Path => self.say(Phrase::Path),
             Noun::Choice | Noun::Truth => self.offers(kind),
+            Noun::Entry if kind.keys().next().is_some() => self.keys(kind),
             noun => {
-                if let Some(keyed) = kind.keyed() {
-                    return ((keyed.noun)(self, kind), "");
-                }
                 let noun = match noun {
                     Noun::Own(noun) => self.own(self.own_noun(noun)),
                     Noun::Entry => self.say(Phrase::Entry),
@@ -51,7 +49,7 @@ impl<'t> Speech<'t> {
     }
 
     /// The keys of a closed list of entries.
-    pub(crate) fn keys(self, kind: &Kind<'_>) -> &'t str {
+    fn keys(self, kind: &Kind<'_>) -> &'t str {
         let first = kind.keys().take(Self::MOST_OFFERED);
         let shown = first.map(|key| self.of(&[key, "=…"])).listed();
         self.first(&shown, kind.keys().count(), self.say(Phrase::Comma), self.say(Phrase::Or))

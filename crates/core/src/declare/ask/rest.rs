@@ -3,7 +3,7 @@
 use crate::declare::refusal::Reason;
 use crate::declare::rule::Relation;
 use crate::declare::{
-    Bundle, Config, Keyed, Kind, Noun, Offer, Package, Param, Refers, Refusal, Rule, Standard,
+    Bundle, Config, Kind, Noun, Offer, Package, Param, Refers, Refusal, Rule, Standard,
 };
 // What is said of it; nothing else of a later stage is called here.
 use crate::text::Kept;
@@ -92,11 +92,6 @@ impl<'d> Kind<'d> {
         let kept = Kept::default();
         let speech = Speech::new(wording, &kept);
         speech.such_as(speech.takes_kind(self, None)).to_owned()
-    }
-
-    /// What is done with entries whose keys are a closed list.
-    pub(crate) const fn keyed(&self) -> Option<&'static Keyed> {
-        self.keyed
     }
 
     /// The kinds on both sides of the `=`, of a key and its value.

@@ -5,7 +5,7 @@
 //!
 //! * `fix.rs`: one fault after the other, and what is chosen.
 //! * `edit.rs`: the words of a line, and what is done to them.
-//! * `repair.rs`, `names.rs`, `surplus.rs`, `form.rs`: what may help against each kind of fault.
+//! * `repair.rs`, `names.rs`, `surplus.rs`, `form.rs`, `keys.rs`: what may help against each kind of fault.
 //! * `keep.rs`: what must stay as it is.
 
 use std::ffi::OsStr;
@@ -19,6 +19,7 @@ mod edit;
 mod fix;
 mod form;
 mod keep;
+mod keys;
 mod names;
 mod repair;
 mod surplus;
@@ -60,7 +61,7 @@ enum How {
     Gone,
 }
 
-/// What may help against a fault that only some programs can have: a fault brings it along, or the form or kind of a value.
+/// What may help against a fault that only some programs can have: a fault brings it along, or the form of a value.
 #[derive(Clone, Copy)]
 pub(crate) struct Mend(for<'f, 't, 'd> fn(&mut Bench<'f, 't, 'd>));
 

@@ -212,7 +212,8 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         for near in &nearest {
             self.fill(Class::Spelled.at(distance), self.speech.item(near));
         }
-        if let Some(keyed) = param.word_kind(at).and_then(Kind::keyed) {
+        let is_entry = param.word_kind(at).is_some_and(|kind| kind.sides().is_some());
+        if let Some(keyed) = self.faults.keyed().filter(|_| is_entry) {
             (keyed.mend.0)(self);
         }
         let is_near = !nearest.is_empty() || has_cases && self.fill_other_case(&typed, param);
@@ -222,24 +223,6 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         // What is an option here is not thrown away.
         if !is_near && !is_option {
             self.fill(Class::Inserted.at(1), self.speech.placeholder(param, at));
-        }
-    }
-
-    /// An entry whose key is near one that there is, or the value near one that its key takes.
-    pub(super) fn near_entry(&mut self) {
-        let kind = self.fault.param().and_then(|param| param.word_kind(self.fault.which()));
-        let (Some((word, start, end)), Some(kind)) = (self.place(), kind) else { return };
-        let typed = part(self.typed(word), start, end);
-        let entry = typed.to_str().and_then(|typed| typed.split_once('='));
-        let Some((key, value)) = entry else { return };
-        let (distance, keys) = near(key, &kind.keys().listed());
-        for near in keys.iter().filter(|near| **near != key) {
-            self.fill(Class::Spelled.at(distance), self.speech.item(of(&[near, "=", value])));
-        }
-        let offers = kind.value_of(key).into_iter().flat_map(|kind| kind.offers());
-        let (distance, values) = near(value, &offers.map(|offer| offer.0).listed());
-        for near in &values {
-            self.fill(Class::Spelled.at(distance), self.speech.item(of(&[key, "=", near])));
         }
     }
 
@@ -273,7 +256,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
 
     /// Puts something else in the place of a value, and placeholders in those of the words after it that
     /// belong to it.
-    fn fill(&mut self, cost: Cost, with: Item<'t>) {
+    pub(super) fn fill(&mut self, cost: Cost, with: Item<'t>) {
         let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
             return;
         };

@@ -195,6 +195,10 @@ pub struct Brought {
     pub(crate) lists: Option<&'static Lists>,
     /// Where a parameter is read in a manner of its own.
     pub(crate) manners: Option<&'static Manners>,
+    /// What may help a value of several words, where a parameter has such.
+    pub(crate) several: Option<Mend>,
+    /// What may help a value that is attached to its name or left out.
+    pub(crate) bare: Option<Mend>,
     /// Where a parameter is of entries with a closed list of keys.
     pub(crate) keyed: Option<&'static Keyed>,
     /// What the page has of what only some commands declare.
@@ -209,6 +213,8 @@ impl Brought {
         secrecy: None,
         lists: None,
         manners: None,
+        several: None,
+        bare: None,
         keyed: None,
         described: None,
     };
@@ -224,11 +230,8 @@ impl Brought {
     /// What a bundle brings along.
     #[inline]
     pub const fn of_bundle(bundle: &Bundle<'_>) -> Self {
-        let (mut brought, mut i) = (Brought::NOTHING, 0);
-        while i < bundle.params.len() {
-            brought.add(bundle.params[i]);
-            i += 1;
-        }
+        let mut brought = Brought::NOTHING;
+        brought.add_all(bundle.params);
         brought
     }
 
@@ -242,13 +245,25 @@ impl Brought {
             secrecy: self.secrecy.or(other.secrecy),
             lists: self.lists.or(other.lists),
             manners: self.manners.or(other.manners),
+            several: self.several.or(other.several),
+            bare: self.bare.or(other.bare),
             keyed: self.keyed.or(other.keyed),
             described: Described::both(self.described, other.described),
         }
     }
 
+    /// What several parameters bring along.
     #[inline]
-    pub(super) const fn add(&mut self, param: &Param<'_>) {
+    pub(super) const fn add_all(&mut self, params: &[&Param<'_>]) {
+        let mut i = 0;
+        while i < params.len() {
+            self.add(params[i]);
+            i += 1;
+        }
+    }
+
+    #[inline]
+    const fn add(&mut self, param: &Param<'_>) {
         if !param.variable.is_empty() {
             self.sources = Some(SOURCES);
         }
@@ -266,6 +281,12 @@ impl Brought {
         }
         if param.has_manners() {
             self.manners = Some(MANNERS);
+        }
+        if param.form.kinds.len() > 1 {
+            self.several = Some(Mend::SEVERAL);
+        }
+        if param.form.attached {
+            self.bare = Some(Mend::BARE);
         }
         if param.form.has_keys() {
             self.keyed = Some(KEYED);

@@ -235,7 +235,7 @@ impl<'d> Param<'d> {
     /// What the `at`-th word of a value may be; for a flag, the word that may be attached.
     pub fn word_kind(&self, at: usize) -> Option<&'d Kind<'d>> {
         match self.kinds().get(at) {
-            None if self.worded => Some(bool::KIND),
+            None if self.worded => Some(Kind::TRUTH),
             kind => kind.copied(),
         }
     }

@@ -201,10 +201,15 @@ impl<'d> Command<'d> {
     #[inline]
     const fn settled(mut self) -> Self {
         if self.draft {
-            self.settled = rules::settled(&self);
+            self.settled = rules::followed(&self);
         } else {
             self.settled = check_taken(&self);
             check_across(&self);
+        }
+        let mut group = 0;
+        while let Some(params) = self.group(group) {
+            self.settled.brought.add_all(params);
+            group += 1;
         }
         self.described()
     }
@@ -220,11 +225,7 @@ impl<'d> Command<'d> {
             Some(usual) => usual,
             None => &[],
         };
-        let mut i = 0;
-        while i < usual.len() {
-            self.settled.brought.add(usual[i]);
-            i += 1;
-        }
+        self.settled.brought.add_all(usual);
         self
     }
 

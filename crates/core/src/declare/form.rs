@@ -4,7 +4,6 @@ use super::cell::Held;
 use super::typed::fill_by_kind;
 use super::{Feed, Form};
 use super::{Kind, Shape};
-use crate::fault::Mend;
 
 impl Form<'static> {
     /// That of a Rust type: `Form::of::<Vec<u8>>()`.
@@ -21,7 +20,7 @@ impl<'d> Form<'d> {
     #[inline]
     pub const fn words(kinds: &'d [&'d Kind<'d>]) -> Self {
         let (needed, many, attached) = (true, false, false);
-        Form { kinds, needed, many, attached, by_kind: true, fill: fill_by_kind, mend: mend(kinds) }
+        Form { kinds, needed, many, attached, by_kind: true, fill: fill_by_kind }
     }
 
     /// It need not be given.
@@ -44,7 +43,7 @@ impl<'d> Form<'d> {
     #[must_use]
     #[inline]
     pub const fn attached(mut self) -> Self {
-        (self.needed, self.attached, self.mend) = (false, true, Some(Mend::BARE));
+        (self.needed, self.attached) = (false, true);
         self
     }
 }
@@ -58,12 +57,6 @@ impl Form<'_> {
             _ => false,
         }
     }
-}
-
-/// What may help a form of several words.
-#[inline]
-pub(super) const fn mend(kinds: &[&Kind<'_>]) -> Option<Mend> {
-    if kinds.len() > 1 { Some(Mend::SEVERAL) } else { None }
 }
 
 /// Turns the words of an occurrence into the value, or adds them to it.

@@ -1,6 +1,6 @@
 //! The conversion of one word into a Rust value, and the types that come with it.
 
-use super::{Manner, Offer};
+use super::Manner;
 use crate::text::{is_number, of};
 use std::ffi::{OsStr, OsString};
 use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV6};
@@ -302,7 +302,7 @@ impl FromWord for char {
 }
 
 impl FromWord for bool {
-    const KIND: &'static Kind<'static> = &Kind::of(Noun::Truth, "yes").offering(TRUTH);
+    const KIND: &'static Kind<'static> = Kind::TRUTH;
     const STANDARD: Option<Standard> = Some(Standard::Truth);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
@@ -313,9 +313,6 @@ impl FromWord for bool {
         }
     }
 }
-
-/// The words of truth that are offered; the others that read are other programs' words for them.
-const TRUTH: &[Offer<'static>] = &[Offer::new("yes"), Offer::new("no")];
 
 macro_rules! addresses {
     ($($type:ty, $standard:ident: $noun:literal, $example:literal;)*) => {$(

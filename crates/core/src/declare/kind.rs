@@ -52,6 +52,10 @@ pub enum Refers {
 impl Kind<'static> {
     /// The path of a file or a folder.
     pub const PATH: Kind<'static> = Kind::of(Noun::Path, "file").refers(Refers::Path);
+
+    /// A word of truth. Those that are offered; the others that read are other programs' words for them.
+    pub(crate) const TRUTH: &'static Kind<'static> =
+        &Kind::of(Noun::Truth, "yes").offering(&[Offer::new("yes"), Offer::new("no")]);
 }
 
 impl<'d> Kind<'d> {

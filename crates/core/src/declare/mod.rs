@@ -38,7 +38,6 @@ use self::param::Twin;
 use self::said::Said;
 use self::typed::Typed;
 use self::valid::Test;
-use crate::fault::Mend;
 use crate::wording::Wording;
 
 mod alone;
@@ -366,8 +365,6 @@ pub struct Form<'d> {
     by_kind: bool,
     /// Converts the words of one occurrence into the cell.
     fill: form::Fill,
-    /// What may help where a line has less or more of it than it takes.
-    mend: Option<Mend>,
 }
 
 /// What must be at a path, and how it must end.

@@ -293,7 +293,6 @@ pub(crate) static NO_WORDS: Form<'static> = Form {
     attached: false,
     by_kind: false,
     fill: |_, _| (),
-    mend: None,
 };
 
 /// Whether two parameters are one and the same record.

@@ -200,7 +200,7 @@ impl<'d> Found<'d> {
                 self.params(bundle.params);
             }
         }
-        self.all(|finder| _ = rules::taken::<_, false, false>(command, finder));
+        self.all(|finder| _ = rules::taken::<_, false>(command, finder));
         self.twins(command);
         self.all(|finder| rules::listed(command, finder));
         Roll::Subcommands(command).twins_at_run_time(&mut self.problems);

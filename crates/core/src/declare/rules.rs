@@ -88,11 +88,10 @@ pub(super) const fn phrases<'d, const ROOM: usize>(
     }
 }
 
-/// What a command takes, in one pass, twins of long names left aside; gives what follows from it, and where `BRINGS` says so
-/// what the parameters bring along: what only looks for problems needs none of it, and where `EACH` does not say so has
-/// looked at each parameter by itself.
+/// What a command takes, in one pass, twins of long names left aside; gives what follows from it. Where `EACH` does not say
+/// so, each parameter was looked at by itself.
 #[inline]
-pub(super) const fn taken<'d, const ROOM: usize, const BRINGS: bool, const EACH: bool>(
+pub(super) const fn taken<'d, const ROOM: usize, const EACH: bool>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) -> Settled {
@@ -111,9 +110,6 @@ pub(super) const fn taken<'d, const ROOM: usize, const BRINGS: bool, const EACH:
                 absences(param, finder);
             }
             settled.add(param);
-            if BRINGS {
-                settled.brought.add(param);
-            }
             if is_named(param.role) {
                 letters.add(command, param, at, finder);
             } else {
@@ -294,18 +290,6 @@ pub(super) const fn default_command<'d, const ROOM: usize>(
                 .show(Problem::DefaultCommand { subcommand: default.name, command: command.name });
         }
     }
-}
-
-/// What follows from the parameters of a command made at run time, and what they bring along.
-#[inline]
-pub(super) const fn settled(command: &Command<'_>) -> Settled {
-    let mut settled = followed(command);
-    let mut at = 0;
-    while let Some(param) = command.param(at) {
-        settled.brought.add(param);
-        at += 1;
-    }
-    settled
 }
 
 /// What follows from the parameters of a command.

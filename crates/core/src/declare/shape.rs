@@ -14,13 +14,11 @@ use std::hash::Hash;
 use std::marker::PhantomData;
 
 use super::cell::Held;
-use super::form::mend;
 use super::param::part as nth;
 use super::refusal::{Miss, Reason};
 use super::sealed::{Sealed, Shapes, Units};
 use super::valid::Test;
 use super::{Form, FromWord, Kind, Param};
-use crate::fault::Mend;
 use crate::text::part;
 
 impl Feed<'_> {
@@ -192,7 +190,6 @@ impl<U: Unit> Shape for U {
         attached: false,
         by_kind: false,
         fill: last::<U>,
-        mend: mend(U::KINDS),
     };
     const ABSENT: Option<&'static Self> = None;
 
@@ -214,7 +211,6 @@ impl<U: Unit> Shape for Option<U> {
         attached: false,
         by_kind: false,
         fill: last::<U>,
-        mend: mend(U::KINDS),
     };
     const ABSENT: Option<&'static Self> = Some(&None);
 
@@ -244,7 +240,6 @@ impl<U: Unit> Shape for Vec<U> {
         attached: false,
         by_kind: false,
         fill: push::<U>,
-        mend: mend(U::KINDS),
     };
     const ABSENT: Option<&'static Self> = Some(&Vec::new());
 
@@ -302,7 +297,6 @@ impl<T: FromWord> Shape for Attached<T> {
         attached: true,
         by_kind: false,
         fill: attach::<T>,
-        mend: Some(Mend::BARE),
     };
     const ABSENT: Option<&'static Self> = Some(&Attached::Absent);
 
@@ -368,7 +362,6 @@ impl<K: FromWord + Ord, V: FromWord> Shape for BTreeMap<K, V> {
         attached: false,
         by_kind: false,
         fill: insert::<K, V>,
-        mend: None,
     };
     const ABSENT: Option<&'static Self> = Some(&BTreeMap::new());
 

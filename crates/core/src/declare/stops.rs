@@ -24,7 +24,7 @@ pub(super) const fn check_taken(command: &Command<'_>) -> Settled {
     names(command, &mut finder);
     bundles(command, &mut finder);
     let mut settled_command = *command;
-    settled_command.settled = taken::<1, true, true>(command, &mut finder);
+    settled_command.settled = taken::<1, true>(command, &mut finder);
     Roll::Parameters(&settled_command).show_twins(&mut finder);
     Roll::show_offered_twins(command, &mut finder);
     if settled_command.settled.operands > 1 {

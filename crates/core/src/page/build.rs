@@ -3,7 +3,7 @@
 use super::related::Related;
 use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
 use crate::declare::{Command, Param, Role};
-use crate::read::{CommandPath, KnownValues, PageLength, Reach};
+use crate::read::{CommandPath, KnownValues, PageLength, Reach, Usual};
 use crate::text::{Kept, Listed, Put, own};
 use crate::wording::{Phrase, Speech};
 
@@ -16,6 +16,7 @@ pub(super) fn page<'d>(
     path: &CommandPath<'d>,
     length: PageLength,
     known: Option<&dyn KnownValues>,
+    usual: Usual<'d>,
 ) -> Page<'d> {
     let command = path.leaf();
     let wording = path.root().phrases();
@@ -28,9 +29,9 @@ pub(super) fn page<'d>(
         page.add(wording.say(Phrase::About), described(path, command.description_text()));
     }
     let related = path.0.iter().map(|command| Related::of(command)).listed();
-    add_params(&mut page, &Told { path, length, speech, known, related });
+    add_params(&mut page, &Told { path, length, speech, known, usual, related });
     match length {
-        PageLength::Short => page.shorten(path, speech),
+        PageLength::Short => page.shorten(path, usual, speech),
         PageLength::Full => {
             if let Some(foot) = command.brought().described.and_then(|described| described.foot) {
                 foot(&mut page, path, speech);
@@ -59,6 +60,8 @@ struct Told<'t, 'd> {
     speech: Speech<'t>,
     /// The values of closed lists.
     known: Option<&'t dyn KnownValues>,
+    /// What is accepted everywhere beside what is declared throughout.
+    usual: Usual<'d>,
     /// The rules of each command of the path.
     related: Vec<Related<'d>>,
 }
@@ -85,7 +88,7 @@ impl<'d> Page<'d> {
     }
 
     /// Leaves the first entries, and says how many more there are.
-    fn shorten(&mut self, path: &CommandPath<'d>, speech: Speech<'_>) {
+    fn shorten(&mut self, path: &CommandPath<'d>, usual: Usual<'d>, speech: Speech<'_>) {
         let (mut left, mut more, mut full) = (MOST, 0, 0);
         for section in &mut self.sections {
             full += usize::from(left > 0);
@@ -99,7 +102,7 @@ impl<'d> Page<'d> {
         }
         self.sections.truncate(full);
         if more > 0 {
-            let text = match path.page_line(path.root().usual_params()) {
+            let text = match path.page_line(usual) {
                 Some(page) => speech.tell(Phrase::MoreEntries, &[speech.count(more), &page]),
                 None => speech.more(more),
             };
@@ -169,7 +172,7 @@ fn add_params<'d>(page: &mut Page<'d>, told: &Told<'_, 'd>) {
 /// nearer command has for something else is left out.
 fn anywhere<'d>(told: &Told<'_, 'd>) -> Vec<Entry> {
     let path = told.path;
-    let reach = Reach::at(path);
+    let reach = Reach::of(path, told.usual);
     let is_root = path.0.len() == 1;
     let mut entries = Vec::new();
     // What is usual is further up than the root, and comes last all the same.
@@ -198,7 +201,7 @@ impl<'d> Told<'_, 'd> {
         (letter, long): (Option<char>, Option<&str>),
         command: &Command<'d>,
     ) -> Entry {
-        let Told { path, length, speech, known, related } = self;
+        let Told { path, length, speech, known, related, .. } = self;
         let (path, length, speech, known) = (*path, *length, *speech, *known);
         let mut names = Text::default();
         if param.role() != Role::Operand {

@@ -1,7 +1,7 @@
 //! The help of a parameter, and what its declaration says of it: what the help says already is not said again.
 
 use super::{Block, Entry, Layout, Text, What};
-use crate::declare::{Command, FromWord, Kind, Noun, Param, Role, Rule};
+use crate::declare::{Command, Kind, Noun, Param, Role, Rule};
 use crate::read::PageLength;
 use crate::text::{Kept, Listed, Put, holds};
 use crate::wording::{Phrase, Speech, Wording};
@@ -152,7 +152,7 @@ impl<'t> Help<'_, 't> {
         let mut limits = String::new();
         limits.put(self.path());
         for test in param.validators() {
-            let told = test.told(param.word_kind(0).unwrap_or(bool::KIND), speech);
+            let told = test.told(param.word_kind(0).unwrap_or(Kind::TRUTH), speech);
             let is_apart = !limits.is_empty() && !told.is_empty();
             limits.put(if is_apart { speech.say(Phrase::Comma) } else { "" });
             limits.put(told);

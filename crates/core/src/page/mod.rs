@@ -147,7 +147,7 @@ impl<'d> Section<'d> {
 impl<'d> Page<'d> {
     /// The page of the command that a path leads to.
     pub fn of(path: &CommandPath<'d>, length: PageLength) -> Self {
-        build::page(path, length, None)
+        Page::known(path, length, None)
     }
 
     /// The same where the values of closed lists were asked for.
@@ -156,7 +156,7 @@ impl<'d> Page<'d> {
         length: PageLength,
         known: Option<&dyn KnownValues>,
     ) -> Self {
-        build::page(path, length, known)
+        build::page(path, length, known, path.root().usual_params())
     }
 
     /// The names that lead to the command, from the program's own on.

@@ -7,11 +7,7 @@ use super::source::is;
 use super::step::Meaning;
 use super::{Fault, Line, Slot, Step, convert};
 use crate::declare::{Brings, FromWord, Param, Role, Rule};
-use crate::fault::Mend;
 use crate::text::{Listed, Put, in_order, pairs_in_order};
-
-/// What a need that is not met brings along.
-const LACKING: &Brings = &Brings { say: None, mend: Some(Mend::LACKING) };
 
 impl<'d> Line<'d> {
     /// Looks at the rules of all commands of the line.
@@ -114,14 +110,14 @@ impl<'d> Line<'d> {
 
     /// The first member that is needed and not there, if there is one.
     #[inline]
-    pub(crate) fn lack(&mut self, rule: &'d Rule<'d>) {
+    pub(crate) fn lack(&mut self, rule: &'d Rule<'d>, brings: &'static Brings) {
         let lacking = rule.members().iter().find(|param| !self.is_met(param));
         let Some(&param) = lacking else { return };
         let place = match param.is_positional() {
             true => self.end_of_operands(param),
             false => self.end_of_options(param),
         };
-        let fault = Fault::of(FaultKind::RuleBroken, place, param).with(LACKING);
+        let fault = Fault::of(FaultKind::RuleBroken, place, param).with(brings);
         self.faults.put(Fault { rule: Some(rule), ..fault });
     }
 

@@ -1,6 +1,6 @@
 //! Some together, or not at all.
 
-use super::{is_member, members, others};
+use super::{LACKING, is_member, members, others};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
@@ -26,7 +26,7 @@ impl Relation for AllOrNone {
     #[inline]
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if !line.given(rule).is_empty() {
-            line.lack(rule);
+            line.lack(rule, LACKING);
         }
     }
 

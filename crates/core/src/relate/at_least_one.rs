@@ -1,6 +1,6 @@
 //! One of some, or more.
 
-use super::{is_member, members, others};
+use super::{LACKING, is_member, members, others};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
@@ -26,7 +26,7 @@ impl Relation for AtLeastOne {
     #[inline]
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if rule.members().iter().all(|param| !line.is_met(param)) {
-            line.lack(rule);
+            line.lack(rule, LACKING);
         }
     }
 

@@ -11,9 +11,13 @@ mod not_with;
 mod only_one;
 mod only_with;
 
-use crate::declare::{Param, Rule};
+use crate::declare::{Brings, Param, Rule};
+use crate::fault::Mend;
 use crate::text::Listed;
 use crate::wording::{Phrase, Speech};
+
+/// What a need that is not met brings along.
+const LACKING: &Brings = &Brings { say: None, mend: Some(Mend::LACKING) };
 
 /// The names of the members, in a list.
 #[inline]

@@ -1,6 +1,6 @@
 //! All of some, when another has a value.
 
-use super::{hanging, is_member};
+use super::{LACKING, hanging, is_member};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
@@ -30,7 +30,7 @@ impl Relation for NeededWith {
     #[inline]
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if rule.when().is_some_and(|(param, value)| line.has_value(param, value)) {
-            line.lack(rule);
+            line.lack(rule, LACKING);
         }
     }
 

@@ -1,6 +1,6 @@
 //! All of some, when another is given.
 
-use super::{hanging, hangs_on, others};
+use super::{LACKING, hanging, hangs_on, others};
 use crate::declare::{Param, Relation, Rule};
 use crate::facts::Fact;
 use crate::read::Line;
@@ -26,7 +26,7 @@ impl Relation for OnlyWith {
     #[inline]
     fn check<'d>(&self, rule: &'d Rule<'d>, line: &mut Line<'d>) {
         if rule.when().is_some_and(|when| line.is_given(when.0)) {
-            line.lack(rule);
+            line.lack(rule, LACKING);
         }
     }
 

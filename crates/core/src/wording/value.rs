@@ -2,7 +2,7 @@
 
 use super::{Phrase, Speech};
 use crate::declare::valid::Says;
-use crate::declare::{At, FromWord, Kind, Noun, Param, Reason};
+use crate::declare::{At, Kind, Noun, Param, Reason};
 use crate::text::{Listed, Put};
 
 impl<'t> Speech<'t> {
@@ -245,5 +245,5 @@ impl<'t> Speech<'t> {
 
 /// The kind of a parameter's word; a flag has a word only where that comes from elsewhere, or is attached.
 pub(crate) fn word_kind<'d>(param: &Param<'d>, at: usize) -> &'d Kind<'d> {
-    param.word_kind(at).or(param.kinds().last().copied()).unwrap_or(bool::KIND)
+    param.word_kind(at).or(param.kinds().last().copied()).unwrap_or(Kind::TRUTH)
 }

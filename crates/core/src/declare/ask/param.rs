@@ -9,7 +9,6 @@ use crate::declare::{
     Alone, Feed, Held, Kind, Lister, Noun, Param, Refers, Role, SETTERS, Tail, Times, Wrong,
 };
 // What is said of it; nothing else of a later stage is called here.
-use crate::fault::Mend;
 use crate::text::{Kept, of};
 use crate::wording::{Phrase, Speech, Wording};
 
@@ -92,11 +91,6 @@ impl<'d> Param<'d> {
     /// The kinds of the words that one occurrence takes; none for flags and tallies.
     pub const fn kinds(&self) -> &'d [&'d Kind<'d>] {
         self.form.kinds
-    }
-
-    /// What may help where a line has less or more of it than one occurrence takes.
-    pub(crate) const fn mend(&self) -> Option<Mend> {
-        self.form.mend
     }
 
     /// How often it must and may be given; an operand, how many units it takes. With a default it need not be.

@@ -1,14 +1,25 @@
 //! What may help against less or more of a value than its form takes: several words, or one that stands attached to its
-//! name alone. The records of such forms point here.
+//! name alone.
 
 use std::ffi::{OsStr, OsString};
 
-use super::{Bench, Class, Edit, Item, Line};
-use crate::declare::Param;
+use super::{Bench, Class, Edit, Item, Line, Mend};
+use crate::declare::{Command, Param};
 use crate::read::FaultKind;
 use crate::text::{Listed, Put, of, part};
 
 impl<'t> Bench<'_, 't, '_> {
+    /// What may help where a line has less or more of a value than one occurrence takes: it comes with what such values
+    /// bring along.
+    pub(super) fn form_mend(&self, param: &Param<'_>) -> Option<Mend> {
+        let mut commands = self.faults.trace().commands().map(Command::brought);
+        match param.kinds() {
+            _ if param.is_attached() => commands.find_map(|brought| brought.bare),
+            [_, _, ..] => commands.find_map(|brought| brought.several),
+            _ => None,
+        }
+    }
+
     /// `--at=LAT LON`, `--at=LAT,LON`: each value becomes a word of its own.
     #[inline]
     pub(super) fn several(&mut self) {

@@ -34,7 +34,7 @@ impl Report<'_, '_> {
             FaultKind::OperandExtra => bench.operand_extra(),
             FaultKind::ValueUnwanted => bench.value_unwanted(),
             FaultKind::ValueAttached => {
-                if let Some(mend) = fault.param().and_then(Param::mend) {
+                if let Some(mend) = fault.param().and_then(|param| bench.form_mend(param)) {
                     (mend.0)(&mut bench);
                 }
             }
@@ -152,7 +152,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
     fn value_unwanted(&mut self) {
         let Some((word, start, end)) = self.place() else { return };
         let Some(param) = self.fault.param() else { return };
-        if let Some(mend) = param.mend().filter(|_| param.is_attached()) {
+        if let Some(mend) = self.form_mend(param).filter(|_| param.is_attached()) {
             return (mend.0)(self);
         }
         let attached = part(self.typed(word), start, end);

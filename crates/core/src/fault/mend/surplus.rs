@@ -18,7 +18,9 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
     pub(super) fn operand_extra(&mut self) {
         let Some((word, ..)) = self.place() else { return };
         let before = self.named_before(word).map(|(_, param)| param);
-        if let Some(mend) = before.filter(|param| param.is_attached()).and_then(Param::mend) {
+        if let Some(mend) =
+            before.filter(|param| param.is_attached()).and_then(|param| self.form_mend(param))
+        {
             (mend.0)(self);
         }
         if let Some(name) = self.faults.undashed(self.fault) {

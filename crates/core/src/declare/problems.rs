@@ -190,7 +190,7 @@ impl<'d> Found<'d> {
     fn command(&mut self, command: &Command<'d>) {
         self.all(|finder| {
             rules::names(command, finder);
-            rules::phrases(command, finder);
+            rules::misplaced_phrases(command, finder);
             rules::bundles(command, finder);
         });
         self.params(command.params);

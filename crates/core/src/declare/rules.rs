@@ -76,7 +76,7 @@ pub(super) const fn names<'d, const ROOM: usize>(
 
 /// What a root says in place of the phrases in English.
 #[inline]
-pub(super) const fn phrases<'d, const ROOM: usize>(
+pub(super) const fn misplaced_phrases<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {

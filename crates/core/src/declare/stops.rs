@@ -3,7 +3,7 @@
 use super::finder::Finder;
 use super::members::{lonely, strangers};
 use super::reach;
-use super::rules::{bundles, listed, names, phrases, taken};
+use super::rules::{bundles, listed, misplaced_phrases, names, taken};
 use super::twins::Roll;
 use super::{Command, Settled};
 
@@ -64,7 +64,7 @@ pub(super) const fn check_across(command: &Command<'_>) {
 #[inline]
 pub(super) const fn check_phrases(command: &Command<'_>) {
     let mut finder = Finder::<1>::new(0);
-    phrases(command, &mut finder);
+    misplaced_phrases(command, &mut finder);
     finder.stop();
 }
 

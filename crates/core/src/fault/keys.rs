@@ -1,22 +1,15 @@
 //! Entries whose keys are a closed list: what pages have of the keys, why the value of one is refused that takes values of
 //! its own, and what may help against a key, or a value, that is nearly one.
 
+use super::Mend;
 use super::refuse::{among, is_of, miss_phrase};
 use super::say::joined;
-use super::{Mend, Report};
 use crate::declare::{Keyed, Kind, Reason};
 use crate::page::{Block, Entry, Layout};
 use crate::text::{Put, unquoted};
 use crate::wording::{Phrase, Speech};
 
 pub(crate) const KEYED: &Keyed = &Keyed { offers, refused, mend: Mend::KEYED };
-
-impl Report<'_, '_> {
-    /// What is done with them, where a command has any.
-    pub(super) fn keyed(&self) -> Option<&'static Keyed> {
-        self.trace().commands().find_map(|command| command.brought().keyed)
-    }
-}
 
 /// The keys of entries, each with its help and what its value may be, where some say that.
 fn offers(kind: &Kind<'_>, speech: Speech<'_>) -> Option<Block> {

@@ -3,7 +3,7 @@
 use super::Report;
 use super::say::joined;
 use crate::declare::valid::{Says, Test};
-use crate::declare::{Kind, Miss, Noun, Param, Reason};
+use crate::declare::{Keyed, Kind, Miss, Noun, Param, Reason};
 use crate::read::{Fault, FaultKind};
 use crate::text::{Listed, unquoted};
 use crate::wording::{Phrase, Speech, word_kind};
@@ -41,6 +41,11 @@ impl<'t, 'd> Report<'t, 'd> {
             true => self.wrong_default(fault, param, (name, typed), sentence),
             false => sentence,
         }
+    }
+
+    /// What is done with entries whose keys are a closed list, where a command has any.
+    pub(super) fn keyed(&self) -> Option<&'static Keyed> {
+        self.trace().commands().find_map(|command| command.brought().keyed)
     }
 
     /// What is wrong with a default: beyond a limit, in short; else what is said of a word.

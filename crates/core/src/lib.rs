@@ -2,18 +2,23 @@
 //! its faults, its pages and its completion. No input or output, no environment, no clock, no
 //! terminal: words and a declaration come in, values and text go out.
 //!
-//! The folders are the stages, in the order the data moves:
+//! Each folder stands on those below it, and imports and calls none above:
 //!
-//! 1. `declare/`: a [`Command`] and its parameters, as data in statics.
-//! 2. `read/`: words become [`Step`]s, steps become a [`Reading`] with typed values, or [`Fault`]s.
-//! 3. `relate/`: rules between parameters, a file each.
-//! 4. `facts.rs`: what a declaration says of a parameter, as data.
-//! 5. `fault/`: faults are mended where that can be proved, and drawn under the words as typed.
-//! 6. `page/`: a command becomes a [`Page`], a page becomes text.
-//! 7. `usual/`: what most programs have: `--help`, `--version`, `help`.
-//!
-//! Later stages import earlier ones, never back. What several need stands in `text/` (measuring,
-//! wrapping, quoting, painting) and [`Wording`] (every fixed phrase).
+//! | folder | what it does |
+//! |---|---|
+//! | `usual/` | what most programs have: `--help`, `--version`, `help` |
+//! | `declare/` | a developer's calls become a [`Command`] and its parameters, as data in statics |
+//! | `relate/` | rules between parameters, a file each |
+//! | `on_demand/` | what only some programs declare, and only these link |
+//! | `page/` | a command becomes a [`Page`], a page becomes text |
+//! | `fault/` | faults are mended where that can be proved, and drawn under the words as typed |
+//! | `tell/` | what declarations and readings say, in words |
+//! | `read/` | words become [`Step`]s, steps become a [`Reading`] with typed values, or [`Fault`]s |
+//! | `check/` | what a declaration must keep to |
+//! | `kind/` | what words may be: types, choices, validators |
+//! | `record/` | all of these as data |
+//! | `wording/` | every fixed phrase |
+//! | `text/` | measuring, wrapping, quoting, painting |
 //!
 //! # Guarantees
 //!
@@ -35,48 +40,83 @@
 // The search for fixes asks more of the reader than any other stage.
 #![cfg_attr(not(feature = "mend"), allow(dead_code))]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
-
+mod check;
 mod declare;
-mod facts;
 mod fault;
+mod kind;
+mod on_demand;
 mod page;
 mod read;
+mod record;
 mod relate;
+mod tell;
 mod text;
 mod usual;
 mod wording;
 
-#[cfg(feature = "idna")]
-pub use declare::DomainName;
-#[cfg(feature = "by-name")]
-pub use declare::Unfit;
-pub use declare::valid;
-pub use declare::{
-    Alone, Attached, Bundle, COLOR, Choice, Command, Config, Flag, FlagShape, Form, Fraction,
-    FromWord, Held, Hit, Key, Kind, Known, ListShape, Lister, Manner, Named, Noun, Of, Offer,
-    Operand, Package, Param, Problem, Refers, Refusal, Role, Rule, Shape, Shared, Standard, Tail,
-    TailShape, Tally, Times, Tree, Unit, Untyped, When, Whole,
-};
 #[doc(hidden)]
-pub use declare::{Brought, Culprit, Gives, SETTERS};
+pub use check::culprit::Culprit;
+pub use check::problem::{Problem, Shared};
+pub use declare::color::COLOR;
+pub use declare::keys::untyped::Untyped;
+pub use declare::keys::{Flag, FlagShape, ListShape, Named, Operand, TailShape, Tally};
+pub use fault::file::{Blot, draw_blots, nearest};
+#[cfg(feature = "by-name")]
+pub use kind::by_name::Unfit;
+pub use kind::choice::Choice;
+#[cfg(feature = "idna")]
+pub use kind::foreign::idna::DomainName;
+pub use kind::from_word::{Fraction, FromWord, Whole};
+pub use kind::shape::{Attached, Shape, Unit};
+pub use kind::valid;
+pub use kind::when::When;
+pub use read::reader::Expects;
+pub use read::show::{Given, Occurrence};
+pub use record::alone::Alone;
+#[doc(hidden)]
+pub use record::alone::Gives;
+#[doc(hidden)]
+pub use record::brought::Brought;
+pub use record::brought::Of;
+pub use record::called::Hit;
+pub use record::cell::Held;
+pub use record::command::{Bundle, Command, Tree};
+pub use record::config::Config;
+pub use record::fault::{Facts, Fault, FaultKind, Faults, Objection, Place};
+pub use record::key::Key;
+pub use record::kind::{Kind, Noun, Offer, Refers};
+pub use record::line::{Reach, Reached, Reader};
+pub use record::list::{Known, Lister};
+pub use record::origin::Origin;
+pub use record::package::Package;
+pub use record::page::Page;
+pub use record::param::{Form, Manner, Param, Role, Tail, Times};
+pub use record::reading::{Asked, CommandPath, Outcome, PageLength, Reading};
+pub use record::refusal::Refusal;
 #[doc(hidden)]
 #[cfg(feature = "mend")]
-pub use fault::FixWord;
-pub use fault::{Blot, Frame, draw_blots, nearest};
-pub use page::Page;
+pub use record::report::FixWord;
+pub use record::rule::Rule;
 #[doc(hidden)]
-pub use read::Wanted;
-pub use read::{
-    Asked, CommandPath, Environment, Expects, Facts, Fault, FaultKind, Faults, Given, Malformed,
-    Meaning, Objection, Occurrence, Origin, Outcome, PageLength, Place, Presence, Reach, Reached,
-    Reader, Reading, Setting, Settings, SoFar, Step, Unread, Word, Words, World, io_message,
-    message,
-};
-pub use text::{Look, columns, visible};
+pub use record::said::SETTERS;
+#[doc(hidden)]
+pub use record::so_far::Wanted;
+pub use record::so_far::{Environment, SoFar};
+pub use record::standard::Standard;
+pub use record::step::{Meaning, Step};
+pub use record::unread::{Unread, io_message, message};
+pub use record::word::{Word, Words};
+pub use record::world::{Malformed, Presence, Setting, Settings, World};
+pub use tell::framed::Frame;
+pub use text::columns::columns;
+pub use text::paint::Look;
+pub use text::quote::visible;
 #[doc(hidden)]
 pub use text::{Put, digits};
-pub use usual::{HELP, HELP_FLAG, ShowPage, ShowVersion, VERSION_FLAG};
-pub use wording::{Phrase, Wording};
+pub use usual::page::{HELP, HELP_FLAG, ShowPage};
+pub use usual::version::{ShowVersion, VERSION_FLAG};
+pub use wording::Wording;
+pub use wording::english::Phrase;
 
 /// What a [`Page`] is made of, for a medium of one's own.
 ///
@@ -98,7 +138,7 @@ pub use wording::{Phrase, Wording};
 /// assert_eq!(names, ["-c", "--calm", "-h", "--help"]);
 /// ```
 pub mod medium {
-    pub use crate::page::{Block, Entry, Inline, Layout, Section, Text, What};
+    pub use crate::record::page::{Block, Entry, Inline, Layout, Section, Text, What};
 }
 
 /// What was called otherwise before: the names of today compile, the others do not.

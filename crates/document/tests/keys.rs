@@ -2,7 +2,7 @@
 
 use std::collections::BTreeSet;
 use std::fs;
-use std::path::Path;
+use std::path::{Path, PathBuf};
 
 use clavret_document::{Document, document_schema, from_toml, to_json};
 use clavret_generator::declaration;
@@ -40,8 +40,8 @@ const WITHOUT_SETTER: &[&str] = &[
 fn setters() -> BTreeSet<String> {
     let declare = Path::new(env!("CARGO_MANIFEST_DIR")).join("../core/src");
     let mut found = BTreeSet::new();
-    let mut waiting =
-        vec![declare.join("declare"), declare.join("relate"), declare.join("wording/mod.rs")];
+    let places = ["declare", "kind", "record", "relate", "wording/mod.rs"];
+    let mut waiting: Vec<PathBuf> = places.iter().map(|place| declare.join(place)).collect();
     while let Some(path) = waiting.pop() {
         if path.is_dir() {
             let entries = fs::read_dir(&path).unwrap();
@@ -69,8 +69,8 @@ fn is_setter(part: &str, path: &Path) -> bool {
     let is_rule = path.parent().is_some_and(|folder| folder.ends_with("relate"));
     let is_validator = path.ends_with("valid/mod.rs")
         || path.ends_with("valid/bounds.rs")
-        || path.ends_with("kinds/regex.rs")
-        || path.ends_with("kinds/url.rs");
+        || path.ends_with("foreign/regex.rs")
+        || path.ends_with("foreign/url.rs");
     makes || is_rule || is_validator && !head.contains("self")
 }
 

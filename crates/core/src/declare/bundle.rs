@@ -1,7 +1,9 @@
-//! A reusable set of parameters with a heading, for several commands to take.
+//! Parameters that several commands take together.
 
-use super::problem::Problem;
-use super::{Bundle, Bundled, Command, Param, Rule};
+use crate::check::problem::Problem;
+use crate::record::command::{Bundle, Command};
+use crate::record::param::Param;
+use crate::record::rule::Rule;
 
 impl<'d> Bundle<'d> {
     /// A bundle by the heading that pages give its options; an empty one leaves them among the
@@ -52,19 +54,5 @@ impl<'d> Bundle<'d> {
         }
         self.rules = rules;
         self
-    }
-}
-
-impl<'d, T> Iterator for Bundled<'d, T> {
-    type Item = &'d T;
-
-    #[inline]
-    fn next(&mut self) -> Option<&'d T> {
-        loop {
-            if let Some(item) = self.list.next() {
-                return Some(item);
-            }
-            self.list = (self.of_bundle)(self.bundles.next()?).iter();
-        }
     }
 }

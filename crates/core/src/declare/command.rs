@@ -1,20 +1,23 @@
 //! A node of the tree: a program or one of its subcommands.
 
-use super::alone::Alone;
-use super::brought::Brought;
-use super::names::program_name_fault;
-use super::problem::Problem;
-use super::rules::{self, in_order};
-use super::said::{Said, command as said};
-use super::stops::{
+use crate::check::names::program_name_fault;
+use crate::check::problem::Problem;
+use crate::check::rules::{self, in_order};
+use crate::check::stops::{
     check_across, check_listed, check_names, check_rules, check_taken, check_usual,
 };
-use super::{Bundle, Command, Config, Of, Package, Param, Rule, Settled};
-// The type that a developer's test is handed, and what puts one to it; nothing of the next stage is called here.
-use crate::read::{Objection, Reading, abbreviates, judged};
-
-/// A developer's own test of a whole reading.
-pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
+use crate::on_demand::abbreviations::abbreviates;
+use crate::on_demand::judge::judged;
+use crate::record::alone::Alone;
+use crate::record::brought::{Brought, Of};
+use crate::record::command::{Bundle, Command, Settled};
+use crate::record::config::Config;
+use crate::record::fault::Objection;
+use crate::record::package::Package;
+use crate::record::param::Param;
+use crate::record::reading::Reading;
+use crate::record::rule::Rule;
+use crate::record::said::{Said, command as said};
 
 impl<'d> Command<'d> {
     /// Declares a command by its name, which is in lower case but for a program's.
@@ -216,7 +219,7 @@ impl<'d> Command<'d> {
 
     /// The same with what its description brings along, and what is usual.
     #[inline]
-    pub(super) const fn described(mut self) -> Self {
+    pub(crate) const fn described(mut self) -> Self {
         let mut brought = self.settled.brought;
         brought.describe(self.description);
         brought.end(&self);
@@ -367,7 +370,7 @@ impl<'d> Command<'d> {
 
     /// A test of the whole reading, made after everything else was found right. A line that is offered after
     /// `try` has passed it too, so it may be called a second time. What it says of a
-    /// [secret](super::Named::secret) is not shown.
+    /// [secret](crate::Named::secret) is not shown.
     ///
     /// ```
     /// # use clavret_core as clavret;
@@ -418,7 +421,7 @@ impl<'d> Command<'d> {
     /// [`HELP_FLAG`](crate::HELP_FLAG). With it, what is not listed is given up, and its names are free for
     /// something else.
     ///
-    /// The pages of commands below list those that are [`throughout`](super::Flag::throughout). A
+    /// The pages of commands below list those that are [`throughout`](crate::Flag::throughout). A
     /// parameter of a command comes first where it has one of their names, which is told as a mistake: by
     /// `Program` while compiling, by `prove`, and at the start of a debug build.
     ///

@@ -1,9 +1,8 @@
-//! Where a program's config file is, as data. The file itself is the edge's to find and to read.
+//! A config file.
 
-use super::Config;
-use super::Param;
-// The code that a record brings along.
-use crate::fault::SOURCES;
+use crate::on_demand::outside::SOURCES;
+use crate::record::config::Config;
+use crate::record::param::Param;
 
 impl<'d> Config<'d> {
     /// A config file by its name below the folders where such files are: `apiary/config.toml`. What
@@ -19,11 +18,5 @@ impl<'d> Config<'d> {
     pub const fn option(mut self, option: &'d Param<'d>) -> Self {
         self.option = Some(option);
         self
-    }
-
-    /// The name below the folders where such files are.
-    #[inline]
-    pub const fn file(&self) -> &'d str {
-        self.file
     }
 }

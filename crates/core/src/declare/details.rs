@@ -1,8 +1,9 @@
 //! What a command is called, and what pages tell of it.
 
-use super::said::command as said;
-use super::stops::{check_names, check_phrases};
-use super::{Command, Package};
+use crate::check::stops::{check_names, check_phrases};
+use crate::record::command::Command;
+use crate::record::package::Package;
+use crate::record::said::command as said;
 use crate::wording::Wording;
 
 impl<'d> Command<'d> {

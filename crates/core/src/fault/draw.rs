@@ -1,18 +1,25 @@
 //! Faults as they are shown: a head, the line with carets, a sentence each, and what would read.
 
-#[cfg(feature = "mend")]
-use super::FixWord;
-use super::echo::Shown;
-use super::{Echo, Mark, Mended, Report};
 use std::fmt;
 use std::ops::Range;
 
-use crate::read::{Fault, Faults};
-use crate::text::{Ink, Kept, Listed, Look, Put, Sheet, columns, digits, times};
-use crate::wording::{Phrase, Speech};
+use super::echo::Shown;
+use crate::record::fault::{Fault, Faults};
+use crate::record::reading::Outcome;
+#[cfg(feature = "mend")]
+use crate::record::report::FixWord;
+use crate::record::report::{Echo, Mark, Mended, Report};
+use crate::text::columns::columns;
+use crate::text::kept::Kept;
+use crate::text::paint::{Ink, Look};
+use crate::text::sheet::Sheet;
+use crate::text::{Listed, Put, digits, times};
+use crate::wording::Speech;
+use crate::wording::english::Phrase;
 
 /// Things to put right that are shown; the rest is counted.
-pub(super) const MOST: usize = 10;
+pub(crate) const MOST: usize = 10;
+
 /// The indent of everything but the head.
 const INDENT: usize = 2;
 
@@ -150,8 +157,20 @@ impl fmt::Debug for Faults<'_> {
     }
 }
 
+/// Faults are drawn as well, which the record of an outcome cannot.
+impl fmt::Debug for Outcome<'_> {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        let (name, field): (_, &dyn fmt::Debug) = match self {
+            Outcome::Reading(reading) => ("Reading", reading),
+            Outcome::Asked(asked) => ("Asked", asked),
+            Outcome::Faults(faults) => ("Faults", faults),
+        };
+        f.debug_tuple(name).field(field).finish()
+    }
+}
+
 /// Who speaks, and how many things are to be put right.
-pub(super) fn draw_head(who: &str, count: usize, speech: Speech<'_>, sheet: &mut Sheet) {
+pub(crate) fn draw_head(who: &str, count: usize, speech: Speech<'_>, sheet: &mut Sheet) {
     let what = match count {
         1 => speech.say(Phrase::OneFault),
         many => speech.tell(Phrase::ManyFaults, &[speech.count(many)]),
@@ -165,7 +184,7 @@ pub(super) fn draw_head(who: &str, count: usize, speech: Speech<'_>, sheet: &mut
 }
 
 /// The lines of other texts, each with where it is, after the line as typed or without that.
-pub(super) fn draw_outside(
+pub(crate) fn draw_outside(
     lines: &[(String, Echo)],
     (is_echoed, numbered): (bool, bool),
     sheet: &mut Sheet,
@@ -187,7 +206,7 @@ pub(super) fn draw_outside(
 }
 
 /// A sentence for each thing that is shown, of so many.
-pub(super) fn draw_sentences(shown: &[&str], count: usize, speech: Speech<'_>, sheet: &mut Sheet) {
+pub(crate) fn draw_sentences(shown: &[&str], count: usize, speech: Speech<'_>, sheet: &mut Sheet) {
     let numbered = count > 1;
     let gutter = if numbered { INDENT + digits(shown.len()).len() + 2 } else { INDENT };
     for (at, sentence) in shown.iter().enumerate() {

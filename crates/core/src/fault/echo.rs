@@ -1,17 +1,21 @@
 //! A line as typed, and the columns at which its faults stand.
 
-use super::{Echo, Mark};
 use std::ops::Range;
 
-use crate::read::{Fault, FaultKind, Faults, Place};
-use crate::text::{Listed, Put, Quoted, columns, in_order, of, own, quoted};
-use crate::wording::Phrase;
+use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::report::{Echo, Mark};
+use crate::text::columns::columns;
+use crate::text::order::in_order;
+use crate::text::quote::{Quoted, quoted};
+use crate::text::{Listed, Put, of, own};
+use crate::wording::english::Phrase;
 
 /// Columns that are shown around a fault of a line that is too long.
 const WINDOW: usize = 24;
 
 /// Places of one thing to put right that are marked.
 const MOST_MARKS: usize = 10;
+
 /// Characters without a width that are shown one after the other.
 const MOST_STACKED: usize = 8;
 
@@ -26,7 +30,7 @@ enum Marked<'f, 'd> {
 impl<'d> Faults<'d> {
     /// The line with the shown faults marked; placeholders stand where something is missing, and dots
     /// for what may be secret.
-    pub(super) fn echo(&self, shown: &[Vec<&Fault<'d>>]) -> Echo {
+    pub(crate) fn echo(&self, shown: &[Vec<&Fault<'d>>]) -> Echo {
         let root = self.path().root();
         let mut echo = Echo { text: quoted(root.program_name().as_ref()), marks: Vec::new() };
         let mut column = columns(&echo.text);
@@ -119,10 +123,10 @@ fn placeholder(fault: &Fault<'_>, command: &str) -> String {
 }
 
 /// What of a line is shown.
-pub(super) struct Shown {
+pub(crate) struct Shown {
     /// Its text: what was typed, and what is missing.
-    pub(super) pieces: Vec<(bool, String)>,
-    pub(super) marks: Vec<Mark>,
+    pub(crate) pieces: Vec<(bool, String)>,
+    pub(crate) marks: Vec<Mark>,
 }
 
 impl Shown {
@@ -135,13 +139,13 @@ impl Shown {
 }
 
 impl Echo {
-    pub(super) fn mark(&mut self, number: usize, columns: Range<usize>, is_missing: bool) {
+    pub(crate) fn mark(&mut self, number: usize, columns: Range<usize>, is_missing: bool) {
         self.marks.push(Mark { number, columns, is_missing });
     }
 
     /// What of the line is shown within `width` columns: where it is longer, only a window around each mark, with `…`
     /// at the cuts.
-    pub(super) fn within(&self, width: usize) -> Shown {
+    pub(crate) fn within(&self, width: usize) -> Shown {
         let is_short = self.text.chars().take(4 * width + 1).count() <= 4 * width;
         let fits = is_short && columns(&self.text) <= width;
         let windows = if fits { std::iter::once(0..usize::MAX).listed() } else { self.windows() };

@@ -2,10 +2,16 @@
 
 use std::ops::Range;
 
-use super::Echo;
 use super::draw::{MOST, draw_head, draw_outside, draw_sentences};
-use crate::read::Settings;
-use crate::text::{Kept, Listed, Look, Sheet, columns, near, visible};
+use crate::record::report::Echo;
+use crate::record::world::Settings;
+use crate::text::Listed;
+use crate::text::columns::columns;
+use crate::text::kept::Kept;
+use crate::text::near::near;
+use crate::text::paint::Look;
+use crate::text::quote::visible;
+use crate::text::sheet::Sheet;
 use crate::wording::{Speech, Wording};
 
 /// Something in a text that is to be put right: its bytes, and what is wrong with them.

@@ -3,15 +3,20 @@
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
-use super::Report;
-use crate::declare::{Command, Gives, Param};
-use crate::read::{Fault, FaultKind, Faults, Place, bare};
-use crate::text::{Listed, Put, near, near_marked, part, spaced};
-use crate::wording::Phrase;
+use crate::read::meant::bare;
+use crate::record::alone::Gives;
+use crate::record::command::Command;
+use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::param::Param;
+use crate::record::report::Report;
+use crate::text::near::{near, near_marked};
+use crate::text::part::part;
+use crate::text::{Listed, Put, spaced};
+use crate::wording::english::Phrase;
 
 impl<'t, 'd> Report<'t, 'd> {
     /// What is said of an unknown option: which commands have it, or which ones are near.
-    pub(super) fn known_option(&self, fault: &Fault<'d>) -> &'t str {
+    pub(crate) fn known_option(&self, fault: &Fault<'d>) -> &'t str {
         let speech = self.speech;
         let root = self.path().root();
         let mut owners = Vec::new();
@@ -135,7 +140,7 @@ impl<'t, 'd> Report<'t, 'd> {
     }
 
     /// The parameters that a misspelt option may be: those of the nearest names.
-    pub(super) fn near_params(&self, fault: &Fault<'d>) -> Vec<&'d Param<'d>> {
+    pub(crate) fn near_params(&self, fault: &Fault<'d>) -> Vec<&'d Param<'d>> {
         let Place::At { word, .. } = fault.place() else { return Vec::new() };
         let (_, names) = self.near_options(fault);
         let is_near = |param: &&Param<'_>| {
@@ -152,7 +157,7 @@ impl<'t, 'd> Report<'t, 'd> {
     }
 
     /// What is said of an unknown command: which ones have it, which are near, or all there are.
-    pub(super) fn known_commands(&self, fault: &Fault<'d>) -> &'t str {
+    pub(crate) fn known_commands(&self, fault: &Fault<'d>) -> &'t str {
         let speech = self.speech;
         let ways = self.ways_to(fault).iter().map(|names| speech.keep(spaced(names))).listed();
         if let Some((_, typed)) = self.named(fault).filter(|_| !ways.is_empty()) {
@@ -189,7 +194,7 @@ impl<'d> Faults<'d> {
     /// The word of a fault about a name, and the name; nothing where it may be a secret, which even a
     /// name near to it would tell of.
     #[inline(never)]
-    pub(super) fn named(&self, fault: &Fault<'_>) -> Option<(usize, Cow<'d, OsStr>)> {
+    pub(crate) fn named(&self, fault: &Fault<'_>) -> Option<(usize, Cow<'d, OsStr>)> {
         let Place::At { word, start, end } = fault.place() else { return None };
         let is_dark = self.dark().start(word).is_some_and(|dark| dark < end);
         (!is_dark).then(|| (word, part(self.words().word(word), start, end)))
@@ -204,7 +209,7 @@ impl<'d> Faults<'d> {
     }
 
     /// Whether a word is an option where it stands.
-    pub(super) fn is_option(&self, word: usize, typed: &OsStr) -> bool {
+    pub(crate) fn is_option(&self, word: usize, typed: &OsStr) -> bool {
         let reach = self.reach_in(word);
         match typed.as_encoded_bytes() {
             [b'-', b'-', name @ ..] if !name.is_empty() => {
@@ -232,7 +237,7 @@ impl<'d> Faults<'d> {
     }
 
     /// Their names.
-    pub(super) fn seen_names(&self) -> Vec<&'d str> {
+    pub(crate) fn seen_names(&self) -> Vec<&'d str> {
         self.seen_commands().map(|command| command.name()).listed()
     }
 }

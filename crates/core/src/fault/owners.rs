@@ -5,14 +5,16 @@ use std::borrow::Cow;
 use std::cell::RefCell;
 use std::ffi::OsStr;
 
-use crate::declare::{Bundle, Command, Hit, Param};
-use crate::read::{Fault, Faults, Place};
+use crate::record::called::Hit;
+use crate::record::command::{Bundle, Command};
+use crate::record::fault::{Fault, Faults, Place};
+use crate::record::param::Param;
 use crate::text::Put;
 
 impl<'d> Faults<'d> {
     /// The commands that have the option of a fault, this one and those below it, each as the names that
     /// lead there from it.
-    pub(super) fn owners(&self, fault: &Fault<'_>, top: &'d Command<'d>) -> Vec<Vec<&'d str>> {
+    pub(crate) fn owners(&self, fault: &Fault<'_>, top: &'d Command<'d>) -> Vec<Vec<&'d str>> {
         let Some(name) = self.called(fault) else { return Vec::new() };
         // A bundle is looked through once, however many commands take it.
         let known = RefCell::new(Vec::<(*const Bundle<'_>, bool)>::new());
@@ -38,7 +40,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The names that lead to the commands of an unknown one's name, further down the tree.
-    pub(super) fn ways_to(&self, fault: &Fault<'_>) -> Vec<Vec<&'d str>> {
+    pub(crate) fn ways_to(&self, fault: &Fault<'_>) -> Vec<Vec<&'d str>> {
         let Some((_, typed)) = self.named(fault) else { return Vec::new() };
         let is_called = |command: &Command<'d>| {
             command.shown_names().any(|name| name.as_bytes() == typed.as_encoded_bytes())
@@ -55,7 +57,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The parameters of all commands that an unknown option may be: those that are called so.
-    pub(super) fn owning_params(&self, fault: &Fault<'_>) -> Vec<&'d Param<'d>> {
+    pub(crate) fn owning_params(&self, fault: &Fault<'_>) -> Vec<&'d Param<'d>> {
         let mut params = Vec::new();
         let Some(called) = self.called(fault) else { return params };
         for way in self.owners(fault, self.path().root()) {

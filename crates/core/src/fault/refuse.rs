@@ -1,16 +1,21 @@
 //! What is said of a value that is refused: what would be right, then what is amiss with this one.
 
-use super::Report;
 use super::say::joined;
-use crate::declare::valid::{Says, Test};
-use crate::declare::{Keyed, Kind, Miss, Noun, Param, Reason};
-use crate::read::{Fault, FaultKind};
+use crate::record::brought::Keyed;
+use crate::record::fault::{Fault, FaultKind};
+use crate::record::kind::{Kind, Noun};
+use crate::record::param::Param;
+use crate::record::refusal::{Miss, Reason};
+use crate::record::report::Report;
+use crate::record::says::word_kind;
+use crate::record::test::{Says, Test};
 use crate::text::{Listed, unquoted};
-use crate::wording::{Phrase, Speech, word_kind};
+use crate::wording::Speech;
+use crate::wording::english::Phrase;
 
 impl<'t, 'd> Report<'t, 'd> {
     /// Why a value is refused, of one or of several.
-    pub(super) fn refused(&self, group: &[&Fault<'d>], name: &str, typed: &str) -> &'t str {
+    pub(crate) fn refused(&self, group: &[&Fault<'d>], name: &str, typed: &str) -> &'t str {
         let speech = self.speech;
         let Some((&fault, param)) = group.first().and_then(|fault| Some((fault, fault.param()?)))
         else {
@@ -124,7 +129,7 @@ fn is_phrase<'t>(
 }
 
 /// The same for a reason, and so many words of a list that there are.
-pub(super) fn is_of<'t>(
+pub(crate) fn is_of<'t>(
     speech: Speech<'t>,
     reason: Option<&Reason>,
     listed: Option<usize>,
@@ -146,7 +151,7 @@ pub(super) fn is_of<'t>(
     if are_several { several } else { one }
 }
 
-pub(super) fn miss_phrase<'t>(speech: Speech<'t>, miss: &Miss) -> &'t str {
+pub(crate) fn miss_phrase<'t>(speech: Speech<'t>, miss: &Miss) -> &'t str {
     match miss {
         Miss::Fraction => speech.say(Phrase::NotWhole),
         Miss::Letters => speech.say(Phrase::LettersAfter),
@@ -193,12 +198,12 @@ fn listed(fault: &Fault<'_>, param: &Param<'_>) -> Option<usize> {
 }
 
 /// How many words a kind has, where they are a closed list.
-pub(super) fn among(kind: &Kind<'_>) -> Option<usize> {
+pub(crate) fn among(kind: &Kind<'_>) -> Option<usize> {
     matches!(kind.noun(), Noun::Choice | Noun::Truth).then(|| kind.offers().count())
 }
 
 /// A value that is missing, or the rest of one of several words.
-pub(super) fn value_missing<'t>(speech: Speech<'t>, fault: &Fault<'_>, name: &str) -> &'t str {
+pub(crate) fn value_missing<'t>(speech: Speech<'t>, fault: &Fault<'_>, name: &str) -> &'t str {
     let Some(param) = fault.param() else { return "" };
     let all = speech.keep(param.placeholders(0));
     if fault.count() > 0 {

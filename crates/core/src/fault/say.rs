@@ -3,12 +3,22 @@
 use std::error::Error;
 use std::ffi::OsString;
 
-use super::Report;
 use super::refuse::value_missing;
-use crate::declare::{Command, Param, Reason};
-use crate::read::{Fault, FaultKind, Faults, Meaning, Place, message};
-use crate::text::{DOTS, Kept, Listed, Put, bared, part, quoted, visible};
-use crate::wording::{Phrase, Speech, fill};
+use crate::record::command::Command;
+use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::param::Param;
+use crate::record::refusal::Reason;
+use crate::record::report::Report;
+use crate::record::step::Meaning;
+use crate::record::unread::message;
+use crate::tell::framed::Frame;
+use crate::text::kept::Kept;
+use crate::text::part::part;
+use crate::text::quote::{quoted, visible};
+use crate::text::{DOTS, Listed, Put, bared};
+use crate::wording::Speech;
+use crate::wording::compose::fill;
+use crate::wording::english::Phrase;
 
 /// Names of what was typed, or is missing, that a sentence lists.
 const MOST_TYPED: usize = 4;
@@ -169,7 +179,7 @@ impl<'t, 'd> Report<'t, 'd> {
     }
 
     /// An unknown option that is the letter of what stands alone, and known when it is apart.
-    pub(super) fn lone_letter(&self, fault: &Fault<'d>) -> Option<&'t str> {
+    pub(crate) fn lone_letter(&self, fault: &Fault<'d>) -> Option<&'t str> {
         let Place::At { word, start, end } = fault.place() else { return None };
         let typed = part(self.words().word(word), start, end);
         let letter = match (start, typed.as_encoded_bytes()) {
@@ -276,7 +286,7 @@ impl<'t, 'd> Report<'t, 'd> {
 impl<'d> Faults<'d> {
     /// Whether something is attached by an `=` to a letter, which takes none.
     #[inline(never)]
-    pub(super) fn is_of_letter(&self, fault: &Fault<'d>) -> bool {
+    pub(crate) fn is_of_letter(&self, fault: &Fault<'d>) -> bool {
         let Place::At { word, start, .. } = fault.place() else { return false };
         let bytes = self.words().word(word).as_encoded_bytes();
         let is_behind_letter = start > 1 && bytes[start - 1].is_ascii_alphanumeric();
@@ -285,7 +295,7 @@ impl<'d> Faults<'d> {
     }
 
     /// Whether what was taken for a value is an option where it stands.
-    pub(super) fn takes_option(&self, fault: &Fault<'d>) -> bool {
+    pub(crate) fn takes_option(&self, fault: &Fault<'d>) -> bool {
         match fault.place() {
             Place::At { word, start: 0, end }
                 if !fault.param().is_some_and(|param| param.is_secret()) =>
@@ -297,7 +307,7 @@ impl<'d> Faults<'d> {
     }
 
     /// The value of the variable that a fault is about.
-    pub(super) fn variable(&self, fault: &Fault<'d>) -> OsString {
+    pub(crate) fn variable(&self, fault: &Fault<'d>) -> OsString {
         fault.param().and_then(|param| self.around().variable(param)).unwrap_or_default()
     }
 }
@@ -310,7 +320,7 @@ fn reads_secret(fault: &Fault<'_>) -> bool {
 
 /// `what; right`.
 #[inline(never)]
-pub(super) fn joined<'t>(speech: Speech<'t>, what: &'t str, right: &str) -> &'t str {
+pub(crate) fn joined<'t>(speech: Speech<'t>, what: &'t str, right: &str) -> &'t str {
     match right {
         "" => what,
         right => speech.of(&[what, speech.say(Phrase::Semicolon), right]),
@@ -334,26 +344,6 @@ fn miscounted<'t>(speech: Speech<'t>, fault: &Fault<'_>, name: &str) -> &'t str 
         (speech.say(Phrase::TooMany), times.max)
     };
     speech.fill(phrase, &[name, speech.count(bound as usize), speech.count(fault.count())])
-}
-
-/// The phrase of an error, and the program's name.
-#[doc(hidden)]
-#[derive(Debug)]
-pub struct Frame([Box<str>; 2]);
-
-impl Frame {
-    /// What is said of an error by its text alone.
-    pub fn failure(&self, text: &str) -> String {
-        framed(&self.0[0], &self.0[1], text)
-    }
-}
-
-/// A line of an error: the phrase for it, the program's name, and what is safe to show of a text.
-#[inline(never)]
-pub(crate) fn framed(phrase: &str, name: &str, text: &str) -> String {
-    let mut told = fill(phrase, &[name, &visible(text)]);
-    told.put("\n");
-    told
 }
 
 impl Command<'_> {

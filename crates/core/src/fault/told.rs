@@ -3,10 +3,14 @@
 //! What only follows from another fault is not told: it goes away with that one. Faults that differ in
 //! names alone are one thing to put right.
 
-use super::Report;
-use crate::declare::{Param, Reason, hash};
-use crate::read::{Fault, FaultKind, Meaning, Place};
-use crate::text::{Put, pairs_in_order};
+use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::param::Param;
+use crate::record::refusal::Reason;
+use crate::record::report::Report;
+use crate::record::step::Meaning;
+use crate::text::Put;
+use crate::text::bytes::hash;
+use crate::text::order::pairs_in_order;
 
 /// Names that unknown ones are held against in all: beyond that, what they may stand for is not asked.
 const NAMES: usize = 100_000;
@@ -28,7 +32,7 @@ struct Unknown {
 impl<'t, 'd> Report<'t, 'd> {
     /// The faults that are told, by their places in the list: all but those in the wake of another.
     #[inline(never)]
-    pub(super) fn told_alone(&self) -> Vec<usize> {
+    pub(crate) fn told_alone(&self) -> Vec<usize> {
         let mut faulty = Vec::new();
         let left = self.not_taken(&self.unknown_options(&mut faulty));
         // What is in the wake of a fault that is not told itself, is told.
@@ -178,7 +182,7 @@ impl<'t, 'd> Report<'t, 'd> {
     /// Told faults in groups, each of which is said in one sentence, by their places in the list; in the
     /// order of their first ones.
     #[inline(never)]
-    pub(super) fn groups(&self, told: &[usize]) -> Vec<Vec<usize>> {
+    pub(crate) fn groups(&self, told: &[usize]) -> Vec<Vec<usize>> {
         let mut left = NAMES;
         let mut keys = Vec::new();
         // What was said of a value before is said of the next one, most likely.

@@ -1,17 +1,14 @@
 //! Faults of a program that leaves the search for fixes out.
 
-use super::{Repaired, Report};
-
-/// What would mend a fault that only some programs can have.
-#[derive(Debug, Clone, Copy)]
-pub(crate) struct Mend;
+use crate::record::mend::Mend;
+use crate::record::report::{Repaired, Report};
 
 impl Mend {
-    pub(crate) const TWICE: Self = Mend;
-    pub(crate) const LACKING: Self = Mend;
-    pub(crate) const SEVERAL: Self = Mend;
-    pub(crate) const BARE: Self = Mend;
-    pub(crate) const KEYED: Self = Mend;
+    pub(crate) const TWICE: Self = Mend();
+    pub(crate) const LACKING: Self = Mend();
+    pub(crate) const SEVERAL: Self = Mend();
+    pub(crate) const BARE: Self = Mend();
+    pub(crate) const KEYED: Self = Mend();
 }
 
 impl<'t> Report<'t, '_> {

@@ -1,18 +1,25 @@
 //! Which sections a command's page has, and their entries.
 
-use super::related::Related;
-use super::{Block, Entry, Layout, Page, Section, Text, What, help, synopsis};
-use crate::declare::{Command, Param, Role};
-use crate::read::{CommandPath, KnownValues, PageLength, Reach, Usual};
-use crate::text::{Kept, Listed, Put, own};
-use crate::wording::{Phrase, Speech};
+use super::{help, synopsis};
+use crate::record::command::Command;
+use crate::record::line::{Reach, Usual};
+use crate::record::list::KnownValues;
+use crate::record::page::{Block, Entry, Layout, Page, Section, Text, What};
+use crate::record::param::{Param, Role};
+use crate::record::reading::{CommandPath, PageLength};
+use crate::record::rule::Related;
+use crate::text::kept::Kept;
+use crate::text::{Listed, Put, own};
+use crate::wording::Speech;
+use crate::wording::english::Phrase;
 
 /// Entries of a short page.
 const MOST: usize = 12;
-/// The status of a refused line.
-const REFUSED: u8 = 2;
 
-pub(super) fn page<'d>(
+/// The status of a refused line.
+pub(crate) const REFUSED: u8 = 2;
+
+pub(crate) fn page<'d>(
     path: &CommandPath<'d>,
     length: PageLength,
     known: Option<&dyn KnownValues>,
@@ -41,18 +48,6 @@ pub(super) fn page<'d>(
     page
 }
 
-/// The end of a full page: examples, statuses, and where the program is from. The records of what has any of these
-/// point here.
-#[inline]
-pub(crate) fn foot<'d>(page: &mut Page<'d>, path: &CommandPath<'d>, speech: Speech<'_>) {
-    let (command, wording) = (path.leaf(), page.wording);
-    page.add_entries(wording.say(Phrase::Examples), Layout::Below, examples(command));
-    page.add_entries(wording.say(Phrase::Status), Layout::Close, statuses(command, speech));
-    if path.0.len() == 1 {
-        page.add_package(command, speech);
-    }
-}
-
 /// What entries are told by.
 struct Told<'t, 'd> {
     path: &'t CommandPath<'d>,
@@ -75,7 +70,7 @@ impl<'d> Page<'d> {
     }
 
     #[inline(never)]
-    fn add_entries(&mut self, heading: &'d str, layout: Layout, entries: Vec<Entry>) {
+    pub(crate) fn add_entries(&mut self, heading: &'d str, layout: Layout, entries: Vec<Entry>) {
         if !entries.is_empty() {
             self.add(heading, vec![Block::Entries(layout, entries)]);
         }
@@ -112,7 +107,7 @@ impl<'d> Page<'d> {
 
     /// Where the program is from.
     #[inline]
-    fn add_package(&mut self, root: &Command<'_>, speech: Speech<'_>) {
+    pub(crate) fn add_package(&mut self, root: &Command<'_>, speech: Speech<'_>) {
         let package = root.package_details();
         let contacts = package.author_list().split(':').chain([package.home()]);
         let contacts = contacts.filter(|contact| !contact.is_empty()).listed();
@@ -247,29 +242,4 @@ fn described(path: &CommandPath<'_>, description: &str) -> Vec<Block> {
         Some(blocks) => blocks(description),
         None => Vec::new(),
     }
-}
-
-#[inline]
-fn examples(command: &Command<'_>) -> Vec<Entry> {
-    let mut examples = Vec::new();
-    for (does, line) in command.example_lines() {
-        examples.put(Entry::plain(line, does));
-    }
-    examples
-}
-
-/// What the statuses mean; what a refused line gives is the same for every program.
-#[inline]
-fn statuses(command: &Command<'_>, speech: Speech<'_>) -> Vec<Entry> {
-    let declared = command.status_meanings();
-    let own = declared.iter().any(|(status, _)| *status == REFUSED);
-    let refused = [(REFUSED, speech.say(Phrase::Refused))];
-    let refused = if declared.is_empty() || own { &[] } else { &refused[..] };
-    let mut entries = Vec::new();
-    for status in 0..=u8::MAX {
-        for (_, means) in declared.iter().chain(refused).filter(|known| known.0 == status) {
-            entries.put(Entry::plain(speech.digits(usize::from(status)), means));
-        }
-    }
-    entries
 }

@@ -1,14 +1,19 @@
 //! The help of a parameter, and what its declaration says of it: what the help says already is not said again.
 
-use super::{Block, Entry, Layout, Text, What};
-use crate::declare::{Command, Kind, Noun, Param, Role, Rule};
-use crate::read::PageLength;
-use crate::text::{Kept, Listed, Put, holds};
-use crate::wording::{Phrase, Speech, Wording};
+use crate::record::command::Command;
+use crate::record::kind::{Kind, Noun};
+use crate::record::page::{Block, Entry, Layout, Text, What};
+use crate::record::param::{Param, Role};
+use crate::record::reading::PageLength;
+use crate::record::rule::Rule;
+use crate::text::kept::Kept;
+use crate::text::{Listed, Put, holds};
+use crate::wording::english::Phrase;
+use crate::wording::{Speech, Wording};
 
 /// The help of a parameter, and the facts that are declared. `command` is the one that takes it; `listed` says which
 /// values it has, where these are known at run time.
-pub(super) fn help<'t>(
+pub(crate) fn help<'t>(
     param: &Param<'t>,
     command: &Command<'t>,
     rules: &[&'t Rule<'t>],
@@ -41,7 +46,7 @@ fn own_help<'t>(param: &Param<'t>, command: &Command<'_>, speech: Speech<'t>) ->
 }
 
 /// Whether nothing is said of a parameter, or no more than its type.
-pub(super) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording<'_>) -> bool {
+pub(crate) fn says_little(param: &Param<'_>, command: &Command<'_>, wording: &Wording<'_>) -> bool {
     let kept = Kept::default();
     let speech = Speech::new(wording, &kept);
     let number = param.kinds().first().filter(|kind| kind.is_number());
@@ -182,7 +187,7 @@ fn is_explained(kind: &Kind) -> bool {
 }
 
 /// The words that a parameter may be, where they have help of their own.
-pub(super) fn offers(
+pub(crate) fn offers(
     param: &Param<'_>,
     command: &Command<'_>,
     speech: Speech<'_>,

@@ -1,19 +1,13 @@
 //! The parameters of a command and its rules by what they are about: a page asks for those of each parameter.
 
-use crate::declare::{Command, Param, Rule};
-use crate::text::{Listed, Put, pairs_in_order};
-
-#[derive(Debug)]
-pub(crate) struct Related<'d> {
-    rules: Vec<&'d Rule<'d>>,
-    /// The addresses of parameters in their order, each with the place of a rule.
-    about: Vec<(usize, usize)>,
-    /// The same, each with the place of the parameter in its command.
-    places: Vec<(usize, usize)>,
-}
+use crate::record::command::Command;
+use crate::record::param::Param;
+use crate::record::rule::{Related, Rule};
+use crate::text::order::pairs_in_order;
+use crate::text::{Listed, Put};
 
 impl<'d> Related<'d> {
-    pub(super) fn of(command: &Command<'d>) -> Self {
+    pub(crate) fn of(command: &Command<'d>) -> Self {
         let rules = command.relations().listed();
         let mut about = Vec::new();
         for (at, rule) in rules.iter().enumerate() {
@@ -33,7 +27,7 @@ impl<'d> Related<'d> {
     }
 
     /// The rules about a parameter, in the order declared.
-    pub(super) fn to(&self, param: &Param<'_>) -> Vec<&'d Rule<'d>> {
+    pub(crate) fn to(&self, param: &Param<'_>) -> Vec<&'d Rule<'d>> {
         let address = address(param);
         let from = self.about.partition_point(|about| about.0 < address);
         let same = self.about[from..].iter().take_while(|about| about.0 == address);
@@ -41,7 +35,7 @@ impl<'d> Related<'d> {
     }
 
     /// The place of a parameter among those of the command.
-    pub(super) fn place(&self, param: &Param<'_>) -> Option<usize> {
+    pub(crate) fn place(&self, param: &Param<'_>) -> Option<usize> {
         let address = address(param);
         let at = self.places.partition_point(|place| place.0 < address);
         self.places.get(at).filter(|place| place.0 == address).map(|place| place.1)

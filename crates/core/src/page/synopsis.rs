@@ -1,17 +1,19 @@
 //! The usage line, in the notation of POSIX: brackets around what may be absent, `|` between what
 //! excludes each other, `...` after what may be repeated.
 
-use super::related::Related;
-use super::{Text, What};
-use crate::declare::{Command, Param, Role, Rule, Tail, is_record};
+use crate::record::command::Command;
+use crate::record::page::{Text, What};
+use crate::record::param::{Param, Role, Tail, is as is_record};
+use crate::record::rule::{Related, Rule};
 use crate::text::Put;
-use crate::wording::{Phrase, Wording};
+use crate::wording::Wording;
+use crate::wording::english::Phrase;
 
 /// Options that a synopsis lists; with more it says `[options]`.
 const MOST: usize = 12;
 
 /// The pieces after the command's path; a line is broken between them, not within.
-pub(super) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
+pub(crate) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
     let (mut options, mut operands) = (Vec::new(), Vec::new());
     let related = Related::of(command);
     for (at, param) in command.params().enumerate() {

@@ -3,34 +3,49 @@
 //! Where it gets narrow, headings move above their sections; where it gets very narrow, help moves
 //! below its name.
 
-use super::{Block, Entry, Layout, Page, Text, What};
-use crate::text::{Ink, Look, Put, Sheet, columns, times};
+use crate::record::page::{Block, Entry, Layout, Page, Text, What};
+use crate::text::columns::columns;
+use crate::text::paint::{Ink, Look};
+use crate::text::sheet::Sheet;
+use crate::text::{Put, times};
 use crate::wording::Wording;
 
 /// The widest gutter.
 const GUTTER: usize = 14;
+
 /// Columns after the longest heading.
 const GAP: usize = 3;
+
 /// The widest column of names, the space after them included.
 const NAMES: usize = 26;
+
 /// Columns after a name.
 const NAME_GAP: usize = 4;
+
 /// Columns after the widest of names that their help stands close to.
 const CLOSE_GAP: usize = 2;
+
 /// Help is not set in fewer columns, if it can be helped.
 const HELP: usize = 32;
+
 /// Below this width help stands under its name.
 const NARROW: usize = 50;
+
 /// A summary that would have fewer columns beside the title stands below it.
 const NARROWEST: usize = 16;
+
 /// A synopsis is read piece by piece, and copied: it is no wider, however wide the page.
 const SYNOPSIS: usize = 80;
+
 /// The indent of sections below their headings.
 const INDENT: usize = 2;
+
 /// The indent of help below its name, and of what an example does below its line.
 const BELOW: usize = 4;
+
 /// The indent of a line of code.
 const CODE: usize = 4;
+
 /// The columns of a letter and what parts it from a long name: kept free where there is none.
 const LETTER: usize = 4;
 
@@ -86,7 +101,7 @@ impl Page<'_> {
 
 impl Entry {
     /// The names as they are typed, a missing letter's place kept free; and the placeholder behind them.
-    fn typed(&self, wording: &Wording<'_>) -> (String, &str) {
+    pub(super) fn typed(&self, wording: &Wording<'_>) -> (String, &str) {
         let last = self.names.inlines().next_back();
         let placeholder = last.filter(|last| last.what() == What::Placeholder);
         let mut typed = times(" ", self.indent());
@@ -96,12 +111,12 @@ impl Entry {
     }
 
     /// How wide that is.
-    fn columns(&self, wording: &Wording<'_>) -> usize {
+    pub(crate) fn columns(&self, wording: &Wording<'_>) -> usize {
         self.indent() + wide(&self.names, wording)
     }
 
     /// The columns that are kept free for a letter.
-    fn indent(&self) -> usize {
+    pub(crate) fn indent(&self) -> usize {
         let first = self.names.inlines().next();
         if first.is_some_and(|name| name.text().starts_with("--")) { LETTER } else { 0 }
     }

@@ -1,11 +1,14 @@
 //! A line that asks for something instead of its command's work: it is answered whatever else is on it.
 
-use super::{Asked, KnownValues, Line, Reach, Reached, Reader, Reading, Request, Trace};
 use std::fmt;
 
-use super::reading::{CommandPath, Outcome};
-use crate::declare::{Alone, Gives, Key, Param, is_record};
-use crate::text::Look;
+use crate::record::alone::{Alone, Gives};
+use crate::record::key::Key;
+use crate::record::line::{Line, Reach, Reached, Reader, Request, Trace};
+use crate::record::list::KnownValues;
+use crate::record::param::{Param, is as is_record};
+use crate::record::reading::{Asked, CommandPath, Outcome, Reading};
+use crate::text::paint::Look;
 
 impl<'d> Asked<'d> {
     /// What is to be printed, for a stream that looks so.
@@ -82,17 +85,12 @@ impl<'d> Asked<'d> {
         self.reading.topic().0
     }
 
-    /// What the program's user should be told of deprecated names: see [`Reading::warnings`].
-    pub fn warnings(&self) -> String {
-        self.reading.warnings()
-    }
-
     /// What it gives.
     pub(crate) fn gives(&self, what: Gives) -> bool {
         self.alone().is_some_and(|alone| alone.gives() == what)
     }
 
-    fn alone(&self) -> Option<&'d dyn Alone> {
+    pub(crate) fn alone(&self) -> Option<&'d dyn Alone> {
         match self.param {
             Some(param) => param.alone(),
             None => self.reading.command().alone(),
@@ -110,7 +108,7 @@ impl fmt::Debug for Asked<'_> {
 
 impl<'d> Reader<'d> {
     /// The first request stands; that it was made by a long name too counts.
-    pub(super) fn ask(&mut self, slot: u32, by_letter: bool) {
+    pub(crate) fn ask(&mut self, slot: u32, by_letter: bool) {
         match &mut self.asked {
             None => self.asked = Some(Request { slot, by_letter }),
             Some(asked) if asked.slot == slot => asked.by_letter &= by_letter,
@@ -123,7 +121,7 @@ impl<'d> Line<'d> {
     /// Ends the reading of a line that asks for something. Of all words only those of the parameter that
     /// asks are looked at.
     #[cold]
-    pub(super) fn answered(mut self, asked: Request) -> Outcome<'d> {
+    pub(crate) fn answered(mut self, asked: Request) -> Outcome<'d> {
         self.faults.clear();
         let mut slots = std::mem::take(&mut self.slots);
         let slot = &mut slots[asked.slot as usize];
@@ -143,7 +141,7 @@ impl<'d> Line<'d> {
 
 impl<'d> Reading<'d> {
     /// The reading as a request.
-    pub(super) fn asked(self, param: Option<&'d Param<'d>>, by_letter: bool) -> Outcome<'d> {
+    pub(crate) fn asked(self, param: Option<&'d Param<'d>>, by_letter: bool) -> Outcome<'d> {
         let reading = Box::new(self);
         Outcome::Asked(Asked { reading, param, by_letter, look: Look::PLAIN })
     }

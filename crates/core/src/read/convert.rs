@@ -1,21 +1,26 @@
 //! Words into typed values: each word once, after the last one is known.
 
-use super::{Chain, Fault, Input, Line, Outer, Piece, Slot, Step, Trail};
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
-use super::fault::{FaultKind, Place};
-use super::step::Meaning;
-use super::word::Words;
+use crate::kind::from_word::FromWord;
 #[cfg(feature = "serde")]
-use crate::declare::sides;
-use crate::declare::{FromWord, Held, Param, Reason, Role, Wrong};
-use crate::text::{Listed, Put, part};
+use crate::kind::shape::sides;
+use crate::record::cell::Held;
+use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::kind::Wrong;
+use crate::record::line::{Chain, Input, Line, Outer, Piece, Slot, Trail};
+use crate::record::param::{Param, Role};
+use crate::record::refusal::Reason;
+use crate::record::step::{Meaning, Step};
+use crate::record::word::Words;
+use crate::text::part::part;
+use crate::text::{Listed, Put};
 
 impl<'d> Line<'d> {
     /// Converts the words of a slot, and says what is wrong with them; whether nothing is.
     #[inline(never)]
-    pub(super) fn converts(&mut self, slot: &mut Slot<'d>) -> bool {
+    pub(crate) fn converts(&mut self, slot: &mut Slot<'d>) -> bool {
         let mut wrong = Vec::new();
         let input = Input { steps: &self.steps, words: self.words, trail: &self.trail };
         value(slot, &self.steps, self.words, &self.trail, &mut wrong);
@@ -30,7 +35,7 @@ impl<'d> Line<'d> {
 /// Converts the words of a slot that was typed, or has words from elsewhere or a default; gives what
 /// is wrong with them.
 #[inline(always)]
-pub(super) fn value(
+pub(crate) fn value(
     slot: &mut Slot<'_>,
     steps: &[Step],
     words: Words<'_>,
@@ -128,7 +133,7 @@ pub(crate) fn truth(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<W
 }
 
 impl<'w> Piece<'w> {
-    pub(super) fn new(text: impl Into<Cow<'w, OsStr>>, place: Place) -> Self {
+    pub(crate) fn new(text: impl Into<Cow<'w, OsStr>>, place: Place) -> Self {
         Piece { text: text.into(), place, equals: None }
     }
 
@@ -140,12 +145,12 @@ impl<'w> Piece<'w> {
 }
 
 /// The words of a slot's value, wherever they come from; those of a flag's names are none.
-pub(super) fn pieces<'w>(slot: &'w Slot<'_>, input: Input<'_, 'w>) -> Vec<Piece<'w>> {
+pub(crate) fn pieces<'w>(slot: &'w Slot<'_>, input: Input<'_, 'w>) -> Vec<Piece<'w>> {
     pieces_of(slot.param, slot.typed, slot.outer.as_deref(), input)
 }
 
 /// The same of those that count: where a parameter has one value, of the last one typed.
-pub(super) fn that_count<'w>(slot: &'w Slot<'_>, input: Input<'_, 'w>) -> Vec<Piece<'w>> {
+pub(crate) fn that_count<'w>(slot: &'w Slot<'_>, input: Input<'_, 'w>) -> Vec<Piece<'w>> {
     let mut pieces = pieces(slot, input);
     let each = slot.param.kinds().len().max(1);
     if !slot.param.is_list() && pieces.len() > each {
@@ -235,14 +240,14 @@ fn units(slot: &mut Slot<'_>, input: Input<'_, '_>, wrong: &mut Vec<Wrong>) {
 
 /// The bytes of a step as a word. Most values are a whole word.
 #[inline]
-pub(super) fn typed<'w>(step: &Step, words: Words<'w>) -> Cow<'w, OsStr> {
+pub(crate) fn typed<'w>(step: &Step, words: Words<'w>) -> Cow<'w, OsStr> {
     let (word, bytes) = (words.word(step.word()), step.bytes());
     if bytes.start == 0 { Cow::Borrowed(word) } else { part(word, bytes.start, bytes.end) }
 }
 
 /// The faults of a slot whose words did not all convert.
 #[cold]
-pub(super) fn faults<'d>(
+pub(crate) fn faults<'d>(
     slot: &Slot<'d>,
     input: Input<'_, '_>,
     wrong: Vec<Wrong>,
@@ -265,7 +270,7 @@ pub(super) fn faults<'d>(
 
 impl Chain {
     /// The steps of the chain.
-    pub(super) fn steps(self, steps: &[Step]) -> impl Iterator<Item = Step> + '_ {
+    pub(crate) fn steps(self, steps: &[Step]) -> impl Iterator<Item = Step> + '_ {
         let step = |at: u32| steps.get(at as usize).copied();
         std::iter::successors(step(self.first), move |last| step(last.next))
     }

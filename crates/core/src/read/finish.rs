@@ -1,20 +1,23 @@
 //! What is only known after the last word, and which operand each is for: values, what is missing, and what the line
 //! is as a whole.
 
-use super::{Fault, Faults, Input, Line, Reading, Slot, Step};
-
 use super::convert;
-use super::fault::{FaultKind, Place};
-use super::source::is;
-use super::step::Meaning;
-use crate::declare::{Command, Param, Role, Tail};
-use crate::text::{Listed, Put, in_order, pairs_in_order};
+use super::split::is;
+use crate::record::command::Command;
+use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::kind::Noun;
+use crate::record::line::{Input, Line, Slot};
+use crate::record::param::{Param, Role, Tail};
+use crate::record::reading::Reading;
+use crate::record::step::{Meaning, Step};
+use crate::text::order::{in_order, pairs_in_order};
+use crate::text::{Listed, Put};
 
 impl<'d> Line<'d> {
     /// What is known after the last word, and which operand each is for: values from elsewhere, conversion,
     /// rules, and the world.
     #[inline(always)]
-    pub(super) fn finish(&mut self) {
+    pub(crate) fn finish(&mut self) {
         self.ask_around();
         self.values();
         if self.trail.has_rules() {
@@ -26,23 +29,23 @@ impl<'d> Line<'d> {
     }
 
     #[inline(always)]
-    pub(super) fn into_reading(self) -> Reading<'d> {
+    pub(crate) fn into_reading(self) -> Reading<'d> {
         let Line { trail, slots, steps, words, warned, around, .. } = self;
         Reading { trail, slots, steps, words, warned, around }
     }
 
     /// What its values are converted from.
-    pub(super) fn input(&self) -> Input<'_, 'd> {
+    pub(crate) fn input(&self) -> Input<'_, 'd> {
         Input { steps: &self.steps, words: self.words, trail: &self.trail }
     }
 
     /// The command that the words have reached.
-    pub(super) fn command(&self) -> &'d Command<'d> {
+    pub(crate) fn command(&self) -> &'d Command<'d> {
         self.trail.leaf().command
     }
 
     #[cold]
-    pub(super) fn refused(mut self) -> Faults<'d> {
+    pub(crate) fn refused(mut self) -> Faults<'d> {
         let faults = std::mem::take(&mut self.faults);
         if let Some(faults) = self.read_names(&faults) {
             return faults;
@@ -56,7 +59,7 @@ impl<'d> Line<'d> {
     }
 
     /// Faults as their places stand in the line; what is missing at one place in the order declared.
-    fn in_line_order(&self, mut faults: Vec<Fault<'d>>) -> Vec<Fault<'d>> {
+    pub(super) fn in_line_order(&self, mut faults: Vec<Fault<'d>>) -> Vec<Fault<'d>> {
         if faults.iter().filter(|fault| matches!(fault.place, Place::Before(_))).count() < 2 {
             in_order(&mut faults, Fault::order);
             return faults;
@@ -82,7 +85,7 @@ impl<'d> Line<'d> {
     }
 
     #[inline]
-    pub(super) fn pending_value(&mut self) {
+    pub(crate) fn pending_value(&mut self) {
         if let Some(pending) = self.pending {
             self.value_missing(self.slots[pending.slot as usize].param);
         }
@@ -90,7 +93,7 @@ impl<'d> Line<'d> {
 
     /// Says that an option still waits for words.
     #[cold]
-    pub(super) fn value_missing(&mut self, param: &'d Param<'d>) {
+    pub(crate) fn value_missing(&mut self, param: &'d Param<'d>) {
         let wanted = self.pending.map_or(0, |pending| pending.wanted as usize);
         let fault = Fault::of(FaultKind::ValueMissing, Place::Before(self.word as usize), param);
         self.faults.put(Fault { count: param.kinds().len() - wanted, ..fault });
@@ -142,7 +145,7 @@ impl<'d> Line<'d> {
 
     /// Where one more option would go: in front of the next command where only its own takes it, else
     /// of `--`, or of the first operand where the commands say that options end there.
-    pub(super) fn end_of_options(&self, param: &Param<'_>) -> Place {
+    pub(crate) fn end_of_options(&self, param: &Param<'_>) -> Place {
         let levels: Vec<_> = self.trail.levels().listed();
         let has = |command: &Command<'_>| command.params().any(|own| is(own, param));
         // A name that is another's further down is written above that.
@@ -163,11 +166,56 @@ impl<'d> Line<'d> {
 
     /// Where one more operand would go: after the last word, but in front of a `--` after which the
     /// words are another's.
-    pub(super) fn end_of_operands(&self, param: &Param<'_>) -> Place {
+    pub(crate) fn end_of_operands(&self, param: &Param<'_>) -> Place {
         let end = self.steps.iter().find(|step| step.meaning == Meaning::Terminator);
         let is_apart =
             self.command().has_tail(Tail::AfterDashes) && param.tail() != Some(Tail::AfterDashes);
         let end = end.filter(|_| is_apart).map_or(self.word, |end| end.word);
         Place::Before(end as usize)
+    }
+}
+
+/// Whether empty text is a value.
+#[inline]
+pub(crate) fn is_text(param: &Param<'_>) -> bool {
+    matches!(param.kinds(), [kind] if kind.noun() == Noun::Text)
+}
+
+impl<'d> Line<'d> {
+    /// Asks the environment and the config file for what was not typed.
+    #[inline]
+    pub(crate) fn ask_around(&mut self) {
+        // Help and completion are there whatever a config file says.
+        if self.around.world.is_some()
+            && !self.command().is_standard()
+            && let Some(sources) = self.trail.brought(|command| command.sources())
+        {
+            (sources.ask)(self);
+        }
+    }
+
+    /// Whether a variable stands in for an operand that is not typed.
+    #[inline]
+    pub(crate) fn has_variable(&self, param: &Param<'_>) -> bool {
+        let world = self.around.world.filter(|_| !param.variable().is_empty());
+        let value = world.and_then(|world| world.variable(param.variable()));
+        value.is_some_and(|value| !value.is_empty() || is_text(param))
+    }
+}
+
+impl<'d> Line<'d> {
+    /// What touches the world comes last, when nothing else is wrong: files, then lists.
+    fn touch_around(&mut self) {
+        if self.around.world.is_none() {
+            return;
+        }
+        if let Some(touch) = self.trail.brought(|command| command.brought().touches) {
+            touch(self);
+        }
+        if self.faults.is_empty()
+            && let Some(lists) = self.trail.brought(|command| command.brought().lists)
+        {
+            (lists.check)(self);
+        }
     }
 }

@@ -2,8 +2,10 @@
 //! Completion asks it; a program that has none links nothing of it.
 
 use super::operands::Shares;
-use super::{CommandPath, Reached, Reader, Slot, Step};
-use crate::declare::{Param, Tail, is_record};
+use crate::record::line::{Reached, Reader, Slot};
+use crate::record::param::{Param, Tail, is as is_record};
+use crate::record::reading::CommandPath;
+use crate::record::step::Step;
 
 impl<'d> Reader<'d> {
     /// The commands that the words have come through.

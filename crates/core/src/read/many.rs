@@ -1,29 +1,18 @@
 //! Names among very many, found by their hashes: to look through all of them for each word would take a time that grows
 //! with the square of a line.
 
-use super::{Found, Reach, Reader};
-use crate::declare::hash;
-use crate::text::{Put, pairs_in_order};
-
-/// The names in reach of a command.
-#[derive(Debug)]
-pub(super) struct Many<'d> {
-    /// How many commands are on the way that they are of.
-    levels: usize,
-    reach: Reach<'d>,
-    /// The hashes of the long names in their order, each with the place of its parameter.
-    names: Vec<(usize, usize)>,
-    /// The letters that there are.
-    letters: u128,
-}
+use crate::record::line::{Found, Many, Reader};
+use crate::text::Put;
+use crate::text::bytes::hash;
+use crate::text::order::pairs_in_order;
 
 impl<'d> Reader<'d> {
     /// So many parameters of commands on the way are looked through.
-    pub(super) const SCANNED: usize = 256;
+    pub(crate) const SCANNED: usize = 256;
 
     /// Brings the names in order that a word with dashes is looked up in.
     #[cold]
-    pub(super) fn order_names(&mut self) {
+    pub(crate) fn order_names(&mut self) {
         let levels = self.line.trail.levels().count();
         if self.many.as_ref().is_some_and(|many| many.levels == levels) {
             return;
@@ -46,7 +35,7 @@ impl<'d> Reader<'d> {
 
     /// The parameter of a long name; nothing where the names are not in order.
     #[cold]
-    pub(super) fn find_ordered(&self, name: &[u8]) -> Option<Option<Found<'d>>> {
+    pub(crate) fn find_ordered(&self, name: &[u8]) -> Option<Option<Found<'d>>> {
         let levels = self.line.trail.levels().count();
         let many = self.many.as_ref().filter(|many| many.levels == levels)?;
         let hash = hash(name) as usize;
@@ -61,7 +50,7 @@ impl<'d> Reader<'d> {
 
     /// Whether no parameter in reach has a letter, as far as that is known.
     #[cold]
-    pub(super) fn lacks_letter(&self, letter: u8) -> bool {
+    pub(crate) fn lacks_letter(&self, letter: u8) -> bool {
         let levels = self.line.trail.levels().count();
         let many = self.many.as_ref().filter(|many| many.levels == levels);
         many.is_some_and(|many| many.letters & bit(letter) == 0)

@@ -3,16 +3,18 @@
 //! that is refused anyway they are taken for misspelt names, in a second reading, so that one mistake is told
 //! as one.
 
-use super::{Around, Fault, Faults, Line, Step};
 use std::ffi::{OsStr, OsString};
 
-use super::fault::{FaultKind, Place};
-use super::reading::Outcome;
-use super::step::Meaning;
-use super::word::Words;
-use super::world::Trial;
-use crate::declare::Tail;
-use crate::text::{Kept, Listed, part};
+use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::line::Line;
+use crate::record::param::Tail;
+use crate::record::reading::Outcome;
+use crate::record::step::{Meaning, Step};
+use crate::record::word::Words;
+use crate::record::world::{Around, Trial};
+use crate::text::Listed;
+use crate::text::kept::Kept;
+use crate::text::part::part;
 
 /// Words that are looked at: a line with more of them is beyond mending.
 const MOST: usize = 16;
@@ -20,7 +22,7 @@ const MOST: usize = 16;
 impl<'d> Line<'d> {
     /// Reads a refused line again, if words of it were meant as names.
     #[cold]
-    pub(super) fn read_names(&self, faults: &[Fault<'d>]) -> Option<Faults<'d>> {
+    pub(crate) fn read_names(&self, faults: &[Fault<'d>]) -> Option<Faults<'d>> {
         // What keeps unknown options takes such words as they are.
         if self.around.is_second || self.command().has_tail(Tail::UnknownOptions) {
             return None;
@@ -97,7 +99,7 @@ impl<'d> Line<'d> {
     }
 
     /// The words that are a letter with a value attached, and a long name after one dash.
-    fn long_names(&self) -> Vec<u32> {
+    pub(crate) fn long_names(&self) -> Vec<u32> {
         let is_attached = |step: &&Step| step.meaning == Meaning::Value && step.start == 2;
         let attached = self.steps.iter().filter(is_attached).take(MOST);
         let is_long = |step: &&Step| {

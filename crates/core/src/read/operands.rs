@@ -1,18 +1,18 @@
 //! The last word is read: what still waits, the subcommand that is missing, and which operand each word is for.
 
-use super::{Chain, Fault, Reader, Step};
-
-use super::fault::{FaultKind, Place};
-use super::step::{Meaning, NONE};
-use super::word::Words;
-use crate::declare::{Command, Param, Role, Tail, Times};
+use crate::record::command::Command;
+use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::line::{Chain, Reader};
+use crate::record::param::{Param, Role, Tail, Times};
+use crate::record::step::{Meaning, NONE, Step};
+use crate::record::word::Words;
 use crate::text::{Listed, Put};
 
 impl<'d> Reader<'d> {
     /// Ends the reading of a line whose words are those that were stepped through.
     /// What it comes to is its line's to tell.
     #[inline(always)]
-    pub(super) fn finish(&mut self, words: Words<'d>) {
+    pub(crate) fn finish(&mut self, words: Words<'d>) {
         self.line.words = words;
         if self.asked.is_none() {
             self.line.pending_value();
@@ -48,7 +48,7 @@ impl<'d> Reader<'d> {
 
     /// Gives the operand words to the operands. Each takes as many as it may, but leaves those
     /// after it what they need: `SRC... DST` gives the last word to `DST`.
-    pub(super) fn assign_operands(&mut self) {
+    pub(crate) fn assign_operands(&mut self) {
         let leaf = self.line.trail.leaf();
         let mut shares =
             Shares { left: self.operands.count, needed: leaf.command.fewest_operands() };
@@ -178,7 +178,7 @@ impl<'d> Reader<'d> {
 }
 
 /// Words that are handed out to operands: how many are left, and how many those to come need.
-pub(super) struct Shares {
+pub(crate) struct Shares {
     left: u32,
     needed: u32,
 }
@@ -201,7 +201,7 @@ impl Shares {
     }
 
     /// The operands of a command, and how many of so many words each gets.
-    pub(super) fn of<'d>(
+    pub(crate) fn of<'d>(
         command: &Command<'d>,
         words: u32,
     ) -> impl Iterator<Item = (&'d Param<'d>, u32)> {

@@ -1,15 +1,17 @@
 //! What the reader does with a word that has a dash in front.
 
-use super::fault::FaultKind;
-use super::reach::Usual;
-use super::step::{Meaning, NONE};
-use super::{Fault, Found, Pending, Reader, Slot, Term};
-use crate::declare::{Command, Hit, Param, Tail, is_record};
-use crate::text::{Listed, Put, is_number};
+use crate::record::called::Hit;
+use crate::record::command::Command;
+use crate::record::fault::{Fault, FaultKind};
+use crate::record::line::{Found, Pending, Reader, Slot, Term, Usual};
+use crate::record::param::{Param, Tail, is as is_record};
+use crate::record::step::{Meaning, NONE};
+use crate::text::part::is_number;
+use crate::text::{Listed, Put};
 
 impl<'d> Reader<'d> {
     /// `--name`, `--name=value`.
-    pub(super) fn long(&mut self, bytes: &[u8]) {
+    pub(crate) fn long(&mut self, bytes: &[u8]) {
         if self.line.slots.len() > Self::SCANNED {
             self.order_names();
         }
@@ -30,7 +32,7 @@ impl<'d> Reader<'d> {
     }
 
     #[inline(always)]
-    pub(super) fn long_found(
+    pub(crate) fn long_found(
         &mut self,
         found: &Found<'d>,
         end: usize,
@@ -75,7 +77,7 @@ impl<'d> Reader<'d> {
     }
 
     /// `-x`, `-xyz`, `-xVALUE`.
-    pub(super) fn cluster(&mut self, bytes: &[u8]) {
+    pub(crate) fn cluster(&mut self, bytes: &[u8]) {
         if self.command().has_tail(Tail::UnknownOptions) && !self.knows_all(bytes) {
             return self.keep(bytes.len());
         }
@@ -369,7 +371,7 @@ impl<'d> Reader<'d> {
 
     /// Whether a word with a dash is a negative number, and a number is wanted: one that may not be negative is refused as
     /// that, and not as an unknown option.
-    pub(super) fn is_negative(&mut self, digit: u8, bytes: &[u8]) -> bool {
+    pub(crate) fn is_negative(&mut self, digit: u8, bytes: &[u8]) -> bool {
         if !(digit.is_ascii_digit() || digit == b'.') || !is_number(&bytes[1..]) {
             return false;
         }

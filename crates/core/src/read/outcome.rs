@@ -1,17 +1,16 @@
 //! What a line that reads turns out to be: a reading, if it passes the developers' own tests; what is asked
 //! for by a command whose work is the library's; or a refusal.
 
-use super::fault::FaultKind;
-use super::reading::{CommandPath, Outcome};
-use super::step::Meaning;
-use super::{Fault, Faults, Reading};
-use crate::declare::Param;
+use crate::record::fault::{Fault, FaultKind, Faults};
+use crate::record::param::Param;
+use crate::record::reading::{CommandPath, Outcome, Reading};
+use crate::record::step::Meaning;
 
 impl<'d> Reading<'d> {
     /// Some commands are answered by the library; any other line is a reading, if it passes the developers'
     /// own tests.
     #[inline(always)]
-    pub(super) fn outcome(self) -> Outcome<'d> {
+    pub(crate) fn outcome(self) -> Outcome<'d> {
         let command = self.command();
         if command.names_commands()
             && let (path, Some(fault)) = self.topic()
@@ -37,7 +36,7 @@ impl<'d> Reading<'d> {
 
     /// A line that reads, and is refused all the same.
     #[cold]
-    pub(super) fn refused(self, path: Option<CommandPath<'d>>, fault: Fault<'d>) -> Outcome<'d> {
+    pub(crate) fn refused(self, path: Option<CommandPath<'d>>, fault: Fault<'d>) -> Outcome<'d> {
         let path = path.unwrap_or_else(|| self.path());
         let (words, around) = (self.words, self.around.clone());
         let trace = self.into_trace();
@@ -48,7 +47,7 @@ impl<'d> Reading<'d> {
     /// The command that the words of the operands lead to that name one of the program's own: `help hive
     /// add`. Where a word names none, the way so far, and the fault.
     #[cold]
-    pub(super) fn topic(&self) -> (CommandPath<'d>, Option<Fault<'d>>) {
+    pub(crate) fn topic(&self) -> (CommandPath<'d>, Option<Fault<'d>>) {
         let mut path = CommandPath::of(self.path().root());
         for step in &self.steps {
             let param = self.slots.get(step.slot as usize).map(|slot| slot.param);

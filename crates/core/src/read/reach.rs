@@ -1,11 +1,15 @@
 //! What names may mean at a place: the parameters in reach, nearest command first, and those that every
 //! program has after them. The one place that says which they are.
 
-use super::reading::CommandPath;
-use super::step::NONE;
-use super::{Reach, Reached};
-use crate::declare::{Command, Gives, Hit, Param};
-use crate::text::{Listed, Put, of, quoted};
+use crate::record::alone::Gives;
+use crate::record::called::Hit;
+use crate::record::command::Command;
+use crate::record::line::{Reach, Reached, Usual};
+use crate::record::param::Param;
+use crate::record::reading::CommandPath;
+use crate::record::step::NONE;
+use crate::text::quote::quoted;
+use crate::text::{Listed, Put, of};
 
 impl<'d> Reached<'d> {
     /// It.
@@ -33,7 +37,7 @@ impl<'d> Reach<'d> {
     /// Those of commands from the root to the nearest, each with the slot of its first parameter; and the
     /// `usual` ones. The last `ahead` commands are not entered yet: what the one above them takes is in reach too.
     #[inline(never)]
-    pub(super) fn new(levels: &[(&'d Command<'d>, u32)], ahead: usize, usual: Usual<'d>) -> Self {
+    pub(crate) fn new(levels: &[(&'d Command<'d>, u32)], ahead: usize, usual: Usual<'d>) -> Self {
         let mut list = Vec::new();
         for (up, &(command, base)) in levels.iter().rev().enumerate() {
             for (slot, param) in (base..).zip(command.params()) {
@@ -138,11 +142,6 @@ impl<'d> Reach<'d> {
     }
 }
 
-/// What a program accepts everywhere, beside what its commands take. A reading carries it about, so it is as
-/// thin as can be.
-#[derive(Clone, Copy)]
-pub(crate) struct Usual<'d>(&'d &'d [&'d Param<'d>]);
-
 impl<'d> Usual<'d> {
     pub(crate) const NOTHING: Usual<'d> = Usual(&(&[] as &[&Param<'_>]));
 
@@ -155,7 +154,7 @@ impl<'d> Usual<'d> {
     }
 
     /// Those that there are in a program: one without a version does not say it.
-    pub(super) fn present_in(self, root: &Command<'_>) -> impl Iterator<Item = &'d Param<'d>> {
+    pub(crate) fn present_in(self, root: &Command<'_>) -> impl Iterator<Item = &'d Param<'d>> {
         let is_in = |param: &Param<'_>| param.alone().is_some_and(|alone| alone.is_in(root));
         self.params().filter(move |param| is_in(param))
     }

@@ -1,27 +1,30 @@
 //! The state machine: one word in, steps out.
 
-use super::{Around, Chain, Fault, Level, Line, Pending, Reach, Reader, Slot, Step, Term, Trail};
-use crate::text::{Listed, Put};
 use std::ffi::OsStr;
 
-use super::fault::{FaultKind, Place};
-use super::step::{Meaning, NONE};
-use super::word::Words;
-use crate::declare::{Command, Held, Param, Role, Tail};
+use crate::record::cell::Held;
+use crate::record::command::Command;
+use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::line::{Chain, Level, Line, Pending, Reach, Reader, Slot, Term, Trail};
+use crate::record::param::{Param, Role, Tail};
+use crate::record::step::{Meaning, NONE, Step};
+use crate::record::word::Words;
+use crate::record::world::Around;
+use crate::text::{Listed, Put};
 
 impl<'d> Slot<'d> {
     #[inline(always)]
-    pub(super) fn new(param: &'d Param<'d>) -> Self {
+    pub(crate) fn new(param: &'d Param<'d>) -> Self {
         Slot { param, typed: Chain::EMPTY, outer: None, cell: Held::empty() }
     }
 }
 
 impl Chain {
-    pub(super) const EMPTY: Chain = Chain { first: NONE, last: NONE, count: 0 };
+    pub(crate) const EMPTY: Chain = Chain { first: NONE, last: NONE, count: 0 };
 
     /// Links the step at `at` after the last one.
     #[inline(always)]
-    pub(super) fn push(&mut self, steps: &mut [Step], at: u32) {
+    pub(crate) fn push(&mut self, steps: &mut [Step], at: u32) {
         match steps.get_mut(self.last as usize) {
             Some(last) => last.next = at,
             None => self.first = at,
@@ -149,7 +152,7 @@ impl<'d> Reader<'d> {
         self.line.command()
     }
 
-    pub(super) fn enter(&mut self, command: &'d Command<'d>) {
+    pub(crate) fn enter(&mut self, command: &'d Command<'d>) {
         self.line.operands_end |= command.is_ending_options();
         self.abbreviates = match self.abbreviates {
             Some(above) => Some(above.and(command.abbreviates())),
@@ -188,7 +191,7 @@ impl<'d> Reader<'d> {
     }
 
     #[inline]
-    pub(super) fn go_to(&mut self, next: &'d Command<'d>, len: usize) {
+    pub(crate) fn go_to(&mut self, next: &'d Command<'d>, len: usize) {
         self.push(Meaning::Command, 0, len, NONE);
         self.enter(next);
     }
@@ -234,13 +237,13 @@ impl<'d> Reader<'d> {
     }
 
     /// Whether words are for the operand that takes those after `--`.
-    pub(super) fn is_behind(&self) -> bool {
+    pub(crate) fn is_behind(&self) -> bool {
         self.dashes && self.command().has_tail(Tail::AfterDashes)
     }
 
     /// Goes to the default subcommand, or on to its own, as if it were named before the word at
     /// hand: to the first for which `knows` holds. Tells whether there is one.
-    pub(super) fn enter_default(&mut self, knows: &dyn Fn(&Command<'d>) -> bool) -> bool {
+    pub(crate) fn enter_default(&mut self, knows: &dyn Fn(&Command<'d>) -> bool) -> bool {
         if self.line.lost {
             return false;
         }
@@ -265,13 +268,13 @@ impl<'d> Reader<'d> {
     }
 
     #[cold]
-    pub(super) fn unknown_command(&mut self, kind: FaultKind, len: usize) {
+    fn unknown_command(&mut self, kind: FaultKind, len: usize) {
         self.line.lost = true;
         self.push(Meaning::Unknown, 0, len, NONE);
         self.fault(kind, 0, len);
     }
 
-    pub(super) fn operand(&mut self, len: usize) {
+    pub(crate) fn operand(&mut self, len: usize) {
         let meaning = if self.line.lost { Meaning::Unread } else { Meaning::Operand };
         let at = self.push(meaning, 0, len, NONE);
         if self.line.lost {
@@ -287,14 +290,14 @@ impl<'d> Reader<'d> {
     }
 
     /// Keeps a word with an unknown option in it for the operand that takes these.
-    pub(super) fn keep(&mut self, len: usize) {
+    pub(crate) fn keep(&mut self, len: usize) {
         let at = self.push_here(Meaning::Operand, 0, len, NONE);
         self.kept.push(&mut self.line.steps, at);
     }
 
     /// Gives bytes of the word to an option that waits for them.
     #[inline(always)]
-    pub(super) fn value(&mut self, pending: Pending, start: usize, end: usize) {
+    pub(crate) fn value(&mut self, pending: Pending, start: usize, end: usize) {
         let at = self.push_here(Meaning::Value, start, end, pending.slot);
         self.line.slots[pending.slot as usize].typed.push(&mut self.line.steps, at);
         let wanted = pending.wanted.saturating_sub(1);
@@ -302,7 +305,7 @@ impl<'d> Reader<'d> {
     }
 
     /// The operand that the next word is for.
-    pub(super) fn wanted_operand(&self) -> Option<&'d Param<'d>> {
+    fn wanted_operand(&self) -> Option<&'d Param<'d>> {
         let leaf = self.command();
         if self.is_behind() {
             return leaf.params().find(|p| p.tail() == Some(Tail::AfterDashes));
@@ -317,7 +320,7 @@ impl<'d> Reader<'d> {
     }
 
     /// The same for a line whose words are read one after the other: the search goes on where the last one ended.
-    pub(super) fn wanted_next(&mut self) -> Option<&'d Param<'d>> {
+    pub(crate) fn wanted_next(&mut self) -> Option<&'d Param<'d>> {
         if self.is_behind() {
             return self.wanted_operand();
         }
@@ -337,13 +340,13 @@ impl<'d> Reader<'d> {
 
     /// Records a step of the word at hand; gives its place in the record.
     #[inline(never)]
-    pub(super) fn push(&mut self, meaning: Meaning, start: usize, end: usize, slot: u32) -> u32 {
+    pub(crate) fn push(&mut self, meaning: Meaning, start: usize, end: usize, slot: u32) -> u32 {
         self.push_here(meaning, start, end, slot)
     }
 
     /// The same in place, for what most words are.
     #[inline(always)]
-    pub(super) fn push_here(
+    pub(crate) fn push_here(
         &mut self,
         meaning: Meaning,
         start: usize,
@@ -356,11 +359,11 @@ impl<'d> Reader<'d> {
         at
     }
 
-    pub(super) fn fault(&mut self, kind: FaultKind, start: usize, end: usize) {
+    pub(crate) fn fault(&mut self, kind: FaultKind, start: usize, end: usize) {
         self.line.faults.put(Fault::new(kind, self.place(start, end)));
     }
 
-    pub(super) fn place(&self, start: usize, end: usize) -> Place {
+    pub(crate) fn place(&self, start: usize, end: usize) -> Place {
         Place::At { word: self.line.word as usize, start, end }
     }
 }

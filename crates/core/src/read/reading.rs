@@ -1,36 +1,19 @@
 //! What a command line turned out to be: typed values, or one of the things a user may ask for.
 
-use super::{Around, Asked, Faults, Input, Reader, Reading, Slot, Step};
 use std::fmt;
 
-use super::word::Words;
-use crate::declare::{Command, FromWord, Key, Param, When, is_key, is_record};
-use crate::text::{Put, part};
-
-/// What a command line turned out to be.
-#[derive(Debug)]
-#[non_exhaustive]
-pub enum Outcome<'d> {
-    /// A command with its values.
-    Reading(Reading<'d>),
-    /// A request for something instead of the command's work: its page, the version, a completion script.
-    Asked(Asked<'d>),
-    /// Something is wrong.
-    Faults(Faults<'d>),
-}
-
-/// How much of a page is shown.
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub enum PageLength {
-    /// Summary, synopsis and the first entries.
-    Short,
-    /// Everything.
-    Full,
-}
-
-/// The commands from the root to the one that a line reached: `apiary hive add`.
-#[derive(Debug, Clone)]
-pub struct CommandPath<'d>(pub(crate) Vec<&'d Command<'d>>);
+use crate::kind::from_word::FromWord;
+use crate::kind::when::When;
+use crate::record::command::Command;
+use crate::record::key::{Key, is_key};
+use crate::record::line::{Input, Reader, Slot};
+use crate::record::param::{Param, is as is_record};
+use crate::record::reading::{CommandPath, Outcome, Reading};
+use crate::record::step::Step;
+use crate::record::word::Words;
+use crate::record::world::Around;
+use crate::text::Put;
+use crate::text::part::part;
 
 impl<'d> CommandPath<'d> {
     /// The path of a root alone.
@@ -64,22 +47,6 @@ impl<'d> CommandPath<'d> {
         text
     }
 
-    pub(crate) fn with(mut self, next: &'d Command<'d>) -> Self {
-        self.0.push(next);
-        self
-    }
-
-    /// The commands, from the root on.
-    pub fn commands(&self) -> &[&'d Command<'d>] {
-        &self.0
-    }
-
-    /// The path to a command below the one that this leads to.
-    #[must_use]
-    pub fn below(&self, next: &'d Command<'d>) -> Self {
-        self.clone().with(next)
-    }
-
     /// What a parameter is called on this way, the names of the commands below the root in front of its
     /// [`key`](Param::key): `inspect --frames`.
     pub fn key_of(&self, param: &Param<'_>) -> String {
@@ -91,18 +58,6 @@ impl<'d> CommandPath<'d> {
         }
         text.put(&param.key());
         text
-    }
-
-    /// The program.
-    #[inline(never)]
-    pub fn root(&self) -> &'d Command<'d> {
-        self.0[0]
-    }
-
-    /// The command itself.
-    #[inline(never)]
-    pub fn leaf(&self) -> &'d Command<'d> {
-        self.0[self.0.len() - 1]
     }
 }
 
@@ -173,7 +128,7 @@ impl<'d> Reading<'d> {
     }
 
     /// What its values were converted from.
-    pub(super) fn input(&self) -> Input<'_, 'd> {
+    pub(crate) fn input(&self) -> Input<'_, 'd> {
         Input { steps: &self.steps, words: self.words, trail: &self.trail }
     }
 
@@ -204,12 +159,12 @@ impl<'d> Reading<'d> {
     }
 
     #[inline]
-    pub(super) fn slot_of<K: Key>(&self, key: &K) -> Option<usize> {
+    pub(crate) fn slot_of<K: Key>(&self, key: &K) -> Option<usize> {
         self.slots.iter().position(|slot| is_key(key, slot.param))
     }
 
     #[cold]
-    pub(super) fn foreign(&self, record: &Param<'_>) -> ! {
+    pub(crate) fn foreign(&self, record: &Param<'_>) -> ! {
         let (name, path) = (record.name(), self.path());
         match self.slots.iter().any(|slot| is_record(slot.param, record)) {
             true => panic!("the value of `{name}` was taken already in `{path}`"),
@@ -228,7 +183,7 @@ impl<'d> Command<'d> {
     /// Reads words by others that are stepped through in their place, byte for byte. One function for
     /// all readings: it is large, and most of it stands in line.
     #[inline(never)]
-    pub(super) fn read_as(
+    pub(crate) fn read_as(
         &'d self,
         words: Words<'d>,
         stepped: Words<'_>,

@@ -2,17 +2,22 @@
 
 use std::ffi::OsStr;
 
-use super::fault::{FaultKind, Place};
-use super::source::is;
-use super::step::Meaning;
-use super::{Fault, Line, Slot, Step, convert};
-use crate::declare::{Brings, FromWord, Param, Role, Rule};
-use crate::text::{Listed, Put, in_order, pairs_in_order};
+use super::convert;
+use super::split::is;
+use crate::kind::from_word::FromWord;
+use crate::record::brought::Brings;
+use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::line::{Line, Slot};
+use crate::record::param::{Param, Role};
+use crate::record::rule::Rule;
+use crate::record::step::{Meaning, Step};
+use crate::text::order::{in_order, pairs_in_order};
+use crate::text::{Listed, Put};
 
 impl<'d> Line<'d> {
     /// Looks at the rules of all commands of the line.
     #[cold]
-    pub(super) fn check_rules(&mut self) {
+    pub(crate) fn check_rules(&mut self) {
         self.place_slots();
         for level in self.trail.levels().listed() {
             for rule in level.command.relations() {
@@ -23,7 +28,7 @@ impl<'d> Line<'d> {
 
     /// Puts the slots in an order in which one of many is found, where there are many.
     #[inline]
-    pub(super) fn place_slots(&mut self) {
+    pub(crate) fn place_slots(&mut self) {
         const SCANNED: usize = 32;
         if self.slots.len() > SCANNED && self.places.is_empty() {
             for (at, slot) in self.slots.iter().enumerate() {
@@ -35,7 +40,7 @@ impl<'d> Line<'d> {
 
     /// The slot of a parameter; none where no command on the way takes it.
     #[inline(never)]
-    pub(super) fn slot_of(&self, param: &Param<'_>) -> Option<usize> {
+    pub(crate) fn slot_of(&self, param: &Param<'_>) -> Option<usize> {
         if self.places.is_empty() {
             return self.slots.iter().position(|slot| is(slot.param, param));
         }
@@ -59,7 +64,7 @@ impl<'d> Line<'d> {
 
     /// Whether a flag was turned off: by its other name, by a word, or elsewhere.
     #[inline]
-    pub(super) fn is_off(&self, slot: &Slot<'_>) -> bool {
+    pub(crate) fn is_off(&self, slot: &Slot<'_>) -> bool {
         if slot.param.role() != Role::Flag {
             return false;
         }
@@ -130,7 +135,7 @@ impl<'d> Line<'d> {
 
 /// Where a parameter was typed: its names, or the words of an operand.
 #[inline]
-pub(super) fn typed_places<'s>(
+pub(crate) fn typed_places<'s>(
     slot: &Slot<'_>,
     steps: &'s [Step],
 ) -> impl Iterator<Item = Place> + use<'s> {

@@ -3,14 +3,16 @@
 //! numbers and booleans by their kind, lists and values of several words become arrays, entries
 //! become maps; what is not given is null. A word that is no text is `{"bytes": [255]}`; the key of an entry loses what is none.
 
-use super::Slot;
-use crate::text::Listed;
+use serde::ser::{Serialize, SerializeMap, SerializeSeq, SerializeStruct, Serializer};
 use std::ffi::OsStr;
 
-use serde::ser::{Serialize, SerializeMap, SerializeSeq, SerializeStruct, Serializer};
-
-use super::{Origin, Reading};
-use crate::declare::{FromWord, Kind, Manner, Noun, Role};
+use crate::kind::from_word::FromWord;
+use crate::record::kind::{Kind, Noun};
+use crate::record::line::Slot;
+use crate::record::origin::Origin;
+use crate::record::param::{Manner, Role};
+use crate::record::reading::Reading;
+use crate::text::Listed;
 
 impl Serialize for Reading<'_> {
     fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {

@@ -1,39 +1,21 @@
 //! What a reading tells besides its values: where each came from, in which order they were typed, and
 //! all of them as a table or serialised.
 
-use super::{Piece, Slot, Step};
 use std::ffi::{OsStr, OsString};
 use std::fmt;
 use std::ops::Range;
 
 use super::convert::that_count;
-use super::step::Meaning;
-use super::{Place, Reading};
-use crate::declare::{Key, Param, Role, is_key, is_record};
-use crate::text::{DOTS, Listed, columns, quoted, spaced, visible};
-
-/// Where a value came from.
-#[derive(Debug, Clone, PartialEq, Eq)]
-#[non_exhaustive]
-pub enum Origin {
-    /// A word of the command line, counted from 0: the last one of the value.
-    Word(usize),
-    /// An environment variable, by its name.
-    Variable(String),
-    /// The config file, its lines and columns counted from 1.
-    Setting {
-        /// The file's path.
-        file: String,
-        /// The line.
-        line: usize,
-        /// The column, in characters.
-        column: usize,
-    },
-    /// The declared default.
-    Default,
-    /// There is none.
-    Absent,
-}
+use crate::record::fault::Place;
+use crate::record::key::{Key, is_key};
+use crate::record::line::{Piece, Slot};
+use crate::record::origin::Origin;
+use crate::record::param::{Param, Role, is as is_record};
+use crate::record::reading::Reading;
+use crate::record::step::{Meaning, Step};
+use crate::text::columns::columns;
+use crate::text::quote::{quoted, visible};
+use crate::text::{DOTS, Listed, spaced};
 
 impl fmt::Display for Origin {
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
@@ -168,7 +150,7 @@ impl<'d> Reading<'d> {
         }
     }
 
-    pub(super) fn origin_of(&self, slot: &Slot<'_>) -> Origin {
+    pub(crate) fn origin_of(&self, slot: &Slot<'_>) -> Origin {
         if let Some(step) = self.steps.get(slot.typed.last as usize) {
             return Origin::Word(step.word());
         }
@@ -228,8 +210,8 @@ impl<'d> Reading<'d> {
             }
             let count = match param.delimiter() {
                 Some(delimiter) => {
-                    let word = super::convert::typed(step, self.words);
-                    super::source::split(&word, delimiter).len()
+                    let word = crate::read::convert::typed(step, self.words);
+                    crate::read::split::split(&word, delimiter).len()
                 }
                 None => 1,
             };

@@ -4,13 +4,20 @@
 use std::borrow::Cow;
 use std::ffi::OsStr;
 
-use super::reach::Usual;
-use super::{Faults, Level, Line, Meaning, Reach, Reading, Slot, Step, Trace, Trail};
-use crate::declare::{Command, Param};
-use crate::text::{DOTS, Listed, Put, part};
+use crate::record::brought::Sources;
+use crate::record::command::Command;
+use crate::record::fault::{Dark, Faults};
+use crate::record::line::{Level, Line, Reach, Slot, Trace, Trail, Usual};
+use crate::record::list::Known;
+use crate::record::param::Param;
+use crate::record::reading::Reading;
+use crate::record::step::{Meaning, Step};
+use crate::record::word::Words;
+use crate::text::part::part;
+use crate::text::{DOTS, Listed, Put};
 
 impl<'d> Trace<'d> {
-    pub(super) fn new(trail: Trail<'d>, slots: &[Slot<'d>], steps: Vec<Step>) -> Self {
+    fn new(trail: Trail<'d>, slots: &[Slot<'d>], steps: Vec<Step>) -> Self {
         Trace { steps, params: slots.iter().map(|slot| slot.param).listed(), trail }
     }
 
@@ -49,7 +56,7 @@ impl<'d> Trace<'d> {
 
     /// What names may mean in a word; those of a default subcommand too, which such a name would enter, where no other is
     /// named after it.
-    pub(super) fn reach_in(&self, word: usize, usual: Usual<'d>) -> Reach<'d> {
+    pub(crate) fn reach_in(&self, word: usize, usual: Usual<'d>) -> Reach<'d> {
         let mut levels: Vec<_> = self.trail.levels_before(word as u32).listed();
         let entered = levels.len();
         let mut behind = self.trail.levels().skip(entered);
@@ -65,7 +72,7 @@ impl<'d> Trace<'d> {
     }
 
     /// Whether a command was named, and not entered as a default.
-    fn is_named(&self, level: Level<'d>) -> bool {
+    pub(crate) fn is_named(&self, level: Level<'d>) -> bool {
         let is_there = |step: &Step| step.word == level.word && step.meaning == Meaning::Command;
         self.steps.get(self.first_in(level.word as usize)).is_some_and(is_there)
     }
@@ -114,7 +121,7 @@ impl<'d> Reading<'d> {
 
 impl<'d> Line<'d> {
     /// Ends the reading of a line that is refused.
-    pub(super) fn into_trace(self) -> Trace<'d> {
+    pub(crate) fn into_trace(self) -> Trace<'d> {
         Trace::new(self.trail, &self.slots, self.steps)
     }
 }
@@ -131,5 +138,47 @@ impl<'d> Reading<'d> {
     #[inline(never)]
     pub(crate) fn into_trace(self) -> Trace<'d> {
         Trace::new(self.trail, &self.slots, self.steps)
+    }
+}
+
+impl<'d> Faults<'d> {
+    /// The values of a parameter whose list is closed that a mistyped one may be meant as, and how many slips away
+    /// they are; nothing where they were not asked for.
+    #[inline]
+    pub(crate) fn near_known(&self, typed: &str, param: &Param<'_>) -> Option<(usize, Vec<&str>)> {
+        self.around.known(param)?;
+        self.around.lists().map(|known| known.near(param, typed))
+    }
+
+    /// The values of a parameter whose list is closed, where they were asked for.
+    #[inline]
+    pub(crate) fn known_values(&self, param: &Param<'_>) -> &[Known] {
+        self.around.known(param).unwrap_or_default()
+    }
+}
+
+impl<'d> Faults<'d> {
+    /// What asked the environment and the config file.
+    pub(crate) fn sources(&self) -> Option<&'static Sources> {
+        self.trace.commands().find_map(Command::sources)
+    }
+
+    /// How the page of the command that was reached is asked for.
+    pub(crate) fn page_line(&self) -> Option<String> {
+        self.path.page_line(self.around.usual)
+    }
+
+    /// What names may mean in a word.
+    pub(crate) fn reach_in(&self, word: usize) -> Reach<'d> {
+        self.trace.reach_in(word, self.around.usual)
+    }
+}
+
+impl<'d> Trace<'d> {
+    /// What is dark on a line: nothing where no command of the tree has a secret.
+    pub(crate) fn dark(&self, words: Words<'_>, usual: Usual<'d>) -> Dark {
+        let mut commands = self.trail.root().tree();
+        let secrecy = commands.find_map(|(_, command)| command.brought().secrecy);
+        secrecy.map_or_else(Dark::default, |secrecy| (secrecy.dark)(self, words, usual))
     }
 }

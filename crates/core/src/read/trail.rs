@@ -1,37 +1,21 @@
 //! The commands that a line has come through, and the parameters that a name may mean there.
 
-use super::reach::Usual;
-use super::reading::CommandPath;
-use super::step::NONE;
-use super::{Found, Level, Reach, Trail};
-use crate::declare::{Command, Hit, Param};
+use crate::record::called::Hit;
+use crate::record::command::Command;
+use crate::record::line::{Found, Level, Reach, Trail, Usual};
+use crate::record::param::Param;
+use crate::record::reading::CommandPath;
+use crate::record::step::NONE;
 use crate::text::Listed;
 
 impl<'d> Trail<'d> {
-    pub(super) fn new(root: &'d Command<'d>) -> Self {
+    pub(crate) fn new(root: &'d Command<'d>) -> Self {
         Trail { root: Level { command: root, base: 0, word: 0 }, between: Vec::new(), leaf: None }
-    }
-
-    pub(super) fn root(&self) -> &'d Command<'d> {
-        self.root.command
-    }
-
-    pub(super) fn leaf(&self) -> Level<'d> {
-        self.leaf.unwrap_or(self.root)
-    }
-
-    /// From the root on.
-    pub(super) fn levels(&self) -> impl DoubleEndedIterator<Item = Level<'d>> + '_ {
-        let count = 1 + self.between.len() + usize::from(self.leaf.is_some());
-        (0..count).map(|at| match at.checked_sub(1) {
-            None => self.root,
-            Some(at) => self.between.get(at).copied().unwrap_or_else(|| self.leaf()),
-        })
     }
 
     /// Whether something is so of one of the commands: asked on every line.
     #[inline(always)]
-    pub(super) fn any(&self, is_so: impl Fn(&Command<'d>) -> bool) -> bool {
+    pub(crate) fn any(&self, is_so: impl Fn(&Command<'d>) -> bool) -> bool {
         let is_so = |level: &Level<'d>| is_so(level.command);
         is_so(&self.root)
             || self.leaf.as_ref().is_some_and(is_so)
@@ -39,19 +23,19 @@ impl<'d> Trail<'d> {
     }
 
     #[inline(never)]
-    pub(super) fn path(&self) -> CommandPath<'d> {
+    pub(crate) fn path(&self) -> CommandPath<'d> {
         CommandPath(self.levels().map(|level| level.command).listed())
     }
 
     /// What names may mean in a word, beside what is usual.
     #[inline(never)]
-    pub(super) fn reach_in(&self, word: u32, usual: Usual<'d>) -> Reach<'d> {
+    pub(crate) fn reach_in(&self, word: u32, usual: Usual<'d>) -> Reach<'d> {
         let levels = self.levels_before(word).map(|level| (level.command, level.base));
         Reach::new(&levels.listed(), 0, usual)
     }
 
     /// The commands that the words in front of one have reached.
-    pub(super) fn levels_before(
+    pub(crate) fn levels_before(
         &self,
         word: u32,
     ) -> impl DoubleEndedIterator<Item = Level<'d>> + '_ {
@@ -60,21 +44,21 @@ impl<'d> Trail<'d> {
 
     /// What the record of one of the commands brings along.
     #[cold]
-    pub(super) fn brought<T>(&self, of: fn(&Command<'_>) -> Option<T>) -> Option<T> {
+    pub(crate) fn brought<T>(&self, of: fn(&Command<'_>) -> Option<T>) -> Option<T> {
         self.levels().find_map(|level| of(level.command))
     }
 
     /// Whether one of the commands has rules.
-    pub(super) fn has_rules(&self) -> bool {
+    pub(crate) fn has_rules(&self) -> bool {
         self.any(|command| !command.own_rules().is_empty() || !command.bundle_list().is_empty())
     }
 
     /// Whether one of the commands has a test of the whole.
-    pub(super) fn has_judges(&self) -> bool {
+    pub(crate) fn has_judges(&self) -> bool {
         self.any(|command| command.judge().is_some())
     }
 
-    pub(super) fn enter(&mut self, level: Level<'d>) {
+    pub(crate) fn enter(&mut self, level: Level<'d>) {
         if let Some(above) = self.leaf.replace(level) {
             self.between.push(above);
         }
@@ -84,7 +68,7 @@ impl<'d> Trail<'d> {
     /// for what nearly all names are. Where a command has names anew only [`find_any`](Self::find_any) says
     /// what is found above it, as the name may be an alias there.
     #[inline]
-    pub(super) fn find(&self, hit: impl Fn(&Param<'_>) -> Option<Hit>) -> Option<Found<'d>> {
+    pub(crate) fn find(&self, hit: impl Fn(&Param<'_>) -> Option<Hit>) -> Option<Found<'d>> {
         let leaf = self.leaf();
         if let found @ Some(_) = leaf.find(|_| true, &hit) {
             return found;
@@ -106,14 +90,14 @@ impl<'d> Trail<'d> {
     }
 
     /// Whether a command has names anew that one above it accepts throughout.
-    pub(super) fn has_anew(&self) -> bool {
+    pub(crate) fn has_anew(&self) -> bool {
         self.any(|command| command.has_anew())
     }
 
     /// The same by all names that a parameter has, command by command, and then among the usual ones, which
     /// have no slot.
     #[cold]
-    pub(super) fn find_any(
+    pub(crate) fn find_any(
         &self,
         usual: Usual<'d>,
         hit: &dyn Fn(&Param<'_>) -> Option<Hit>,

@@ -4,17 +4,20 @@
 //! In comes a [`Rule`] of a declaration and a line that was read; out go faults. The record of a rule points to
 //! its code, so that a program links the rules that it declares, and no stage lists them all.
 
-mod all_or_none;
-mod at_least_one;
-mod needed_with;
-mod not_with;
-mod only_one;
-mod only_with;
+pub(crate) mod all_or_none;
+pub(crate) mod at_least_one;
+pub(crate) mod needed_with;
+pub(crate) mod not_with;
+pub(crate) mod only_one;
+pub(crate) mod only_with;
 
-use crate::declare::{Brings, Param, Rule};
-use crate::fault::Mend;
+use crate::record::brought::Brings;
+use crate::record::mend::Mend;
+use crate::record::param::Param;
+use crate::record::rule::Rule;
 use crate::text::Listed;
-use crate::wording::{Phrase, Speech};
+use crate::wording::Speech;
+use crate::wording::english::Phrase;
 
 /// What a need that is not met brings along.
 const LACKING: &Brings = &Brings { say: None, mend: Some(Mend::LACKING) };

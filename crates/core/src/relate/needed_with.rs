@@ -1,10 +1,12 @@
 //! All of some, when another has a value.
 
 use super::{LACKING, hanging, is_member};
-use crate::declare::{Param, Relation, Rule};
-use crate::facts::Fact;
-use crate::read::Line;
-use crate::wording::{Phrase, Speech};
+use crate::record::fact::Fact;
+use crate::record::line::Line;
+use crate::record::param::Param;
+use crate::record::rule::{Relation, Rule};
+use crate::wording::Speech;
+use crate::wording::english::Phrase;
 
 #[derive(Debug)]
 struct NeededWith;

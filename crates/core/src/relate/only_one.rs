@@ -1,11 +1,13 @@
 //! At most one of some.
 
 use super::{is_member, members, others};
-use crate::declare::{InSynopsis, Param, Relation, Rule};
-use crate::facts::Fact;
-use crate::page::choice;
-use crate::read::Line;
-use crate::wording::{Phrase, Speech};
+use crate::page::synopsis::choice;
+use crate::record::fact::Fact;
+use crate::record::line::Line;
+use crate::record::param::Param;
+use crate::record::rule::{InSynopsis, Relation, Rule};
+use crate::wording::Speech;
+use crate::wording::english::Phrase;
 
 #[derive(Debug)]
 struct OnlyOne;

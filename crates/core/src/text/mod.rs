@@ -3,31 +3,21 @@
 //! * `columns.rs`: how wide text is (pages and faults).
 //! * `sheet.rs`: text in the making, wrapped and in columns (pages and faults).
 //! * `quote.rs`: a word as a shell needs it, nothing invisible left (faults, fixes).
-//! * `paint.rs`: [`Look`] and colour (pages and faults).
+//! * `paint.rs`: [`Look`](crate::Look) and colour (pages and faults).
 //! * `kept.rs`: texts that are kept until all is told (pages and faults).
 //! * `near.rs`: the nearest of some names (faults and fixes).
 //! * `part.rs`: parts of words, and numbers (declaring, reading, faults).
 //! * `order.rs`: one sort for all (reading, faults, pages).
 
-mod columns;
-mod kept;
-mod near;
-mod order;
-mod paint;
-mod part;
-mod quote;
-mod sheet;
-
-pub use columns::columns;
-pub(crate) use kept::Kept;
-pub(crate) use near::{Near, near, near_marked};
-pub(crate) use order::{in_order, pairs_in_order};
-pub(crate) use paint::Ink;
-pub use paint::Look;
-pub(crate) use part::{is_number, part};
-pub use quote::visible;
-pub(crate) use quote::{Quoted, quoted};
-pub(crate) use sheet::Sheet;
+pub(crate) mod bytes;
+pub(crate) mod columns;
+pub(crate) mod kept;
+pub(crate) mod near;
+pub(crate) mod order;
+pub(crate) mod paint;
+pub(crate) mod part;
+pub(crate) mod quote;
+pub(crate) mod sheet;
 
 /// What a secret is shown as.
 pub(crate) const DOTS: &str = "•••";

@@ -54,7 +54,7 @@ pub(crate) enum Ink {
 
 impl Ink {
     /// The SGR parameters of ECMA-48: attributes, and colours of the terminal's own palette.
-    pub(super) const fn code(self) -> Option<&'static str> {
+    pub(crate) const fn code(self) -> Option<&'static str> {
         match self {
             Ink::Plain => None,
             Ink::Heading => Some("2"),

@@ -7,7 +7,8 @@
 
 use std::ffi::OsStr;
 
-use super::{Put, columns};
+use super::Put;
+use super::columns::columns;
 
 /// A word as it is shown, and where its bytes stand in that.
 #[derive(Debug, Clone)]
@@ -138,7 +139,7 @@ fn is_safe(letter: char) -> bool {
 }
 
 /// Whether a character cannot be seen, or changes how others are seen.
-pub(super) fn is_unseen(letter: char) -> bool {
+fn is_unseen(letter: char) -> bool {
     letter.is_control()
         || matches!(letter,
             '\u{ad}' | '\u{61c}' | '\u{180e}' | '\u{200b}'..='\u{200f}' | '\u{2028}'..='\u{202e}'

@@ -3,7 +3,10 @@
 //! What is called from many places is kept out of line: pages and faults are drawn once in the life
 //! of a process, and their code is most of what a small program carries.
 
-use super::{Ink, Look, Put, columns, visible};
+use super::Put;
+use super::columns::columns;
+use super::paint::{Ink, Look};
+use super::quote::visible;
 
 /// A sheet that is written line by line.
 pub(crate) struct Sheet {

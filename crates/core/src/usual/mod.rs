@@ -1,19 +1,49 @@
 //! What most programs have: ready to be listed, or there unless a program says otherwise.
 //!
-//! * `page.rs`: [`HELP_FLAG`] and the command [`HELP`], which show a page.
+//! * `page.rs`: [`HELP_FLAG`](crate::HELP_FLAG) and the command [`HELP`](crate::HELP), which show a page.
 //! * `version.rs`: [`VERSION_FLAG`].
 //!
 //! The two flags are the [usual](Command::usual) ones of a program that does not list its own. They are handed
 //! to the reader here, which knows parameters that stand alone, and not which.
 
-mod page;
-mod version;
+pub(crate) mod of;
+pub(crate) mod page;
+pub(crate) mod version;
 
-pub use page::{HELP, HELP_FLAG, ShowPage};
-pub use version::{ShowVersion, VERSION_FLAG};
+use self::page::HELP_FLAG;
+use self::version::VERSION_FLAG;
+use crate::check::problem::Problem;
+use crate::record::alone::Alone;
+use crate::record::command::Command;
+use crate::record::line::{Reach, Reader, Usual};
+use crate::record::param::Param;
+use crate::record::reading::{CommandPath, Outcome};
+use crate::record::word::{Word, Words};
+use crate::record::world::{Around, World};
 
-use crate::declare::{Command, Param, Problem};
-use crate::read::{Around, CommandPath, Outcome, Reach, Reader, Usual, Word, Words, World};
+impl<'d> Command<'d> {
+    /// The answer to a request by its fields, where the root [answers](Command::answers) and lists something that
+    /// knows it. Lists of values that are known at run time are asked in the world.
+    #[cold]
+    pub fn answer(&self, request: &[&str], world: &dyn World) -> Option<String> {
+        if !self.is_answering() {
+            return None;
+        }
+        let answer = |alone: Option<&dyn Alone>| alone?.answer(self, request, world);
+        let of_command = self.subcommands().iter().find_map(|command| answer(command.alone()));
+        let mut params = self.params().chain(self.usual_params().params());
+        of_command.or_else(|| params.find_map(|param| answer(param.alone())))
+    }
+
+    /// Whether something that it lists gives what asks the program, which does not answer.
+    #[doc(hidden)]
+    pub fn is_asked_in_vain(&self) -> bool {
+        let commands = self.subcommands().iter().filter_map(|command| command.alone());
+        let params = self.params().chain(self.usual_params().params());
+        let params = params.filter_map(|param| param.alone());
+        !self.is_answering() && commands.chain(params).any(|alone| alone.asks())
+    }
+}
 
 /// What every program has unless it says otherwise, in the order that pages show it.
 static USUAL: &[&Param<'static>] = &[VERSION_FLAG.param(), HELP_FLAG.param()];
@@ -21,7 +51,7 @@ static USUAL: &[&Param<'static>] = &[VERSION_FLAG.param(), HELP_FLAG.param()];
 impl<'d> Command<'d> {
     /// What every command below this root accepts beside its own.
     #[inline]
-    pub(crate) fn usual_params(&'d self) -> Usual<'d> {
+    fn usual_params(&'d self) -> Usual<'d> {
         match self.usual_list() {
             Some(usual) => Usual::of(usual),
             None => Usual::of(&USUAL),

@@ -1,10 +1,15 @@
 //! How a page is asked for: by a flag, and by a command.
 
-use crate::declare::{Alone, Command, Flag, Gives, Operand, Refers};
-use crate::page::Page;
-use crate::read::{Asked, PageLength};
+use crate::declare::keys::{Flag, Operand};
+use crate::record::alone::{Alone, Gives};
+use crate::record::command::Command;
+use crate::record::kind::Refers;
+use crate::record::page::Page;
+use crate::record::reading::{Asked, PageLength};
 use crate::text::own;
-use crate::wording::{Phrase, Wording, fill};
+use crate::wording::Wording;
+use crate::wording::compose::fill;
+use crate::wording::english::Phrase;
 
 /// `-h`, `--help`: the short page by the letter, and the full one by the name. A program has it unless it
 /// lists what is [usual](Command::usual) itself.

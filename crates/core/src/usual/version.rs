@@ -1,9 +1,13 @@
 //! How the version is asked for.
 
-use crate::declare::{Alone, Command, Flag, Gives};
-use crate::read::Asked;
-use crate::text::{of, own, visible};
-use crate::wording::{Phrase, Wording};
+use crate::declare::keys::Flag;
+use crate::record::alone::{Alone, Gives};
+use crate::record::command::Command;
+use crate::record::reading::Asked;
+use crate::text::quote::visible;
+use crate::text::{of, own};
+use crate::wording::Wording;
+use crate::wording::english::Phrase;
 
 /// `--version`: the program's name and its version. A program that has a version has the flag too, unless it
 /// lists what is [usual](Command::usual) itself.

@@ -2,8 +2,12 @@
 
 use std::ffi::{OsStr, OsString};
 
-use super::{Group, Phrase, Speech, Wording};
-use crate::text::{Kept, Listed, Put, columns, digits, of, own, quoted, visible};
+use super::english::Phrase;
+use super::{Group, Speech, Wording};
+use crate::text::columns::columns;
+use crate::text::kept::Kept;
+use crate::text::quote::{quoted, visible};
+use crate::text::{Listed, Put, digits, of, own};
 
 impl<'t> Speech<'t> {
     pub(crate) fn new(wording: &'t Wording<'t>, kept: &'t Kept) -> Self {

@@ -4,15 +4,12 @@
 //! * `english.rs`: the phrases in English, in the order in which a user meets them.
 //! * `compose.rs`: what is composed of its phrases: nouns, limits, lists, counts.
 
-mod compose;
-mod english;
-mod value;
+pub(crate) mod compose;
+pub(crate) mod english;
 
-pub(crate) use compose::fill;
-pub use english::Phrase;
-pub(crate) use value::word_kind;
-
-use crate::text::Kept;
+use self::compose::fill;
+use self::english::Phrase;
+use crate::text::kept::Kept;
 
 /// The fixed phrases of pages and faults. A program may replace some or all of them, such as for another language,
 /// by [`Command::wording`](crate::Command::wording). `{0}`, `{1}` and so on stand for what is filled in.
@@ -255,7 +252,7 @@ macro_rules! phrases {
             )*
         }
 
-        $(pub(super) static $group: Group<[u16; [$its_text $(, $text)*].len()]> = Group {
+        $(pub(crate) static $group: Group<[u16; [$its_text $(, $text)*].len()]> = Group {
             first: Phrase::$first,
             texts: concat!($its_text $(, $text)*),
             ends: ends([$its_text.len() $(, $text.len())*]),
@@ -285,10 +282,9 @@ macro_rules! phrases {
     };
 }
 
-use phrases;
-
 impl Default for Wording<'_> {
     fn default() -> Self {
         Wording::ENGLISH
     }
 }
+pub(crate) use phrases;

@@ -121,7 +121,7 @@ mod tests {
     };
 
     /// Where the core numbers its setters: those of parameters, then those of commands.
-    const SAID: &str = include_str!("../../../core/src/declare/said.rs");
+    const SAID: &str = include_str!("../../../core/src/record/said.rs");
 
     /// The names in the lists of setters.
     fn setters() -> [Vec<&'static str>; 2] {

@@ -1,39 +1,25 @@
 //! The typed keys a program declares in statics, and later asks its reading with.
 
-use super::Param;
+#[macro_use]
+pub(crate) mod setters;
+pub(crate) mod untyped;
+
 use std::ffi::OsString;
 use std::hash::Hash;
 use std::marker::PhantomData;
 use std::path::PathBuf;
 
-#[macro_use]
-mod setters;
-mod untyped;
-
-pub use untyped::Untyped;
-
-use super::alone::Alone;
-use super::cell::Held;
-use super::from_word::{Fraction, Whole};
-use super::list::Lister;
-use super::param::{NO_WORDS, Role, Tail};
-use super::said::param as said;
-use super::sealed::{Flags, Lists, Sealed, Tails};
-use super::shape::twin;
-use super::valid::Validator;
-use super::{FromWord, Refers, Shape, Unit, param};
-
-/// What you ask a reading with: `reading.get(&FRAMES)` gives what the key's type says.
-pub trait Key {
-    /// The type of the value.
-    type Value: 'static;
-    /// The untyped record, which identifies the key by its address.
-    fn record(&self) -> &Param<'_>;
-    #[doc(hidden)]
-    fn peek<'c>(&self, cell: &'c Held) -> Option<&'c Self::Value>;
-    #[doc(hidden)]
-    fn take(&self, cell: &mut Held) -> Option<Self::Value>;
-}
+use crate::kind::from_word::{Fraction, FromWord, Whole};
+use crate::kind::sealed::{Flags, Lists, Sealed, Tails};
+use crate::kind::shape::{Shape, Unit, twin};
+use crate::kind::valid::Validator;
+use crate::record::alone::Alone;
+use crate::record::cell::Held;
+use crate::record::key::Key;
+use crate::record::kind::Refers;
+use crate::record::list::Lister;
+use crate::record::param::{NO_WORDS, Param, Role, Tail};
+use crate::record::said::param as said;
 
 /// A value by position. Its type says how many words: see [`Shape`].
 ///
@@ -158,6 +144,7 @@ impl<'d, T: Shape> Named<'d, T> {
 }
 
 by_type!(Operand);
+
 by_type!(Named);
 
 impl<'d> Flag<'d> {
@@ -215,10 +202,4 @@ keys! {
     ['d, T: Shape] Named<'d, T>: T, T::ABSENT, None;
     ['d, T: FlagShape + Copy] Flag<'d, T>: T, Some(T::UNGIVEN), Some(*T::UNGIVEN);
     ['d] Tally<'d>: u32, Some(&0), Some(0);
-}
-
-/// Whether a key is that of a record.
-#[inline]
-pub(crate) fn is_key(key: &impl Key, record: &Param<'_>) -> bool {
-    param::is(key.record(), record)
 }

@@ -309,7 +309,7 @@ macro_rules! setters {
         }
     };
     (valid) => {
-        /// A validator; several are put together by [`valid::all`](crate::valid::all).
+        /// A validator; several are put together by [`valid::all`](crate::valid::all()).
         ///
         /// ```
         /// # use clavret_core as clavret;

@@ -1,9 +1,14 @@
 //! A key whose type is known only at run time: of a declaration that is read from a file, say.
 
-use super::{Alone, Held, Key, Lister, NO_WORDS, Param, Refers, Role, Tail, said};
-use crate::declare::Form;
-use crate::declare::typed::twin_words;
-use crate::declare::valid::Test;
+use crate::kind::typed::twin_words;
+use crate::record::alone::Alone;
+use crate::record::cell::Held;
+use crate::record::key::Key;
+use crate::record::kind::Refers;
+use crate::record::list::Lister;
+use crate::record::param::{Form, NO_WORDS, Param, Role, Tail};
+use crate::record::said::param as said;
+use crate::record::test::Test;
 
 /// A key of a tree made at run time whose type is known only then. It has every setter that the typed keys
 /// have; what does not go with what it is, is one of its [problems](crate::Command::problems).
@@ -74,7 +79,7 @@ impl<'d> Untyped<'d> {
     setters!(secret_file);
     setters!(opposite);
 
-    /// A validator; several are put together by [`valid::all`](crate::valid::all). One of values of another
+    /// A validator; several are put together by [`valid::all`](crate::valid::all()). One of values of another
     /// type than this key's accepts all of them.
     #[must_use]
     #[inline]

@@ -1,16 +1,19 @@
 //! A line that is being repaired: its words, placeholders among them, and what is done to them.
 
-use super::{Edit, How, Item, Line};
-use crate::fault::FixWord;
-use crate::wording::Speech;
 use std::ffi::{OsStr, OsString};
 
-use crate::declare::{Command, Param};
-use crate::text::{Listed, Put, part, quoted};
+use crate::record::bench::{Edit, How, Item, Line};
+use crate::record::command::Command;
+use crate::record::param::Param;
+use crate::record::report::FixWord;
+use crate::text::part::part;
+use crate::text::quote::quoted;
+use crate::text::{Listed, Put};
+use crate::wording::Speech;
 
 impl<'t> Speech<'t> {
     /// A word that is put in.
-    pub(super) fn item(self, text: impl AsRef<OsStr>) -> Item<'t> {
+    pub(crate) fn item(self, text: impl AsRef<OsStr>) -> Item<'t> {
         self.item_of(text.as_ref())
     }
 
@@ -21,14 +24,14 @@ impl<'t> Speech<'t> {
 
     /// What stands for a word of a parameter.
     #[inline(never)]
-    pub(super) fn placeholder(self, param: &Param<'_>, at: usize) -> Item<'t> {
+    pub(crate) fn placeholder(self, param: &Param<'_>, at: usize) -> Item<'t> {
         let shown = Some(self.keep(param.placeholder(at)));
         Item { shown, ..self.item_of(param.example(at).as_ref()) }
     }
 
     /// What stands for the words of a parameter, from one of them on.
     #[inline(never)]
-    pub(super) fn placeholders(self, param: &Param<'_>, at: std::ops::Range<usize>) -> Line<'t> {
+    pub(crate) fn placeholders(self, param: &Param<'_>, at: std::ops::Range<usize>) -> Line<'t> {
         at.map(|at| self.placeholder(param, at)).listed()
     }
 
@@ -107,7 +110,7 @@ impl<'t> Item<'t> {
 
     /// The same as data.
     #[inline]
-    pub(in crate::fault) fn told(&self) -> FixWord {
+    pub(crate) fn told(&self) -> FixWord {
         match self.shown {
             Some(shown) => FixWord::Outline(shown.to_owned()),
             None => FixWord::Typed(self.typed.to_owned()),
@@ -122,7 +125,7 @@ impl<'t> Item<'t> {
 
 /// A word of a line as it is read.
 #[inline(never)]
-pub(super) fn word<'t>(line: &Line<'t>, at: usize) -> &'t OsStr {
+pub(crate) fn word<'t>(line: &Line<'t>, at: usize) -> &'t OsStr {
     line.get(at).map_or(OsStr::new(""), |word| word.typed)
 }
 
@@ -147,25 +150,25 @@ pub(super) fn shown(root: &Command<'_>, line: &Line<'_>) -> String {
 }
 
 impl<'t> Edit<'t> {
-    pub(super) fn replace(word: usize, (start, end): (usize, usize), with: Item<'t>) -> Self {
+    pub(crate) fn replace(word: usize, (start, end): (usize, usize), with: Item<'t>) -> Self {
         Edit { word, start, end, with, how: How::Within }
     }
 
     /// Leaves bytes of a word out.
-    pub(super) fn cut(word: usize, bytes: (usize, usize)) -> Self {
+    pub(crate) fn cut(word: usize, bytes: (usize, usize)) -> Self {
         Edit::replace(word, bytes, Item::typed(0, OsStr::new("")))
     }
 
-    pub(super) fn insert(word: usize, with: Item<'t>) -> Self {
+    pub(crate) fn insert(word: usize, with: Item<'t>) -> Self {
         Edit { how: How::Before, ..Edit::replace(word, (0, 0), with) }
     }
 
-    pub(super) fn drop(word: usize) -> Self {
+    pub(crate) fn drop(word: usize) -> Self {
         Edit { how: How::Gone, ..Edit::cut(word, (usize::MAX, usize::MAX)) }
     }
 
     /// The same, and what was before it becomes a word of its own.
-    pub(super) fn apart(self) -> Self {
+    pub(crate) fn apart(self) -> Self {
         Edit { how: How::Apart, ..self }
     }
 

@@ -3,23 +3,34 @@
 //! words (`keep.rs`) may be chosen: the one that is alone at its cost. Whoever copies a line that is
 //! offered does so without thought; where several would do, none is.
 
-use super::{Class, Cost, Item, Line, Repair};
-use crate::fault::{Mended, Repaired, Report};
 use std::ffi::OsStr;
 
 use super::edit::{shown, typed};
 use super::keep::{keeps, loses_nothing, uses};
-use crate::declare::{Gives, Param};
-use crate::read::{Around, Fault, FaultKind, Faults, Meaning, Outcome, Place, Trace, Trial, Words};
-use crate::text::{Listed, Put, has, in_order, part};
+use crate::record::alone::Gives;
+use crate::record::bench::{Class, Cost, Item, Line, Repair};
+use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::line::Trace;
+use crate::record::param::Param;
+use crate::record::reading::Outcome;
+use crate::record::report::{Mended, Repaired, Report};
+use crate::record::step::Meaning;
+use crate::record::word::Words;
+use crate::record::world::{Around, Trial};
+use crate::text::order::in_order;
+use crate::text::part::part;
+use crate::text::{Listed, Put, has};
 use crate::wording::Speech;
 
 /// Things to put right on a line that is repaired; with more the line is beyond mending.
 const MOST: usize = 8;
+
 /// Repairs one after the other: one thing to put right may be several faults, and each may show another.
 const STEPS: usize = 2 * MOST;
+
 /// Readings for each fault. With more that may help, none is chosen.
 pub(super) const READINGS: usize = 16;
+
 /// Words that are read again in all, so that a line of a million words is not read a hundred times.
 const WORDS: usize = 4_000_000;
 
@@ -30,7 +41,7 @@ impl<'t, 'd> Report<'t, 'd> {
     /// The line with every fault repaired, if it reads then. What is wrong elsewhere, in a variable
     /// or the config file, is not mended by a line; nor are more things to put right than a few.
     #[inline(never)]
-    pub(in crate::fault) fn repaired(&self, things: usize) -> Option<Repaired<'t>> {
+    pub(crate) fn repaired(&self, things: usize) -> Option<Repaired<'t>> {
         if things > MOST {
             return None;
         }

@@ -3,15 +3,18 @@
 
 use std::ffi::{OsStr, OsString};
 
-use super::{Bench, Class, Edit, Item, Line, Mend};
-use crate::declare::{Command, Param};
-use crate::read::FaultKind;
-use crate::text::{Listed, Put, of, part};
+use crate::record::bench::{Bench, Class, Edit, Item, Line};
+use crate::record::command::Command;
+use crate::record::fault::FaultKind;
+use crate::record::mend::Mend;
+use crate::record::param::Param;
+use crate::text::part::part;
+use crate::text::{Listed, Put, of};
 
 impl<'t> Bench<'_, 't, '_> {
     /// What may help where a line has less or more of a value than one occurrence takes: it comes with what such values
     /// bring along.
-    pub(super) fn form_mend(&self, param: &Param<'_>) -> Option<Mend> {
+    pub(crate) fn form_mend(&self, param: &Param<'_>) -> Option<Mend> {
         let mut commands = self.faults.trace().commands().map(Command::brought);
         match param.kinds() {
             _ if param.is_attached() => commands.find_map(|brought| brought.bare),

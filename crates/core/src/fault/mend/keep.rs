@@ -5,12 +5,15 @@
 //!
 //! What reads is not lost, and what stands after `--` stays there.
 
-use super::Use;
 use super::edit::word;
-use super::{Class, Line, Repair};
-use crate::declare::Param;
-use crate::read::{FaultKind, Faults, Meaning, Place, Trace};
-use crate::text::{Listed, Put, has, in_order, part};
+use crate::record::bench::{Class, Line, Repair, Use};
+use crate::record::fault::{FaultKind, Faults, Place};
+use crate::record::line::Trace;
+use crate::record::param::Param;
+use crate::record::step::Meaning;
+use crate::text::order::in_order;
+use crate::text::part::part;
+use crate::text::{Listed, Put, has};
 
 /// Whether all that a repair of a line does not touch means what it meant.
 pub(super) fn keeps(

@@ -1,7 +1,9 @@
 //! What may help against an entry whose key, or the value of it, is nearly right.
 
-use super::{Bench, Class};
-use crate::text::{Listed, near, of, part};
+use crate::record::bench::{Bench, Class};
+use crate::text::near::near;
+use crate::text::part::part;
+use crate::text::{Listed, of};
 
 impl Bench<'_, '_, '_> {
     /// An entry whose key is near one that there is, or the value near one that its key takes.

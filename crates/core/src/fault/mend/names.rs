@@ -2,9 +2,9 @@
 //! line, or the names of commands that were left out.
 
 use super::fix::READINGS;
-use super::{Bench, Class, Cost, Edit, Line};
-use crate::declare::{Param, Tail};
-use crate::read::{Fault, Faults, Place};
+use crate::record::bench::{Bench, Class, Cost, Edit, Line};
+use crate::record::fault::{Fault, Faults, Place};
+use crate::record::param::{Param, Tail};
 use crate::text::{Listed, Put};
 use crate::wording::Speech;
 

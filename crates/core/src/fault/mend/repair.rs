@@ -1,17 +1,24 @@
 //! What may help against a fault: a few repairs each, the likely ones first. Whether one does is seen
 //! when the line is read again.
 
-use super::{Bench, Class, Cost, Edit, How, Item, Line, Repair};
-use crate::fault::Report;
 use std::ffi::OsStr;
 
-use crate::declare::{FromWord, Kind, Noun, Param, Refers, Role};
-use crate::read::{Fault, FaultKind, Faults, Meaning, Place, bare};
-use crate::text::{Listed, Put, in_order, lower, near, near_marked, of, part, upper};
+use crate::kind::from_word::FromWord;
+use crate::read::meant::bare;
+use crate::record::bench::{Bench, Class, Cost, Edit, How, Item, Line, Repair};
+use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::kind::{Kind, Noun, Refers};
+use crate::record::param::{Param, Role};
+use crate::record::report::Report;
+use crate::record::step::Meaning;
+use crate::text::near::{near, near_marked};
+use crate::text::order::in_order;
+use crate::text::part::part;
+use crate::text::{Listed, Put, lower, of, upper};
 use crate::wording::Speech;
 
 impl Class {
-    pub(super) const fn at(self, distance: usize) -> Cost {
+    pub(crate) const fn at(self, distance: usize) -> Cost {
         Cost { class: self, distance }
     }
 }
@@ -69,7 +76,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
     /// Adds the line with some edits made. What stands in a placeholder is an example that was not typed, so
     /// nothing is made of a part of it.
     #[inline(never)]
-    pub(super) fn add(&mut self, cost: Cost, mut edits: Vec<Edit<'t>>) {
+    pub(crate) fn add(&mut self, cost: Cost, mut edits: Vec<Edit<'t>>) {
         let cuts = |edit: &Edit<'_>| {
             let word = self.line.get(edit.word).filter(|word| word.is_placeholder());
             matches!(edit.how, How::Within | How::Apart)
@@ -88,7 +95,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         self.repairs.push(Repair { line, cost, renames, mends: vec![self.pick] });
     }
 
-    pub(super) fn replace(&mut self, cost: Cost, with: &str) {
+    pub(crate) fn replace(&mut self, cost: Cost, with: &str) {
         if let Place::At { word, start, end } = self.fault.place() {
             self.add(cost, vec![Edit::replace(word, (start, end), self.speech.item(with))]);
         }
@@ -96,13 +103,13 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
 
     /// Puts words in, each of which is a step.
     #[inline(never)]
-    pub(super) fn insert(&mut self, word: usize, words: Line<'t>) {
+    pub(crate) fn insert(&mut self, word: usize, words: Line<'t>) {
         let cost = Class::Inserted.at(words.len());
         self.add(cost, words.into_iter().map(|with| Edit::insert(word, with)).listed());
     }
 
     /// The word of the fault and the bytes in it.
-    pub(super) fn place(&self) -> Option<(usize, usize, usize)> {
+    pub(crate) fn place(&self) -> Option<(usize, usize, usize)> {
         match self.fault.place() {
             Place::At { word, start, end } => Some((word, start, end)),
             _ => None,
@@ -110,12 +117,12 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
     }
 
     /// A word of the line.
-    pub(super) fn typed(&self, word: usize) -> &'t OsStr {
-        super::edit::word(self.line, word)
+    pub(crate) fn typed(&self, word: usize) -> &'t OsStr {
+        crate::fault::mend::edit::word(self.line, word)
     }
 
     /// Its bytes.
-    pub(super) fn bytes(&self, word: usize) -> &'t [u8] {
+    pub(crate) fn bytes(&self, word: usize) -> &'t [u8] {
         self.typed(word).as_encoded_bytes()
     }
 
@@ -256,7 +263,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
 
     /// Puts something else in the place of a value, and placeholders in those of the words after it that
     /// belong to it.
-    pub(super) fn fill(&mut self, cost: Cost, with: Item<'t>) {
+    pub(crate) fn fill(&mut self, cost: Cost, with: Item<'t>) {
         let (Some((word, start, end)), Some(param)) = (self.place(), self.fault.param()) else {
             return;
         };

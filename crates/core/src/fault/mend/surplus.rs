@@ -4,11 +4,14 @@
 
 use std::ops::Range;
 
-use super::{Bench, Class, Edit, Item, Line};
-use crate::declare::{Noun, Param, Role, Tail};
-use crate::fault::Report;
-use crate::read::{Fault, FaultKind, Meaning, Place, Step};
-use crate::text::{Listed, Put, of, part};
+use crate::record::bench::{Bench, Class, Edit, Item, Line};
+use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::kind::Noun;
+use crate::record::param::{Param, Role, Tail};
+use crate::record::report::Report;
+use crate::record::step::{Meaning, Step};
+use crate::text::part::part;
+use crate::text::{Listed, Put, of};
 use crate::wording::Speech;
 
 /// Words that become one text; with more the line is none that a person typed.
@@ -213,7 +216,7 @@ fn dropped<'t>(steps: &[Step], name: usize, line: &Line<'t>) -> Vec<Edit<'t>> {
         .listed();
     let here = values.iter().filter(|value| value.word() == word).map(|value| value.bytes().end);
     let end = here.max().unwrap_or(bytes.end);
-    let is_whole = bytes.start == 0 && end == super::edit::word(line, word).len();
+    let is_whole = bytes.start == 0 && end == crate::fault::mend::edit::word(line, word).len();
     let mut edits = vec![match bytes.start {
         _ if is_whole => Edit::drop(word),
         // The dash of a cluster stays for the letters after.

@@ -1,12 +1,16 @@
 //! What names there are in a tree: those of secrets, and all others.
 
-use crate::declare::{Command, Param, Role, hash};
-use crate::read::reach::Usual;
-use crate::text::{Listed, Near, in_order};
+use crate::record::command::Command;
+use crate::record::line::Usual;
+use crate::record::param::{Param, Role};
+use crate::text::Listed;
+use crate::text::bytes::hash;
+use crate::text::near::Near;
+use crate::text::order::in_order;
 
 /// What a letter is the name of, somewhere in the tree.
 #[derive(Clone, Copy, PartialEq)]
-pub(super) enum Letter {
+pub(crate) enum Letter {
     Unknown,
     Flag,
     /// What follows it in its word is its value.
@@ -15,7 +19,7 @@ pub(super) enum Letter {
 }
 
 /// The names of a tree.
-pub(super) struct Names<'d> {
+pub(crate) struct Names<'d> {
     /// Each with whether it is typed as a name: that of an operand is not.
     secrets: Vec<(&'d str, bool)>,
     near_secrets: Near,
@@ -26,7 +30,7 @@ pub(super) struct Names<'d> {
 
 impl<'d> Names<'d> {
     #[inline]
-    pub(super) fn new(root: &'d Command<'d>, usual: Usual<'d>) -> Self {
+    pub(crate) fn new(root: &'d Command<'d>, usual: Usual<'d>) -> Self {
         let mut letters = [Letter::Unknown; 256];
         let (mut secrets, mut options, mut commands) = (Vec::new(), Vec::new(), Vec::new());
         let mut add = |param: &'d Param<'d>| {
@@ -72,13 +76,13 @@ impl<'d> Names<'d> {
 
     /// Whether it is a secret's name: of a parameter, with its letters in whatever case, or its variable.
     #[inline]
-    pub(super) fn is_secret(&self, name: &[u8]) -> bool {
+    pub(crate) fn is_secret(&self, name: &[u8]) -> bool {
         self.secrets.iter().any(|secret| secret.0.as_bytes().eq_ignore_ascii_case(name))
     }
 
     /// Whether a word without dashes is one that is typed.
     #[inline]
-    pub(super) fn is_typed(&self, word: &[u8]) -> bool {
+    pub(crate) fn is_typed(&self, word: &[u8]) -> bool {
         let is_it =
             |secret: &(&str, bool)| secret.1 && secret.0.as_bytes().eq_ignore_ascii_case(word);
         self.secrets.iter().any(is_it)
@@ -86,13 +90,13 @@ impl<'d> Names<'d> {
 
     /// Whether it may be one with a slip or two.
     #[inline]
-    pub(super) fn is_near_secret(&mut self, name: &str) -> bool {
+    pub(crate) fn is_near_secret(&mut self, name: &str) -> bool {
         self.near_secrets.has(name)
     }
 
     /// The bytes of the longest name of a secret that a word begins with.
     #[inline]
-    pub(super) fn begins(&self, word: &[u8]) -> usize {
+    pub(crate) fn begins(&self, word: &[u8]) -> usize {
         let begun = self.secrets.iter().map(|secret| secret.0).filter(|secret| {
             let begin = word.get(..secret.len());
             begin.is_some_and(|begin| secret.as_bytes().eq_ignore_ascii_case(begin))
@@ -101,18 +105,18 @@ impl<'d> Names<'d> {
     }
 
     #[inline]
-    pub(super) fn is_option(&self, name: &[u8]) -> bool {
+    pub(crate) fn is_option(&self, name: &[u8]) -> bool {
         self.options.has(name)
     }
 
     #[inline]
-    pub(super) fn is_command(&self, name: &[u8]) -> bool {
+    pub(crate) fn is_command(&self, name: &[u8]) -> bool {
         self.commands.has(name)
     }
 
     /// What a letter is, or in the other case would be.
     #[inline]
-    pub(super) fn letter(&self, letter: u8) -> Letter {
+    pub(crate) fn letter(&self, letter: u8) -> Letter {
         match self.letters[letter as usize] {
             Letter::Unknown if letter.is_ascii_alphabetic() => {
                 self.letters[(letter ^ 0x20) as usize]

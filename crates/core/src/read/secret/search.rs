@@ -1,19 +1,21 @@
 //! A walk over the words of a refused line that finds what of it may be secret.
 
 use super::known::{Letter, Names};
-use crate::declare::{Command, Param};
 use crate::read::meant::bare;
-use crate::read::reach::Usual;
-use crate::read::step::{Meaning, NONE};
-use crate::read::word::Words;
-use crate::read::{Dark, Step, Trace};
-use crate::text::{Listed, Near, near};
+use crate::record::command::Command;
+use crate::record::fault::Dark;
+use crate::record::line::{Trace, Usual};
+use crate::record::param::Param;
+use crate::record::step::{Meaning, NONE, Step};
+use crate::record::word::Words;
+use crate::text::Listed;
+use crate::text::near::{Near, near};
 
 /// Names that unknown ones are held against in all: beyond that nothing is near.
 const NAMES: usize = 100_000;
 
 #[inline]
-pub(super) fn dark<'d>(trace: &Trace<'d>, words: Words<'_>, usual: Usual<'d>) -> Dark {
+pub(crate) fn dark<'d>(trace: &Trace<'d>, words: Words<'_>, usual: Usual<'d>) -> Dark {
     let mut search = Search::new(trace, usual);
     let mut dark = Vec::new();
     let mut steps = &trace.steps[..];

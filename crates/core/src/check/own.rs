@@ -1,0 +1,241 @@
+//! What a parameter must keep to by itself, whichever command takes it.
+
+use super::defaults;
+use super::finder::Finder;
+use super::names::{letter_fault, long_name_fault, option_name_fault, plain_name_fault};
+use super::problem::Problem;
+use crate::record::kind::Noun;
+use crate::record::param::{Param, Role};
+use crate::record::said::param as said;
+
+/// The first of its [clashes].
+#[inline]
+pub(crate) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {
+    let mut finder = Finder::<1>::new(0);
+    clashes(param, &mut finder);
+    finder.first()
+}
+
+/// What cannot be right whatever else is said: for statics, the setter that says it stops the build.
+#[inline]
+pub(crate) const fn clashes<'d, const ROOM: usize>(
+    param: &Param<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    let (name, said) = (param.name, param.said);
+    if param.draft {
+        show_name(name, name_fault(param.role, name), finder);
+    }
+    if let Some(at) = said.twice() {
+        let instead = match 1 << at {
+            said::VALID => "`valid::all` puts several together",
+            _ => "one of the two would be lost",
+        };
+        finder.show(Problem::Twice { name, setter: said::NAMES[at], instead });
+    }
+    if param.draft && matches!(param.role, Role::Operand | Role::Option) {
+        wordless(param, finder);
+    }
+    if param.draft
+        && let Some(at) = said.first(said::SETTERS & !fitting(param))
+    {
+        finder.show(Problem::Misplaced { name, setter: said::NAMES[at] });
+    }
+    if said.count(said::PLACES) > 1
+        && let Some(first) = said.first(said::PLACES)
+        && let Some(second) = said.first(said::PLACES & !(1 << first))
+    {
+        let setters = [said::NAMES[first], said::NAMES[second]];
+        finder.show(Problem::Clash { name, setters });
+    }
+    if said.has(said::LISTED_BY) {
+        listed(param, finder);
+    }
+    let mut i = 0;
+    while i < param.no_letters.len() {
+        if let Some(letter) = param.no_letters[i]
+            && let Some(why) = letter_fault(letter)
+        {
+            finder.show(Problem::Letter { name, letter, why });
+        }
+        i += 1;
+    }
+    if said.has(said::LETTER) && name.len() == 1 {
+        finder.show(Problem::Lettered { name });
+    }
+    if said.has(said::OPPOSITE) {
+        show_name(param.opposite, long_name_fault(param.opposite), finder);
+    }
+    if said.has(said::SECRET_FILE) {
+        show_name(param.file_name, long_name_fault(param.file_name), finder);
+    }
+    let times = param.given_times();
+    let is_short = param.said.has(said::DISTINCT)
+        && matches!(param.kinds(), [kind] if matches!(kind.noun, Noun::Choice) && kind.offers.len() < times.min as usize);
+    if times.min > times.max || times.max == 0 || is_short {
+        finder.show(Problem::Times { name });
+    }
+    let mut i = 0;
+    while i < param.aliases.len() {
+        show_name(param.aliases[i], option_name_fault(param.aliases[i]), finder);
+        i += 1;
+    }
+    let mut i = 0;
+    while i < param.former.len() {
+        show_name(param.former[i], long_name_fault(param.former[i]), finder);
+        i += 1;
+    }
+    if said.has(said::PLACEHOLDER) {
+        let (texts, words) = (count_texts(param.placeholder), param.kinds().len());
+        if texts != words {
+            let placeholder = param.placeholder;
+            finder.show(Problem::Placeholder { name, placeholder, texts, words });
+        }
+    }
+}
+
+/// A list is of words that are values each, and shown.
+#[inline]
+const fn listed<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
+    let (name, setter) = (param.name, "listed_by");
+    if let [first, rest @ ..] = param.kinds()
+        && (!rest.is_empty() || first.sides.is_some())
+    {
+        finder.show(Problem::Misplaced { name, setter });
+    }
+    if param.said.has(said::SECRET) {
+        finder.show(Problem::Clash { name, setters: ["secret", setter] });
+    }
+}
+
+/// A form that is made at run time may have no words, or none to choose from.
+#[inline]
+const fn wordless<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
+    let (name, kinds) = (param.name, param.kinds());
+    if kinds.is_empty() {
+        finder.show(Problem::Wordless { name, why: "has a value of no words (a flag has none)" });
+    }
+    let mut i = 0;
+    while i < kinds.len() {
+        if matches!(kinds[i].noun, Noun::Choice) && kinds[i].offers.is_empty() {
+            finder.show(Problem::Wordless { name, why: "is a choice of nothing" });
+        }
+        i += 1;
+    }
+}
+
+/// The setters that go with what a parameter is. Types see to it; of an untyped one it is looked at here.
+#[inline]
+pub(crate) const fn fitting(param: &Param<'_>) -> u64 {
+    let role = match param.role {
+        Role::Operand => said::OF_VALUES | said::VARIABLE,
+        Role::Option => {
+            said::OF_NAMES
+                | said::OF_VALUES
+                | said::VARIABLE
+                | said::ONCE
+                | said::SECRET_FILE
+                | said::STANDS_ALONE
+        }
+        Role::Flag => {
+            said::OF_NAMES | said::VARIABLE | said::ONCE | said::OF_FLAGS | said::STANDS_ALONE
+        }
+        Role::Tally => said::OF_NAMES,
+    };
+    let form = param.form;
+    let (mut fits, mut i) = (said::OF_ALL | role, 0);
+    if form.kinds.is_empty() {
+        return fits;
+    }
+    let (mut are_whole, mut are_numbers, mut are_paths, mut are_texts) = (true, true, true, true);
+    while i < form.kinds.len() {
+        let noun = form.kinds[i].noun;
+        are_whole &= matches!(noun, Noun::Whole);
+        are_numbers &= matches!(noun, Noun::Number);
+        are_paths &= matches!(noun, Noun::Path);
+        are_texts &= matches!(noun, Noun::Text);
+        i += 1;
+    }
+    let is_entry = form.kinds[0].sides.is_some();
+    if form.many && !is_entry {
+        fits |= said::TIMES | said::DISTINCT;
+        if form.kinds.len() == 1 {
+            fits |= said::JOINED_BY;
+        }
+        if matches!(param.role, Role::Operand) && form.kinds.len() == 1 && are_texts {
+            fits |= said::TAIL;
+        }
+    }
+    if are_whole {
+        fits |= said::AS_IN_CODE;
+    }
+    if are_numbers {
+        fits |= said::INFINITE;
+    }
+    if are_paths {
+        fits |= said::PLACES | said::EXTENSIONS;
+    }
+    fits
+}
+
+/// What another setter could still have put right: looked at when a command takes it.
+#[inline]
+pub(crate) const fn absences<'d, const ROOM: usize>(
+    param: &Param<'d>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    if param.said.has(said::OPPOSITE_LETTER) && !param.said.has(said::OPPOSITE) {
+        finder.show(Problem::OppositeLetter { name: param.name });
+    }
+    if param.default.is_some()
+        && let Some(problem) = defaults::problem(param)
+    {
+        finder.show(problem);
+    }
+    if param.stands_alone() {
+        alone(param, finder);
+    }
+}
+
+/// What stands alone is read apart from the line.
+#[inline]
+const fn alone<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
+    if let Some(other) = param.said.first(said::SETTERS & !said::OF_ALONE) {
+        let setters = ["stands_alone", said::NAMES[other]];
+        finder.show(Problem::Clash { name: param.name, setters });
+    }
+    if param.given_times().min > 0 {
+        finder.show(Problem::NeededAlone { name: param.name });
+    }
+}
+
+#[inline]
+pub(crate) const fn show_name<'d, const ROOM: usize>(
+    name: &'d str,
+    fault: Option<&'static str>,
+    finder: &mut Finder<'d, ROOM>,
+) {
+    if let Some(why) = fault {
+        finder.show(Problem::Name { name, why });
+    }
+}
+
+/// The texts of a placeholder, which spaces part.
+#[inline]
+const fn count_texts(placeholder: &str) -> usize {
+    let (bytes, mut count, mut i) = (placeholder.as_bytes(), 0, 0);
+    while i < bytes.len() {
+        let is_start = i == 0 || bytes[i - 1].is_ascii_whitespace();
+        if is_start && !bytes[i].is_ascii_whitespace() {
+            count += 1;
+        }
+        i += 1;
+    }
+    count
+}
+
+/// What is wrong with the name of a parameter.
+#[inline]
+pub(crate) const fn name_fault(role: Role, name: &str) -> Option<&'static str> {
+    if matches!(role, Role::Operand) { plain_name_fault(name) } else { option_name_fault(name) }
+}

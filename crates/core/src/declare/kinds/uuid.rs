@@ -1,5 +1,0 @@
-//! UUIDs (RFC 9562).
-
-super::parsed! {
-    ::uuid::Uuid, Uuid: "a UUID", "67e55044-10b1-426f-9247-bb680e5fe0c8";
-}

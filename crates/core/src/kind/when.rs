@@ -1,0 +1,24 @@
+//! When to colour: the type whose option every page and fault obeys.
+
+use super::choice::Choice;
+use crate::record::kind::Offer;
+
+/// When to colour what is printed: pages and faults obey the option of this type that the line has, such as
+/// [`COLOR`](crate::COLOR).
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+pub enum When {
+    /// When a terminal shows it, and the environment does not ask otherwise.
+    #[default]
+    Auto,
+    /// Always.
+    Always,
+    /// Never.
+    Never,
+}
+
+impl Choice for When {
+    const OFFERS: &'static [Offer<'static>] =
+        &[Offer::new("auto"), Offer::new("always"), Offer::new("never")];
+    const VALUES: &'static [Self] = &[When::Auto, When::Always, When::Never];
+    const PAINTS: bool = true;
+}

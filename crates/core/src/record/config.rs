@@ -1,0 +1,21 @@
+//! Where a config file is.
+
+use super::brought::Sources;
+use super::param::Param;
+
+/// The config file of a program, for [`Command::config`](crate::Command::config).
+///
+/// Its sections follow the tree of commands, and its keys are the long names of options and flags:
+/// `sort = ["code"]` in the section `[hive.list]` means `apiary hive list --sort code`. Keys
+/// of the root come first, before any section. A key that is no name here is a fault.
+///
+/// The file is the one that [`option`](Config::option) names, if it is given; else the first that
+/// is found by the name in the folders of the XDG base-directory rules: `$XDG_CONFIG_HOME`
+/// (`~/.config` where that is not set), then those of `$XDG_CONFIG_DIRS` (`/etc/xdg`).
+#[derive(Debug, Clone, Copy)]
+pub struct Config<'d> {
+    /// What asks for it.
+    pub(crate) sources: &'static Sources,
+    pub(crate) file: &'d str,
+    pub(crate) option: Option<&'d Param<'d>>,
+}

@@ -1,0 +1,28 @@
+//! The warnings of a reading, in words.
+
+use super::framed::framed;
+use crate::record::reading::{Asked, Reading};
+use crate::text::Put;
+use crate::wording::compose::fill;
+use crate::wording::english::Phrase;
+
+impl Reading<'_> {
+    /// What the program's user should be told of deprecated names and words that were used: a line
+    /// each, with the program's path in front.
+    pub fn warnings(&self) -> String {
+        let wording = self.trail.root().phrases();
+        let mut text = String::new();
+        for [old, instead] in &self.warned {
+            let warning = fill(wording.say(Phrase::Deprecated), &[&old.text(), &instead.text()]);
+            text.put(&framed(wording.say(Phrase::Error), &self.path().text(), &warning));
+        }
+        text
+    }
+}
+
+impl<'d> Asked<'d> {
+    /// What the program's user should be told of deprecated names: see [`Reading::warnings`].
+    pub fn warnings(&self) -> String {
+        self.reading.warnings()
+    }
+}

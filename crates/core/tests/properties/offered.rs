@@ -206,8 +206,15 @@ proptest! {
             let all = line.iter().map(|word| word.to_string_lossy()).collect::<Vec<_>>().join("\n").to_lowercase();
             // A choice may be meant by a word that is near it.
             let is_choice = |word: &str| {
+                // A key too, or the value of one.
+                let is_entry = |kind: &Kind<'_>| word.split_once('=').is_some_and(|(key, value)| {
+                    let near = kind.value_of(key).is_some_and(|kind| kind.offers().any(|offer| offer.0 == value));
+                    kind.keys().any(|known| known == key) && (near || all.contains(&value.to_lowercase()))
+                });
                 tree.keys.iter().map(|key| key.param).any(|param| {
-                    let is_offered = |kind: &Kind<'_>| kind.offers().any(|offer| offer.0 == word) || kind.noun() == Noun::Truth;
+                    let is_offered = |kind: &Kind<'_>| {
+                        kind.offers().any(|offer| offer.0 == word) || kind.noun() == Noun::Truth || is_entry(kind)
+                    };
                     param.kinds().iter().any(|kind| is_offered(kind)) || param.list().is_some() && Listed::WORDS.contains(&word)
                         || param.is_worded() && ["yes", "no"].contains(&word)
                 })

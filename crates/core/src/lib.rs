@@ -78,11 +78,11 @@ pub use record::alone::Gives;
 #[doc(hidden)]
 pub use record::brought::Brought;
 pub use record::brought::Of;
-pub use record::called::Hit;
 pub use record::cell::Held;
 pub use record::command::{Bundle, Command, Tree};
 pub use record::config::Config;
 pub use record::fault::{Facts, Fault, FaultKind, Faults, Objection, Place};
+pub use record::form::Form;
 pub use record::key::Key;
 pub use record::kind::{Kind, Noun, Offer, Refers};
 pub use record::line::{Reach, Reached, Reader};
@@ -90,7 +90,8 @@ pub use record::list::{Known, Lister};
 pub use record::origin::Origin;
 pub use record::package::Package;
 pub use record::page::Page;
-pub use record::param::{Form, Manner, Param, Role, Tail, Times};
+pub use record::param::called::Hit;
+pub use record::param::{Manner, Param, Role, Tail, Times};
 pub use record::reading::{Asked, CommandPath, Outcome, PageLength, Reading};
 pub use record::refusal::Refusal;
 #[doc(hidden)]

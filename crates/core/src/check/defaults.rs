@@ -10,8 +10,8 @@ use crate::text::bytes::same;
 /// The problem of a parameter's default, if it has one.
 #[inline]
 pub(crate) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {
-    let (Some(default), [kind]) = (param.default, param.form.kinds) else { return None };
-    let name = param.name;
+    let (Some(default), [kind]) = (param.default(), param.kinds()) else { return None };
+    let name = param.name();
     let (why, limit) = match flaw(param, kind, default) {
         Some(flaw) => flaw,
         None => return None,
@@ -34,14 +34,14 @@ const fn flaw<'d>(
         }
     }
     // Several values in a word, and what source code has, are read when the program is.
-    if param.delimiter.is_some() {
+    if param.delimiter().is_some() {
         return None;
     }
-    if matches!(kind.noun, Noun::Choice) && !is_offered(kind, default) {
+    if matches!(kind.noun(), Noun::Choice) && !is_offered(kind, default) {
         return Some(("is none of its choices", ""));
     }
-    let (Noun::Whole, Some([low, high])) = (kind.noun, kind.limits) else { return None };
-    if param.manner.code {
+    let (Noun::Whole, Some([low, high])) = (kind.noun(), kind.bounds()) else { return None };
+    if param.is_as_in_code() {
         return None;
     }
     match Whole::of(default.as_bytes()) {
@@ -55,8 +55,8 @@ const fn flaw<'d>(
 #[inline]
 const fn is_offered(kind: &Kind<'_>, word: &str) -> bool {
     let mut i = 0;
-    while i < kind.offers.len() {
-        if same(kind.offers[i].name, word) {
+    while i < kind.all_offers().len() {
+        if same(kind.all_offers()[i].name(), word) {
             return true;
         }
         i += 1;
@@ -68,7 +68,7 @@ const fn is_offered(kind: &Kind<'_>, word: &str) -> bool {
 /// it for itself.
 #[inline]
 pub(crate) const fn count(param: &Param<'_>, default: &str) -> u32 {
-    let Some(delimiter) = param.delimiter else { return 1 };
+    let Some(delimiter) = param.delimiter() else { return 1 };
     let mut buffer = [0; 4];
     let sign = delimiter.encode_utf8(&mut buffer).as_bytes();
     let bytes = default.as_bytes();

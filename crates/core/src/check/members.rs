@@ -17,8 +17,8 @@ pub(crate) const fn strangers<'d, const ROOM: usize>(
     let mut r = 0;
     while r < command.rules.len() {
         let rule = &command.rules[r];
-        if !has_any(command, rule) && !rule.members.is_empty() {
-            finder.show(Problem::Rule { param: rule.members[0].name, command: command.name });
+        if !has_any(command, rule) && !rule.members().is_empty() {
+            finder.show(Problem::Rule { param: rule.members()[0].name(), command: command.name });
         }
         r += 1;
     }
@@ -28,13 +28,13 @@ pub(crate) const fn strangers<'d, const ROOM: usize>(
 /// Whether a member of a rule is a parameter of a command.
 #[inline]
 pub(super) const fn has_any(command: &Command<'_>, rule: &Rule<'_>) -> bool {
-    let mut known = match rule.when {
+    let mut known = match rule.when() {
         Some((param, _)) => has(command, param),
         None => false,
     };
     let mut i = 0;
-    while i < rule.members.len() {
-        known |= has(command, rule.members[i]);
+    while i < rule.members().len() {
+        known |= has(command, rule.members()[i]);
         i += 1;
     }
     known
@@ -63,7 +63,7 @@ impl<'d> Way<'_, 'd> {
         self.strangers(command.rules, finder);
         let mut i = 0;
         while i < command.bundles.len() {
-            self.strangers(command.bundles[i].rules, finder);
+            self.strangers(command.bundles[i].relations(), finder);
             i += 1;
         }
         let mut c = 0;
@@ -82,19 +82,19 @@ impl<'d> Way<'_, 'd> {
         let command = self.command;
         let mut r = 0;
         while r < rules.len() {
-            let Rule { members, when, .. } = rules[r];
+            let (members, when) = (rules[r].members(), rules[r].when());
             // A rule without a member here is told of already.
             let mut i = if has_any(command, &rules[r]) { 0 } else { members.len() };
             while i < members.len() {
                 if !self.reaches(members[i]) {
-                    finder.show(Problem::Rule { param: members[i].name, command: command.name });
+                    finder.show(Problem::Rule { param: members[i].name(), command: command.name });
                 }
                 i += 1;
             }
             if let Some((param, _)) = when
                 && !self.reaches(param)
             {
-                finder.show(Problem::Rule { param: param.name, command: command.name });
+                finder.show(Problem::Rule { param: param.name(), command: command.name });
             }
             r += 1;
         }
@@ -142,11 +142,11 @@ pub(crate) const fn lonely<'d, const ROOM: usize>(
 ) {
     let mut r = 0;
     while r < rules.len() {
-        let Rule { members, when, .. } = rules[r];
+        let (members, when) = (rules[r].members(), rules[r].when());
         if members.len() + when.is_some() as usize <= 1 {
             let only = match (members, when) {
-                ([first, ..], _) => first.name,
-                ([], Some((first, _))) => first.name,
+                ([first, ..], _) => first.name(),
+                ([], Some((first, _))) => first.name(),
                 ([], None) => "",
             };
             finder.show(Problem::Lonely { only, command: command.name });
@@ -160,9 +160,9 @@ pub(crate) const fn lonely<'d, const ROOM: usize>(
 const fn has(command: &Command<'_>, param: &Param<'_>) -> bool {
     let mut i = 0;
     while let Some(own) = command.param(i) {
-        if own.hash == param.hash
-            && is_named(own.role) == is_named(param.role)
-            && same(own.name, param.name)
+        if own.hash() == param.hash()
+            && is_named(own.role()) == is_named(param.role())
+            && same(own.name(), param.name())
         {
             return true;
         }

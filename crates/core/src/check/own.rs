@@ -22,9 +22,9 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
     param: &Param<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
-    let (name, said) = (param.name, param.said);
-    if param.draft {
-        show_name(name, name_fault(param.role, name), finder);
+    let (name, said) = (param.name(), param.said());
+    if param.is_draft() {
+        show_name(name, name_fault(param.role(), name), finder);
     }
     if let Some(at) = said.twice() {
         let instead = match 1 << at {
@@ -33,10 +33,10 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
         };
         finder.show(Problem::Twice { name, setter: said::NAMES[at], instead });
     }
-    if param.draft && matches!(param.role, Role::Operand | Role::Option) {
+    if param.is_draft() && matches!(param.role(), Role::Operand | Role::Option) {
         wordless(param, finder);
     }
-    if param.draft
+    if param.is_draft()
         && let Some(at) = said.first(said::SETTERS & !fitting(param))
     {
         finder.show(Problem::Misplaced { name, setter: said::NAMES[at] });
@@ -52,8 +52,8 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
         listed(param, finder);
     }
     let mut i = 0;
-    while i < param.no_letters.len() {
-        if let Some(letter) = param.no_letters[i]
+    while i < param.no_letters().len() {
+        if let Some(letter) = param.no_letters()[i]
             && let Some(why) = letter_fault(letter)
         {
             finder.show(Problem::Letter { name, letter, why });
@@ -64,31 +64,31 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
         finder.show(Problem::Lettered { name });
     }
     if said.has(said::OPPOSITE) {
-        show_name(param.opposite, long_name_fault(param.opposite), finder);
+        show_name(param.opposite(), long_name_fault(param.opposite()), finder);
     }
     if said.has(said::SECRET_FILE) {
-        show_name(param.file_name, long_name_fault(param.file_name), finder);
+        show_name(param.file_name(), long_name_fault(param.file_name()), finder);
     }
     let times = param.given_times();
-    let is_short = param.said.has(said::DISTINCT)
-        && matches!(param.kinds(), [kind] if matches!(kind.noun, Noun::Choice) && kind.offers.len() < times.min as usize);
+    let is_short = param.said().has(said::DISTINCT)
+        && matches!(param.kinds(), [kind] if matches!(kind.noun(), Noun::Choice) && kind.all_offers().len() < times.min as usize);
     if times.min > times.max || times.max == 0 || is_short {
         finder.show(Problem::Times { name });
     }
     let mut i = 0;
-    while i < param.aliases.len() {
-        show_name(param.aliases[i], option_name_fault(param.aliases[i]), finder);
+    while i < param.aliases().len() {
+        show_name(param.aliases()[i], option_name_fault(param.aliases()[i]), finder);
         i += 1;
     }
     let mut i = 0;
-    while i < param.former.len() {
-        show_name(param.former[i], long_name_fault(param.former[i]), finder);
+    while i < param.former_names().len() {
+        show_name(param.former_names()[i], long_name_fault(param.former_names()[i]), finder);
         i += 1;
     }
     if said.has(said::PLACEHOLDER) {
-        let (texts, words) = (count_texts(param.placeholder), param.kinds().len());
+        let (texts, words) = (count_texts(param.declared_placeholder()), param.kinds().len());
         if texts != words {
-            let placeholder = param.placeholder;
+            let placeholder = param.declared_placeholder();
             finder.show(Problem::Placeholder { name, placeholder, texts, words });
         }
     }
@@ -97,13 +97,13 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
 /// A list is of words that are values each, and shown.
 #[inline]
 const fn listed<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
-    let (name, setter) = (param.name, "listed_by");
+    let (name, setter) = (param.name(), "listed_by");
     if let [first, rest @ ..] = param.kinds()
-        && (!rest.is_empty() || first.sides.is_some())
+        && (!rest.is_empty() || first.sides().is_some())
     {
         finder.show(Problem::Misplaced { name, setter });
     }
-    if param.said.has(said::SECRET) {
+    if param.said().has(said::SECRET) {
         finder.show(Problem::Clash { name, setters: ["secret", setter] });
     }
 }
@@ -111,13 +111,13 @@ const fn listed<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d
 /// A form that is made at run time may have no words, or none to choose from.
 #[inline]
 const fn wordless<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
-    let (name, kinds) = (param.name, param.kinds());
+    let (name, kinds) = (param.name(), param.kinds());
     if kinds.is_empty() {
         finder.show(Problem::Wordless { name, why: "has a value of no words (a flag has none)" });
     }
     let mut i = 0;
     while i < kinds.len() {
-        if matches!(kinds[i].noun, Noun::Choice) && kinds[i].offers.is_empty() {
+        if matches!(kinds[i].noun(), Noun::Choice) && kinds[i].all_offers().is_empty() {
             finder.show(Problem::Wordless { name, why: "is a choice of nothing" });
         }
         i += 1;
@@ -127,7 +127,7 @@ const fn wordless<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<
 /// The setters that go with what a parameter is. Types see to it; of an untyped one it is looked at here.
 #[inline]
 pub(crate) const fn fitting(param: &Param<'_>) -> u64 {
-    let role = match param.role {
+    let role = match param.role() {
         Role::Operand => said::OF_VALUES | said::VARIABLE,
         Role::Option => {
             said::OF_NAMES
@@ -142,27 +142,27 @@ pub(crate) const fn fitting(param: &Param<'_>) -> u64 {
         }
         Role::Tally => said::OF_NAMES,
     };
-    let form = param.form;
+    let form = param.form();
     let (mut fits, mut i) = (said::OF_ALL | role, 0);
-    if form.kinds.is_empty() {
+    if form.kinds().is_empty() {
         return fits;
     }
     let (mut are_whole, mut are_numbers, mut are_paths, mut are_texts) = (true, true, true, true);
-    while i < form.kinds.len() {
-        let noun = form.kinds[i].noun;
+    while i < form.kinds().len() {
+        let noun = form.kinds()[i].noun();
         are_whole &= matches!(noun, Noun::Whole);
         are_numbers &= matches!(noun, Noun::Number);
         are_paths &= matches!(noun, Noun::Path);
         are_texts &= matches!(noun, Noun::Text);
         i += 1;
     }
-    let is_entry = form.kinds[0].sides.is_some();
-    if form.many && !is_entry {
+    let is_entry = form.kinds()[0].sides().is_some();
+    if form.is_many() && !is_entry {
         fits |= said::TIMES | said::DISTINCT;
-        if form.kinds.len() == 1 {
+        if form.kinds().len() == 1 {
             fits |= said::JOINED_BY;
         }
-        if matches!(param.role, Role::Operand) && form.kinds.len() == 1 && are_texts {
+        if matches!(param.role(), Role::Operand) && form.kinds().len() == 1 && are_texts {
             fits |= said::TAIL;
         }
     }
@@ -184,10 +184,10 @@ pub(crate) const fn absences<'d, const ROOM: usize>(
     param: &Param<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
-    if param.said.has(said::OPPOSITE_LETTER) && !param.said.has(said::OPPOSITE) {
-        finder.show(Problem::OppositeLetter { name: param.name });
+    if param.said().has(said::OPPOSITE_LETTER) && !param.said().has(said::OPPOSITE) {
+        finder.show(Problem::OppositeLetter { name: param.name() });
     }
-    if param.default.is_some()
+    if param.default().is_some()
         && let Some(problem) = defaults::problem(param)
     {
         finder.show(problem);
@@ -200,12 +200,12 @@ pub(crate) const fn absences<'d, const ROOM: usize>(
 /// What stands alone is read apart from the line.
 #[inline]
 const fn alone<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
-    if let Some(other) = param.said.first(said::SETTERS & !said::OF_ALONE) {
+    if let Some(other) = param.said().first(said::SETTERS & !said::OF_ALONE) {
         let setters = ["stands_alone", said::NAMES[other]];
-        finder.show(Problem::Clash { name: param.name, setters });
+        finder.show(Problem::Clash { name: param.name(), setters });
     }
     if param.given_times().min > 0 {
-        finder.show(Problem::NeededAlone { name: param.name });
+        finder.show(Problem::NeededAlone { name: param.name() });
     }
 }
 

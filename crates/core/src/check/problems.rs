@@ -43,7 +43,7 @@ impl<'d> Command<'d> {
         for (_, command) in self.tree() {
             for param in command.params() {
                 names.with(param, |(usual, _), shared| {
-                    let (name, command, usual) = (param.name, command.name, usual.name);
+                    let (name, command, usual) = (param.name(), command.name, usual.name());
                     problems.push(Problem::Usual { name, command, usual, shared });
                 });
             }
@@ -65,7 +65,7 @@ impl<'d> Names<'d> {
     /// Tells of each name of a parameter that another has.
     #[inline]
     pub(crate) fn with(&self, param: &Param<'d>, mut tell: impl FnMut(Known<'d>, Shared<'d>)) {
-        if !is_named(param.role) {
+        if !is_named(param.role()) {
             return;
         }
         for name in long_names(param) {
@@ -90,7 +90,7 @@ impl<'d> Names<'d> {
     ) -> Vec<Shared<'d>> {
         self.with(param, tell);
         let mut added = Vec::new();
-        if is_named(param.role) {
+        if is_named(param.role()) {
             for name in long_names(param) {
                 if let Entry::Vacant(free) = self.long.entry(name) {
                     free.insert((param, command));
@@ -136,12 +136,12 @@ impl<'d> Roster<'d> {
     ) -> Self {
         let mut roster = Roster::default();
         for &param in params {
-            let operand = Some(param.name).filter(|_| !is_named(param.role));
+            let operand = Some(param.name()).filter(|_| !is_named(param.role()));
             for name in operand.into_iter().chain(long_names(param)) {
                 match roster.get(name, param) {
                     Some(first) => twins(first, param, name),
                     None => {
-                        roster.first.insert((name, is_named(param.role)), param);
+                        roster.first.insert((name, is_named(param.role())), param);
                         roster.names.push((name, param));
                     }
                 }
@@ -152,7 +152,7 @@ impl<'d> Roster<'d> {
 
     #[inline]
     pub(crate) fn get(&self, name: &str, param: &Param<'_>) -> Option<&'d Param<'d>> {
-        self.first.get(&(name, is_named(param.role))).copied()
+        self.first.get(&(name, is_named(param.role()))).copied()
     }
 
     /// Tells of the names that another list has too.
@@ -200,7 +200,7 @@ impl<'d> Found<'d> {
         for bundle in command.bundles {
             // A bundle is looked at once, however many commands take it.
             if self.seen.insert(std::ptr::from_ref(*bundle).addr()) {
-                self.params(bundle.params);
+                self.params(bundle.params());
             }
         }
         self.all(|finder| _ = rules::taken::<_, false>(command, finder));
@@ -226,13 +226,13 @@ impl<'d> Found<'d> {
                 continue;
             }
             self.all(|finder| {
-                if param.draft {
+                if param.is_draft() {
                     clashes(param, finder);
                 }
                 absences(param, finder);
             });
             if param.validators().any(|validator| validator.is_impossible()) {
-                self.problems.push(Problem::Bounds { name: param.name });
+                self.problems.push(Problem::Bounds { name: param.name() });
             }
         }
     }
@@ -243,9 +243,9 @@ impl<'d> Found<'d> {
         let name = command.name;
         let Found { problems, bundles, pairs, .. } = self;
         let mut twins = |first: &'d Param<'d>, second: &'d Param<'d>, twin: &'d str| {
-            problems.push(match is_named(second.role) {
+            problems.push(match is_named(second.role()) {
                 true => {
-                    let (first, second) = (first.name, second.name);
+                    let (first, second) = (first.name(), second.name());
                     Problem::Long { first, second, name: twin, command: name, above: name }
                 }
                 false => Problem::Operands { name: twin, command: name },
@@ -254,7 +254,7 @@ impl<'d> Found<'d> {
         let own = Roster::of(command.params, &mut twins);
         for (at, bundle) in command.bundles.iter().enumerate() {
             let place = std::ptr::from_ref(*bundle).addr();
-            bundles.entry(place).or_insert_with(|| Roster::of(bundle.params, &mut twins));
+            bundles.entry(place).or_insert_with(|| Roster::of(bundle.params(), &mut twins));
             own.shared(&bundles[&place], &mut twins);
             for before in &command.bundles[..at] {
                 let other = std::ptr::from_ref(*before).addr();
@@ -274,8 +274,8 @@ impl<'d> Found<'d> {
         let own: HashSet<usize> = command.params().map(address).collect();
         for rule in command.rules {
             let is_known = rule.params().any(|param| own.contains(&address(param)));
-            if let (false, [first, ..]) = (is_known, rule.members) {
-                self.problems.push(Problem::Rule { param: first.name, command: command.name });
+            if let (false, [first, ..]) = (is_known, rule.members()) {
+                self.problems.push(Problem::Rule { param: first.name(), command: command.name });
             }
         }
     }
@@ -287,7 +287,7 @@ impl<'d> Found<'d> {
         let mut names = Names::default();
         for &param in usual {
             if !param.stands_alone() {
-                self.problems.push(Problem::NotAlone { name: param.name, command: root.name });
+                self.problems.push(Problem::NotAlone { name: param.name(), command: root.name });
             }
             names.add(param, root.name, |first, shared| {
                 self.problems.push(clash(first, (param, root.name), shared));
@@ -312,7 +312,7 @@ impl<'d> Found<'d> {
                 });
             }
             let mut own = Vec::new();
-            for param in command.params().filter(|param| param.throughout) {
+            for param in command.params().filter(|param| param.is_throughout()) {
                 own.extend(names.add(param, command.name, |_, _| {}));
             }
             added.push((depth, own));
@@ -327,7 +327,7 @@ fn clash<'d>(
     (second, command): Known<'d>,
     shared: Shared<'d>,
 ) -> Problem<'d> {
-    let (first, second) = (first.name, second.name);
+    let (first, second) = (first.name(), second.name());
     match shared {
         Shared::Long(name) => Problem::Long { first, second, name, command, above },
         Shared::Letter(letter) => Problem::Letters { first, second, letter, command, above },
@@ -391,7 +391,7 @@ impl Owners {
                 for param in rule.params() {
                     let is_above = above.iter().any(|above| self.has(above.1, param));
                     if !is_above && !self.is_below(number, param) {
-                        problems.push(Problem::Rule { param: param.name, command: command.name });
+                        problems.push(Problem::Rule { param: param.name(), command: command.name });
                     }
                 }
             }

@@ -32,8 +32,8 @@ pub(crate) const fn beside<'d, const ROOM: usize>(
     }
     let mut i = 0;
     while let Some(param) = command.param(i) {
-        if !is_named(param.role) && is_by_position(param) {
-            let (operand, subcommand) = (param.name, command.commands[0].name);
+        if !is_named(param.role()) && is_by_position(param) {
+            let (operand, subcommand) = (param.name(), command.commands[0].name);
             finder.show(Problem::Beside { operand, subcommand, command: command.name });
         }
         i += 1;
@@ -47,7 +47,7 @@ const fn reach_mask(command: &Command<'_>) -> u64 {
     let mut mask = 0;
     let mut i = 0;
     while let Some(param) = command.param(i) {
-        if param.throughout {
+        if param.is_throughout() {
             mask |= name_mask(param);
         }
         i += 1;
@@ -57,10 +57,11 @@ const fn reach_mask(command: &Command<'_>) -> u64 {
 
 #[inline]
 pub(crate) const fn name_mask(param: &Param<'_>) -> u64 {
-    if !is_named(param.role) {
+    if !is_named(param.role()) {
         return 0;
     }
-    let mut mask = bit(param.hash) | bit(param.letter as u32) | bit(param.opposite_letter as u32);
+    let [letter, opposite] = param.letter_bytes();
+    let mut mask = bit(param.hash()) | bit(letter as u32) | bit(opposite as u32);
     if param.has_one_name() {
         return mask;
     }
@@ -114,7 +115,7 @@ const fn clash<'d, const ROOM: usize>(
     let mut i = 0;
     while let Some(upper) = above.param(i) {
         i += 1;
-        if upper.throughout {
+        if upper.is_throughout() {
             twins(above, command, upper, param, finder);
         }
     }
@@ -129,7 +130,7 @@ const fn twins<'d, const ROOM: usize>(
     param: &Param<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
-    let (first, second, command, above) = (upper.name, param.name, command.name, above.name);
+    let (first, second, command, above) = (upper.name(), param.name(), command.name, above.name);
     if let Some(name) = shared_long(upper, param) {
         finder.show(Problem::Long { first, second, name, command, above });
     }
@@ -172,12 +173,12 @@ pub(crate) const fn usual<'d, const ROOM: usize>(
     let mut i = 0;
     while i < params.len() {
         let param = params[i];
-        if param.draft {
+        if param.is_draft() {
             clashes(param, finder);
         }
         absences(param, finder);
         if !param.stands_alone() {
-            finder.show(Problem::NotAlone { name: param.name, command: root.name });
+            finder.show(Problem::NotAlone { name: param.name(), command: root.name });
         }
         let mut k = 0;
         while k < i {
@@ -217,7 +218,7 @@ const fn unusual_from<'d, const ROOM: usize>(
         let mut k = if name_mask(param) & mask == 0 { usual.len() } else { 0 };
         while k < usual.len() {
             if let Some(shared) = shared(usual[k], param) {
-                let (name, command, usual) = (param.name, command.name, usual[k].name);
+                let (name, command, usual) = (param.name(), command.name, usual[k].name());
                 finder.show(Problem::Usual { name, command, usual, shared });
             }
             k += 1;

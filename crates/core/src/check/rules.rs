@@ -11,7 +11,7 @@ use super::members::lonely;
 use super::names::{plain_name_fault, program_name_fault};
 use super::own::{absences, clashes, show_name};
 use super::problem::Problem;
-use crate::record::command::{Bundle, Command, Settled};
+use crate::record::command::{Command, Settled};
 use crate::record::param::{Param, is_by_position, is_named};
 use crate::record::said::command as said;
 use crate::text::bytes::{order, same};
@@ -70,13 +70,13 @@ pub(crate) const fn taken<'d, const ROOM: usize, const EACH: bool>(
         while i < params.len() {
             let param = params[i];
             if EACH {
-                if param.draft {
+                if param.is_draft() {
                     clashes(param, finder);
                 }
                 absences(param, finder);
             }
             settled.add(param);
-            if is_named(param.role) {
+            if is_named(param.role()) {
                 letters.add(command, param, at, finder);
             } else {
                 line.operand(command, param, at, finder);
@@ -96,11 +96,11 @@ pub(crate) const fn bundles<'d, const ROOM: usize>(
 ) {
     let mut i = 0;
     while i < command.bundles.len() {
-        let Bundle { heading, flaw, .. } = *command.bundles[i];
+        let (heading, flaw) = (command.bundles[i].heading(), command.bundles[i].flaw());
         if let Some(why) = flaw {
             finder.show(Problem::Bundle { heading, why });
         }
-        lonely(command, command.bundles[i].rules, finder);
+        lonely(command, command.bundles[i].relations(), finder);
         i += 1;
     }
 }
@@ -108,10 +108,11 @@ pub(crate) const fn bundles<'d, const ROOM: usize>(
 /// A bit for each letter that a parameter has.
 #[inline]
 pub(crate) const fn letters_mask(param: &Param<'_>) -> u128 {
-    let mut mask = letter_bit(param.letter) | letter_bit(param.opposite_letter);
+    let [letter, opposite] = param.letter_bytes();
+    let mut mask = letter_bit(letter) | letter_bit(opposite);
     let mut i = 0;
-    while i < param.aliases.len() {
-        if let [letter] = param.aliases[i].as_bytes() {
+    while i < param.aliases().len() {
+        if let [letter] = param.aliases()[i].as_bytes() {
             mask |= letter_bit(*letter);
         }
         i += 1;
@@ -148,7 +149,7 @@ impl Letters {
                 self.all |= 1 << letter;
                 self.first[letter] = at as u32;
             } else if let Some(first) = command.param(self.first[letter] as usize) {
-                let (first, second, letter) = (first.name, param.name, letter as u8);
+                let (first, second, letter) = (first.name(), param.name(), letter as u8);
                 let (command, above) = (command.name, command.name);
                 finder.show(Problem::Letters { first, second, letter, command, above });
             }
@@ -175,19 +176,19 @@ impl<'c, 'd> Line<'c, 'd> {
         if !is_by_position(param) {
             return;
         }
-        if param.tail.is_some() && follows(command, at + 1) {
-            finder.show(Problem::Raw { operand: param.name, command: command.name });
+        if param.tail().is_some() && follows(command, at + 1) {
+            finder.show(Problem::Raw { operand: param.name(), command: command.name });
         }
         let count = param.word_count();
         if let Some(optional) = self.optional
             && count.min > 0
         {
-            let (optional, needed) = (optional.name, param.name);
+            let (optional, needed) = (optional.name(), param.name());
             finder.show(Problem::NeededLate { optional, needed, command: command.name });
         }
         if count.max == u32::MAX {
             if let Some(first) = self.unbounded {
-                let (first, second) = (first.name, param.name);
+                let (first, second) = (first.name(), param.name());
                 finder.show(Problem::Unbounded { first, second, command: command.name });
             }
             self.unbounded = Some(param);
@@ -202,7 +203,7 @@ impl<'c, 'd> Line<'c, 'd> {
 #[inline]
 const fn follows(command: &Command<'_>, mut i: usize) -> bool {
     while let Some(param) = command.param(i) {
-        if !is_named(param.role) && is_by_position(param) {
+        if !is_named(param.role()) && is_by_position(param) {
             return true;
         }
         i += 1;

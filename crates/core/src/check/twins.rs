@@ -51,7 +51,7 @@ impl<'d> Roll<'_, 'd> {
         while let Some(param) = command.param(at) {
             let (kinds, mut k) = (param.kinds(), 0);
             while k < kinds.len() {
-                if kinds[k].offers.len() > 1 {
+                if kinds[k].all_offers().len() > 1 {
                     Roll::Offers(param, kinds[k]).show_twins(finder);
                 }
                 k += 1;
@@ -66,7 +66,7 @@ impl<'d> Roll<'_, 'd> {
         let mut seen = HashSet::new();
         for param in root.tree().flat_map(|(_, command)| command.params()) {
             for kind in param.kinds() {
-                if kind.offers.len() > 1 && seen.insert(kind.offers.as_ptr()) {
+                if kind.all_offers().len() > 1 && seen.insert(kind.all_offers().as_ptr()) {
                     Roll::Offers(param, kind).twins_at_run_time(problems);
                 }
             }
@@ -113,9 +113,9 @@ impl<'d> Roll<'_, 'd> {
         match self {
             Roll::Parameters(command) => match command.param(i) {
                 Some(param)
-                    if is_named(param.role) && param.name.len() > 1 && param.has_one_name() =>
+                    if is_named(param.role()) && param.name().len() > 1 && param.has_one_name() =>
                 {
-                    Some((param.name, param.hash))
+                    Some((param.name(), param.hash()))
                 }
                 _ => None,
             },
@@ -176,7 +176,7 @@ impl<'d> Roll<'_, 'd> {
                 let (first, second) = (command.commands[j].name, command.commands[i].name);
                 Problem::Commands { first, second, name, command: command.name }
             }
-            Roll::Offers(param, _) => Problem::Offers { name: param.name, offer: name },
+            Roll::Offers(param, _) => Problem::Offers { name: param.name(), offer: name },
         }
     }
 
@@ -185,7 +185,7 @@ impl<'d> Roll<'_, 'd> {
         match self {
             Roll::Parameters(command) | Roll::Operands(command) => command.param_count(),
             Roll::Subcommands(command) => command.commands.len(),
-            Roll::Offers(_, kind) => kind.offers.len(),
+            Roll::Offers(_, kind) => kind.all_offers().len(),
         }
     }
 
@@ -194,9 +194,11 @@ impl<'d> Roll<'_, 'd> {
     const fn names(self, i: usize) -> usize {
         match self {
             Roll::Parameters(command) => match command.param(i) {
-                Some(param) if !is_named(param.role) => 0,
+                Some(param) if !is_named(param.role()) => 0,
                 Some(param) if param.has_one_name() => 1,
-                Some(param) => Param::OWN_NAMES + param.aliases.len() + param.former.len(),
+                Some(param) => {
+                    Param::OWN_NAMES + param.aliases().len() + param.former_names().len()
+                }
                 None => 0,
             },
             Roll::Operands(_) | Roll::Offers(..) => 1,
@@ -212,7 +214,9 @@ impl<'d> Roll<'_, 'd> {
     const fn name(self, i: usize, k: usize) -> (&'d str, u32) {
         let name = match self {
             Roll::Parameters(command) => match command.param(i) {
-                Some(param) if k == 0 && param.name.len() > 1 => return (param.name, param.hash),
+                Some(param) if k == 0 && param.name().len() > 1 => {
+                    return (param.name(), param.hash());
+                }
                 Some(param) => match param.long_name(k) {
                     Some(name) if name.len() > 1 => Some(name),
                     _ => None,
@@ -220,11 +224,11 @@ impl<'d> Roll<'_, 'd> {
                 None => None,
             },
             Roll::Operands(command) => match command.param(i) {
-                Some(param) if !is_named(param.role) => return (param.name, param.hash),
+                Some(param) if !is_named(param.role()) => return (param.name(), param.hash()),
                 _ => None,
             },
             Roll::Subcommands(command) => command.commands[i].called(k),
-            Roll::Offers(_, kind) => Some(kind.offers[i].name),
+            Roll::Offers(_, kind) => Some(kind.all_offers()[i].name()),
         };
         match name {
             Some(name) => (name, hash(name.as_bytes())),
@@ -236,7 +240,7 @@ impl<'d> Roll<'_, 'd> {
 #[inline]
 const fn or_empty<'d>(param: Option<&Param<'d>>) -> &'d str {
     match param {
-        Some(param) => param.name,
+        Some(param) => param.name(),
         None => "",
     }
 }

@@ -13,7 +13,6 @@ use crate::on_demand::secret::SECRECY;
 use crate::record::brought::{Brought, Described};
 use crate::record::command::{Bundle, Command};
 use crate::record::mend::Mend;
-use crate::record::package::Package;
 use crate::record::param::Param;
 use crate::record::path::At;
 
@@ -30,7 +29,7 @@ impl Brought {
     #[inline]
     pub const fn of_bundle(bundle: &Bundle<'_>) -> Self {
         let mut brought = Brought::NOTHING;
-        brought.add_all(bundle.params);
+        brought.add_all(bundle.params());
         brought
     }
 
@@ -63,34 +62,34 @@ impl Brought {
 
     #[inline]
     pub(super) const fn add(&mut self, param: &Param<'_>) {
-        if !param.variable.is_empty() {
+        if !param.variable().is_empty() {
             self.sources = Some(SOURCES);
         }
-        if !param.file_name.is_empty() || !matches!(param.path.at, At::Anything) {
+        if !param.file_name().is_empty() || !matches!(param.at(), At::Anything) {
             self.touches = Some(touch);
         }
         if param.is_special() {
             self.special = Some(special);
         }
-        if param.secret {
+        if param.is_secret() {
             self.secrecy = Some(SECRECY);
         }
-        if param.list.is_some() {
+        if param.list().is_some() {
             self.lists = Some(LISTS);
         }
         if param.has_manners() {
             self.manners = Some(MANNERS);
         }
-        if param.form.kinds.len() > 1 {
+        if param.kinds().len() > 1 {
             self.several = Some(Mend::SEVERAL);
         }
-        if param.form.attached {
+        if param.is_attached() {
             self.bare = Some(Mend::BARE);
         }
-        if param.form.has_keys() {
+        if param.form().has_keys() {
             self.keyed = Some(KEYED);
         }
-        self.describe(param.description);
+        self.describe(param.description());
     }
 
     /// A description, of a command or a parameter.
@@ -104,7 +103,9 @@ impl Brought {
     /// What the full page of a command ends in.
     #[inline]
     pub(super) const fn end(&mut self, command: &Command<'_>) {
-        let Package { authors, page, licence, .. } = command.package;
+        let package = command.package;
+        let (authors, page) = (package.author_list(), package.home());
+        let licence = package.licence_name();
         let is_from = !authors.is_empty() || !page.is_empty() || !licence.is_empty();
         if is_from || !command.examples.is_empty() || !command.statuses.is_empty() {
             self.described = Described::both(self.described, Some(&Described::FOOT));

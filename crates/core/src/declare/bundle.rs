@@ -1,17 +1,9 @@
-//! Parameters that several commands take together.
+//! A bundle of what a command takes.
 
 use crate::check::problem::Problem;
 use crate::record::command::{Bundle, Command};
-use crate::record::param::Param;
-use crate::record::rule::Rule;
 
 impl<'d> Bundle<'d> {
-    /// A bundle by the heading that pages give its options; an empty one leaves them among the
-    /// command's own.
-    pub const fn new(heading: &'d str) -> Self {
-        Bundle { heading, params: &[], rules: &[], flaw: None }
-    }
-
     /// What a command takes, under a heading.
     ///
     /// # Panics
@@ -33,26 +25,6 @@ impl<'d> Bundle<'d> {
         {
             Problem::Bundle { heading, why }.stop();
         }
-        Bundle { heading, params: command.params, rules: command.rules, flaw }
-    }
-
-    /// What it takes, in the order that pages show it.
-    #[must_use]
-    pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
-        if !self.params.is_empty() {
-            self.flaw = Some("`takes` is set twice");
-        }
-        self.params = params;
-        self
-    }
-
-    /// Relations between its parameters.
-    #[must_use]
-    pub const fn rules(mut self, rules: &'d [Rule<'d>]) -> Self {
-        if !self.rules.is_empty() {
-            self.flaw = Some("`rules` is set twice");
-        }
-        self.rules = rules;
-        self
+        Bundle::made(heading, command.params, command.rules, flaw)
     }
 }

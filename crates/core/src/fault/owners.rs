@@ -5,10 +5,10 @@ use std::borrow::Cow;
 use std::cell::RefCell;
 use std::ffi::OsStr;
 
-use crate::record::called::Hit;
 use crate::record::command::{Bundle, Command};
 use crate::record::fault::{Fault, Faults, Place};
 use crate::record::param::Param;
+use crate::record::param::called::Hit;
 use crate::text::Put;
 
 impl<'d> Faults<'d> {

@@ -19,11 +19,11 @@ impl<'d> Param<'d> {
     pub fn example(&self, at: usize) -> String {
         let of_kind = self.word_kind(at).map(Kind::example_word).unwrap_or_default();
         let mut of_kind = of_kind.into_owned();
-        if let Some(extension) = self.path.extensions.first() {
+        if let Some(extension) = self.extensions().first() {
             of_kind.put(".");
             of_kind.put(extension);
         }
-        if self.kinds().len() == 1 && self.test.is_some() && !self.accepts(&of_kind) {
+        if self.kinds().len() == 1 && self.test().is_some() && !self.accepts(&of_kind) {
             for test in self.validators() {
                 if let Some(example) = test.example()
                     && self.accepts(&example)

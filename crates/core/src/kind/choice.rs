@@ -77,9 +77,11 @@ impl<'d> Offer<'d> {
 /// By what is said of them.
 impl PartialEq for Offer<'_> {
     fn eq(&self, other: &Self) -> bool {
-        let said =
-            |offer: &Self| (offer.value.map(|kind| kind.noun), offer.value.map(Kind::bounds));
-        (self.name, self.help, self.instead) == (other.name, other.help, other.instead)
+        let said = |offer: &Self| {
+            (offer.kind_of_value().map(|kind| kind.noun()), offer.kind_of_value().map(Kind::bounds))
+        };
+        (self.name(), self.told_help(), self.instead())
+            == (other.name(), other.told_help(), other.instead())
             && said(self) == said(other)
     }
 }
@@ -93,7 +95,7 @@ impl<T: Choice> FromWord for T {
             T::OFFERS.len() == T::VALUES.len(),
             "a choice needs a value for each of its words, and no more"
         );
-        Kind { paints: T::PAINTS, ..Kind::choice(T::OFFERS) }
+        Kind::choice(T::OFFERS).painting(T::PAINTS)
     };
 
     const STANDARD: Option<Standard> =
@@ -101,7 +103,7 @@ impl<T: Choice> FromWord for T {
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {
         let bytes = word.as_encoded_bytes();
-        let at = T::OFFERS.iter().position(|offer| offer.name.as_bytes() == bytes);
+        let at = T::OFFERS.iter().position(|offer| offer.name().as_bytes() == bytes);
         at.and_then(|at| T::VALUES.get(at).cloned()).ok_or(Refusal::new())
     }
 }

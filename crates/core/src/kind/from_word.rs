@@ -68,10 +68,6 @@ pub trait FromWord: Sized + Send + Sync + 'static {
     }
 }
 
-impl Manner {
-    pub(crate) const PLAIN: Manner = Manner { code: false, infinite: false };
-}
-
 /// The whole numbers, for [`Named::as_in_code`](crate::Named::as_in_code). Sealed.
 pub trait Whole: FromWord + Sealed<Numbers> {}
 
@@ -165,7 +161,7 @@ macro_rules! whole_numbers {
 
             #[inline]
             fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Refusal> {
-                if !manner.code {
+                if !manner.is_as_in_code() {
                     return whole(word);
                 }
                 let (digits, radix) = from_code(text(word)?).ok_or(Refusal::new())?;
@@ -245,7 +241,7 @@ macro_rules! fractions {
 
             #[inline]
             fn from_word_in(word: &OsStr, manner: Manner) -> Result<Self, Refusal> {
-                if manner.infinite {
+                if manner.is_infinite() {
                     let word = text(word)?;
                     word.parse().map_err(|_| no_number(word))
                 } else {

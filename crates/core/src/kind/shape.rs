@@ -15,8 +15,9 @@ use std::marker::PhantomData;
 use super::from_word::FromWord;
 use super::sealed::{Sealed, Shapes, Units};
 use crate::record::cell::Held;
+use crate::record::form::Form;
 use crate::record::kind::{Feed, Kind, Wrong};
-use crate::record::param::{Form, Param, part as nth};
+use crate::record::param::{Param, part as nth};
 use crate::record::refusal::{Miss, Reason, Refusal};
 use crate::record::test::Test;
 use crate::text::part::part;
@@ -34,8 +35,8 @@ impl Feed<'_> {
     #[inline]
     fn one<T: FromWord>(&mut self, at: usize) -> Option<T> {
         let word = self.words.get(at)?;
-        match T::from_word_in(word, self.param.manner) {
-            Ok(value) if self.param.path.accepts(word) => Some(value),
+        match T::from_word_in(word, self.param.manner()) {
+            Ok(value) if self.param.is_ended(word) => Some(value),
             Ok(_) => {
                 self.ends_otherwise(at);
                 None
@@ -57,7 +58,7 @@ impl Feed<'_> {
     pub(crate) fn misfit(&mut self, at: usize, reason: Reason) {
         let reason = match reason {
             // What a type says of a secret may well repeat it.
-            reason if self.param.secret && reason.may_repeat() => Reason::NotOne,
+            reason if self.param.is_secret() && reason.may_repeat() => Reason::NotOne,
             reason => reason,
         };
         self.wrong.push(Wrong { at: self.first + at, more: 0, refused: false, reason });
@@ -71,7 +72,7 @@ impl Feed<'_> {
 
     #[inline]
     pub(crate) fn passes(&mut self, at: usize, words: usize, value: &dyn Any) -> bool {
-        match self.param.test.map_or(Ok(()), |test| test.judge(value)) {
+        match self.param.test().map_or(Ok(()), |test| test.judge(value)) {
             Ok(()) => true,
             Err((place, refusal)) => {
                 self.refused(at, words, place, refusal);
@@ -83,10 +84,10 @@ impl Feed<'_> {
     #[cold]
     fn refused(&mut self, at: usize, words: usize, place: usize, refusal: Refusal) {
         let is_discreet = || {
-            let test = self.param.test.and_then(|test| nth(test, place));
+            let test = self.param.test().and_then(|test| nth(test, place));
             test.is_some_and(Test::is_discreet)
         };
-        let is_told = !self.param.secret || is_discreet();
+        let is_told = !self.param.is_secret() || is_discreet();
         let reason = if is_told { refusal.tested(place as u8) } else { Reason::NotOne };
         let at = self.first + at;
         self.wrong.push(Wrong { at, more: words - 1, refused: true, reason });
@@ -167,7 +168,7 @@ pub trait Shape: Sized + Sealed<Shapes> + 'static {
     const FORM: &'static Form<'static>;
     /// Whether each of its words is a number of the standard library.
     #[doc(hidden)]
-    const IS_NUMBER: bool = Self::FORM.kinds.len() == 1 && Self::FORM.kinds[0].is_number();
+    const IS_NUMBER: bool = Self::FORM.kinds().len() == 1 && Self::FORM.kinds()[0].is_number();
     /// The value of a parameter that was not given and has no default.
     #[doc(hidden)]
     const ABSENT: Option<&'static Self>;
@@ -186,14 +187,7 @@ fn last<U: Unit>(cell: &mut Held, feed: &mut Feed<'_>) {
 
 impl<U: Unit> Shape for U {
     type Item = U::Item;
-    const FORM: &'static Form<'static> = &Form {
-        kinds: U::KINDS,
-        needed: true,
-        many: false,
-        attached: false,
-        by_kind: false,
-        fill: last::<U>,
-    };
+    const FORM: &'static Form<'static> = &Form::new(U::KINDS, last::<U>);
     const ABSENT: Option<&'static Self> = None;
 
     fn peek(cell: &Held) -> Option<&Self> {
@@ -207,14 +201,7 @@ impl<U: Unit> Shape for U {
 
 impl<U: Unit> Shape for Option<U> {
     type Item = U::Item;
-    const FORM: &'static Form<'static> = &Form {
-        kinds: U::KINDS,
-        needed: false,
-        many: false,
-        attached: false,
-        by_kind: false,
-        fill: last::<U>,
-    };
+    const FORM: &'static Form<'static> = &Form::new(U::KINDS, last::<U>).optional();
     const ABSENT: Option<&'static Self> = Some(&None);
 
     fn peek(cell: &Held) -> Option<&Self> {
@@ -236,14 +223,7 @@ fn push<U: Unit>(cell: &mut Held, feed: &mut Feed<'_>) {
 
 impl<U: Unit> Shape for Vec<U> {
     type Item = U::Item;
-    const FORM: &'static Form<'static> = &Form {
-        kinds: U::KINDS,
-        needed: false,
-        many: true,
-        attached: false,
-        by_kind: false,
-        fill: push::<U>,
-    };
+    const FORM: &'static Form<'static> = &Form::new(U::KINDS, push::<U>).many();
     const ABSENT: Option<&'static Self> = Some(&Vec::new());
 
     fn peek(cell: &Held) -> Option<&Self> {
@@ -293,14 +273,7 @@ fn attach<T: FromWord>(cell: &mut Held, feed: &mut Feed<'_>) {
 
 impl<T: FromWord> Shape for Attached<T> {
     type Item = T;
-    const FORM: &'static Form<'static> = &Form {
-        kinds: T::KINDS,
-        needed: false,
-        many: false,
-        attached: true,
-        by_kind: false,
-        fill: attach::<T>,
-    };
+    const FORM: &'static Form<'static> = &Form::new(T::KINDS, attach::<T>).attached();
     const ABSENT: Option<&'static Self> = Some(&Attached::Absent);
 
     fn peek(cell: &Held) -> Option<&Self> {
@@ -326,7 +299,7 @@ pub(crate) fn sides(
 fn entry<K: FromWord, V: FromWord>(feed: &mut Feed<'_>) -> Option<(K, V)> {
     parted(feed, |sides| {
         let key = sides.one(0);
-        if const { K::KIND.has_values } && !sides.suits_key(K::KIND) {
+        if const { K::KIND.has_values() } && !sides.suits_key(K::KIND) {
             return None;
         }
         let entry = key.zip(sides.one(1));
@@ -358,14 +331,8 @@ pub(crate) fn parted<E>(
 
 impl<K: FromWord + Ord, V: FromWord> Shape for BTreeMap<K, V> {
     type Item = (K, V);
-    const FORM: &'static Form<'static> = &Form {
-        kinds: &[&Kind::entry(Of::<K>::KIND, Of::<V>::KIND)],
-        needed: false,
-        many: true,
-        attached: false,
-        by_kind: false,
-        fill: insert::<K, V>,
-    };
+    const FORM: &'static Form<'static> =
+        &Form::new(&[&Kind::entry(Of::<K>::KIND, Of::<V>::KIND)], insert::<K, V>).many();
     const ABSENT: Option<&'static Self> = Some(&BTreeMap::new());
 
     fn peek(cell: &Held) -> Option<&Self> {

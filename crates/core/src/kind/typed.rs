@@ -30,7 +30,7 @@ impl Kind<'static> {
     #[inline]
     pub const fn typed<T: FromWord>() -> Self {
         let mut kind = T::KIND.being(T::STANDARD);
-        kind.typed = Some(Typed { convert: convert::<T>, mark: None });
+        kind.set_conversion(Typed { convert: convert::<T>, mark: None });
         kind
     }
 
@@ -39,7 +39,7 @@ impl Kind<'static> {
     #[inline]
     pub const fn comparable<T: FromWord + Eq + Hash>() -> Self {
         let mut kind = Kind::typed::<T>();
-        kind.typed = Some(Typed { convert: convert::<T>, mark: Some(mark::<T>) });
+        kind.set_conversion(Typed { convert: convert::<T>, mark: Some(mark::<T>) });
         kind
     }
 }
@@ -84,7 +84,7 @@ pub(crate) fn fill_by_kind(held: &mut Held, feed: &mut Feed<'_>) {
         return;
     }
     match held.peek_mut::<Vec<OsString>>() {
-        Some(Some(before)) if feed.param.form.many => before.extend(words),
+        Some(Some(before)) if feed.param.is_list() => before.extend(words),
         _ => held.set(words),
     }
 }
@@ -94,11 +94,11 @@ impl Feed<'_> {
     #[inline]
     fn takes(&mut self, at: usize) -> bool {
         let Some(kind) = self.param.kinds().get(at) else { return false };
-        match kind.sides {
+        match kind.sides() {
             // What validates an entry tests both sides together, and knows their types.
             Some((key, value)) => parted(self, |sides| {
                 let given = sides.value(0, key);
-                if key.has_values && !sides.suits_key(key) {
+                if key.has_values() && !sides.suits_key(key) {
                     return None;
                 }
                 given.zip(sides.value(1, value))
@@ -112,13 +112,13 @@ impl Feed<'_> {
     #[cold]
     pub(crate) fn suits_key(&mut self, keys: &Kind<'_>) -> bool {
         let [key, value] = self.words else { return true };
-        let is_it = |offer: &Offer<'_>| offer.name.as_bytes() == key.as_encoded_bytes();
-        let Some(at) = keys.offers.iter().position(is_it) else { return true };
-        let Some(kind) = keys.offers[at].value else { return true };
-        let refused = kind.convert(value, self.param.manner).err();
+        let is_it = |offer: &Offer<'_>| offer.name().as_bytes() == key.as_encoded_bytes();
+        let Some(at) = keys.all_offers().iter().position(is_it) else { return true };
+        let Some(kind) = keys.all_offers()[at].kind_of_value() else { return true };
+        let refused = kind.convert(value, self.param.manner()).err();
         if let Some(Refusal { reason }) = refused {
             // Of a secret the key is one too.
-            let reason = match self.param.secret {
+            let reason = match self.param.is_secret() {
                 true => Reason::NotOne,
                 false => Reason::OfKey(at as u32, Arc::new(reason)),
             };
@@ -131,14 +131,14 @@ impl Feed<'_> {
     #[inline]
     fn value(&mut self, at: usize, kind: &Kind<'_>) -> Option<Value> {
         let word = *self.words.get(at)?;
-        let value = match kind.convert(word, self.param.manner) {
+        let value = match kind.convert(word, self.param.manner()) {
             Ok(value) => value,
             Err(Refusal { reason }) => {
                 self.misfit(at, reason);
                 return None;
             }
         };
-        if self.param.path.accepts(word) {
+        if self.param.is_ended(word) {
             return Some(value);
         }
         self.ends_otherwise(at);
@@ -149,22 +149,22 @@ impl Feed<'_> {
 impl Kind<'_> {
     #[inline]
     fn convert(&self, word: &OsStr, manner: Manner) -> Result<Value, Refusal> {
-        if let Some(typed) = &self.typed {
+        if let Some(typed) = self.conversion() {
             return (typed.convert)(word, manner);
         }
-        if self.unchecked {
+        if self.is_unchecked() {
             return Ok(Box::new(()));
         }
         let text = word.to_str().ok_or(Refusal { reason: Reason::NotText })?;
-        let is_open = self.offers.is_empty() && self.noun != Noun::Choice;
-        let is_among = || self.offers.iter().any(|offer| offer.name == text);
+        let is_open = self.all_offers().is_empty() && self.noun() != Noun::Choice;
+        let is_among = || self.all_offers().iter().any(|offer| offer.name() == text);
         if is_open || is_among() { Ok(Box::new(text.to_owned())) } else { Err(Refusal::new()) }
     }
 
     /// What two words have in common that mean the same.
     #[inline]
     pub(crate) fn mark(&self, word: &OsStr, manner: Manner) -> Vec<u8> {
-        if let Some((key, value)) = self.sides
+        if let Some((key, value)) = self.sides()
             && let Some((of_key, of_value)) = sides(word, None)
         {
             let (mut mark, of_value) = (key.mark(&of_key, manner), value.mark(&of_value, manner));
@@ -172,7 +172,7 @@ impl Kind<'_> {
             mark.extend(of_value);
             return mark;
         }
-        let mark = self.typed.and_then(|typed| (typed.mark?)(word, manner));
+        let mark = self.conversion().and_then(|typed| (typed.mark?)(word, manner));
         mark.unwrap_or_else(|| word.as_encoded_bytes().to_owned())
     }
 }
@@ -183,7 +183,7 @@ pub(crate) fn twin_words(param: &Param<'_>, _held: &Held, words: &[&OsStr]) -> O
     let kinds = param.kinds();
     let mut seen = HashSet::with_capacity(words.len());
     words.chunks(kinds.len().max(1)).position(|unit| {
-        let marks = unit.iter().zip(kinds).map(|(word, kind)| kind.mark(word, param.manner));
+        let marks = unit.iter().zip(kinds).map(|(word, kind)| kind.mark(word, param.manner()));
         !seen.insert(marks.collect::<Vec<_>>())
     })
 }

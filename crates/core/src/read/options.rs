@@ -1,9 +1,9 @@
 //! What the reader does with a word that has a dash in front.
 
-use crate::record::called::Hit;
 use crate::record::command::Command;
 use crate::record::fault::{Fault, FaultKind};
 use crate::record::line::{Found, Pending, Reader, Slot, Term, Usual};
+use crate::record::param::called::Hit;
 use crate::record::param::{Param, Tail, is as is_record};
 use crate::record::step::{Meaning, NONE};
 use crate::text::part::is_number;

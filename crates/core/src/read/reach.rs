@@ -2,10 +2,10 @@
 //! program has after them. The one place that says which they are.
 
 use crate::record::alone::Gives;
-use crate::record::called::Hit;
 use crate::record::command::Command;
 use crate::record::line::{Reach, Reached, Usual};
 use crate::record::param::Param;
+use crate::record::param::called::Hit;
 use crate::record::reading::CommandPath;
 use crate::record::step::NONE;
 use crate::text::quote::quoted;

@@ -1,9 +1,9 @@
 //! The commands that a line has come through, and the parameters that a name may mean there.
 
-use crate::record::called::Hit;
 use crate::record::command::Command;
 use crate::record::line::{Found, Level, Reach, Trail, Usual};
 use crate::record::param::Param;
+use crate::record::param::called::Hit;
 use crate::record::reading::CommandPath;
 use crate::record::step::NONE;
 use crate::text::Listed;

@@ -90,8 +90,8 @@ pub enum Gives {
 impl Param<'_> {
     /// Whether it gives something that the library leads to: a program's own `--help` is a page too.
     pub(crate) fn gives(&self, what: Gives) -> bool {
-        self.alone.is_some_and(|alone| match alone.gives() {
-            Gives::Text => what == Gives::Page && self.name == "help",
+        self.alone().is_some_and(|alone| match alone.gives() {
+            Gives::Text => what == Gives::Page && self.name() == "help",
             gives => gives == what,
         })
     }

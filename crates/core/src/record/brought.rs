@@ -250,6 +250,6 @@ impl<'d> Command<'d> {
 
     /// What asks the environment and the config file.
     pub(crate) fn sources(&self) -> Option<&'static Sources> {
-        self.brought().sources.or(self.config.map(|config| config.sources))
+        self.brought().sources.or(self.config.map(|config| config.sources()))
     }
 }

@@ -15,7 +15,39 @@ use super::param::Param;
 #[derive(Debug, Clone, Copy)]
 pub struct Config<'d> {
     /// What asks for it.
-    pub(crate) sources: &'static Sources,
-    pub(crate) file: &'d str,
-    pub(crate) option: Option<&'d Param<'d>>,
+    sources: &'static Sources,
+    file: &'d str,
+    option: Option<&'d Param<'d>>,
+}
+
+impl<'d> Config<'d> {
+    /// A file, and what asks for it.
+    #[inline]
+    pub(crate) const fn made(sources: &'static Sources, file: &'d str) -> Self {
+        Config { sources, file, option: None }
+    }
+
+    /// An option of the root that names another file.
+    #[must_use]
+    #[inline]
+    pub const fn option(mut self, option: &'d Param<'d>) -> Self {
+        self.option = Some(option);
+        self
+    }
+
+    /// What asks for it.
+    pub(crate) const fn sources(&self) -> &'static Sources {
+        self.sources
+    }
+
+    /// The name below the folders where such files are.
+    #[inline]
+    pub const fn file(&self) -> &'d str {
+        self.file
+    }
+
+    /// The option that names another file.
+    pub const fn option_param(&self) -> Option<&'d Param<'d>> {
+        self.option
+    }
 }

@@ -5,11 +5,11 @@ use std::borrow::Cow;
 use std::ffi::OsStr;
 
 use super::brought::Abbreviates;
-use super::called::Hit;
 use super::cell::Held;
 use super::command::Command;
 use super::fault::{Fault, Place};
 use super::param::Param;
+use super::param::called::Hit;
 use super::step::Step;
 use super::word::Words;
 use super::world::Around;

@@ -4,7 +4,7 @@
 //! In here are types, what each of them is asked, and nothing that reads, tells or draws: with one exception, `says.rs`, as
 //! what a validator says in words must stand where the trait of validators does.
 //!
-//! * Declared: `command.rs`, `param.rs`, `kind.rs`, `rule.rs`, `config.rs`, `package.rs`, `list.rs`, `alone.rs`, `test.rs`, `key.rs`;
+//! * Declared: `command.rs`, `param.rs`, `kind.rs`, `form.rs`, `rule.rs`, `config.rs`, `package.rs`, `list.rs`, `alone.rs`, `test.rs`, `key.rs`;
 //!   `path.rs`: where a path must lead; `said.rs`: which setters were called; `standard.rs`: the library's own types by name.
 //! * Asked: `ask/`, `called.rs`, `node.rs`, `tree.rs`.
 //! * Brought along: `brought.rs` are the types of the code that only some programs link; `mend.rs` and `bench.rs` those of what may
@@ -15,22 +15,23 @@
 //! * Told: `fact.rs`, `page.rs`, `says.rs`.
 
 pub(crate) mod alone;
-pub(crate) mod ask;
+
 #[cfg(feature = "mend")]
 pub(crate) mod bench;
 pub(crate) mod brought;
-pub(crate) mod called;
+
 pub(crate) mod cell;
 pub(crate) mod command;
 pub(crate) mod config;
 pub(crate) mod fact;
 pub(crate) mod fault;
+pub(crate) mod form;
 pub(crate) mod key;
 pub(crate) mod kind;
 pub(crate) mod line;
 pub(crate) mod list;
 pub(crate) mod mend;
-pub(crate) mod node;
+
 pub(crate) mod origin;
 pub(crate) mod package;
 pub(crate) mod page;
@@ -46,7 +47,7 @@ pub(crate) mod so_far;
 pub(crate) mod standard;
 pub(crate) mod step;
 pub(crate) mod test;
-pub(crate) mod tree;
+
 pub(crate) mod unread;
 pub(crate) mod word;
 pub(crate) mod world;

@@ -7,11 +7,11 @@
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
 #[non_exhaustive]
 pub struct Package<'d> {
-    pub(crate) version: &'d str,
-    pub(crate) binary: &'d str,
-    pub(crate) authors: &'d str,
-    pub(crate) page: &'d str,
-    pub(crate) licence: &'d str,
+    version: &'d str,
+    binary: &'d str,
+    authors: &'d str,
+    page: &'d str,
+    licence: &'d str,
 }
 
 impl<'d> Package<'d> {
@@ -46,5 +46,30 @@ impl<'d> Package<'d> {
     pub const fn licence(mut self, licence: &'d str) -> Self {
         self.licence = licence;
         self
+    }
+
+    /// The version.
+    pub const fn version(&self) -> &'d str {
+        self.version
+    }
+
+    /// What the binary is called.
+    pub const fn binary_name(&self) -> &'d str {
+        self.binary
+    }
+
+    /// Who wrote it, a colon between.
+    pub const fn author_list(&self) -> &'d str {
+        self.authors
+    }
+
+    /// Where it is told of.
+    pub const fn home(&self) -> &'d str {
+        self.page
+    }
+
+    /// What it is licensed under.
+    pub const fn licence_name(&self) -> &'d str {
+        self.licence
     }
 }

@@ -164,3 +164,9 @@ impl Reason {
 pub struct Refusal {
     pub(crate) reason: Reason,
 }
+
+impl Refusal {
+    pub(crate) fn into_reason(self) -> Reason {
+        self.reason
+    }
+}

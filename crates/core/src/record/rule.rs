@@ -40,10 +40,10 @@ pub(crate) struct Related<'d> {
 #[derive(Debug, Clone, Copy)]
 pub struct Rule<'d> {
     /// What it is: its verdict, and what is said of it.
-    pub(crate) relation: &'d dyn Relation,
+    relation: &'d dyn Relation,
     /// The parameter that the rule hangs on, and the value that it must have for it.
-    pub(crate) when: Option<(&'d Param<'d>, &'d str)>,
-    pub(crate) members: &'d [&'d Param<'d>],
+    when: Option<(&'d Param<'d>, &'d str)>,
+    members: &'d [&'d Param<'d>],
 }
 
 /// What stands in a synopsis at the place of a parameter of a command.
@@ -95,5 +95,29 @@ impl<'d> Rule<'d> {
 
     pub(crate) fn is_about(&self, param: &Param<'_>) -> bool {
         self.params().any(|other| other.is(param))
+    }
+
+    /// Its members.
+    pub const fn members(&self) -> &'d [&'d Param<'d>] {
+        self.members
+    }
+
+    /// What it asks for of the members, and the value that this depends on.
+    pub const fn when(&self) -> Option<(&'d Param<'d>, &'d str)> {
+        self.when
+    }
+
+    /// The constructor that it was made by: `only_one`, say.
+    pub fn name(&self) -> &'static str {
+        self.relation.name()
+    }
+
+    /// Whether it says what may not be given together.
+    pub fn forbids(&self) -> bool {
+        self.relation.excludes()
+    }
+
+    pub(crate) const fn relation(&self) -> &'d dyn Relation {
+        self.relation
     }
 }

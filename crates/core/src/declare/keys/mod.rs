@@ -9,16 +9,18 @@ use std::hash::Hash;
 use std::marker::PhantomData;
 use std::path::PathBuf;
 
+use crate::declare::param::is_letter;
 use crate::kind::from_word::{Fraction, FromWord, Whole};
 use crate::kind::sealed::{Flags, Lists, Sealed, Tails};
 use crate::kind::shape::{Shape, Unit, twin};
 use crate::kind::valid::Validator;
 use crate::record::alone::Alone;
 use crate::record::cell::Held;
+use crate::record::form::NO_WORDS;
 use crate::record::key::Key;
 use crate::record::kind::Refers;
 use crate::record::list::Lister;
-use crate::record::param::{NO_WORDS, Param, Role, Tail};
+use crate::record::param::{Param, Role, Tail, Times};
 use crate::record::said::param as said;
 
 /// A value by position. Its type says how many words: see [`Shape`].

@@ -23,7 +23,7 @@ macro_rules! setters {
         #[inline]
         pub const fn help(mut self, help: &'d str) -> Self {
             self.param.note(said::HELP);
-            self.param.help = help;
+            self.param.set_help(help);
             self
         }
 
@@ -34,7 +34,7 @@ macro_rules! setters {
         #[inline]
         pub const fn description(mut self, description: &'d str) -> Self {
             self.param.note(said::DESCRIPTION);
-            self.param.description = description;
+            self.param.set_description(description);
             self
         }
 
@@ -44,7 +44,7 @@ macro_rules! setters {
         #[inline]
         pub const fn hidden(mut self) -> Self {
             self.param.note(said::HIDDEN);
-            self.param.hidden = true;
+            self.param.set_hidden();
             self
         }
 
@@ -55,7 +55,7 @@ macro_rules! setters {
         #[inline]
         pub const fn deprecated(mut self, instead: &'d str) -> Self {
             self.param.note(said::DEPRECATED);
-            self.param.instead = instead;
+            self.param.set_instead(instead);
             self
         }
     };
@@ -78,7 +78,7 @@ macro_rules! setters {
         #[inline]
         pub const fn variable(mut self, name: &'d str) -> Self {
             self.param.note(said::VARIABLE);
-            self.param.variable = name;
+            self.param.set_variable(name);
             self
         }
     };
@@ -98,7 +98,7 @@ macro_rules! setters {
         #[inline]
         pub const fn stands_alone(mut self, alone: &'d dyn Alone) -> Self {
             self.param.note(said::STANDS_ALONE);
-            self.param.alone = Some(alone);
+            self.param.set_alone(alone);
             self
         }
     };
@@ -135,7 +135,7 @@ macro_rules! setters {
         #[inline]
         pub const fn letter(mut self, letter: char) -> Self {
             self.param.note(said::LETTER);
-            self.param.set_letter(letter);
+            self.param.set_letter(letter, is_letter(letter));
             self.checked()
         }
 
@@ -150,7 +150,7 @@ macro_rules! setters {
         #[inline]
         pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
             self.param.note(said::ALIASES);
-            self.param.aliases = aliases;
+            self.param.set_aliases(aliases);
             self.checked()
         }
 
@@ -165,7 +165,7 @@ macro_rules! setters {
         #[inline]
         pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
             self.param.note(said::FORMERLY);
-            self.param.former = names;
+            self.param.set_former_names(names);
             self.checked()
         }
 
@@ -212,7 +212,7 @@ macro_rules! setters {
         #[inline]
         pub const fn throughout(mut self) -> Self {
             self.param.note(said::THROUGHOUT);
-            self.param.throughout = true;
+            self.param.set_throughout();
             self
         }
     };
@@ -241,7 +241,7 @@ macro_rules! setters {
         #[inline]
         pub const fn default(mut self, word: &'d str) -> Self {
             self.param.note(said::DEFAULT);
-            self.param.default = Some(word);
+            self.param.set_default(word);
             self
         }
 
@@ -251,7 +251,7 @@ macro_rules! setters {
         #[inline]
         pub const fn refers(mut self, refers: Refers) -> Self {
             self.param.note(said::REFERS);
-            self.param.refers = Some(refers);
+            self.param.set_refers(refers);
             self
         }
 
@@ -273,7 +273,7 @@ macro_rules! setters {
         #[inline]
         pub const fn secret(mut self) -> Self {
             self.param.note(said::SECRET);
-            self.param.secret = true;
+            self.param.set_secret();
             self.checked()
         }
 
@@ -289,7 +289,7 @@ macro_rules! setters {
         #[inline]
         pub const fn listed_by(mut self, list: &'d dyn Lister) -> Self {
             self.param.note(said::LISTED_BY);
-            self.param.list = Some(list);
+            self.param.set_list(list);
             self.checked()
         }
 
@@ -304,7 +304,7 @@ macro_rules! setters {
         #[inline]
         pub const fn placeholder(mut self, placeholder: &'d str) -> Self {
             self.param.note(said::PLACEHOLDER);
-            self.param.placeholder = placeholder;
+            self.param.set_placeholder(placeholder);
             self.checked()
         }
     };
@@ -325,7 +325,7 @@ macro_rules! setters {
         #[inline]
         pub const fn valid<V: Validator<T::Item>>(mut self, validator: &'d V) -> Self {
             self.param.note(said::VALID);
-            self.param.test = Some(validator);
+            self.param.set_test(validator);
             self
         }
     };
@@ -352,7 +352,7 @@ macro_rules! setters {
         #[inline]
         pub const fn times(mut self, min: u32, max: u32) -> Self {
             self.param.note(said::TIMES);
-            self.param.set_times(min, max);
+            self.param.set_times(Times { min, max });
             self.checked()
         }
     };
@@ -376,7 +376,7 @@ macro_rules! setters {
         $($bound)*
         {
             self.param.note(said::JOINED_BY);
-            self.param.delimiter = Some(delimiter);
+            self.param.set_delimiter(delimiter);
             self
         }
     };
@@ -387,7 +387,7 @@ macro_rules! setters {
         #[inline]
         pub const fn as_in_code(mut self) -> Self {
             self.param.note(said::AS_IN_CODE);
-            self.param.manner.code = true;
+            self.param.set_as_in_code();
             self
         }
     };
@@ -398,7 +398,7 @@ macro_rules! setters {
         #[inline]
         pub const fn infinite(mut self) -> Self {
             self.param.note(said::INFINITE);
-            self.param.manner.infinite = true;
+            self.param.set_infinite();
             self
         }
     };
@@ -465,7 +465,7 @@ macro_rules! setters {
         #[inline]
         pub const fn extensions(mut self, extensions: &'d [&'d str]) -> Self {
             self.param.note(said::EXTENSIONS);
-            self.param.path.extensions = extensions;
+            self.param.set_extensions(extensions);
             self
         }
     };
@@ -478,7 +478,7 @@ macro_rules! setters {
         $($bound)*
         {
             self.param.note(said::TAIL);
-            self.param.tail = Some(tail);
+            self.param.set_tail(tail);
             self
         }
     };
@@ -496,8 +496,8 @@ macro_rules! setters {
         #[inline]
         pub const fn secret_file(mut self, name: &'d str) -> Self {
             self.param.note(said::SECRET_FILE);
-            self.param.file_name = name;
-            self.param.secret = true;
+            self.param.set_file_name(name);
+            self.param.set_secret();
             self.checked()
         }
     };
@@ -513,7 +513,7 @@ macro_rules! setters {
         #[inline]
         pub const fn opposite(mut self, opposite: &'d str) -> Self {
             self.param.note(said::OPPOSITE);
-            self.param.opposite = opposite;
+            self.param.set_opposite(opposite);
             self.checked()
         }
 
@@ -528,7 +528,7 @@ macro_rules! setters {
         #[inline]
         pub const fn opposite_letter(mut self, letter: char) -> Self {
             self.param.note(said::OPPOSITE_LETTER);
-            self.param.set_opposite_letter(letter);
+            self.param.set_opposite_letter(letter, is_letter(letter));
             self.checked()
         }
 
@@ -539,7 +539,7 @@ macro_rules! setters {
         #[inline]
         pub const fn worded(mut self) -> Self {
             self.param.note(said::WORDED);
-            self.param.worded = true;
+            self.param.set_worded();
             self
         }
     };
@@ -586,7 +586,7 @@ macro_rules! by_type {
                 T: Eq + Hash,
             {
                 self.param.note(said::DISTINCT);
-                self.param.twin = Some(twin::<T>);
+                self.param.set_twin(twin::<T>);
                 self
             }
         }

@@ -1,12 +1,14 @@
 //! A key whose type is known only at run time: of a declaration that is read from a file, say.
 
+use crate::declare::param::is_letter;
 use crate::kind::typed::twin_words;
 use crate::record::alone::Alone;
 use crate::record::cell::Held;
+use crate::record::form::{Form, NO_WORDS};
 use crate::record::key::Key;
 use crate::record::kind::Refers;
 use crate::record::list::Lister;
-use crate::record::param::{Form, NO_WORDS, Param, Role, Tail};
+use crate::record::param::{Param, Role, Tail, Times};
 use crate::record::said::param as said;
 use crate::record::test::Test;
 
@@ -85,7 +87,7 @@ impl<'d> Untyped<'d> {
     #[inline]
     pub const fn valid(mut self, validator: &'d dyn Test) -> Self {
         self.param.note(said::VALID);
-        self.param.test = Some(validator);
+        self.param.set_test(validator);
         self
     }
 
@@ -95,7 +97,7 @@ impl<'d> Untyped<'d> {
     #[inline]
     pub const fn distinct(mut self) -> Self {
         self.param.note(said::DISTINCT);
-        self.param.twin = Some(twin_words);
+        self.param.set_twin(twin_words);
         self
     }
 }

@@ -1,15 +1,21 @@
 //! The untyped record beneath every key: what the reader, the pages and completion look at.
 
+mod ask;
+pub(crate) mod called;
+mod set;
+
 use std::ffi::OsStr;
 use std::fmt;
 
 use super::alone::Alone;
 use super::cell::Held;
-use super::kind::{self, Kind, Refers};
+use super::form::Form;
+use super::kind::{Kind, Refers};
 use super::list::Lister;
-use super::path::{At, PathTest};
+use super::path::At;
 use super::said::{Said, param as said};
 use super::test::Test;
+use crate::text::bytes::hash;
 
 /// Whether a role has names after dashes.
 #[inline]
@@ -20,51 +26,53 @@ pub(crate) const fn is_named(role: Role) -> bool {
 /// One parameter without its type. Its typed key, such as [`Named`](crate::Named), hands it out.
 #[derive(Clone, Copy)]
 pub struct Param<'d> {
-    pub(crate) hash: u32,
-    pub(crate) said: Said,
+    hash: u32,
+    said: Said,
     /// It was made at run time: what is wrong with it is listed, and stops nothing.
-    pub(crate) draft: bool,
-    pub(crate) role: Role,
-    pub(crate) letter: u8,
-    pub(crate) opposite_letter: u8,
+    draft: bool,
+    role: Role,
+    letter: u8,
+    opposite_letter: u8,
     /// Letters as they were declared that are none: its own, and the opposite's.
-    pub(crate) no_letters: [Option<char>; 2],
-    pub(crate) throughout: bool,
-    pub(crate) hidden: bool,
+    no_letters: [Option<char>; 2],
+    throughout: bool,
+    hidden: bool,
     /// How often it must and may be given: what `times` says, else what its type does.
-    pub(crate) times: Times,
+    times: Times,
     /// A flag that may have a truth word attached.
-    pub(crate) worded: bool,
+    worded: bool,
     /// It is shown as dots.
-    pub(crate) secret: bool,
-    pub(crate) manner: Manner,
-    pub(crate) tail: Option<Tail>,
-    pub(crate) refers: Option<Refers>,
+    secret: bool,
+    manner: Manner,
+    tail: Option<Tail>,
+    refers: Option<Refers>,
     /// What parts the values within a word.
-    pub(crate) delimiter: Option<char>,
-    pub(crate) name: &'d str,
-    pub(crate) opposite: &'d str,
-    pub(crate) aliases: &'d [&'d str],
-    pub(crate) placeholder: &'d str,
-    pub(crate) help: &'d str,
-    pub(crate) description: &'d str,
-    pub(crate) default: Option<&'d str>,
+    delimiter: Option<char>,
+    name: &'d str,
+    opposite: &'d str,
+    aliases: &'d [&'d str],
+    placeholder: &'d str,
+    help: &'d str,
+    description: &'d str,
+    default: Option<&'d str>,
     /// The environment variable that stands in for it; empty without one.
-    pub(crate) variable: &'d str,
+    variable: &'d str,
     /// The name of a secret's option that takes a file; empty without one.
-    pub(crate) file_name: &'d str,
+    file_name: &'d str,
     /// What to type instead of a deprecated parameter; empty for any other.
-    pub(crate) instead: &'d str,
+    instead: &'d str,
     /// Names that it had before.
-    pub(crate) former: &'d [&'d str],
-    pub(crate) path: PathTest<'d>,
-    pub(crate) twin: Option<Twin>,
-    pub(crate) test: Option<&'d dyn Test>,
+    former: &'d [&'d str],
+    /// What must be at a path, and the extensions that it may have, without a dot; any where there are none.
+    at: At,
+    extensions: &'d [&'d str],
+    twin: Option<Twin>,
+    test: Option<&'d dyn Test>,
     /// What lists its values at run time.
-    pub(crate) list: Option<&'d dyn Lister>,
+    list: Option<&'d dyn Lister>,
     /// What is printed where it is given, if nothing else is needed then.
-    pub(crate) alone: Option<&'d dyn Alone>,
-    pub(crate) form: &'d Form<'d>,
+    alone: Option<&'d dyn Alone>,
+    form: &'d Form<'d>,
 }
 
 /// How often a parameter must and may be given; an operand, how many units it takes.
@@ -76,32 +84,30 @@ pub struct Times {
     pub max: u32,
 }
 
-/// How many words a value has and of which kinds, without its type: what an [`Untyped`](crate::Untyped) key
-/// is given.
-#[derive(Debug, Clone, Copy)]
-pub struct Form<'d> {
-    /// The kinds of the words of one occurrence.
-    pub(crate) kinds: &'d [&'d Kind<'d>],
-    /// It must be given, unless it has a default.
-    pub(crate) needed: bool,
-    /// It may be given again, and every occurrence counts.
-    pub(crate) many: bool,
-    /// The value is attached to the name, or left out.
-    pub(crate) attached: bool,
-    /// Its words convert by their kinds, and by nothing else.
-    pub(crate) by_kind: bool,
-    /// Converts the words of one occurrence into the cell.
-    pub(crate) fill: kind::Fill,
-}
-
 /// What a parameter reads beyond what its type does.
 #[doc(hidden)]
 #[derive(Debug, Clone, Copy, Default)]
 pub struct Manner {
     /// Whole numbers as source code has them: `0x1f`, `1_000`.
-    pub(crate) code: bool,
+    code: bool,
     /// NaN and the infinities.
-    pub(crate) infinite: bool,
+    infinite: bool,
+}
+
+impl Manner {
+    pub(crate) const PLAIN: Manner = Manner { code: false, infinite: false };
+
+    /// Whether whole numbers are read as source code has them.
+    #[inline]
+    pub(crate) const fn is_as_in_code(self) -> bool {
+        self.code
+    }
+
+    /// Whether NaN and the infinities are numbers.
+    #[inline]
+    pub(crate) const fn is_infinite(self) -> bool {
+        self.infinite
+    }
 }
 
 /// Whether an operand takes words by their position.
@@ -138,13 +144,61 @@ pub enum Tail {
 }
 
 /// Finds the first value of a list that stands in it before: among the values, or among their words.
-pub(crate) type Twin = fn(&Param<'_>, &Held, &[&OsStr]) -> Option<usize>;
+type Twin = fn(&Param<'_>, &Held, &[&OsStr]) -> Option<usize>;
 
 impl<'d> Param<'d> {
+    /// What nothing was said of yet but its role, its name and its form. Operands have no dash in front; a name of one letter is
+    /// that letter.
+    #[inline]
+    pub(crate) const fn draft(role: Role, name: &'d str, form: &'d Form<'d>) -> Self {
+        let bytes = name.as_bytes();
+        let letter = bytes.len() == 1 && !matches!(role, Role::Operand);
+        let warns = matches!(form.kinds(), [kind] if kind.has_deprecated());
+        Param {
+            hash: hash(bytes),
+            said: Said::of(if warns { said::WARNS } else { 0 } | form.bits()),
+            draft: true,
+            role,
+            letter: if letter { bytes[0] } else { 0 },
+            opposite_letter: 0,
+            no_letters: [None; 2],
+            throughout: false,
+            hidden: false,
+            times: Times {
+                min: form.is_needed() as u32,
+                max: if form.is_many() { u32::MAX } else { 1 },
+            },
+            worded: false,
+            secret: false,
+            manner: Manner::PLAIN,
+            tail: None,
+            refers: None,
+            delimiter: None,
+            name,
+            opposite: "",
+            aliases: &[],
+            placeholder: "",
+            help: "",
+            description: "",
+            default: None,
+            variable: "",
+            file_name: "",
+            instead: "",
+            former: &[],
+            at: At::Anything,
+            extensions: &[],
+            twin: None,
+            test: None,
+            list: None,
+            alone: None,
+            form,
+        }
+    }
+
     /// What completion may look up for the `at`-th word of its value.
     pub fn refers(&self, at: usize) -> Refers {
-        let of_kind = || self.kinds().get(at).map_or(Refers::Nothing, |kind| kind.refers);
-        match (self.refers, self.path.at) {
+        let of_kind = || self.kinds().get(at).map_or(Refers::Nothing, |kind| kind.looks_up());
+        match (self.refers, self.at) {
             (Some(refers), _) => refers,
             (None, At::Directory) => Refers::Directory,
             (None, _) => of_kind(),
@@ -153,9 +207,9 @@ impl<'d> Param<'d> {
 
     /// Whether its words name a command of the program.
     pub const fn names_commands(&self) -> bool {
-        match (self.refers, self.form.kinds) {
+        match (self.refers, self.form.kinds()) {
             (Some(refers), _) => matches!(refers, Refers::Command),
-            (None, [kind, ..]) => matches!(kind.refers, Refers::Command),
+            (None, [kind, ..]) => matches!(kind.looks_up(), Refers::Command),
             (None, []) => false,
         }
     }
@@ -180,8 +234,8 @@ impl<'d> Param<'d> {
             || self.manner.infinite
             || !self.file_name.is_empty()
             || self.delimiter.is_some()
-            || self.form.attached
-            || self.form.kinds.len() > 1
+            || self.form.is_attached()
+            || self.form.kinds().len() > 1
             || self.is_counted()
     }
 
@@ -214,7 +268,7 @@ impl<'d> Param<'d> {
     }
 
     const fn words_of(&self, Times { mut min, max }: Times) -> Times {
-        let words = self.form.kinds.len() as u32;
+        let words = self.form.kinds().len() as u32;
         // One word may hold all the values.
         if self.delimiter.is_some() && min > 1 {
             min = 1;
@@ -238,18 +292,19 @@ impl<'d> Param<'d> {
     #[inline] // only for what is asked in place
     pub fn is_asked_again(&self, other: &Param<'_>) -> bool {
         let is_same_kind = |(own, other): (&&Kind<'_>, &&Kind<'_>)| {
-            (own.noun, own.example, own.limits) == (other.noun, other.example, other.limits)
+            (own.noun(), own.example(), own.bounds())
+                == (other.noun(), other.example(), other.bounds())
         };
         let is_same = |one: &str, other: &str| other.is_empty() || one == other;
         self.role == other.role
             && self.name == other.name
             && self.kinds().len() == other.kinds().len()
             && self.kinds().iter().zip(other.kinds()).all(is_same_kind)
-            && self.form.many == other.form.many
+            && self.form.is_many() == other.form.is_many()
             && (other.letter == 0 || other.letter == self.letter)
             && is_same(self.opposite, other.opposite)
             && is_same(self.default.unwrap_or_default(), other.default.unwrap_or_default())
-            && (self.form.needed == other.form.needed)
+            && (self.form.is_needed() == other.form.is_needed())
     }
 
     /// The validators that its values pass, one by one.
@@ -263,16 +318,6 @@ impl<'d> Param<'d> {
 pub(crate) fn part(test: &dyn Test, at: usize) -> Option<&dyn Test> {
     test.part(at).or_else(|| Some(test).filter(|_| at == 0 && !test.is_list()))
 }
-
-/// Flags and tallies take no words.
-pub(crate) static NO_WORDS: Form<'static> = Form {
-    kinds: &[],
-    needed: false,
-    many: true,
-    attached: false,
-    by_kind: false,
-    fill: |_, _| (),
-};
 
 /// Whether two parameters are one and the same record.
 pub(crate) fn is(a: &Param<'_>, b: &Param<'_>) -> bool {

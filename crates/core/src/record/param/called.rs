@@ -1,8 +1,8 @@
 //! What a parameter is called, and what stands for its value: by names the reader finds it, with both
 //! the pages, faults and fixes write it.
 
-use super::kind::Kind;
-use super::param::{Param, Role};
+use crate::record::kind::Kind;
+use crate::record::param::{Param, Role};
 use crate::text::{Put, of, own, upper};
 
 /// Which of a parameter's names was meant.
@@ -139,7 +139,7 @@ impl<'d> Param<'d> {
 
     /// Whether a negative number may be one of its words.
     pub fn takes_negative(&self) -> bool {
-        self.kinds().iter().any(|kind| kind.negative)
+        self.kinds().iter().any(|kind| kind.is_negative())
     }
 
     /// Whether its first word is a number.
@@ -213,7 +213,7 @@ impl<'d> Param<'d> {
             return own(found);
         }
         match self.kinds().get(at) {
-            Some(kind) if kind.sides.is_some() => own("KEY=VALUE"),
+            Some(kind) if kind.sides().is_some() => own("KEY=VALUE"),
             None if self.worded => own("WORD"),
             // `-#` and `-1` say nothing of what they take.
             _ if matches!(self.name.as_bytes(), [sign] if !sign.is_ascii_alphabetic()) => {

@@ -1,6 +1,6 @@
 //! A walk through the tree of commands.
 
-use super::command::{Command, Tree};
+use crate::record::command::{Command, Tree};
 
 impl<'d> Command<'d> {
     /// Itself and all commands below it, each before those below it, in the order declared; with each how many

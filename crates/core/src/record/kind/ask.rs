@@ -1,79 +1,10 @@
-//! What the kinds of values, rules, bundles and the like are asked.
+//! What the kind of a word is asked, and what a word that it offers.
 
-use crate::record::command::Bundle;
-use crate::record::config::Config;
+use super::Typed;
 use crate::record::kind::{Kind, Noun, Offer, Refers};
-use crate::record::package::Package;
-use crate::record::param::Param;
-use crate::record::refusal::{Reason, Refusal};
-use crate::record::rule::{Relation, Rule};
 use crate::record::standard::Standard;
 use crate::text::kept::Kept;
 use crate::wording::{Speech, Wording};
-
-impl<'d> Config<'d> {
-    /// The name below the folders where such files are.
-    #[inline]
-    pub const fn file(&self) -> &'d str {
-        self.file
-    }
-}
-
-impl<'d> Bundle<'d> {
-    /// What pages head it with.
-    pub const fn heading(&self) -> &'d str {
-        self.heading
-    }
-
-    /// Its parameters.
-    pub const fn params(&self) -> &'d [&'d Param<'d>] {
-        self.params
-    }
-
-    /// Relations between its parameters.
-    pub const fn relations(&self) -> &'d [Rule<'d>] {
-        self.rules
-    }
-}
-
-impl<'d> Config<'d> {
-    /// The option that names another file.
-    pub const fn option_param(&self) -> Option<&'d Param<'d>> {
-        self.option
-    }
-}
-
-impl Refusal {
-    pub(crate) fn into_reason(self) -> Reason {
-        self.reason
-    }
-}
-
-impl<'d> Rule<'d> {
-    /// Its members.
-    pub const fn members(&self) -> &'d [&'d Param<'d>] {
-        self.members
-    }
-
-    /// What it asks for of the members, and the value that this depends on.
-    pub const fn when(&self) -> Option<(&'d Param<'d>, &'d str)> {
-        self.when
-    }
-
-    /// The constructor that it was made by: `only_one`, say.
-    pub fn name(&self) -> &'static str {
-        self.relation.name()
-    }
-
-    /// Whether it says what may not be given together.
-    pub fn forbids(&self) -> bool {
-        self.relation.excludes()
-    }
-
-    pub(crate) const fn relation(&self) -> &'d dyn Relation {
-        self.relation
-    }
-}
 
 impl<'d> Kind<'d> {
     /// What completion may look up for it.
@@ -139,6 +70,23 @@ impl<'d> Kind<'d> {
         self.has_deprecated
     }
 
+    /// A word that reads, of a kind that is no entry.
+    pub(crate) const fn example(&self) -> &'d str {
+        self.example
+    }
+
+    /// What converts its words, where that is known.
+    #[inline]
+    pub(crate) const fn conversion(&self) -> Option<Typed> {
+        self.typed
+    }
+
+    /// What its type is known by.
+    #[inline]
+    pub(crate) const fn set_conversion(&mut self, typed: Typed) {
+        self.typed = Some(typed);
+    }
+
     /// Whether some of its words are keys that say what their values may be.
     pub const fn has_values(&self) -> bool {
         self.has_values
@@ -169,32 +117,5 @@ impl<'d> Offer<'d> {
     /// What the value may be where the word is the key of an entry, if that is said.
     pub const fn kind_of_value(&self) -> Option<&'d Kind<'d>> {
         self.value
-    }
-}
-
-impl<'d> Package<'d> {
-    /// The version.
-    pub const fn version(&self) -> &'d str {
-        self.version
-    }
-
-    /// What the binary is called.
-    pub const fn binary_name(&self) -> &'d str {
-        self.binary
-    }
-
-    /// Who wrote it, a colon between.
-    pub const fn author_list(&self) -> &'d str {
-        self.authors
-    }
-
-    /// Where it is told of.
-    pub const fn home(&self) -> &'d str {
-        self.page
-    }
-
-    /// What it is licensed under.
-    pub const fn licence_name(&self) -> &'d str {
-        self.licence
     }
 }

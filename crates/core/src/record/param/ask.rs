@@ -4,11 +4,14 @@ use std::ffi::OsStr;
 
 use crate::record::alone::Alone;
 use crate::record::cell::Held;
+use crate::record::form::Form;
 use crate::record::kind::{Feed, Kind, Refers, Wrong};
 use crate::record::list::Lister;
 use crate::record::param::{Param, Role, Tail, Times, Twin};
 use crate::record::path::At;
+use crate::record::said::Said;
 use crate::record::said::{SETTERS, param as said};
+use crate::record::test::Test;
 use crate::wording::Wording;
 
 impl<'d> Param<'d> {
@@ -89,7 +92,7 @@ impl<'d> Param<'d> {
 
     /// The kinds of the words that one occurrence takes; none for flags and tallies.
     pub const fn kinds(&self) -> &'d [&'d Kind<'d>] {
-        self.form.kinds
+        self.form.kinds()
     }
 
     /// How often it must and may be given; an operand, how many units it takes. With a default it need not be.
@@ -100,7 +103,7 @@ impl<'d> Param<'d> {
 
     /// The extensions that a path may end in, without a dot; any where there are none.
     pub const fn extensions(&self) -> &'d [&'d str] {
-        self.path.extensions
+        self.extensions
     }
 
     /// Whether commands below its own accept it too.
@@ -135,7 +138,7 @@ impl<'d> Param<'d> {
 
     /// Whether it has several values.
     pub const fn is_list(&self) -> bool {
-        self.form.many
+        self.form.is_many()
     }
 
     /// Whether no value of a list may stand twice in it.
@@ -145,7 +148,7 @@ impl<'d> Param<'d> {
 
     /// Whether a bare occurrence is one too: the value is attached or left out.
     pub const fn is_attached(&self) -> bool {
-        self.form.attached
+        self.form.is_attached()
     }
 
     /// Whether a flag may have a word of truth attached.
@@ -180,7 +183,7 @@ impl<'d> Param<'d> {
 
     /// Where a path must lead.
     pub(crate) const fn at(&self) -> At {
-        self.path.at
+        self.at
     }
 
     /// What is printed where it is given, if it [stands alone](Self::stands_alone).
@@ -213,7 +216,7 @@ impl<'d> Param<'d> {
 
     /// Whether its words convert by their kinds alone, as those of a form that is made at run time do.
     pub const fn converts_by_kind(&self) -> bool {
-        self.form.by_kind
+        self.form.is_by_kind()
     }
 
     /// The setters that were called.
@@ -225,12 +228,53 @@ impl<'d> Param<'d> {
 
     /// Whether it takes one value, and may go without it.
     pub const fn is_optional(&self) -> bool {
-        !self.form.needed && !self.form.many && !self.form.attached
+        !self.form.is_needed() && !self.form.is_many() && !self.form.is_attached()
     }
 
-    #[cfg(feature = "serde")]
     pub(crate) const fn manner(&self) -> crate::record::param::Manner {
         self.manner
+    }
+
+    /// How many words it has, and of which kinds.
+    #[inline]
+    pub(crate) const fn form(&self) -> &'d Form<'d> {
+        self.form
+    }
+
+    /// Which setters were called.
+    #[inline]
+    pub(crate) const fn said(&self) -> Said {
+        self.said
+    }
+
+    /// Whether it was made at run time.
+    #[inline]
+    pub(crate) const fn is_draft(&self) -> bool {
+        self.draft
+    }
+
+    /// The hash of its name.
+    #[inline]
+    pub(crate) const fn hash(&self) -> u32 {
+        self.hash
+    }
+
+    /// Its letter, and that of its opposite; 0 where there is none.
+    #[inline]
+    pub(crate) const fn letter_bytes(&self) -> [u8; 2] {
+        [self.letter, self.opposite_letter]
+    }
+
+    /// Letters as they were declared that are none: its own, and the opposite's.
+    #[inline]
+    pub(crate) const fn no_letters(&self) -> [Option<char>; 2] {
+        self.no_letters
+    }
+
+    /// What its values are put to.
+    #[inline]
+    pub(crate) const fn test(&self) -> Option<&'d dyn Test> {
+        self.test
     }
 
     pub(crate) const fn twin(&self) -> Option<Twin> {
@@ -246,7 +290,7 @@ impl<'d> Param<'d> {
         (first, words, equals): (usize, &[&OsStr], Option<usize>),
         wrong: &mut Vec<Wrong>,
     ) {
-        (self.form.fill)(cell, &mut Feed { first, words, equals, param: self, wrong });
+        (self.form.filler())(cell, &mut Feed { first, words, equals, param: self, wrong });
     }
 }
 

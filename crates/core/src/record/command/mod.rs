@@ -1,5 +1,10 @@
 //! What a program takes, as data in statics: commands and bundles of parameters.
 
+mod ask;
+mod bundle;
+mod node;
+mod tree;
+
 use std::slice::Iter;
 
 use super::alone::Alone;
@@ -14,7 +19,7 @@ use super::said::Said;
 use crate::wording::Wording;
 
 /// A developer's own test of a whole reading.
-pub(crate) type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
+type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd;
 
 /// A program, or a subcommand of one: its parameters or its subcommands, and what pages say of it.
 ///
@@ -93,7 +98,7 @@ pub struct Command<'d> {
 #[derive(Debug, Clone)]
 pub struct Tree<'t, 'd> {
     /// Those that come next, the last one first.
-    pub(crate) waiting: Vec<(usize, &'t Command<'d>)>,
+    waiting: Vec<(usize, &'t Command<'d>)>,
 }
 
 /// What follows from the parameters of a command, once they are listed.
@@ -119,9 +124,9 @@ pub(crate) struct Settled {
 /// Which tails the operands of a command have.
 #[derive(Debug, Clone, Copy)]
 pub(crate) struct Tails {
-    pub(crate) raw: bool,
-    pub(crate) after_dashes: bool,
-    pub(crate) unknown_options: bool,
+    raw: bool,
+    after_dashes: bool,
+    unknown_options: bool,
 }
 
 /// Parameters that several commands take together. Pages show their options under a heading of
@@ -139,20 +144,20 @@ pub(crate) struct Tails {
 /// ```
 #[derive(Debug, Clone, Copy)]
 pub struct Bundle<'d> {
-    pub(crate) heading: &'d str,
-    pub(crate) params: &'d [&'d Param<'d>],
-    pub(crate) rules: &'d [Rule<'d>],
+    heading: &'d str,
+    params: &'d [&'d Param<'d>],
+    rules: &'d [Rule<'d>],
     /// Why it can be none.
-    pub(crate) flaw: Option<&'static str>,
+    flaw: Option<&'static str>,
 }
 
 /// The parameters of a command, or its rules: its own, then those of its bundles. By hand, as nearly every step
 /// of a reading goes through it.
 #[derive(Debug)]
-pub(crate) struct Bundled<'d, T> {
-    pub(crate) list: Iter<'d, T>,
-    pub(crate) bundles: Iter<'d, &'d Bundle<'d>>,
-    pub(crate) of_bundle: fn(&Bundle<'d>) -> &'d [T],
+struct Bundled<'d, T> {
+    list: Iter<'d, T>,
+    bundles: Iter<'d, &'d Bundle<'d>>,
+    of_bundle: fn(&Bundle<'d>) -> &'d [T],
 }
 
 impl Settled {
@@ -169,10 +174,10 @@ impl Settled {
 
     #[inline]
     pub(crate) const fn add(&mut self, param: &Param<'_>) {
-        self.is_throughout |= param.throughout;
+        self.is_throughout |= param.is_throughout();
         self.has_more_names |= !param.has_one_name();
         self.has_anew |= param.is_anew();
-        if is_named(param.role) {
+        if is_named(param.role()) {
             return;
         }
         self.names_commands |= param.names_commands();
@@ -180,7 +185,7 @@ impl Settled {
         if is_by_position(param) {
             self.needs = self.needs.saturating_add(param.word_count().min);
         }
-        match param.tail {
+        match param.tail() {
             Some(Tail::Raw) => self.tails.raw = true,
             Some(Tail::AfterDashes) => self.tails.after_dashes = true,
             Some(Tail::UnknownOptions) => self.tails.unknown_options = true,

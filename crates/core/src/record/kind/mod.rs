@@ -1,5 +1,7 @@
 //! What one word may be, as data: a noun for sentences, an example, what completion may look up.
 
+mod ask;
+
 use std::any::Any;
 use std::borrow::Cow;
 use std::ffi::OsStr;
@@ -34,40 +36,40 @@ type Mark = fn(&OsStr, Manner) -> Option<Vec<u8>>;
 /// ```
 #[derive(Debug, Clone, Copy)]
 pub struct Kind<'d> {
-    pub(crate) noun: Noun<'d>,
+    noun: Noun<'d>,
     /// The smallest and the largest value that the Rust type holds, for a number beyond them.
-    pub(crate) limits: Option<[&'d str; 2]>,
-    pub(crate) example: &'d str,
-    pub(crate) refers: Refers,
-    pub(crate) negative: bool,
+    limits: Option<[&'d str; 2]>,
+    example: &'d str,
+    refers: Refers,
+    negative: bool,
     /// Pages say what it is after the help of each parameter.
-    pub(crate) explained: bool,
+    explained: bool,
     /// The words that it may be, if they are a closed list.
-    pub(crate) offers: &'d [Offer<'d>],
+    offers: &'d [Offer<'d>],
     /// Whether some of the words are deprecated, and whether some are keys that say what their values may be.
-    pub(crate) has_deprecated: bool,
-    pub(crate) has_values: bool,
+    has_deprecated: bool,
+    has_values: bool,
     /// It says when to colour what is printed.
-    pub(crate) paints: bool,
+    paints: bool,
     /// Which of the library's own types it is of.
-    pub(crate) standard: Option<Standard>,
+    standard: Option<Standard>,
     /// What it accepts is code of a program that is not here: any word is taken.
-    pub(crate) unchecked: bool,
+    unchecked: bool,
     /// What converts its words, in a form that is made at run time.
-    pub(crate) typed: Option<Typed>,
+    typed: Option<Typed>,
     /// The kinds on both sides of the `=`, of a key and its value.
-    pub(crate) sides: Option<(&'d Kind<'d>, &'d Kind<'d>)>,
+    sides: Option<(&'d Kind<'d>, &'d Kind<'d>)>,
 }
 
 /// One word of a closed list, with its help.
 #[derive(Debug, Clone, Copy)]
 pub struct Offer<'d> {
-    pub(crate) name: &'d str,
-    pub(crate) help: &'d str,
+    name: &'d str,
+    help: &'d str,
     /// What to type instead of a deprecated word; empty for any other.
-    pub(crate) instead: &'d str,
+    instead: &'d str,
     /// What the value of a key may be.
-    pub(crate) value: Option<&'d Kind<'d>>,
+    value: Option<&'d Kind<'d>>,
 }
 
 /// The words of one occurrence on their way to a value, and what is wrong with them.
@@ -205,6 +207,12 @@ impl<'d> Kind<'d> {
         let mut kind = Kind::of(Noun::Entry, "");
         kind.sides = Some((key, value));
         kind
+    }
+
+    /// Whether it says when to colour what is printed.
+    pub(crate) const fn painting(mut self, paints: bool) -> Self {
+        self.paints = paints;
+        self
     }
 
     /// What completion may look up for it.

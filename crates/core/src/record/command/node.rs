@@ -3,17 +3,17 @@
 
 use std::fmt;
 
-use super::command::{Bundled, Command};
-use super::param::Param;
-use super::rule::Rule;
+use crate::record::command::{Bundled, Command};
+use crate::record::param::Param;
+use crate::record::rule::Rule;
 use crate::text::bytes::same;
 
 impl<'d> Command<'d> {
     /// What a program is called whose root it is: by its name; as the binary of its package where that is a
     /// type's or a function's.
     pub const fn program_name(&self) -> &'d str {
-        if self.is_unnamed && !self.package.binary.is_empty() {
-            return self.package.binary;
+        if self.is_unnamed && !self.package.binary_name().is_empty() {
+            return self.package.binary_name();
         }
         self.name
     }
@@ -103,7 +103,7 @@ impl<'d> Command<'d> {
         })
     }
 
-    pub(crate) fn find_name(&self, word: &[u8]) -> Option<&'d Command<'d>> {
+    fn find_name(&self, word: &[u8]) -> Option<&'d Command<'d>> {
         if self.sorted && self.commands.len() > Self::SCANNED {
             let at = self.commands.binary_search_by(|command| command.name.as_bytes().cmp(word));
             return at.ok().map(|at| self.commands[at]);

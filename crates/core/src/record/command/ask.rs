@@ -1,7 +1,4 @@
-//! What a command is asked; `param.rs`, `rest.rs`: what parameters and the rest of a declaration are asked.
-
-pub(crate) mod param;
-pub(crate) mod rest;
+//! What a command is asked.
 
 use std::borrow::Cow;
 
@@ -51,7 +48,7 @@ impl<'d> Command<'d> {
 
     /// The version that it was declared with.
     pub const fn version_text(&self) -> &'d str {
-        if self.version.is_empty() { self.package.version } else { self.version }
+        if self.version.is_empty() { self.package.version() } else { self.version }
     }
 
     /// What the program's package says of itself.
@@ -173,9 +170,7 @@ impl<'d> Command<'d> {
     pub const fn is_standard(&self) -> bool {
         self.alone.is_some()
     }
-}
 
-impl<'d> Command<'d> {
     /// What it gives, where that is the library's work.
     pub const fn alone(&self) -> Option<&'d dyn Alone> {
         self.alone

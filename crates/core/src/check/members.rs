@@ -15,10 +15,10 @@ pub(crate) const fn strangers<'d, const ROOM: usize>(
     finder: &mut Finder<'d, ROOM>,
 ) {
     let mut r = 0;
-    while r < command.rules.len() {
-        let rule = &command.rules[r];
+    while r < command.own_rules().len() {
+        let rule = &command.own_rules()[r];
         if !has_any(command, rule) && !rule.members().is_empty() {
-            finder.show(Problem::Rule { param: rule.members()[0].name(), command: command.name });
+            finder.show(Problem::Rule { param: rule.members()[0].name(), command: command.name() });
         }
         r += 1;
     }
@@ -60,15 +60,15 @@ impl<'d> Way<'_, 'd> {
     #[inline]
     const fn out_of_reach<const ROOM: usize>(&self, finder: &mut Finder<'d, ROOM>) {
         let command = self.command;
-        self.strangers(command.rules, finder);
+        self.strangers(command.own_rules(), finder);
         let mut i = 0;
-        while i < command.bundles.len() {
-            self.strangers(command.bundles[i].relations(), finder);
+        while i < command.bundle_list().len() {
+            self.strangers(command.bundle_list()[i].relations(), finder);
             i += 1;
         }
         let mut c = 0;
-        while c < command.commands.len() {
-            Way { command: command.commands[c], above: Some(self) }.out_of_reach(finder);
+        while c < command.subcommands().len() {
+            Way { command: command.subcommands()[c], above: Some(self) }.out_of_reach(finder);
             c += 1;
         }
     }
@@ -87,14 +87,15 @@ impl<'d> Way<'_, 'd> {
             let mut i = if has_any(command, &rules[r]) { 0 } else { members.len() };
             while i < members.len() {
                 if !self.reaches(members[i]) {
-                    finder.show(Problem::Rule { param: members[i].name(), command: command.name });
+                    finder
+                        .show(Problem::Rule { param: members[i].name(), command: command.name() });
                 }
                 i += 1;
             }
             if let Some((param, _)) = when
                 && !self.reaches(param)
             {
-                finder.show(Problem::Rule { param: param.name(), command: command.name });
+                finder.show(Problem::Rule { param: param.name(), command: command.name() });
             }
             r += 1;
         }
@@ -124,8 +125,8 @@ const fn is_below(command: &Command<'_>, param: &Param<'_>) -> bool {
         return true;
     }
     let mut c = 0;
-    while c < command.commands.len() {
-        if is_below(command.commands[c], param) {
+    while c < command.subcommands().len() {
+        if is_below(command.subcommands()[c], param) {
             return true;
         }
         c += 1;
@@ -149,7 +150,7 @@ pub(crate) const fn lonely<'d, const ROOM: usize>(
                 ([], Some((first, _))) => first.name(),
                 ([], None) => "",
             };
-            finder.show(Problem::Lonely { only, command: command.name });
+            finder.show(Problem::Lonely { only, command: command.name() });
         }
         r += 1;
     }

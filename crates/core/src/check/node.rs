@@ -12,7 +12,7 @@ impl<'d> Command<'d> {
     pub(crate) const fn stranger_among(&self, usual: &'d [&'d Param<'d>]) -> Option<Problem<'d>> {
         let mut finder = Finder::<1>::new(0);
         members::strangers(self, &mut finder);
-        let usual = match self.usual {
+        let usual = match self.declared_usual() {
             Some(usual) => usual,
             None => usual,
         };

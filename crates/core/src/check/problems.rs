@@ -36,14 +36,14 @@ impl<'d> Command<'d> {
         let mut problems = Vec::new();
         Owners::of(self).strangers(self, &mut problems);
         let mut names = Names::default();
-        self.usual
+        self.declared_usual()
             .unwrap_or(usual)
             .iter()
-            .for_each(|param| _ = names.add(param, self.name, |_, _| {}));
+            .for_each(|param| _ = names.add(param, self.name(), |_, _| {}));
         for (_, command) in self.tree() {
             for param in command.params() {
                 names.with(param, |(usual, _), shared| {
-                    let (name, command, usual) = (param.name(), command.name, usual.name());
+                    let (name, command, usual) = (param.name(), command.name(), usual.name());
                     problems.push(Problem::Usual { name, command, usual, shared });
                 });
             }
@@ -196,8 +196,8 @@ impl<'d> Found<'d> {
             rules::misplaced_phrases(command, finder);
             rules::bundles(command, finder);
         });
-        self.params(command.params);
-        for bundle in command.bundles {
+        self.params(command.own_params());
+        for bundle in command.bundle_list() {
             // A bundle is looked at once, however many commands take it.
             if self.seen.insert(std::ptr::from_ref(*bundle).addr()) {
                 self.params(bundle.params());
@@ -209,11 +209,11 @@ impl<'d> Found<'d> {
         Roll::Subcommands(command).twins_at_run_time(&mut self.problems);
         self.all(|finder| {
             rules::default_command(command, finder);
-            members::lonely(command, command.rules, finder);
+            members::lonely(command, command.own_rules(), finder);
             reach::beside(command, finder);
         });
         self.strangers(command);
-        if let Some(usual) = command.usual {
+        if let Some(usual) = command.declared_usual() {
             self.usual(command, usual);
         }
     }
@@ -240,7 +240,7 @@ impl<'d> Found<'d> {
     /// Long names and operands of a command that stand twice: among its own, in a bundle, between two of these.
     #[inline]
     pub(crate) fn twins(&mut self, command: &Command<'d>) {
-        let name = command.name;
+        let name = command.name();
         let Found { problems, bundles, pairs, .. } = self;
         let mut twins = |first: &'d Param<'d>, second: &'d Param<'d>, twin: &'d str| {
             problems.push(match is_named(second.role()) {
@@ -251,12 +251,12 @@ impl<'d> Found<'d> {
                 false => Problem::Operands { name: twin, command: name },
             });
         };
-        let own = Roster::of(command.params, &mut twins);
-        for (at, bundle) in command.bundles.iter().enumerate() {
+        let own = Roster::of(command.own_params(), &mut twins);
+        for (at, bundle) in command.bundle_list().iter().enumerate() {
             let place = std::ptr::from_ref(*bundle).addr();
             bundles.entry(place).or_insert_with(|| Roster::of(bundle.params(), &mut twins));
             own.shared(&bundles[&place], &mut twins);
-            for before in &command.bundles[..at] {
+            for before in &command.bundle_list()[..at] {
                 let other = std::ptr::from_ref(*before).addr();
                 if pairs.insert((other, place)) {
                     bundles[&other].shared(&bundles[&place], &mut twins);
@@ -268,14 +268,14 @@ impl<'d> Found<'d> {
     /// Rules of which a command takes no member.
     #[inline]
     pub(crate) fn strangers(&mut self, command: &Command<'d>) {
-        if command.rules.is_empty() {
+        if command.own_rules().is_empty() {
             return;
         }
         let own: HashSet<usize> = command.params().map(address).collect();
-        for rule in command.rules {
+        for rule in command.own_rules() {
             let is_known = rule.params().any(|param| own.contains(&address(param)));
             if let (false, [first, ..]) = (is_known, rule.members()) {
-                self.problems.push(Problem::Rule { param: first.name(), command: command.name });
+                self.problems.push(Problem::Rule { param: first.name(), command: command.name() });
             }
         }
     }
@@ -287,10 +287,10 @@ impl<'d> Found<'d> {
         let mut names = Names::default();
         for &param in usual {
             if !param.stands_alone() {
-                self.problems.push(Problem::NotAlone { name: param.name(), command: root.name });
+                self.problems.push(Problem::NotAlone { name: param.name(), command: root.name() });
             }
-            names.add(param, root.name, |first, shared| {
-                self.problems.push(clash(first, (param, root.name), shared));
+            names.add(param, root.name(), |first, shared| {
+                self.problems.push(clash(first, (param, root.name()), shared));
             });
         }
     }
@@ -308,12 +308,12 @@ impl<'d> Found<'d> {
             let is_free = names.long.is_empty() && names.letters.is_empty();
             for param in command.params().filter(|param| !is_free && !param.is_anew()) {
                 names.with(param, |above, shared| {
-                    self.problems.push(clash(above, (param, command.name), shared));
+                    self.problems.push(clash(above, (param, command.name()), shared));
                 });
             }
             let mut own = Vec::new();
             for param in command.params().filter(|param| param.is_throughout()) {
-                own.extend(names.add(param, command.name, |_, _| {}));
+                own.extend(names.add(param, command.name(), |_, _| {}));
             }
             added.push((depth, own));
         }
@@ -391,7 +391,8 @@ impl Owners {
                 for param in rule.params() {
                     let is_above = above.iter().any(|above| self.has(above.1, param));
                     if !is_above && !self.is_below(number, param) {
-                        problems.push(Problem::Rule { param: param.name(), command: command.name });
+                        problems
+                            .push(Problem::Rule { param: param.name(), command: command.name() });
                     }
                 }
             }

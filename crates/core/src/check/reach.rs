@@ -16,7 +16,7 @@ pub(crate) const fn across<'d, const ROOM: usize>(
     finder: &mut Finder<'d, ROOM>,
 ) {
     beside(command, finder);
-    if command.settled.is_throughout && !command.commands.is_empty() {
+    if command.settled().is_throughout() && !command.subcommands().is_empty() {
         below(command, command, reach_mask(command), finder);
     }
 }
@@ -27,14 +27,14 @@ pub(crate) const fn beside<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
-    if command.commands.is_empty() {
+    if command.subcommands().is_empty() {
         return;
     }
     let mut i = 0;
     while let Some(param) = command.param(i) {
         if !is_named(param.role()) && is_by_position(param) {
-            let (operand, subcommand) = (param.name(), command.commands[0].name);
-            finder.show(Problem::Beside { operand, subcommand, command: command.name });
+            let (operand, subcommand) = (param.name(), command.subcommands()[0].name());
+            finder.show(Problem::Beside { operand, subcommand, command: command.name() });
         }
         i += 1;
     }
@@ -91,8 +91,8 @@ const fn below<'d, const ROOM: usize>(
     finder: &mut Finder<'d, ROOM>,
 ) {
     let mut c = 0;
-    while c < node.commands.len() {
-        let command = node.commands[c];
+    while c < node.subcommands().len() {
+        let command = node.subcommands()[c];
         let mut i = 0;
         while let Some(param) = command.param(i) {
             if name_mask(param) & mask != 0 && !param.is_anew() {
@@ -130,7 +130,8 @@ const fn twins<'d, const ROOM: usize>(
     param: &Param<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
-    let (first, second, command, above) = (upper.name(), param.name(), command.name, above.name);
+    let (first, second, command, above) =
+        (upper.name(), param.name(), command.name(), above.name());
     if let Some(name) = shared_long(upper, param) {
         finder.show(Problem::Long { first, second, name, command, above });
     }
@@ -178,7 +179,7 @@ pub(crate) const fn usual<'d, const ROOM: usize>(
         }
         absences(param, finder);
         if !param.stands_alone() {
-            finder.show(Problem::NotAlone { name: param.name(), command: root.name });
+            finder.show(Problem::NotAlone { name: param.name(), command: root.name() });
         }
         let mut k = 0;
         while k < i {
@@ -218,7 +219,7 @@ const fn unusual_from<'d, const ROOM: usize>(
         let mut k = if name_mask(param) & mask == 0 { usual.len() } else { 0 };
         while k < usual.len() {
             if let Some(shared) = shared(usual[k], param) {
-                let (name, command, usual) = (param.name(), command.name, usual[k].name());
+                let (name, command, usual) = (param.name(), command.name(), usual[k].name());
                 finder.show(Problem::Usual { name, command, usual, shared });
             }
             k += 1;
@@ -226,8 +227,8 @@ const fn unusual_from<'d, const ROOM: usize>(
         i += 1;
     }
     let mut c = 0;
-    while c < command.commands.len() {
-        unusual_from(command.commands[c], usual, mask, finder);
+    while c < command.subcommands().len() {
+        unusual_from(command.subcommands()[c], usual, mask, finder);
         c += 1;
     }
 }

@@ -22,19 +22,19 @@ pub(crate) const fn names<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
-    let name = command.name;
+    let name = command.name();
     show_name(name, program_name_fault(name), finder);
     let mut i = 0;
-    while i < command.aliases.len() {
-        show_name(command.aliases[i], plain_name_fault(command.aliases[i]), finder);
+    while i < command.other_names().len() {
+        show_name(command.other_names()[i], plain_name_fault(command.other_names()[i]), finder);
         i += 1;
     }
     let mut i = 0;
-    while i < command.former.len() {
-        show_name(command.former[i], plain_name_fault(command.former[i]), finder);
+    while i < command.former_names().len() {
+        show_name(command.former_names()[i], plain_name_fault(command.former_names()[i]), finder);
         i += 1;
     }
-    if let Some(at) = command.said.twice() {
+    if let Some(at) = command.said().twice() {
         let instead = "one of the two would be lost; a copy of a static begins with `adapted`";
         finder.show(Problem::Twice { name, setter: said::NAMES[at], instead });
     }
@@ -46,10 +46,10 @@ pub(crate) const fn misplaced_phrases<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
-    if let Some(wording) = command.wording
+    if let Some(wording) = command.declared_wording()
         && let Some((phrase, text)) = wording.misplaced()
     {
-        let (command, english) = (command.name, phrase.english());
+        let (command, english) = (command.name(), phrase.english());
         finder.show(Problem::Phrase { command, text, english });
     }
 }
@@ -95,12 +95,12 @@ pub(crate) const fn bundles<'d, const ROOM: usize>(
     finder: &mut Finder<'d, ROOM>,
 ) {
     let mut i = 0;
-    while i < command.bundles.len() {
-        let (heading, flaw) = (command.bundles[i].heading(), command.bundles[i].flaw());
+    while i < command.bundle_list().len() {
+        let (heading, flaw) = (command.bundle_list()[i].heading(), command.bundle_list()[i].flaw());
         if let Some(why) = flaw {
             finder.show(Problem::Bundle { heading, why });
         }
-        lonely(command, command.bundles[i].relations(), finder);
+        lonely(command, command.bundle_list()[i].relations(), finder);
         i += 1;
     }
 }
@@ -150,7 +150,7 @@ impl Letters {
                 self.first[letter] = at as u32;
             } else if let Some(first) = command.param(self.first[letter] as usize) {
                 let (first, second, letter) = (first.name(), param.name(), letter as u8);
-                let (command, above) = (command.name, command.name);
+                let (command, above) = (command.name(), command.name());
                 finder.show(Problem::Letters { first, second, letter, command, above });
             }
         }
@@ -177,19 +177,19 @@ impl<'c, 'd> Line<'c, 'd> {
             return;
         }
         if param.tail().is_some() && follows(command, at + 1) {
-            finder.show(Problem::Raw { operand: param.name(), command: command.name });
+            finder.show(Problem::Raw { operand: param.name(), command: command.name() });
         }
         let count = param.word_count();
         if let Some(optional) = self.optional
             && count.min > 0
         {
             let (optional, needed) = (optional.name(), param.name());
-            finder.show(Problem::NeededLate { optional, needed, command: command.name });
+            finder.show(Problem::NeededLate { optional, needed, command: command.name() });
         }
         if count.max == u32::MAX {
             if let Some(first) = self.unbounded {
                 let (first, second) = (first.name(), param.name());
-                finder.show(Problem::Unbounded { first, second, command: command.name });
+                finder.show(Problem::Unbounded { first, second, command: command.name() });
             }
             self.unbounded = Some(param);
         } else if count.min == 0 {
@@ -218,20 +218,20 @@ pub(crate) const fn listed<'d, const ROOM: usize>(
     finder: &mut Finder<'d, ROOM>,
 ) {
     let mut i = 0;
-    while i < command.commands.len() {
-        let below = command.commands[i];
-        if let Some(at) = below.said.first(said::OF_ROOT) {
-            let (name, setter, above) = (below.name, said::NAMES[at], command.name);
+    while i < command.subcommands().len() {
+        let below = command.subcommands()[i];
+        if let Some(at) = below.said().first(said::OF_ROOT) {
+            let (name, setter, above) = (below.name(), said::NAMES[at], command.name());
             finder.show(Problem::OfRoot { name, setter, above });
         }
         // A program may be called so; what else is wrong with a name is its command's own.
-        if program_name_fault(below.name).is_none() {
-            show_name(below.name, plain_name_fault(below.name), finder);
+        if program_name_fault(below.name()).is_none() {
+            show_name(below.name(), plain_name_fault(below.name()), finder);
         }
         i += 1;
     }
-    if command.childless {
-        finder.show(Problem::Childless { command: command.name });
+    if command.is_childless() {
+        finder.show(Problem::Childless { command: command.name() });
     }
 }
 
@@ -241,14 +241,18 @@ pub(crate) const fn default_command<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
-    if let Some(default) = command.default_command {
+    if let Some(default) = command.default_subcommand() {
         let mut i = 0;
-        while i < command.commands.len() && !same(command.commands[i].name, default.name) {
+        while i < command.subcommands().len()
+            && !same(command.subcommands()[i].name(), default.name())
+        {
             i += 1;
         }
-        if i == command.commands.len() {
-            finder
-                .show(Problem::DefaultCommand { subcommand: default.name, command: command.name });
+        if i == command.subcommands().len() {
+            finder.show(Problem::DefaultCommand {
+                subcommand: default.name(),
+                command: command.name(),
+            });
         }
     }
 }
@@ -274,7 +278,7 @@ pub(crate) const fn followed(command: &Command<'_>) -> Settled {
 pub(crate) const fn in_order(commands: &[&Command<'_>]) -> bool {
     let mut i = 1;
     while i < commands.len() {
-        if !order(commands[i - 1].name, commands[i].name).is_lt() {
+        if !order(commands[i - 1].name(), commands[i].name()).is_lt() {
             return false;
         }
         i += 1;

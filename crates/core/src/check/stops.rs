@@ -24,14 +24,14 @@ pub(crate) const fn check_taken(command: &Command<'_>) -> Settled {
     names(command, &mut finder);
     bundles(command, &mut finder);
     let mut settled_command = *command;
-    settled_command.settled = taken::<1, true>(command, &mut finder);
+    settled_command.set_settled(taken::<1, true>(command, &mut finder));
     Roll::Parameters(&settled_command).show_twins(&mut finder);
     Roll::show_offered_twins(command, &mut finder);
-    if settled_command.settled.operands > 1 {
+    if settled_command.settled().operands() > 1 {
         Roll::Operands(command).show_twins(&mut finder);
     }
     finder.stop();
-    settled_command.settled
+    *settled_command.settled()
 }
 
 /// Stops the build where a static cannot have its subcommands, or one of these is not all there.
@@ -43,8 +43,8 @@ pub(crate) const fn check_listed(command: &Command<'_>) {
     listed(command, &mut finder);
     Roll::Subcommands(command).show_twins(&mut finder);
     let mut i = 0;
-    while i < command.commands.len() {
-        strangers(command.commands[i], &mut finder);
+    while i < command.subcommands().len() {
+        strangers(command.subcommands()[i], &mut finder);
         i += 1;
     }
     finder.stop();
@@ -74,7 +74,7 @@ pub(crate) const fn check_phrases(command: &Command<'_>) {
 pub(crate) const fn check_usual(command: &Command<'_>) {
     let mut finder = Finder::<1>::new(0);
     names(command, &mut finder);
-    if let Some(params) = command.usual {
+    if let Some(params) = command.declared_usual() {
         reach::usual(command, params, &mut finder);
     }
     finder.stop();
@@ -85,6 +85,6 @@ pub(crate) const fn check_usual(command: &Command<'_>) {
 #[inline]
 pub(crate) const fn check_rules(command: &Command<'_>) {
     let mut finder = Finder::<1>::new(0);
-    lonely(command, command.rules, &mut finder);
+    lonely(command, command.own_rules(), &mut finder);
     finder.stop();
 }

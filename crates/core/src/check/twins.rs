@@ -96,7 +96,7 @@ impl<'d> Roll<'_, 'd> {
     const fn count(self) -> usize {
         let (mut i, mut count) = (0, self.entries());
         if let Roll::Parameters(command) = self
-            && !command.settled.has_more_names
+            && !command.settled().has_more_names()
         {
             return count;
         }
@@ -168,13 +168,14 @@ impl<'d> Roll<'_, 'd> {
             Roll::Parameters(command) => {
                 let first = or_empty(command.param(j));
                 let second = or_empty(command.param(i));
-                let (command, above) = (command.name, command.name);
+                let (command, above) = (command.name(), command.name());
                 Problem::Long { first, second, name, command, above }
             }
-            Roll::Operands(command) => Problem::Operands { name, command: command.name },
+            Roll::Operands(command) => Problem::Operands { name, command: command.name() },
             Roll::Subcommands(command) => {
-                let (first, second) = (command.commands[j].name, command.commands[i].name);
-                Problem::Commands { first, second, name, command: command.name }
+                let (first, second) =
+                    (command.subcommands()[j].name(), command.subcommands()[i].name());
+                Problem::Commands { first, second, name, command: command.name() }
             }
             Roll::Offers(param, _) => Problem::Offers { name: param.name(), offer: name },
         }
@@ -184,7 +185,7 @@ impl<'d> Roll<'_, 'd> {
     const fn entries(self) -> usize {
         match self {
             Roll::Parameters(command) | Roll::Operands(command) => command.param_count(),
-            Roll::Subcommands(command) => command.commands.len(),
+            Roll::Subcommands(command) => command.subcommands().len(),
             Roll::Offers(_, kind) => kind.all_offers().len(),
         }
     }
@@ -203,8 +204,8 @@ impl<'d> Roll<'_, 'd> {
             },
             Roll::Operands(_) | Roll::Offers(..) => 1,
             Roll::Subcommands(command) => {
-                let command = command.commands[i];
-                1 + command.aliases.len() + command.former.len()
+                let command = command.subcommands()[i];
+                1 + command.other_names().len() + command.former_names().len()
             }
         }
     }
@@ -227,7 +228,7 @@ impl<'d> Roll<'_, 'd> {
                 Some(param) if !is_named(param.role()) => return (param.name(), param.hash()),
                 _ => None,
             },
-            Roll::Subcommands(command) => command.commands[i].called(k),
+            Roll::Subcommands(command) => command.subcommands()[i].called(k),
             Roll::Offers(_, kind) => Some(kind.all_offers()[i].name()),
         };
         match name {

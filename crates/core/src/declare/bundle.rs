@@ -13,18 +13,18 @@ impl<'d> Bundle<'d> {
     #[track_caller]
     #[inline]
     pub const fn of(command: &Command<'d>, heading: &'d str) -> Self {
-        let flaw = if !command.commands.is_empty() {
+        let flaw = if !command.subcommands().is_empty() {
             Some("a command with subcommands cannot be a bundle")
-        } else if !command.bundles.is_empty() {
+        } else if !command.bundle_list().is_empty() {
             Some("a bundle cannot have bundles of its own")
         } else {
             None
         };
-        if !command.draft
+        if !command.is_draft()
             && let Some(why) = flaw
         {
             Problem::Bundle { heading, why }.stop();
         }
-        Bundle::made(heading, command.params, command.rules, flaw)
+        Bundle::made(heading, command.own_params(), command.own_rules(), flaw)
     }
 }

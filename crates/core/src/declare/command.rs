@@ -10,14 +10,13 @@ use crate::on_demand::abbreviations::abbreviates;
 use crate::on_demand::judge::judged;
 use crate::record::alone::Alone;
 use crate::record::brought::{Brought, Of};
-use crate::record::command::{Bundle, Command, Settled};
+use crate::record::command::{Bundle, Command};
 use crate::record::config::Config;
 use crate::record::fault::Objection;
-use crate::record::package::Package;
 use crate::record::param::Param;
 use crate::record::reading::Reading;
 use crate::record::rule::Rule;
-use crate::record::said::{Said, command as said};
+use crate::record::said::command as said;
 
 impl<'d> Command<'d> {
     /// Declares a command by its name, which is in lower case but for a program's.
@@ -33,7 +32,10 @@ impl<'d> Command<'d> {
         if let Some(why) = program_name_fault(name) {
             Problem::Name { name, why }.stop();
         }
-        Command { draft: false, checked: None, ..Command::draft(name) }
+        let mut command = Command::draft(name);
+        command.set_draft(false);
+        command.set_unchecked();
+        command
     }
 
     /// Starts a command of a tree made at run time: nothing panics, and
@@ -51,46 +53,14 @@ impl<'d> Command<'d> {
     /// ```
     #[inline]
     pub const fn draft(name: &'d str) -> Self {
-        Command {
-            said: Said::NOTHING,
-            draft: true,
-            checked: Some(mistakes),
-            hidden: false,
-            sorted: false,
-            acts: false,
-            answers: false,
-            operands_end: false,
-            childless: false,
-            settled: Settled::NOTHING,
-            name,
-            aliases: &[],
-            params: &[],
-            bundles: &[],
-            commands: &[],
-            summary: "",
-            description: "",
-            package: Package::new(""),
-            version: "",
-            is_unnamed: false,
-            alone: None,
-            usual: None,
-            examples: &[],
-            statuses: &[],
-            wording: None,
-            former: &[],
-            default_command: None,
-            abbreviates: None,
-            rules: &[],
-            judge: None,
-            config: None,
-        }
+        Command::blank(name, mistakes)
     }
 
     /// The same as the start of a command made at run time: see [`draft`](Command::draft).
     #[must_use]
     #[inline]
     pub const fn as_draft(mut self) -> Self {
-        self.draft = true;
+        self.set_draft(true);
         self
     }
 
@@ -99,7 +69,7 @@ impl<'d> Command<'d> {
     #[must_use]
     #[inline]
     pub const fn looked_at(mut self) -> Self {
-        self.checked = None;
+        self.set_unchecked();
         self
     }
 
@@ -107,7 +77,7 @@ impl<'d> Command<'d> {
     /// there is nothing to tell.
     #[inline]
     pub fn mistakes(&self) -> Vec<String> {
-        self.checked.map_or_else(Vec::new, |checked| checked(self))
+        self.checks().map_or_else(Vec::new, |checks| checks(self))
     }
 
     /// The same as the start of a command of one's own: a copy of a static, whose setters may be called once
@@ -121,7 +91,7 @@ impl<'d> Command<'d> {
     #[must_use]
     #[inline]
     pub const fn adapted(mut self) -> Self {
-        self.said = Said::NOTHING;
+        self.set_unsaid();
         self
     }
 
@@ -129,7 +99,7 @@ impl<'d> Command<'d> {
     #[track_caller]
     #[inline]
     pub(crate) const fn note(&mut self, bit: u64) {
-        if !self.said.note(bit) && !self.draft {
+        if !self.set_said(bit) && !self.is_draft() {
             check_names(self);
         }
     }
@@ -160,9 +130,9 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn takes(mut self, params: &'d [&'d Param<'d>]) -> Self {
         self.note(said::TAKES);
-        self.params = params;
+        self.set_params(params);
         self.own_work();
-        self.settled()
+        self.settling()
     }
 
     /// Sets of parameters that it takes beside its own.
@@ -175,8 +145,8 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn bundles(mut self, bundles: &'d [&'d Bundle<'d>]) -> Self {
         self.note(said::BUNDLES);
-        self.bundles = bundles;
-        self.settled()
+        self.set_bundles(bundles);
+        self.settling()
     }
 
     /// Parameters and bundles of a draft, and what each brings along: that was known when the program was built, so that only
@@ -192,43 +162,43 @@ impl<'d> Command<'d> {
     ) -> Self {
         self.note(said::TAKES);
         self.note(said::BUNDLES);
-        (self.params, self.bundles) = (params, bundles);
+        self.set_params(params);
+        self.set_bundles(bundles);
         self.own_work();
-        let before = self.settled.brought;
-        self.settled = rules::followed(&self);
-        self.settled.brought = brought.fold(before, Brought::and);
+        let before = *self.brought();
+        self.set_settled(rules::followed(&self));
+        self.set_brought(brought.fold(before, Brought::and));
         self
     }
 
     #[track_caller]
     #[inline]
-    const fn settled(mut self) -> Self {
-        if self.draft {
-            self.settled = rules::followed(&self);
+    const fn settling(mut self) -> Self {
+        if self.is_draft() {
+            self.set_settled(rules::followed(&self));
         } else {
-            self.settled = check_taken(&self);
+            self.set_settled(check_taken(&self));
             check_across(&self);
         }
-        let mut group = 0;
+        let (mut brought, mut group) = (Brought::NOTHING, 0);
         while let Some(params) = self.group(group) {
-            self.settled.brought.add_all(params);
+            brought.add_all(params);
             group += 1;
         }
+        self.set_brought(brought);
         self.described()
     }
 
     /// The same with what its description brings along, and what is usual.
     #[inline]
     pub(crate) const fn described(mut self) -> Self {
-        let mut brought = self.settled.brought;
-        brought.describe(self.description);
+        let mut brought = *self.brought();
+        brought.describe(self.description_text());
         brought.end(&self);
-        self.settled.brought = brought;
-        let usual = match self.usual {
-            Some(usual) => usual,
-            None => &[],
-        };
-        self.settled.brought.add_all(usual);
+        if let Some(usual) = self.declared_usual() {
+            brought.add_all(usual);
+        }
+        self.set_brought(brought);
         self
     }
 
@@ -258,9 +228,8 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn commands(mut self, commands: &'d [&'d Command<'d>]) -> Self {
         self.note(said::COMMANDS);
-        self.commands = commands;
-        self.sorted = in_order(commands);
-        if !self.draft {
+        self.set_commands(commands, in_order(commands));
+        if !self.is_draft() {
             check_listed(&self);
             check_across(&self);
         }
@@ -277,12 +246,16 @@ impl<'d> Command<'d> {
     #[track_caller]
     #[inline]
     pub const fn commands_of(mut self, other: &Command<'d>, acts: bool) -> Self {
-        if self.default_command.is_none() {
-            self.default_command = other.default_command;
+        if self.default_subcommand().is_none()
+            && let Some(default) = other.default_subcommand()
+        {
+            self.set_default_command(default);
         }
-        self.childless = other.commands.is_empty();
-        self.acts |= acts;
-        self.commands(other.commands)
+        self.set_childless(other.subcommands().is_empty());
+        if acts {
+            self.set_acts();
+        }
+        self.commands(other.subcommands())
     }
 
     /// It does something without a subcommand too. A line that names none is no fault, and
@@ -292,7 +265,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn acts(mut self) -> Self {
         self.note(said::ACTS);
-        self.acts = true;
+        self.set_acts();
         self
     }
 
@@ -311,7 +284,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn default_command(mut self, command: &'d Command<'d>) -> Self {
         self.note(said::DEFAULT_COMMAND);
-        self.default_command = Some(command);
+        self.set_default_command(command);
         self
     }
 
@@ -322,7 +295,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn operands_end_options(mut self) -> Self {
         self.note(said::OPERANDS_END);
-        self.operands_end = true;
+        self.set_operands_end();
         self
     }
 
@@ -345,7 +318,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn abbreviations(mut self, of: Of) -> Self {
         self.note(said::ABBREVIATIONS);
-        self.abbreviates = Some(abbreviates(of));
+        self.set_abbreviates(abbreviates(of));
         self
     }
 
@@ -361,8 +334,8 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn rules(mut self, rules: &'d [Rule<'d>]) -> Self {
         self.note(said::RULES);
-        self.rules = rules;
-        if !self.draft {
+        self.set_rules(rules);
+        if !self.is_draft() {
             check_rules(&self);
         }
         self
@@ -401,7 +374,7 @@ impl<'d> Command<'d> {
         judge: &'d (dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 'd),
     ) -> Self {
         self.note(said::JUDGED_BY);
-        self.judge = Some((judge, judged));
+        self.set_judge((judge, judged));
         self
     }
 
@@ -411,7 +384,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn config(mut self, config: &'d Config<'d>) -> Self {
         self.note(said::CONFIG);
-        self.config = Some(config);
+        self.set_config(config);
         self
     }
 
@@ -446,8 +419,8 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn usual(mut self, params: &'d [&'d Param<'d>]) -> Self {
         self.note(said::USUAL);
-        self.usual = Some(params);
-        if !self.draft {
+        self.set_usual(params);
+        if !self.is_draft() {
             check_usual(&self);
         }
         self.described()
@@ -460,15 +433,15 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn stands_alone(mut self, alone: &'d dyn Alone) -> Self {
         self.note(said::STANDS_ALONE);
-        self.alone = Some(alone);
+        self.set_alone(Some(alone));
         self
     }
 
     /// A copy that takes other parameters does no longer what the library does.
     #[inline]
     const fn own_work(&mut self) {
-        if !self.said.has(said::STANDS_ALONE) {
-            self.alone = None;
+        if !self.said().has(said::STANDS_ALONE) {
+            self.set_alone(None);
         }
     }
 
@@ -481,7 +454,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn answers(mut self) -> Self {
         self.note(said::ANSWERS);
-        self.answers = true;
+        self.set_answers();
         self
     }
 }

@@ -13,7 +13,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn summary(mut self, summary: &'d str) -> Self {
         self.note(said::SUMMARY);
-        self.summary = summary;
+        self.set_summary(summary);
         self
     }
 
@@ -24,7 +24,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn description(mut self, description: &'d str) -> Self {
         self.note(said::DESCRIPTION);
-        self.description = description;
+        self.set_description(description);
         self.described()
     }
 
@@ -34,7 +34,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn version(mut self, version: &'d str) -> Self {
         self.note(said::VERSION);
-        self.version = version;
+        self.set_version(version);
         self
     }
 
@@ -45,7 +45,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn package(mut self, package: Package<'d>) -> Self {
         self.note(said::PACKAGE);
-        self.package = package;
+        self.set_package(package);
         self.described()
     }
 
@@ -55,10 +55,10 @@ impl<'d> Command<'d> {
     #[must_use]
     #[inline]
     pub const fn declared_in(mut self, package: Package<'d>, is_named: bool) -> Self {
-        if !self.said.has(said::PACKAGE) {
-            self.package = package;
+        if !self.said().has(said::PACKAGE) {
+            self.set_package(package);
         }
-        self.is_unnamed = !is_named;
+        self.set_unnamed(!is_named);
         self.described()
     }
 
@@ -72,7 +72,8 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn named(mut self, name: &'d str) -> Self {
         self.note(said::NAMED);
-        (self.name, self.is_unnamed) = (name, false);
+        self.set_name(name);
+        self.set_unnamed(false);
         self.well_called()
     }
 
@@ -86,7 +87,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn aliases(mut self, aliases: &'d [&'d str]) -> Self {
         self.note(said::ALIASES);
-        self.aliases = aliases;
+        self.set_aliases(aliases);
         self.well_called()
     }
 
@@ -101,7 +102,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn formerly(mut self, names: &'d [&'d str]) -> Self {
         self.note(said::FORMERLY);
-        self.former = names;
+        self.set_former_names(names);
         self.well_called()
     }
 
@@ -111,7 +112,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn hidden(mut self) -> Self {
         self.note(said::HIDDEN);
-        self.hidden = true;
+        self.set_hidden();
         self
     }
 
@@ -121,7 +122,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn examples(mut self, examples: &'d [(&'d str, &'d str)]) -> Self {
         self.note(said::EXAMPLES);
-        self.examples = examples;
+        self.set_examples(examples);
         self.described()
     }
 
@@ -131,7 +132,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn statuses(mut self, statuses: &'d [(u8, &'d str)]) -> Self {
         self.note(said::STATUSES);
-        self.statuses = statuses;
+        self.set_statuses(statuses);
         self.described()
     }
 
@@ -146,8 +147,8 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn wording(mut self, wording: &'d Wording<'d>) -> Self {
         self.note(said::WORDING);
-        self.wording = Some(wording);
-        if !self.draft {
+        self.set_wording(wording);
+        if !self.is_draft() {
             check_phrases(&self);
         }
         self
@@ -156,7 +157,7 @@ impl<'d> Command<'d> {
     #[track_caller]
     #[inline]
     const fn well_called(self) -> Self {
-        if !self.draft {
+        if !self.is_draft() {
             check_names(&self);
         }
         self

@@ -100,6 +100,6 @@ impl Param<'_> {
 impl Command<'_> {
     /// Whether it gives something that the library leads to.
     pub(crate) fn gives(&self, what: Gives) -> bool {
-        self.alone.is_some_and(|alone| alone.gives() == what)
+        self.alone().is_some_and(|alone| alone.gives() == what)
     }
 }

@@ -237,11 +237,6 @@ pub(crate) struct Described {
 type Foot = for<'d> fn(&mut Page<'d>, &CommandPath<'d>, Speech<'_>);
 
 impl<'d> Command<'d> {
-    /// What its parameters bring along.
-    pub(crate) const fn brought(&self) -> &Brought {
-        &self.settled.brought
-    }
-
     /// What converts a flag with a truth word.
     pub(crate) fn truth(&self) -> Option<Truth> {
         let manners = self.brought().manners.map(|manners| manners.truth);
@@ -250,6 +245,6 @@ impl<'d> Command<'d> {
 
     /// What asks the environment and the config file.
     pub(crate) fn sources(&self) -> Option<&'static Sources> {
-        self.brought().sources.or(self.config.map(|config| config.sources()))
+        self.brought().sources.or(self.config_file().map(|config| config.sources()))
     }
 }

@@ -14,6 +14,18 @@
 //! * Wrong: `fault.rs`, `refusal.rs`, `report.rs`.
 //! * Told: `fact.rs`, `page.rs`, `says.rs`.
 
+/// The writing methods of a record: `method(given) field = what is written`.
+macro_rules! writes {
+    ($record:ident: $($method:ident($($given:ident: $type:ty)?) $($field:ident).+ = $value:expr;)*) => {
+        impl<'d> $record<'d> {
+            $(#[inline]
+            pub(crate) const fn $method(&mut self, $($given: $type)?) {
+                self.$($field).+ = $value;
+            })*
+        }
+    };
+}
+
 pub(crate) mod alone;
 
 #[cfg(feature = "mend")]

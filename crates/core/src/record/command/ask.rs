@@ -4,12 +4,15 @@ use std::borrow::Cow;
 
 use crate::record::alone::Alone;
 use crate::record::brought::{Abbreviates, Judged, Of};
+use crate::record::brought::{Brought, Checks};
+use crate::record::command::Settled;
 use crate::record::command::{Bundle, Command, Judge};
 use crate::record::config::Config;
 use crate::record::package::Package;
 use crate::record::param::{Param, Tail};
 use crate::record::rule::Rule;
 use crate::record::said::SETTERS;
+use crate::record::said::Said;
 use crate::wording::Wording;
 
 impl<'d> Command<'d> {
@@ -206,6 +209,42 @@ impl<'d> Command<'d> {
     /// Whether the program answers requests.
     pub const fn is_answering(&self) -> bool {
         self.answers
+    }
+
+    /// Which setters were called.
+    #[inline]
+    pub(crate) const fn said(&self) -> Said {
+        self.said
+    }
+
+    /// Whether it was made at run time.
+    #[inline]
+    pub(crate) const fn is_draft(&self) -> bool {
+        self.draft
+    }
+
+    /// What looks at a tree that was made at run time before it is run.
+    #[inline]
+    pub(crate) const fn checks(&self) -> Option<Checks> {
+        self.checked
+    }
+
+    /// Whether it was to have the subcommands of another command, which has none.
+    #[inline]
+    pub(crate) const fn is_childless(&self) -> bool {
+        self.childless
+    }
+
+    /// What follows from what it takes.
+    #[inline]
+    pub(crate) const fn settled(&self) -> &Settled {
+        &self.settled
+    }
+
+    /// What its parameters bring along.
+    #[inline]
+    pub(crate) const fn brought(&self) -> &Brought {
+        &self.settled.brought
     }
 
     pub(crate) const fn judge(&self) -> Option<(&'d Judge<'d>, Judged)> {

@@ -3,6 +3,7 @@
 mod ask;
 mod bundle;
 mod node;
+mod set;
 mod tree;
 
 use std::slice::Iter;
@@ -47,51 +48,51 @@ type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 
 /// its [`problems`](Command::problems) before you read with it.
 #[derive(Clone, Copy)]
 pub struct Command<'d> {
-    pub(crate) said: Said,
-    pub(crate) draft: bool,
-    pub(crate) hidden: bool,
-    pub(crate) sorted: bool,
+    said: Said,
+    draft: bool,
+    hidden: bool,
+    sorted: bool,
     /// What looks at a tree that was made at run time before it is run.
-    pub(crate) checked: Option<Checks>,
+    checked: Option<Checks>,
     /// It does something without a subcommand too.
-    pub(crate) acts: bool,
+    acts: bool,
     /// Answers requests made by an environment variable.
-    pub(crate) answers: bool,
+    answers: bool,
     /// From the first operand on no word is an option, here and below.
-    pub(crate) operands_end: bool,
+    operands_end: bool,
     /// It has the subcommands of another command, which has none.
-    pub(crate) childless: bool,
+    childless: bool,
     /// What follows from what it takes.
-    pub(crate) settled: Settled,
-    pub(crate) name: &'d str,
-    pub(crate) aliases: &'d [&'d str],
-    pub(crate) params: &'d [&'d Param<'d>],
-    pub(crate) bundles: &'d [&'d Bundle<'d>],
-    pub(crate) commands: &'d [&'d Command<'d>],
-    pub(crate) summary: &'d str,
-    pub(crate) description: &'d str,
-    pub(crate) package: Package<'d>,
+    settled: Settled,
+    name: &'d str,
+    aliases: &'d [&'d str],
+    params: &'d [&'d Param<'d>],
+    bundles: &'d [&'d Bundle<'d>],
+    commands: &'d [&'d Command<'d>],
+    summary: &'d str,
+    description: &'d str,
+    package: Package<'d>,
     /// The version, where that is not the package's.
-    pub(crate) version: &'d str,
+    version: &'d str,
     /// Nobody gave it its name: as a root it is called as its binary.
-    pub(crate) is_unnamed: bool,
+    is_unnamed: bool,
     /// What it gives, where that is the library's work.
-    pub(crate) alone: Option<&'d dyn Alone>,
+    alone: Option<&'d dyn Alone>,
     /// What is accepted everywhere and stands alone; what the library has for all programs unless said.
-    pub(crate) usual: Option<&'d [&'d Param<'d>]>,
-    pub(crate) examples: &'d [(&'d str, &'d str)],
-    pub(crate) statuses: &'d [(u8, &'d str)],
-    pub(crate) wording: Option<&'d Wording<'d>>,
+    usual: Option<&'d [&'d Param<'d>]>,
+    examples: &'d [(&'d str, &'d str)],
+    statuses: &'d [(u8, &'d str)],
+    wording: Option<&'d Wording<'d>>,
     /// Names that it had before.
-    pub(crate) former: &'d [&'d str],
+    former: &'d [&'d str],
     /// The subcommand that is meant where none is named.
-    pub(crate) default_command: Option<&'d Command<'d>>,
+    default_command: Option<&'d Command<'d>>,
     /// What reads unique beginnings of names, where those mean the names.
-    pub(crate) abbreviates: Option<&'static Abbreviates>,
-    pub(crate) rules: &'d [Rule<'d>],
+    abbreviates: Option<&'static Abbreviates>,
+    rules: &'d [Rule<'d>],
     /// A test of the whole, and what puts a reading to it.
-    pub(crate) judge: Option<(&'d Judge<'d>, Judged)>,
-    pub(crate) config: Option<&'d Config<'d>>,
+    judge: Option<(&'d Judge<'d>, Judged)>,
+    config: Option<&'d Config<'d>>,
 }
 
 /// The commands of a tree: see [`Command::tree`].
@@ -105,20 +106,20 @@ pub struct Tree<'t, 'd> {
 #[derive(Debug, Clone, Copy)]
 pub(crate) struct Settled {
     /// The words that the operands need together.
-    pub(crate) needs: u32,
+    needs: u32,
     /// Which tails the operands have: looked at for each word, so it is known beforehand.
-    pub(crate) tails: Tails,
+    tails: Tails,
     /// How many operands there are; many are as many as 255.
-    pub(crate) operands: u8,
+    operands: u8,
     /// Some are accepted by the commands below too.
-    pub(crate) is_throughout: bool,
+    is_throughout: bool,
     /// Some have more names than one.
-    pub(crate) has_more_names: bool,
+    has_more_names: bool,
     /// Some have names anew that a command above has throughout.
-    pub(crate) has_anew: bool,
+    has_anew: bool,
     /// Some name a command of the program.
-    pub(crate) names_commands: bool,
-    pub(crate) brought: Brought,
+    names_commands: bool,
+    brought: Brought,
 }
 
 /// Which tails the operands of a command have.
@@ -160,7 +161,65 @@ struct Bundled<'d, T> {
     of_bundle: fn(&Bundle<'d>) -> &'d [T],
 }
 
+impl<'d> Command<'d> {
+    /// One of a tree made at run time of which nothing was said yet but its name, and what looks at it before it is run.
+    #[inline]
+    pub(crate) const fn blank(name: &'d str, checks: Checks) -> Self {
+        Command {
+            said: Said::NOTHING,
+            draft: true,
+            checked: Some(checks),
+            hidden: false,
+            sorted: false,
+            acts: false,
+            answers: false,
+            operands_end: false,
+            childless: false,
+            settled: Settled::NOTHING,
+            name,
+            aliases: &[],
+            params: &[],
+            bundles: &[],
+            commands: &[],
+            summary: "",
+            description: "",
+            package: Package::new(""),
+            version: "",
+            is_unnamed: false,
+            alone: None,
+            usual: None,
+            examples: &[],
+            statuses: &[],
+            wording: None,
+            former: &[],
+            default_command: None,
+            abbreviates: None,
+            rules: &[],
+            judge: None,
+            config: None,
+        }
+    }
+}
+
 impl Settled {
+    /// How many operands there are; many are as many as 255.
+    #[inline]
+    pub(crate) const fn operands(&self) -> u8 {
+        self.operands
+    }
+
+    /// Whether some are accepted by the commands below too.
+    #[inline]
+    pub(crate) const fn is_throughout(&self) -> bool {
+        self.is_throughout
+    }
+
+    /// Whether some have more names than one.
+    #[inline]
+    pub(crate) const fn has_more_names(&self) -> bool {
+        self.has_more_names
+    }
+
     pub(crate) const NOTHING: Settled = Settled {
         needs: 0,
         tails: Tails { raw: false, after_dashes: false, unknown_options: false },

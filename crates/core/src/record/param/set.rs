@@ -8,19 +8,7 @@ use crate::record::path::At;
 use crate::record::said::param as said;
 use crate::record::test::Test;
 
-/// `method(given) field = what is written`.
-macro_rules! writes {
-    ($($method:ident($($given:ident: $type:ty)?) $($field:ident).+ = $value:expr;)*) => {
-        impl<'d> Param<'d> {
-            $(#[inline]
-            pub(crate) const fn $method(&mut self, $($given: $type)?) {
-                self.$($field).+ = $value;
-            })*
-        }
-    };
-}
-
-writes! {
+writes! { Param:
     set_help(help: &'d str) help = help;
     set_description(description: &'d str) description = description;
     set_hidden() hidden = true;

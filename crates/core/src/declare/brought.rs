@@ -14,7 +14,7 @@ use crate::record::brought::{Brought, Described};
 use crate::record::command::{Bundle, Command};
 use crate::record::mend::Mend;
 use crate::record::param::Param;
-use crate::record::path::At;
+use crate::record::said::param as said;
 
 impl Brought {
     /// What a parameter brings along.
@@ -60,39 +60,43 @@ impl Brought {
         }
     }
 
+    /// What a parameter brings along follows from its bits: the setters that were called, and what its type says.
     #[inline]
-    pub(super) const fn add(&mut self, param: &Param<'_>) {
-        if !param.variable().is_empty() {
+    const fn add(&mut self, param: &Param<'_>) {
+        let said = param.said();
+        if said.has(said::VARIABLE) {
             self.sources = Some(SOURCES);
         }
-        if !param.file_name().is_empty() || !matches!(param.at(), At::Anything) {
+        if said.has(said::SECRET_FILE | said::PLACES) {
             self.touches = Some(touch);
         }
-        if param.is_special() {
+        if said.has(said::SPECIAL) {
             self.special = Some(special);
         }
-        if param.is_secret() {
+        if said.has(said::SECRET | said::SECRET_FILE) {
             self.secrecy = Some(SECRECY);
         }
-        if param.list().is_some() {
+        if said.has(said::LISTED_BY) {
             self.lists = Some(LISTS);
         }
-        if param.has_manners() {
+        if said.has(said::IN_A_MANNER) {
             self.manners = Some(MANNERS);
         }
-        if param.kinds().len() > 1 {
+        if said.has(said::SEVERAL) {
             self.several = Some(Mend::SEVERAL);
         }
-        if param.is_attached() {
+        if said.has(said::ATTACHED) {
             self.bare = Some(Mend::BARE);
         }
-        if param.form().has_keys() {
+        if said.has(said::KEYED) {
             self.keyed = Some(KEYED);
         }
-        self.describe(param.description());
+        if said.has(said::DESCRIPTION) {
+            self.described = Described::both(self.described, Some(&Described::BLOCKS));
+        }
     }
 
-    /// A description, of a command or a parameter.
+    /// What the description of a command brings along.
     #[inline]
     pub(crate) const fn describe(&mut self, description: &str) {
         if !description.is_empty() {

@@ -102,24 +102,18 @@ impl<'d> Form<'d> {
         self.fill
     }
 
-    /// Whether it is of entries whose keys are a closed list.
-    #[inline]
-    pub(crate) const fn has_keys(&self) -> bool {
-        match self.kinds {
-            [kind] => match kind.sides() {
-                Some((key, _)) => !key.all_offers().is_empty(),
-                None => false,
-            },
-            _ => false,
-        }
-    }
-
-    /// What a parameter that has it is known by at one look.
+    /// What a parameter that has it is known by.
     #[inline]
     pub(crate) const fn bits(&self) -> u64 {
-        match self.kinds {
-            [_] if !self.attached => 0,
-            _ => said::COMPOUND,
-        }
+        let words = match self.kinds {
+            [] => said::WORDLESS,
+            [kind] => match kind.sides() {
+                Some((key, _)) if !key.all_offers().is_empty() => said::KEYED,
+                _ if kind.has_deprecated() => said::WARNS,
+                _ => 0,
+            },
+            _ => said::SEVERAL,
+        };
+        words | if self.attached { said::ATTACHED } else { 0 }
     }
 }

@@ -4,9 +4,9 @@
 //! In here are types, what each of them is asked, and nothing that reads, tells or draws: with one exception, `says.rs`, as
 //! what a validator says in words must stand where the trait of validators does.
 //!
-//! * Declared: `command.rs`, `param.rs`, `kind.rs`, `form.rs`, `rule.rs`, `config.rs`, `package.rs`, `list.rs`, `alone.rs`, `test.rs`, `key.rs`;
-//!   `path.rs`: where a path must lead; `said.rs`: which setters were called; `standard.rs`: the library's own types by name.
-//! * Asked: `ask/`, `called.rs`, `node.rs`, `tree.rs`.
+//! * Declared: `command/`, `param/`, `kind/`, `form.rs`, `rule.rs`, `config.rs`, `package.rs`, `list.rs`, `alone.rs`, `test.rs`,
+//!   `key.rs`; `path.rs`: where a path must lead; `said.rs`: which setters were called; `standard.rs`: the library's own types
+//!   by name. Their fields are private: `ask.rs` has the questions, `set.rs` what setters write.
 //! * Brought along: `brought.rs` are the types of the code that only some programs link; `mend.rs` and `bench.rs` those of what may
 //!   help against a fault.
 //! * Read: `word.rs`, `step.rs`, `line.rs`, `cell.rs`, `reading.rs`, `so_far.rs`, `origin.rs`; `world.rs`: what a reading asks of the world;

@@ -121,12 +121,20 @@ pub(crate) mod param {
         | EXTENSIONS;
     /// All setters.
     pub(crate) const SETTERS: u64 = WARNS - 1;
-    /// No setter: some words that its type takes are deprecated.
-    pub(crate) const WARNS: u64 = 1 << 54;
-    /// No setter: its type takes more than one word, or one that is only attached.
-    pub(crate) const COMPOUND: u64 = 1 << 55;
+    /// No setter: what its type says. Some words are deprecated; it takes none, or more than one, or one that is only
+    /// attached; or entries whose keys are a closed list.
+    pub(crate) const WARNS: u64 = 1 << 51;
+    pub(crate) const WORDLESS: u64 = 1 << 52;
+    pub(crate) const SEVERAL: u64 = 1 << 53;
+    pub(crate) const ATTACHED: u64 = 1 << 54;
+    pub(crate) const KEYED: u64 = 1 << 55;
+    /// What does not take one word as it stands.
+    pub(crate) const COMPOUND: u64 = WORDLESS | SEVERAL | ATTACHED | JOINED_BY;
     /// What asks for more than its words to be converted: a count, a test of the whole, a warning.
     pub(crate) const SPECIAL: u64 = TIMES | ONCE | DISTINCT | DEPRECATED | SECRET_FILE | WARNS;
+    /// What is read in other ways than most.
+    pub(crate) const IN_A_MANNER: u64 =
+        WORDED | AS_IN_CODE | INFINITE | SECRET_FILE | JOINED_BY | TIMES | SEVERAL | ATTACHED;
 }
 
 /// The setters of commands.

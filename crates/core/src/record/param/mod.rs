@@ -153,10 +153,9 @@ impl<'d> Param<'d> {
     pub(crate) const fn draft(role: Role, name: &'d str, form: &'d Form<'d>) -> Self {
         let bytes = name.as_bytes();
         let letter = bytes.len() == 1 && !matches!(role, Role::Operand);
-        let warns = matches!(form.kinds(), [kind] if kind.has_deprecated());
         Param {
             hash: hash(bytes),
-            said: Said::of(if warns { said::WARNS } else { 0 } | form.bits()),
+            said: Said::of(form.bits()),
             draft: true,
             role,
             letter: if letter { bytes[0] } else { 0 },
@@ -217,26 +216,13 @@ impl<'d> Param<'d> {
     /// Whether each word gives one value, as it stands: what nearly all parameters are, in one look.
     #[inline]
     pub(crate) const fn is_plain(&self) -> bool {
-        !self.said.has(said::COMPOUND | said::JOINED_BY)
+        !self.said.has(said::COMPOUND)
     }
 
     /// Whether it asks for more than its words to be converted: a count, a test of the whole, a warning.
     #[inline]
     pub(crate) const fn is_special(&self) -> bool {
         self.said.has(said::SPECIAL)
-    }
-
-    /// Whether pages have more to say of how it is read than nearly all parameters need.
-    #[inline]
-    pub(crate) const fn has_manners(&self) -> bool {
-        self.worded
-            || self.manner.code
-            || self.manner.infinite
-            || !self.file_name.is_empty()
-            || self.delimiter.is_some()
-            || self.form.is_attached()
-            || self.form.kinds().len() > 1
-            || self.is_counted()
     }
 
     /// Whether it was declared how often it is given.

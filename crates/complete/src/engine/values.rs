@@ -155,15 +155,22 @@ impl<'d> Completing<'d, '_> {
         if is_closed {
             return;
         }
-        let refers = if param.word_kind(at).is_some_and(|own| std::ptr::eq(own, kind)) {
-            param.refers(at)
-        } else {
-            kind.looks_up()
-        };
+        self.look_up(param, (kind, at), is_full, (head, begun));
+    }
+
+    /// What a shell looks up for a kind, or a sentence of what would be right where nothing was listed.
+    fn look_up(
+        &mut self,
+        param: &'d Param<'d>,
+        (kind, at): (&Kind<'_>, usize),
+        is_full: bool,
+        (head, begun): (&str, &str),
+    ) {
+        let is_own = param.word_kind(at).is_some_and(|own| std::ptr::eq(own, kind));
+        let refers = if is_own { param.refers(at) } else { kind.looks_up() };
         match refers {
             Refers::Nothing | Refers::Command if is_full => {}
             Refers::Nothing | Refers::Command => {
-                let is_own = param.word_kind(at).is_some_and(|own| std::ptr::eq(own, kind));
                 let wanted = match is_own {
                     true => param.hint(at, self.wording),
                     false => kind.wanted(self.wording),

@@ -263,21 +263,7 @@ impl Words<'_> {
                 self.done.clear();
                 self.redirects = false;
             }
-            '<' | '>' if !self.is_one => {
-                // The number in front of it is that of a stream.
-                let is_stream =
-                    self.has_begun && self.word.text.bytes().all(|byte| byte.is_ascii_digit());
-                if is_stream {
-                    self.has_begun = false;
-                    self.word = Word::default();
-                }
-                self.end();
-                self.redirects = true;
-                let signs = rest
-                    .find(|sign| !matches!(sign, '<' | '>' | '&' | '|' | '?'))
-                    .unwrap_or(rest.len());
-                return next + signs;
-            }
+            '<' | '>' if !self.is_one => return next + self.redirect(rest),
             '\\' => {
                 self.begin(at);
                 return self.escaped(next);
@@ -298,6 +284,18 @@ impl Words<'_> {
             }
         }
         next
+    }
+
+    /// A redirection; gives how many signs of it follow.
+    fn redirect(&mut self, rest: &str) -> usize {
+        // The number in front of it is that of a stream.
+        if self.has_begun && self.word.text.bytes().all(|byte| byte.is_ascii_digit()) {
+            self.has_begun = false;
+            self.word = Word::default();
+        }
+        self.end();
+        self.redirects = true;
+        rest.find(|sign| !matches!(sign, '<' | '>' | '&' | '|' | '?')).unwrap_or(rest.len())
     }
 
     /// Whether the shell makes something else of a letter outside of quotes.

@@ -51,6 +51,26 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
     if said.has(said::LISTED_BY) {
         listed(param, finder);
     }
+    spelt(param, finder);
+    let times = param.given_times();
+    let is_short = said.has(said::DISTINCT)
+        && matches!(param.kinds(), [kind] if matches!(kind.noun(), Noun::Choice) && kind.all_offers().len() < times.min as usize);
+    if times.min > times.max || times.max == 0 || is_short {
+        finder.show(Problem::Times { name });
+    }
+    if said.has(said::PLACEHOLDER) {
+        let (texts, words) = (count_texts(param.declared_placeholder()), param.kinds().len());
+        if texts != words {
+            let placeholder = param.declared_placeholder();
+            finder.show(Problem::Placeholder { name, placeholder, texts, words });
+        }
+    }
+}
+
+/// How its names are spelt beside its own.
+#[inline]
+const fn spelt<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
+    let (name, said) = (param.name(), param.said());
     let mut i = 0;
     while i < param.no_letters().len() {
         if let Some(letter) = param.no_letters()[i]
@@ -69,12 +89,6 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
     if said.has(said::SECRET_FILE) {
         show_name(param.file_name(), long_name_fault(param.file_name()), finder);
     }
-    let times = param.given_times();
-    let is_short = param.said().has(said::DISTINCT)
-        && matches!(param.kinds(), [kind] if matches!(kind.noun(), Noun::Choice) && kind.all_offers().len() < times.min as usize);
-    if times.min > times.max || times.max == 0 || is_short {
-        finder.show(Problem::Times { name });
-    }
     let mut i = 0;
     while i < param.aliases().len() {
         show_name(param.aliases()[i], option_name_fault(param.aliases()[i]), finder);
@@ -84,13 +98,6 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
     while i < param.former_names().len() {
         show_name(param.former_names()[i], long_name_fault(param.former_names()[i]), finder);
         i += 1;
-    }
-    if said.has(said::PLACEHOLDER) {
-        let (texts, words) = (count_texts(param.declared_placeholder()), param.kinds().len());
-        if texts != words {
-            let placeholder = param.declared_placeholder();
-            finder.show(Problem::Placeholder { name, placeholder, texts, words });
-        }
     }
 }
 

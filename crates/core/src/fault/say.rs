@@ -100,6 +100,16 @@ impl<'t, 'd> Report<'t, 'd> {
                 let extra = speech.fill(phrase, &[typed(), &self.path().text(), count]);
                 joined(speech, extra, self.taken_option(fault))
             }
+            _ => self.sentence_of_value(fault, group, name),
+        }
+    }
+
+    /// The same of a value, a rule, or the whole.
+    #[inline]
+    fn sentence_of_value(&self, fault: &Fault<'d>, group: &[&Fault<'d>], name: &'t str) -> &'t str {
+        let speech = self.speech;
+        let typed = || self.listed(group, Self::typed);
+        match fault.kind() {
             FaultKind::ValueMissing => value_missing(speech, fault, name),
             FaultKind::ValueUnwanted => self.unwanted(group),
             FaultKind::ValueAttached => {

@@ -21,10 +21,32 @@ impl Message {
     pub(crate) const fn text(mut self, more: &str) -> Self {
         let more = more.as_bytes();
         let mut i = 0;
-        while i < more.len() && self.len < Self::MOST {
-            self.bytes[self.len] = more[i];
-            self.len += 1;
+        while i < more.len() {
+            self = self.byte(more[i]);
             i += 1;
+        }
+        self
+    }
+
+    #[inline]
+    const fn byte(mut self, byte: u8) -> Self {
+        if self.len < Self::MOST {
+            self.bytes[self.len] = byte;
+            self.len += 1;
+        }
+        self
+    }
+
+    /// The text with a pattern after it, in which `{name}` is one of these.
+    #[inline]
+    pub(crate) const fn fill(mut self, pattern: &str, with: &[(&str, &str)]) -> Self {
+        let pattern = pattern.as_bytes();
+        let mut at = 0;
+        while at < pattern.len() {
+            (self, at) = match named(pattern, at, with) {
+                Some((text, end)) => (self.text(text), end),
+                None => (self.byte(pattern[at]), at + 1),
+            };
         }
         self
     }
@@ -58,4 +80,26 @@ impl Message {
         }
         ""
     }
+}
+
+/// What stands for a name in braces at a place of a pattern, and where that ends.
+#[inline]
+const fn named<'t>(
+    pattern: &[u8],
+    at: usize,
+    with: &[(&str, &'t str)],
+) -> Option<(&'t str, usize)> {
+    let mut i = 0;
+    while pattern[at] == b'{' && i < with.len() {
+        let (name, text) = (with[i].0.as_bytes(), with[i].1);
+        let (mut k, end) = (0, at + 1 + name.len());
+        while end < pattern.len() && k < name.len() && pattern[at + 1 + k] == name[k] {
+            k += 1;
+        }
+        if k == name.len() && end < pattern.len() && pattern[end] == b'}' {
+            return Some((text, end + 1));
+        }
+        i += 1;
+    }
+    None
 }

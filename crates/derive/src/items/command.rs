@@ -2,7 +2,7 @@
 //! its subcommands.
 
 use crate::{Below, Detail, Errors, Is, Node, Parameter, Takes};
-use proc_macro2::{Ident, TokenStream};
+use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
 use syn::{Expr, ExprCall, Type};
@@ -64,27 +64,37 @@ impl Node<'_> {
             let message = "the type in the parentheses says what its command takes, and its rules (set them there)";
             errors.at(span, message);
         }
-        let mut lists = quote!();
-        if !params.is_empty() {
-            lists.extend(quote_spanned!(span=> .takes(&[#(#params),*])));
+        let listed = |list: Vec<TokenStream>, call: TokenStream| match list.is_empty() {
+            true => quote!(),
+            false => quote_spanned!(span=> .#call(&[#(#list),*])),
+        };
+        let (mut lists, rules) = (listed(params, quote!(takes)), listed(rules, quote!(rules)));
+        lists.extend([bundle_list, rules]);
+        let start = self.start(&name, span);
+        // The package tells of a whole program.
+        let package = match (self.is, &self.below) {
+            (Is::Below, _) | (_, Below::Copy(_)) => quote!(),
+            _ => quote!(.declared_in(::clavret::package!(), #is_named)),
+        };
+        lists.extend(self.list_below(span));
+        quote! {
+            #(#keys)*
+            #bundles
+            static #command: ::clavret::__::Command<'static> = #start #package #setters #lists #last;
         }
-        lists.extend(bundle_list);
-        if !rules.is_empty() {
-            lists.extend(quote_spanned!(span=> .rules(&[#(#rules),*])));
-        }
-        let start = match &self.below {
+    }
+
+    /// A copy of another command by a name, or a new one.
+    fn start(&self, name: &TokenStream, span: Span) -> TokenStream {
+        match &self.below {
             Below::Copy(command) => quote_spanned!(span=> (*#command).adapted().named(#name)),
             _ => quote_spanned!(span=> ::clavret::__::Command::new(#name)),
-        };
-        // The package tells of a whole program.
-        let package = match self.is {
-            Is::Below => quote!(),
-            Is::Command | Is::Group | Is::Program => {
-                quote!(.declared_in(::clavret::package!(), #is_named))
-            }
-        };
-        let package = if matches!(self.below, Below::Copy(_)) { quote!() } else { package };
-        lists.extend(match &self.below {
+        }
+    }
+
+    /// The call that lists what is below.
+    fn list_below(&self, span: Span) -> TokenStream {
+        match &self.below {
             Below::Nothing | Below::Copy(_) => quote!(),
             Below::Listed(commands) => {
                 let commands = commands.iter().map(|(command, _)| command);
@@ -97,11 +107,6 @@ impl Node<'_> {
                     quote_spanned!(ty_span=> <#ty as ::clavret::__::Subcommands>::IS_OPTIONAL);
                 quote_spanned!(ty_span=> .commands_of(#below, #acts))
             }
-        });
-        quote! {
-            #(#keys)*
-            #bundles
-            static #command: ::clavret::__::Command<'static> = #start #package #setters #lists #last;
         }
     }
 

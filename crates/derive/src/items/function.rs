@@ -5,7 +5,7 @@
 //! command, `Route::of::<inspect>()` its handler.
 
 use crate::{Arguments, Below, Detail, Docs, Errors, Is, Node, Takes};
-use proc_macro2::TokenStream;
+use proc_macro2::{Ident, Span, TokenStream};
 use quote::quote;
 use syn::ItemFn;
 
@@ -24,25 +24,11 @@ pub(crate) fn declare(
     errors: &mut Errors,
 ) -> TokenStream {
     let ident = function.sig.ident.clone();
-    if ident == "main" {
-        let message = "`main` runs the program: declare another function, such as `inspect`, and return \
-                       `clavret::Program::of::<inspect>().run()` from `main`";
-        errors.on(&ident, message);
-    }
     let before = span_of(&details, "before");
     let when = if before.is_some() { When::Before } else { When::Called };
     let types = listed(&details, errors);
     let acts = details.iter().any(|detail| detail.is("acts") || detail.is("default_command"));
-    match before {
-        Some(span) if types.is_empty() => {
-            errors.at(span, "expected `commands(…)` beside it (it runs before one of them)");
-        }
-        None if !types.is_empty() && !acts => {
-            let message = "say when it runs: `before` each of its commands, or (`acts`) where a line names none";
-            errors.on(&ident, message);
-        }
-        _ => {}
-    }
+    refuse_unclear(&ident, before, (!types.is_empty(), acts), errors);
     let docs = Docs::of(&function.attrs, errors);
     let arguments = Arguments::read(&mut function.sig, &[], None, when, errors);
     let handler = arguments.handler(&function.sig, &quote!(#ident));
@@ -91,5 +77,29 @@ pub(crate) fn declare(
         #[allow(non_camel_case_types, missing_debug_implementations, clippy::pedantic)]
         #visibility enum #ident {}
         #items
+    }
+}
+
+/// It is not `main`, and says when it runs where there are commands below it.
+fn refuse_unclear(
+    ident: &Ident,
+    before: Option<Span>,
+    (has_commands, acts): (bool, bool),
+    errors: &mut Errors,
+) {
+    if ident == "main" {
+        let message = "`main` runs the program: declare another function, such as `inspect`, and return \
+                       `clavret::Program::of::<inspect>().run()` from `main`";
+        errors.on(ident, message);
+    }
+    match before {
+        Some(span) if !has_commands => {
+            errors.at(span, "expected `commands(…)` beside it (it runs before one of them)");
+        }
+        None if has_commands && !acts => {
+            let message = "say when it runs: `before` each of its commands, or (`acts`) where a line names none";
+            errors.on(ident, message);
+        }
+        _ => {}
     }
 }

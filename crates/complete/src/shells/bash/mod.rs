@@ -33,27 +33,14 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
     let [asked, replaced, before, after, columns, cased, ..] = fields else { return None };
     let line = Line::of(before, after, Syntax::Posix);
     let mut records = Records::new('\u{1e}');
-    // What readline keeps of the word, and what that means: the rest is replaced.
-    let kept = line.raw.strip_suffix(replaced).unwrap_or_default();
-    let kept = Line::of(&("_ ".to_owned() + kept), "", Syntax::Posix).cursor.begun.text;
-    let kept = kept.to_string_lossy();
+    let kept = &*kept(&line, replaced);
     let text = line.cursor.begun.text.to_string_lossy();
-    let quote = match line.quote {
-        Quote::None => "",
-        Quote::Double => "\"",
-        Quote::Single => "'",
-        Quote::Escaping => "$'",
-    };
+    let quote = sign(line.quote);
     // In another case it is kept as it is.
     let is_kept =
-        |text: &str| text.get(..kept.len()).is_some_and(|it| it.eq_ignore_ascii_case(&kept));
+        |text: &str| text.get(..kept.len()).is_some_and(|it| it.eq_ignore_ascii_case(kept));
     let inserted =
         |text: &str| quoted(if is_kept(text) { &text[kept.len()..] } else { text }, line.quote);
-    // Of what is put in at the end, readline takes a sign like that of the quote for the end of it.
-    let closed = |text: String, is_end: bool| match quote.trim_start_matches('$') {
-        sign if is_end && !sign.is_empty() && text.ends_with(sign) => text + sign,
-        _ => text,
-    };
     let look = |records: &mut Records, what, before: &str, ends: &[String], begun: &str| {
         let (root, begun) = parted(begun, (text.len(), line.root.as_ref()));
         let kept = kept.strip_prefix(before).unwrap_or_default();
@@ -71,39 +58,27 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
     if are_options(&blocks, &text) && ![LISTING, IN_TURN].contains(asked) {
         return Some(records.text());
     }
-    let count: usize = blocks
-        .iter()
-        .map(|block| if let Block::Words { words, .. } = block { words.len() } else { 0 })
-        .sum();
+    let count = word_count(&blocks);
     let lists = *asked == LISTING && count > 1;
     // What they have in common is theirs as they are typed.
     let is_helped = lists || LISTING_AND_PUTTING.contains(asked) && count > 1;
     // Neither within a quote, which readline closes, nor in front of the rest of the word does a space follow.
     let ends =
         line.quote == Quote::None && !after.starts_with(|letter: char| !letter.is_whitespace());
-    let shown = |word: &Candidate| {
-        if lists { inserted(word.shown()) } else { inserted(&word.text) }
-    };
+    let shown = |word: &Candidate| inserted(if lists { word.shown() } else { &word.text });
     let columns = columns.parse().unwrap_or(usize::MAX);
     let width = if is_helped { widest(&blocks, &shown) } else { 0 };
+    let put = |word: &Candidate| match is_helped {
+        true => explained(&shown(word), &word.help, (width, columns), ["  (", ")"]),
+        false if !word.is_whole => shown(word),
+        false if ends && *asked != IN_TURN => closed(shown(word), quote) + " ",
+        false => closed(shown(word), quote),
+    };
     for block in &blocks {
         match block {
             Block::Words { group, words } => {
                 for run in runs(words) {
-                    let mut texts = Vec::new();
-                    for word in run {
-                        let mut text = shown(word);
-                        if is_helped {
-                            text = explained(&text, &word.help, (width, columns), ["  (", ")"]);
-                        } else {
-                            text = closed(text, word.is_whole);
-                            if word.is_whole && ends && *asked != IN_TURN {
-                                text.push(' ');
-                            }
-                        }
-                        texts.push(text);
-                    }
-                    records.words("", group, &texts, &[]);
+                    records.words("", group, &run.iter().map(put).collect::<Vec<_>>(), &[]);
                 }
             }
             Block::Look { what, before, ends, begun } => {
@@ -114,4 +89,35 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
         }
     }
     Some(records.text())
+}
+
+/// What readline keeps of the word, and what that means: the rest is replaced.
+fn kept(line: &Line, replaced: &str) -> String {
+    let kept = line.raw.strip_suffix(replaced).unwrap_or_default();
+    let kept = Line::of(&("_ ".to_owned() + kept), "", Syntax::Posix).cursor.begun.text;
+    kept.to_string_lossy().into_owned()
+}
+
+/// What a quote begins with.
+fn sign(quote: Quote) -> &'static str {
+    match quote {
+        Quote::None => "",
+        Quote::Double => "\"",
+        Quote::Single => "'",
+        Quote::Escaping => "$'",
+    }
+}
+
+/// Of what is put in at the end, readline takes a sign like that of the quote for the end of it.
+fn closed(text: String, quote: &str) -> String {
+    match quote.trim_start_matches('$') {
+        sign if !sign.is_empty() && text.ends_with(sign) => text + sign,
+        _ => text,
+    }
+}
+
+fn word_count(blocks: &[Block]) -> usize {
+    let words =
+        |block: &Block| if let Block::Words { words, .. } = block { words.len() } else { 0 };
+    blocks.iter().map(words).sum()
 }

@@ -9,7 +9,6 @@ use std::num::{NonZeroU8, NonZeroU16, NonZeroU32, NonZeroU64, NonZeroUsize};
 use std::ops::Rem;
 use std::path::PathBuf;
 
-use super::foreign;
 use super::from_word::FromWord;
 use super::valid::{self, bounds};
 use super::when::When;
@@ -227,7 +226,7 @@ impl<T: Shown> Test for Own<T> {
 #[cfg(feature = "regex")]
 impl Test for Matching {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
-        foreign::regex::pattern(&self.0[0], &self.0[1]).test(value)
+        super::foreign::regex::pattern(&self.0[0], &self.0[1]).test(value)
     }
 
     fn says(&self) -> Says<'_> {
@@ -251,7 +250,7 @@ impl Test for Matching {
 impl Test for Schemes {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         let schemes: Vec<&str> = self.0.iter().map(String::as_str).collect();
-        foreign::url::schemes(&schemes).test(value)
+        super::foreign::url::schemes(&schemes).test(value)
     }
 
     fn says(&self) -> Says<'_> {

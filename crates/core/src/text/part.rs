@@ -14,7 +14,7 @@ pub(crate) fn part(word: &OsStr, start: usize, end: usize) -> Cow<'_, OsStr> {
 
 /// The bytes `start..end` of a word, as a word: by its text, or by its wide units where it is none.
 #[cfg(not(unix))]
-fn part(word: &OsStr, start: usize, end: usize) -> Cow<'_, OsStr> {
+pub(crate) fn part(word: &OsStr, start: usize, end: usize) -> Cow<'_, OsStr> {
     match word.to_str() {
         Some(text) => Cow::Borrowed(OsStr::new(text.get(start..end).unwrap_or_default())),
         None => Cow::Owned(inside(word, start, end)),

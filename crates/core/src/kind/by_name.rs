@@ -118,7 +118,7 @@ fn value<T: FromWord>(text: &str) -> Result<T, Unfit> {
     T::from_word(text.as_ref()).map_err(|_| Unfit::Value(text.to_owned()))
 }
 
-#[expect(clippy::extra_unused_type_parameters)]
+#[expect(clippy::extra_unused_type_parameters)] // it is called as the others are
 fn none<T>(_: &Says<'_>) -> Made {
     Err(Unfit::Sort)
 }

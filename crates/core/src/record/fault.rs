@@ -1,4 +1,4 @@
-//! The facts of what is wrong with a command line. How it is mended and drawn is stage 5.
+//! The facts of what is wrong with a command line. How it is mended and drawn stands in `fault/`.
 
 use std::borrow::Cow;
 use std::ffi::OsStr;

@@ -42,7 +42,7 @@ pub(crate) enum Reason {
 
 /// What is amiss with a word that is nearly of its kind.
 #[derive(Debug, Clone, PartialEq, Eq)]
-#[allow(dead_code)]
+#[allow(dead_code)] // some are of kinds behind features
 pub(crate) enum Miss {
     /// A number that is not whole, where it must be.
     Fraction,

@@ -23,7 +23,7 @@ pub(crate) mod url;
 pub(crate) mod uuid;
 
 /// Converts words by `FromStr`; what is amiss with one that does not convert is asked of a function.
-#[allow(unused_macros)]
+#[allow(unused_macros)] // where no feature that uses it is on
 macro_rules! parsed {
     ($($type:ty, $standard:ident: $noun:literal, $example:literal $(, $misfit:expr)?;)*) => {$(
         impl crate::kind::from_word::FromWord for $type {

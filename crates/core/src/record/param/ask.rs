@@ -7,7 +7,7 @@ use crate::record::cell::Held;
 use crate::record::form::Form;
 use crate::record::kind::{Feed, Kind, Refers, Wrong};
 use crate::record::list::Lister;
-use crate::record::param::{Param, Role, Tail, Times, Twin};
+use crate::record::param::{Manner, Param, Role, Tail, Times, Twin};
 use crate::record::path::At;
 use crate::record::said::Said;
 use crate::record::said::{SETTERS, param as said};
@@ -231,7 +231,7 @@ impl<'d> Param<'d> {
         !self.form.is_needed() && !self.form.is_many() && !self.form.is_attached()
     }
 
-    pub(crate) const fn manner(&self) -> crate::record::param::Manner {
+    pub(crate) const fn manner(&self) -> Manner {
         self.manner
     }
 

@@ -59,7 +59,7 @@ fn whatever_a_draft_is_given_is_listed() {
         ),
         (
             told!(calm().opposite_letter('r')),
-            "`calm` has a letter for its opposite, and no opposite (declare it by `opposite`)",
+            "`opposite_letter` of `calm` means nothing without `opposite`",
         ),
         (
             told!(at.placeholder("DEGREES")),

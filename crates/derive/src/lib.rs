@@ -6,7 +6,7 @@
 //! Read in this order:
 //!
 //! 1. `model/`: what is read. `errors.rs`: every error, collected with its span; `docs.rs`, `names.rs`: documentation
-//!    as help, identifiers as names; `table.rs`: the details that there are; `details.rs`: what stands in a mark's
+//!    as help, identifiers as names; `settings.rs`: the details that there are, `table.rs`: whose they are; `details.rs`: what stands in a mark's
 //!    parentheses; `marks.rs`: which mark a field or an argument has. Its types stand at the end of this file, where
 //!    each of the others sees into them.
 //! 2. `check.rs`: what is wrong with it that the compiler would tell worse.
@@ -32,7 +32,7 @@ use syn::{Data, DeriveInput, Expr, Item, LitChar, LitInt, LitStr, Type, parse_ma
 
 use crate::items::arguments::When;
 use crate::model::errors::ONE_STATIC;
-use crate::model::table::Setter;
+use crate::model::settings::Setter;
 
 /// Declares a command by a type: a struct's fields are its parameters, an enum's variants its
 /// subcommands. See the crate `clavret`.
@@ -174,8 +174,20 @@ enum Takes {
     Reference,
     /// This many values, in parentheses.
     Several(usize),
+    /// The members of a rule, and what that hangs on.
+    Rule(Hangs),
     /// Read by the macro itself.
     Special,
+}
+
+/// What a rule hangs on.
+#[derive(Clone, Copy, PartialEq, Eq)]
+enum Hangs {
+    Nothing,
+    /// A parameter, before the members.
+    Param,
+    /// A parameter with the value that it must have, after the members.
+    Value,
 }
 
 /// What a documentation comment says.

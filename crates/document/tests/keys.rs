@@ -4,6 +4,7 @@ use std::collections::BTreeSet;
 use std::fs;
 use std::path::{Path, PathBuf};
 
+use clavret_core::SETTERS;
 use clavret_document::{Document, document_schema, from_toml, to_json};
 use clavret_generator::declaration;
 use expect_test::expect_file;
@@ -36,10 +37,11 @@ const WITHOUT_SETTER: &[&str] = &[
     "version", "statuses",
 ];
 
-/// What the sources of declaring call `const fn NAME(mut self, …) -> Self`, and the constructors of rules and validators.
+/// Those of parameters and commands, what the sources of declaring call `const fn NAME(mut self, …) -> Self`, and the
+/// constructors of rules and validators.
 fn setters() -> BTreeSet<String> {
     let declare = Path::new(env!("CARGO_MANIFEST_DIR")).join("../core/src");
-    let mut found = BTreeSet::new();
+    let mut found: BTreeSet<String> = SETTERS.concat().into_iter().map(str::to_owned).collect();
     let places = ["declare", "kind", "record", "relate", "wording/mod.rs"];
     let mut waiting: Vec<PathBuf> = places.iter().map(|place| declare.join(place)).collect();
     while let Some(path) = waiting.pop() {
@@ -54,7 +56,8 @@ fn setters() -> BTreeSet<String> {
                 .chars()
                 .take_while(|letter| letter.is_alphanumeric() || *letter == '_')
                 .collect();
-            if is_setter(part, &path) {
+            // Those that a macro names are rows, and known.
+            if is_setter(part, &path) && !name.is_empty() {
                 found.insert(name);
             }
         }

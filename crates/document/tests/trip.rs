@@ -3,15 +3,16 @@
 use std::collections::BTreeSet;
 
 use clavret_core::{
-    Command, CommandPath, Look, Named, Outcome, Page, PageLength, SETTERS, Standard, When, Wording,
+    Command, CommandPath, Look, Named, Outcome, Page, PageLength, SETTERS, Standard, Wording,
 };
 use clavret_document::{Arena, Document, document_of, document_schema, to_json, to_toml};
 use clavret_generator::{Spec, config, declaration, pool};
+use clavret_tables::{Hangs, RULES, Role, SETTINGS, Setting, Takes, When};
 use proptest::prelude::*;
 use proptest::sample::Index;
 use proptest::strategy::ValueTree;
 use proptest::test_runner::TestRunner;
-use serde_json::Value;
+use serde_json::{Value, json};
 
 use crate::sorts::SORTS;
 
@@ -173,7 +174,7 @@ fn every_type_goes_there_and_back() {
     use std::num::{NonZeroU8, NonZeroU16, NonZeroU32, NonZeroU64, NonZeroUsize};
     let count = types! {
         u8 u16 u32 u64 u128 usize i8 i16 i32 i64 i128 isize f32 f64 NonZeroU8 NonZeroU16 NonZeroU32 NonZeroU64 NonZeroUsize
-        String std::ffi::OsString std::path::PathBuf char bool When Ipv4Addr Ipv6Addr IpAddr SocketAddrV4 SocketAddrV6
+        String std::ffi::OsString std::path::PathBuf char bool clavret_core::When Ipv4Addr Ipv6Addr IpAddr SocketAddrV4 SocketAddrV6
         SocketAddr jiff::civil::Date jiff::civil::Time jiff::civil::DateTime jiff::Timestamp jiff::Span
         std::time::Duration jiff::SignedDuration bytesize::ByteSize email_address::EmailAddress
         clavret_core::DomainName url::Url uuid::Uuid regex::Regex glob::Pattern semver::Version semver::VersionReq
@@ -181,6 +182,108 @@ fn every_type_goes_there_and_back() {
     };
     // All but a closed list, of which each is a type.
     assert_eq!(count, Standard::ALL.len() - 1);
+}
+
+/// A parameter that has a setting, with all that it needs beside it.
+fn with_setting(setting: &Setting, role: Role) -> Value {
+    let kind = match setting.when {
+        When::Always | When::Many | When::ManyWords | When::ManyTexts => "text",
+        When::WholeNumbers => "u8",
+        When::Numbers => "f64",
+        When::Paths => "path",
+    };
+    let mut param = json!({ "name": "sample" });
+    if matches!(role, Role::Operand | Role::Option) {
+        let is_many = matches!(setting.when, When::Many | When::ManyWords | When::ManyTexts);
+        param["type"] = json!(kind);
+        param[if is_many { "many" } else { "optional" }] = json!(true);
+    }
+    let of_name = |name: &str| SETTINGS.iter().find(|setting| setting.name == name).unwrap();
+    for setting in setting.needs.iter().map(|name| of_name(name)).chain([setting]) {
+        param[setting.name.replace('_', "-")] = match (setting.takes, setting.name) {
+            (Takes::Truth, _) => json!(true),
+            (Takes::Text | Takes::Word, _) => json!("other"),
+            (Takes::Texts, _) => json!(["other"]),
+            (Takes::Sign, _) => json!("x"),
+            (Takes::Key, "type") => json!("u8"),
+            (Takes::Key, _) => continue,
+            (_, "valid") => json!({ "length": [1, 9] }),
+            (_, "times") => json!([1, 2]),
+            (_, "refers") => json!("host"),
+            (_, "listed_by") => json!({ "closed": true, "unchecked": true }),
+            (_, "stands_alone") => json!("version"),
+            (_, "tail") => json!("after-dashes"),
+            (_, name) => panic!("a sample of what `{name}` is given has its line here"),
+        };
+    }
+    param
+}
+
+/// A table of a document is read, and stands there again.
+fn is_kept(list: &str, table: &Value, params: &Value) -> String {
+    let mut value = json!({ "clavret": 1, "name": "apiary", "flag": params, list: [table] });
+    if list == "flag" {
+        value["flag"] = json!([table]);
+    }
+    let document = Document::read("apiary.json", value.to_string());
+    let (document, arena) = (document.unwrap_or_else(|faults| panic!("{faults}")), Arena::new());
+    let root = document.command(&arena);
+    assert!(root.problems().is_empty(), "{value} {:?}", root.problems());
+    let again: Value = serde_json::from_str(&to_json(&document_of(root))).unwrap();
+    for (key, given) in table.as_object().unwrap() {
+        // Text is the type of what says nothing else.
+        let is_text = key == "type" && given == "text";
+        assert!(is_text || again[list][0][key] == *given, "`{key}` of {value} is lost in {again}");
+    }
+    match list {
+        "rule" => root.own_rules()[0].name().to_owned(),
+        _ => root.own_params()[0].setters().collect::<Vec<_>>().join(" "),
+    }
+}
+
+/// Each row of the tables, by itself: a setting of whatever may have it, a rule, a validator.
+#[test]
+fn every_row_goes_there_and_back() {
+    for setting in SETTINGS {
+        for role in setting.of {
+            let list = format!("{role:?}").to_lowercase();
+            let called = is_kept(&list, &with_setting(setting, *role), &json!([]));
+            let is_setter = setting.takes != Takes::Key;
+            assert_eq!(called.split(' ').any(|name| name == setting.name), is_setter, "{called}");
+        }
+    }
+    let flags = json!([{ "name": "calm" }, { "name": "mild" }]);
+    for rule in RULES {
+        let members =
+            if rule.hangs == Hangs::Nothing { vec!["calm", "mild"] } else { vec!["mild"] };
+        let mut table = json!({ rule.name.replace('_', "-"): members });
+        if rule.hangs != Hangs::Nothing {
+            table["param"] = json!("calm");
+        }
+        if rule.hangs == Hangs::Value {
+            table["value"] = json!("yes");
+        }
+        assert_eq!(is_kept("rule", &table, &flags), rule.name);
+    }
+    let schema = document_schema();
+    for name in schema["$defs"]["validator"]["properties"].as_object().unwrap().keys() {
+        let (kind, given) = match name.as_str() {
+            "range" => ("u8", json!([2, 20])),
+            "at-least" | "at-most" | "multiple-of" => ("u8", json!(3)),
+            "one-of" | "not-one-of" => ("u8", json!([3, 5])),
+            "length" => ("text", json!([1, 9])),
+            "pattern" => ("text", json!("[A-Z][0-9]")),
+            "schemes" => ("web-address", json!(["https"])),
+            // What goes with them, and what stands for those of a program.
+            "says" | "example" | "unchecked" => continue,
+            name => panic!("a sample of what `{name}` is given has its line here"),
+        };
+        let mut valid = json!({ name: given });
+        if name == "pattern" {
+            valid["example"] = json!("A7");
+        }
+        is_kept("option", &json!({ "name": "frames", "type": kind, "valid": valid }), &json!([]));
+    }
 }
 
 /// Together the declarations that are generated say all that a document may say, and call every setter there is.

@@ -231,7 +231,7 @@ pub fn broken<'d>(
                             || kind.standard() == Some(Standard::Text);
                         is_text.then_some("zz!")
                     }
-                    _ => match param.declared_place()? {
+                    _ => match crate::place(param)? {
                         "directory" | "present" | "file" => Some("none"),
                         _ => Some("file"),
                     },

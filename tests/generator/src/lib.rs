@@ -23,6 +23,7 @@ mod walk;
 mod words;
 
 pub use bumpalo::Bump as Arena;
+use clavret_core::Param;
 use proptest::test_runner::{Config, RngSeed};
 
 pub use draw::declaration;
@@ -46,4 +47,9 @@ pub fn config(cases: u32) -> Config {
         config.rng_seed = RngSeed::Fixed(0);
     }
     config
+}
+
+/// The setter that says what must be at a path.
+fn place(param: &Param<'_>) -> Option<&'static str> {
+    param.setters().find(|setter| ["present", "absent", "file", "directory"].contains(setter))
 }

@@ -157,7 +157,7 @@ pub fn names(param: &Param<'_>) -> Vec<String> {
 /// A word for a place of a value which is accepted in the [`Surroundings`](crate::Surroundings).
 pub fn example(param: &Param<'_>, at: usize) -> String {
     let ending = param.extensions().first().map(|ending| format!(".{ending}")).unwrap_or_default();
-    match param.declared_place() {
+    match crate::place(param) {
         Some("directory") => format!("yard{ending}"),
         Some("absent") => format!("none{ending}"),
         Some(_) => format!("file{ending}"),

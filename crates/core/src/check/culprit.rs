@@ -27,7 +27,6 @@ impl<'d> Problem<'d> {
                 (name, &["letter", "opposite_letter"])
             }
             Problem::Letters { second, .. } => (second, &["letter", "opposite_letter", "aliases"]),
-            Problem::OppositeLetter { name } => (name, &["opposite_letter"]),
             Problem::Default { name, .. } => (name, &["default"]),
             Problem::Operands { name, .. } => (name, NONE),
             Problem::Unbounded { second, .. } => (second, &["times", "many"]),
@@ -48,6 +47,7 @@ impl<'d> Problem<'d> {
             Problem::Bundle { heading, .. } => (heading, NONE),
             Problem::Twice { name, .. }
             | Problem::Clash { name, .. }
+            | Problem::Needs { name, .. }
             | Problem::Misplaced { name, .. }
             | Problem::OfRoot { name, .. } => (name, NONE),
         };
@@ -61,6 +61,7 @@ impl<'d> Problem<'d> {
         match self {
             Problem::Twice { setter, .. }
             | Problem::Misplaced { setter, .. }
+            | Problem::Needs { setter, .. }
             | Problem::OfRoot { setter, .. } => vec![setter],
             Problem::Clash { setters, .. } => setters.iter().rev().copied().collect(),
             problem => problem.culprit().setters.to_vec(),

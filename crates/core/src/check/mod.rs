@@ -4,7 +4,7 @@
 //! * `rules.rs`: commands; `own.rs`: a parameter by itself; `members.rs`: rules between parameters; `reach.rs`: what is above and below;
 //!   `twins.rs`: names that stand twice; `names.rs`: how a name may be spelt; `defaults.rs`: defaults while the compiler runs.
 //! * `finder.rs`: what is found; `stops.rs`: where that stops a build; `problems.rs`, `node.rs`: where it is listed.
-//! * `problem.rs`, `message.rs`: the same in words; `culprit.rs`: what a problem is about.
+//! * `problem.rs`, `told.rs`, `message.rs`: the same in words; `culprit.rs`: what a problem is about.
 
 pub(crate) mod culprit;
 pub(crate) mod defaults;
@@ -19,4 +19,5 @@ pub(crate) mod problems;
 pub(crate) mod reach;
 pub(crate) mod rules;
 pub(crate) mod stops;
+pub(crate) mod told;
 pub(crate) mod twins;

@@ -6,7 +6,7 @@ use super::names::{letter_fault, long_name_fault, option_name_fault, plain_name_
 use super::problem::Problem;
 use crate::record::kind::Noun;
 use crate::record::param::{Param, Role};
-use crate::record::said::param as said;
+use crate::record::settings::param as said;
 
 /// The first of its [clashes].
 #[inline]
@@ -41,13 +41,7 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
     {
         finder.show(Problem::Misplaced { name, setter: said::NAMES[at] });
     }
-    if said.count(said::PLACES) > 1
-        && let Some(first) = said.first(said::PLACES)
-        && let Some(second) = said.first(said::PLACES & !(1 << first))
-    {
-        let setters = [said::NAMES[first], said::NAMES[second]];
-        finder.show(Problem::Clash { name, setters });
-    }
+    beside(param, finder);
     if said.has(said::LISTED_BY) {
         listed(param, finder);
     }
@@ -65,6 +59,27 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
             finder.show(Problem::Placeholder { name, placeholder, texts, words });
         }
     }
+}
+
+/// Setters that must not stand beside each other.
+#[inline]
+const fn beside<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
+    let (name, said, mut i) = (param.name(), param.said(), 0);
+    while i < said::CLASHES.len() {
+        let (one, others) = said::CLASHES[i];
+        if said.has(one)
+            && let Some(other) = said.first(others)
+        {
+            finder.show(Problem::Clash { name, setters: [setter_of(one), said::NAMES[other]] });
+        }
+        i += 1;
+    }
+}
+
+/// What the setter with a bit is called.
+#[inline]
+const fn setter_of(bit: u64) -> &'static str {
+    said::NAMES[bit.trailing_zeros() as usize]
 }
 
 /// How its names are spelt beside its own.
@@ -110,9 +125,6 @@ const fn listed<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d
     {
         finder.show(Problem::Misplaced { name, setter });
     }
-    if param.said().has(said::SECRET) {
-        finder.show(Problem::Clash { name, setters: ["secret", setter] });
-    }
 }
 
 /// A form that is made at run time may have no words, or none to choose from.
@@ -134,25 +146,16 @@ const fn wordless<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<
 /// The setters that go with what a parameter is. Types see to it; of an untyped one it is looked at here.
 #[inline]
 pub(crate) const fn fitting(param: &Param<'_>) -> u64 {
-    let role = match param.role() {
-        Role::Operand => said::OF_VALUES | said::VARIABLE,
-        Role::Option => {
-            said::OF_NAMES
-                | said::OF_VALUES
-                | said::VARIABLE
-                | said::ONCE
-                | said::SECRET_FILE
-                | said::STANDS_ALONE
-        }
-        Role::Flag => {
-            said::OF_NAMES | said::VARIABLE | said::ONCE | said::OF_FLAGS | said::STANDS_ALONE
-        }
-        Role::Tally => said::OF_NAMES,
+    let of_role = match param.role() {
+        Role::Operand => said::OF_OPERANDS,
+        Role::Option => said::OF_OPTIONS,
+        Role::Flag => said::OF_FLAGS,
+        Role::Tally => said::OF_TALLIES,
     };
     let form = param.form();
-    let (mut fits, mut i) = (said::OF_ALL | role, 0);
+    let (mut fits, mut i) = (said::WHEN_ALWAYS, 0);
     if form.kinds().is_empty() {
-        return fits;
+        return fits & of_role;
     }
     let (mut are_whole, mut are_numbers, mut are_paths, mut are_texts) = (true, true, true, true);
     while i < form.kinds().len() {
@@ -165,24 +168,24 @@ pub(crate) const fn fitting(param: &Param<'_>) -> u64 {
     }
     let is_entry = form.kinds()[0].sides().is_some();
     if form.is_many() && !is_entry {
-        fits |= said::TIMES | said::DISTINCT;
+        fits |= said::WHEN_MANY;
         if form.kinds().len() == 1 {
-            fits |= said::JOINED_BY;
-        }
-        if matches!(param.role(), Role::Operand) && form.kinds().len() == 1 && are_texts {
-            fits |= said::TAIL;
+            fits |= said::WHEN_MANY_WORDS;
+            if are_texts {
+                fits |= said::WHEN_MANY_TEXTS;
+            }
         }
     }
     if are_whole {
-        fits |= said::AS_IN_CODE;
+        fits |= said::WHEN_WHOLE_NUMBERS;
     }
     if are_numbers {
-        fits |= said::INFINITE;
+        fits |= said::WHEN_NUMBERS;
     }
     if are_paths {
-        fits |= said::PLACES | said::EXTENSIONS;
+        fits |= said::WHEN_PATHS;
     }
-    fits
+    fits & of_role
 }
 
 /// What another setter could still have put right: looked at when a command takes it.
@@ -191,8 +194,14 @@ pub(crate) const fn absences<'d, const ROOM: usize>(
     param: &Param<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
-    if param.said().has(said::OPPOSITE_LETTER) && !param.said().has(said::OPPOSITE) {
-        finder.show(Problem::OppositeLetter { name: param.name() });
+    let (name, said, mut i) = (param.name(), param.said(), 0);
+    while i < said::NEEDS.len() {
+        let (one, other) = said::NEEDS[i];
+        if said.has(one) && !said.has(other) {
+            let (setter, needed) = (setter_of(one), setter_of(other));
+            finder.show(Problem::Needs { name, setter, needed });
+        }
+        i += 1;
     }
     if param.default().is_some()
         && let Some(problem) = defaults::problem(param)

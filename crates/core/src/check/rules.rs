@@ -13,7 +13,7 @@ use super::own::{absences, clashes, show_name};
 use super::problem::Problem;
 use crate::record::command::{Command, Settled};
 use crate::record::param::{Param, is_by_position, is_named};
-use crate::record::said::command as said;
+use crate::record::settings::command as said;
 use crate::text::bytes::{order, same};
 
 /// What a command is called.

@@ -14,7 +14,7 @@ use crate::record::brought::{Brought, Described};
 use crate::record::command::{Bundle, Command};
 use crate::record::mend::Mend;
 use crate::record::param::Param;
-use crate::record::said::param as said;
+use crate::record::settings::param as said;
 
 impl Brought {
     /// What a parameter brings along.
@@ -64,34 +64,34 @@ impl Brought {
     #[inline]
     const fn add(&mut self, param: &Param<'_>) {
         let said = param.said();
-        if said.has(said::VARIABLE) {
+        if said.has(said::BRINGS_SOURCES) {
             self.sources = Some(SOURCES);
         }
-        if said.has(said::SECRET_FILE | said::PLACES) {
+        if said.has(said::BRINGS_TOUCHES) {
             self.touches = Some(touch);
         }
-        if said.has(said::SPECIAL) {
+        if said.has(said::BRINGS_SPECIAL) {
             self.special = Some(special);
         }
-        if said.has(said::SECRET | said::SECRET_FILE) {
+        if said.has(said::BRINGS_SECRECY) {
             self.secrecy = Some(SECRECY);
         }
-        if said.has(said::LISTED_BY) {
+        if said.has(said::BRINGS_LISTS) {
             self.lists = Some(LISTS);
         }
-        if said.has(said::IN_A_MANNER) {
+        if said.has(said::BRINGS_MANNERS) {
             self.manners = Some(MANNERS);
         }
-        if said.has(said::SEVERAL) {
+        if said.has(said::BRINGS_SEVERAL) {
             self.several = Some(Mend::SEVERAL);
         }
-        if said.has(said::ATTACHED) {
+        if said.has(said::BRINGS_BARE) {
             self.bare = Some(Mend::BARE);
         }
-        if said.has(said::KEYED) {
+        if said.has(said::BRINGS_KEYED) {
             self.keyed = Some(KEYED);
         }
-        if said.has(said::DESCRIPTION) {
+        if said.has(said::BRINGS_DESCRIBED) {
             self.described = Described::both(self.described, Some(&Described::BLOCKS));
         }
     }

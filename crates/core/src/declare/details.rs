@@ -3,7 +3,7 @@
 use crate::check::stops::{check_names, check_phrases};
 use crate::record::command::Command;
 use crate::record::package::Package;
-use crate::record::said::command as said;
+use crate::record::settings::command as said;
 use crate::wording::Wording;
 
 impl<'d> Command<'d> {

@@ -5,7 +5,8 @@
 //!
 //! * `keys/`: the typed keys, [`Operand`](crate::Operand), [`Named`](crate::Named), [`Flag`](crate::Flag) and [`Tally`](crate::Tally), and their setters; `param.rs`: what
 //!   they write.
-//! * `command.rs`, `details.rs`, `bundle.rs`, `config.rs`: commands, what pages tell of them, bundles, config files.
+//! * `command.rs`, `details.rs`, `whole.rs`: commands, what pages tell of them, what holds for whole lines and programs;
+//!   `bundle.rs`, `config.rs`: bundles, config files.
 //! * `brought.rs`: what each of these brings along to be done, the one place that names what is on demand.
 //! * `color.rs`: `--color`, ready to be listed; `mistake.rs`: defaults that do not read.
 
@@ -18,3 +19,4 @@ pub(crate) mod details;
 pub(crate) mod keys;
 pub(crate) mod mistake;
 pub(crate) mod param;
+pub(crate) mod whole;

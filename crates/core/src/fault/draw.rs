@@ -4,7 +4,8 @@ use std::fmt;
 use std::ops::Range;
 
 use super::echo::Shown;
-use crate::record::fault::{Fault, Faults};
+use crate::record::fault::Fault;
+use crate::record::faults::Faults;
 use crate::record::reading::Outcome;
 #[cfg(feature = "mend")]
 use crate::record::report::FixWord;

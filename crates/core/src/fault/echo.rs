@@ -2,7 +2,8 @@
 
 use std::ops::Range;
 
-use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::faults::Faults;
 use crate::record::report::{Echo, Mark};
 use crate::text::columns::columns;
 use crate::text::order::in_order;

@@ -6,7 +6,8 @@ use std::cell::RefCell;
 use std::ffi::OsStr;
 
 use crate::record::command::{Bundle, Command};
-use crate::record::fault::{Fault, Faults, Place};
+use crate::record::fault::{Fault, Place};
+use crate::record::faults::Faults;
 use crate::record::param::Param;
 use crate::record::param::called::Hit;
 use crate::text::Put;

@@ -5,7 +5,8 @@ use std::ffi::OsString;
 
 use super::refuse::value_missing;
 use crate::record::command::Command;
-use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::faults::Faults;
 use crate::record::param::Param;
 use crate::record::refusal::Reason;
 use crate::record::report::Report;

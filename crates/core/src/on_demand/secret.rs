@@ -13,7 +13,7 @@
 use crate::read::convert;
 use crate::read::secret::search;
 use crate::record::brought::Secrecy;
-use crate::record::fault::Faults;
+use crate::record::faults::Faults;
 use crate::record::param::Param;
 use crate::record::reading::Reading;
 use crate::text::holds;

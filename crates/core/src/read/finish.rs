@@ -4,7 +4,8 @@
 use super::convert;
 use super::split::is;
 use crate::record::command::Command;
-use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::faults::Faults;
 use crate::record::kind::Noun;
 use crate::record::line::{Input, Line, Slot};
 use crate::record::param::{Param, Role, Tail};

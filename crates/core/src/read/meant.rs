@@ -5,7 +5,8 @@
 
 use std::ffi::{OsStr, OsString};
 
-use crate::record::fault::{Fault, FaultKind, Faults, Place};
+use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::faults::Faults;
 use crate::record::line::Line;
 use crate::record::param::Tail;
 use crate::record::reading::Outcome;

@@ -1,7 +1,8 @@
 //! What a line that reads turns out to be: a reading, if it passes the developers' own tests; what is asked
 //! for by a command whose work is the library's; or a refusal.
 
-use crate::record::fault::{Fault, FaultKind, Faults};
+use crate::record::fault::{Fault, FaultKind};
+use crate::record::faults::Faults;
 use crate::record::param::Param;
 use crate::record::reading::{CommandPath, Outcome, Reading};
 use crate::record::step::Meaning;

@@ -6,7 +6,7 @@ use std::ffi::OsStr;
 
 use crate::record::brought::Sources;
 use crate::record::command::Command;
-use crate::record::fault::{Dark, Faults};
+use crate::record::faults::{Dark, Faults};
 use crate::record::line::{Level, Line, Reach, Slot, Trace, Trail, Usual};
 use crate::record::list::Known;
 use crate::record::param::Param;

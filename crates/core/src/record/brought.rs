@@ -6,7 +6,8 @@ use std::fmt;
 
 use super::command::Command;
 use super::fact::Fact;
-use super::fault::{Dark, Fault, Faults, Place};
+use super::fault::{Fault, Place};
+use super::faults::{Dark, Faults};
 use super::kind::{Kind, Wrong};
 use super::line::{Input, Line, Reader, Slot, Trace, Usual};
 use super::list::Known;

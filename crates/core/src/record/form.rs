@@ -1,7 +1,7 @@
 //! How many words a value has and of which kinds, without its type.
 
 use super::kind::{Fill, Kind};
-use super::said::param as said;
+use super::settings::param as said;
 
 /// How many words a value has and of which kinds, without its type: what an [`Untyped`](crate::Untyped) key
 /// is given.

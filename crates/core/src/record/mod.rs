@@ -5,13 +5,13 @@
 //! what a validator says in words must stand where the trait of validators does.
 //!
 //! * Declared: `command/`, `param/`, `kind/`, `form.rs`, `rule.rs`, `config.rs`, `package.rs`, `list.rs`, `alone.rs`, `test.rs`,
-//!   `key.rs`; `path.rs`: where a path must lead; `said.rs`: which setters were called; `standard.rs`: the library's own types
+//!   `key.rs`; `path.rs`: where a path must lead; `settings.rs`: which setters there are, `said.rs`: which were called; `standard.rs`: the library's own types
 //!   by name. Their fields are private: `ask.rs` has the questions, `set.rs` what setters write.
 //! * Brought along: `brought.rs` are the types of the code that only some programs link; `mend.rs` and `bench.rs` those of what may
 //!   help against a fault.
 //! * Read: `word.rs`, `step.rs`, `line.rs`, `cell.rs`, `reading.rs`, `so_far.rs`, `origin.rs`; `world.rs`: what a reading asks of the world;
 //!   `unread.rs`: why a file cannot be read.
-//! * Wrong: `fault.rs`, `refusal.rs`, `report.rs`.
+//! * Wrong: `fault.rs`, `faults.rs`, `refusal.rs`, `report.rs`.
 //! * Told: `fact.rs`, `page.rs`, `says.rs`.
 
 /// The writing methods of a record: `method(given) field = what is written`.
@@ -37,6 +37,7 @@ pub(crate) mod command;
 pub(crate) mod config;
 pub(crate) mod fact;
 pub(crate) mod fault;
+pub(crate) mod faults;
 pub(crate) mod form;
 pub(crate) mod key;
 pub(crate) mod kind;
@@ -55,6 +56,7 @@ pub(crate) mod report;
 pub(crate) mod rule;
 pub(crate) mod said;
 pub(crate) mod says;
+pub(crate) mod settings;
 pub(crate) mod so_far;
 pub(crate) mod standard;
 pub(crate) mod step;

@@ -1,7 +1,7 @@
 //! What a line turned out to be, and the path to the command that it calls.
 
 use super::command::Command;
-use super::fault::Faults;
+use super::faults::Faults;
 use super::line::{Slot, Term, Trail};
 use super::param::Param;
 use super::step::Step;

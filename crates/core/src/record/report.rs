@@ -4,7 +4,7 @@ use std::ops::{Deref, Range};
 
 #[cfg(feature = "mend")]
 use super::bench;
-use super::fault::Faults;
+use super::faults::Faults;
 use crate::wording::Speech;
 #[cfg(feature = "mend")]
 use std::ffi::OsString;

@@ -8,7 +8,7 @@ use syn::{Data, DeriveInput, Fields, Variant};
 use crate::items::structs::anonymous;
 use crate::model::details::{known, of_mark};
 use crate::model::names::kebab;
-use crate::model::table::Setter;
+use crate::model::settings::Setter;
 
 const SETTERS: &[Setter] = &[
     ("name", Takes::Special, false),

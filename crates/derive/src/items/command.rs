@@ -1,7 +1,7 @@
 //! A command as a static, of what was declared with: its documentation, its details, its parameters,
 //! its subcommands.
 
-use crate::{Below, Detail, Errors, Is, Node, Parameter, Takes};
+use crate::{Below, Detail, Errors, Hangs, Is, Node, Parameter, Takes};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
@@ -10,7 +10,7 @@ use syn::{Expr, ExprCall, Type};
 use crate::check::refuse_twins;
 use crate::model::details::known;
 use crate::model::names::kebab;
-use crate::model::table::{RULES, SETTERS};
+use crate::model::settings::{COMMAND, RULES};
 
 impl Is {
     const fn text(self) -> &'static str {
@@ -29,7 +29,7 @@ impl Node<'_> {
         refuse_twins(&parameters, errors);
         let keys = self.parameters.iter().map(Parameter::to_static);
         let (bundles, bundle_list) = self.bundles(errors);
-        let right = known(&self.details, self.is.text(), &[SETTERS, RULES, self.more], &[], errors);
+        let right = known(&self.details, self.is.text(), &[COMMAND, RULES, self.more], &[], errors);
         let span = self.ident.span();
         let kebab = kebab(self.ident);
         let mut name = quote!(#kebab);
@@ -52,9 +52,9 @@ impl Node<'_> {
                 setters.extend(quote_spanned!(span=> .usual(&[#(#usual),*])));
             } else if detail.is("default_command") {
                 last = self.default_command(detail, errors);
-            } else if RULES.iter().any(|rule| detail.is(rule.0)) {
-                rules.extend(self.rule(detail, errors));
-            } else if SETTERS.iter().any(|setter| detail.is(setter.0)) {
+            } else if let Takes::Rule(hangs) = takes {
+                rules.extend(self.rule(detail, hangs, errors));
+            } else if COMMAND.iter().any(|setter| detail.is(setter.0)) {
                 setters.extend(detail.call(takes, errors));
             }
         }
@@ -159,11 +159,11 @@ impl Node<'_> {
     }
 
     /// `only_one(jars, barrel)` is `Rule::only_one(&[__JARS.param(), __BARREL.param()])`.
-    fn rule(&self, detail: &Detail, errors: &mut Errors) -> Option<TokenStream> {
+    fn rule(&self, detail: &Detail, hangs: Hangs, errors: &mut Errors) -> Option<TokenStream> {
         let (name, span) = (&detail.name, detail.name.span());
         let values = detail.values(errors);
         let (members, when): (Vec<&Expr>, Option<(&Expr, &Expr)>) = match values.split_last() {
-            Some((last, members)) if detail.is("needed_with") => match last {
+            Some((last, members)) if hangs == Hangs::Value => match last {
                 Expr::Assign(assign) => (members.to_vec(), Some((&*assign.left, &*assign.right))),
                 other => {
                     errors.on(other, "expected `parameter = \"value\"` at the end");
@@ -180,7 +180,7 @@ impl Node<'_> {
                 let param = self.member(param, errors);
                 quote_spanned!(span=> ::clavret::__::Rule::#name(&[#first, #(#others),*], #param, #value))
             }
-            None if detail.is("only_with") || detail.is("not_with") => {
+            None if hangs == Hangs::Param => {
                 quote_spanned!(span=> ::clavret::__::Rule::#name(#first, &[#(#others),*]))
             }
             None => quote_spanned!(span=> ::clavret::__::Rule::#name(&[#first, #(#others),*])),

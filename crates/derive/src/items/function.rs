@@ -13,7 +13,7 @@ use crate::items::arguments::{When, awaited};
 use crate::items::command::listed;
 use crate::items::structs::{anonymous, declared, keys, of_type, routes};
 use crate::model::details::span_of;
-use crate::model::table::Setter;
+use crate::model::settings::Setter;
 
 /// Beside the setters: what stands below the function's command, and when the function runs then.
 const MORE: &[Setter] = &[("commands", Takes::Special, false), ("before", Takes::Nothing, false)];

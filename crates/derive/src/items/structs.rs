@@ -10,7 +10,7 @@ use crate::items::command::listed;
 use crate::model::details::span_of;
 use crate::model::marks::read;
 use crate::model::names::upper;
-use crate::model::table::Setter;
+use crate::model::settings::Setter;
 
 /// The details of a container: those of each `#[declare(…)]` on it.
 pub(crate) fn container(attributes: &[syn::Attribute], errors: &mut Errors) -> Vec<Detail> {

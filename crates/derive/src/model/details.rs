@@ -1,7 +1,7 @@
 //! What stands in the parentheses of a mark: `letter = 'f', once, times(1, 3)`. Each detail is the
 //! setter of the values surface that is called so, and what it is given goes there as it stands.
 
-use crate::model::table::Setter;
+use crate::model::settings::Setter;
 use crate::{Detail, Errors, Given, Takes};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{ToTokens, quote, quote_spanned};
@@ -87,7 +87,7 @@ impl Detail {
             (Takes::Several(count), Given::Several(values)) if values.len() == count => {
                 quote_spanned!(span=> .#name(#values))
             }
-            (Takes::Special, _) => quote!(),
+            (Takes::Special | Takes::Rule(_), _) => quote!(),
             (takes, _) => {
                 let alone = if takes == Takes::Nothing { " alone" } else { "" };
                 errors.at(span, format!("expected `{}`{alone}", takes.form(&name.to_string())));
@@ -137,7 +137,9 @@ impl Takes {
     fn form(self, name: &str) -> String {
         match self {
             Takes::Nothing => name.to_owned(),
-            Takes::Value | Takes::Reference | Takes::Special => format!("{name} = …"),
+            Takes::Value | Takes::Reference | Takes::Special | Takes::Rule(_) => {
+                format!("{name} = …")
+            }
             Takes::Several(count) => format!("{name}({})", vec!["…"; count].join(", ")),
         }
     }

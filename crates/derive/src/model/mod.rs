@@ -5,4 +5,5 @@ pub(crate) mod docs;
 pub(crate) mod errors;
 pub(crate) mod marks;
 pub(crate) mod names;
+pub(crate) mod settings;
 pub(crate) mod table;

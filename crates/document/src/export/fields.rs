@@ -1,5 +1,7 @@
 //! The keys of a table in the making: what is not said has none.
 
+use clavret_core::Param;
+
 use crate::text::{Entry, Node, What};
 
 /// The entries of a table.
@@ -37,6 +39,13 @@ impl Fields {
         }
     }
 
+    /// A text that may be empty.
+    pub(super) fn word(&mut self, key: &str, value: Option<&str>) {
+        if let Some(word) = value {
+            self.put(key, text(word));
+        }
+    }
+
     pub(super) fn letter(&mut self, key: &str, value: Option<char>) {
         if let Some(letter) = value {
             self.put(key, text(letter.encode_utf8(&mut [0; 4])));
@@ -47,6 +56,11 @@ impl Fields {
         if value {
             self.put(key, node(What::Truth(true)));
         }
+    }
+
+    /// That a setter without a value is among those that were called.
+    pub(super) fn called(&mut self, key: &str, param: &Param<'_>, setter: &str) {
+        self.truth(key, param.setters().any(|called| called == setter));
     }
 
     pub(super) fn texts(&mut self, key: &str, value: &[&str]) {

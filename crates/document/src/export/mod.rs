@@ -3,7 +3,7 @@
 //! In comes a root; out goes a [`Node`], whose keys stand in the order of the tables in `keys/`.
 //!
 //! * this file: commands, bundles, the whole.
-//! * `param.rs`: parameters; `kinds.rs`: what their words may be; `valid.rs`: the tests of values.
+//! * `param.rs`: parameters, with what `settings.rs` has of them; `kinds.rs`: what their words may be; `valid.rs`: the tests of values.
 //! * `asked.rs`: how a program is asked for it.
 //! * `rules.rs`: relations, and what parameters are called from afar.
 //! * `toml.rs`: how it is laid out in TOML.
@@ -13,6 +13,7 @@ mod fields;
 mod kinds;
 mod param;
 mod rules;
+mod settings;
 #[cfg(feature = "load")]
 mod toml;
 mod valid;

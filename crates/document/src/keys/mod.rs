@@ -1,11 +1,12 @@
 //! What a document may say: its tables, their keys, and what each takes, as data.
 //!
-//! * `table.rs`: all of it.
+//! * `table.rs`: all of it, but for the keys that are settings: these are in `settings.rs`.
 //! * `check.rs`: a tree is held against it.
 //! * `schema.rs`: the same as a JSON Schema, for editors.
 
 pub(crate) mod check;
 mod schema;
+mod settings;
 mod table;
 
 pub use schema::document_schema;

@@ -1,9 +1,13 @@
-//! The tables of a document. A key is called as the setter that says the same, with dashes.
+//! The tables of a document. A key is called as the setter that says the same, with dashes; what such a key takes that is more
+//! than a text, a character or a truth value stands here under the setter's name.
 
+use super::settings::{
+    OF_COMMANDS, OF_FLAGS, OF_OPERANDS, OF_OPTIONS, OF_ROOT, OF_RULES, OF_TALLIES,
+};
 use super::{Key, Of, Table};
 use crate::names::UNCHECKED;
 
-const fn key(name: &'static str, of: Of, says: &'static str) -> Key {
+pub(super) const fn key(name: &'static str, of: Of, says: &'static str) -> Key {
     Key { name, of, is_needed: false, says }
 }
 
@@ -11,67 +15,30 @@ const fn needed(name: &'static str, of: Of, says: &'static str) -> Key {
     Key { name, of, is_needed: true, says }
 }
 
-const PAIR: Of = Of::Row(&[Of::Text, Of::Text], 2);
-const STATUS: Of = Of::Row(&[Of::Count(255), Of::Text], 2);
-const TEXTS: Of = Of::List(&Of::Text);
-const REFERS: Of =
+pub(super) const TEXTS: Of = Of::List(&Of::Text);
+pub(super) const ABBREVIATIONS: Of = Of::Word(&["options", "commands", "both"]);
+pub(super) const EXAMPLES: Of = Of::List(&Of::Row(&[Of::Text, Of::Text], 2));
+pub(super) const JUDGED_BY: Of = Of::Word(&[UNCHECKED]);
+pub(super) const LISTED_BY: Of = Of::Table(&LIST);
+pub(super) const REFERS: Of =
     Of::Word(&["nothing", "path", "directory", "program", "account", "host", "command"]);
-const ALONE: Of = Of::Word(&["page", "version", "completions", "document", UNCHECKED]);
+pub(super) const STANDS_ALONE: Of =
+    Of::Word(&["page", "version", "completions", "document", UNCHECKED]);
+pub(super) const STATUSES: Of = Of::List(&Of::Row(&[Of::Count(255), Of::Text], 2));
+pub(super) const TAIL: Of = Of::Word(&["raw", "after-dashes", "unknown-options"]);
+pub(super) const TIMES: Of = Of::Row(&[Of::Count(u32::MAX), Of::Count(u32::MAX)], 1);
+pub(super) const TYPE: Of = Of::Either(&[Of::Text, Of::List(&Of::Text), Of::Table(&ENTRY)]);
+pub(super) const VALID: Of = Of::Either(&[Of::Table(&VALIDATOR), Of::Tables(&VALIDATOR)]);
 
-const NAMED: &[Key] = &[
-    needed("name", Of::Text, "what it is called, in lower case and without dashes"),
-    key("aliases", TEXTS, "other names that mean the same; letters among them"),
-    key("formerly", TEXTS, "names that it had before: they read, with a warning"),
-    key("hidden", Of::Truth, "left out of pages, fixes and completion"),
-];
+const NAMED: &[Key] =
+    &[needed("name", Of::Text, "what it is called, in lower case and without dashes")];
 
-const OF_COMMANDS: &[Key] = &[
-    key("summary", Of::Text, "what it does, in a few words without a full stop"),
-    key("description", Of::Text, "a longer description for the full page, in Markdown"),
-    key("acts", Of::Truth, "it does something without a subcommand too"),
-    key("default-command", Of::Text, "the subcommand that is meant where none is named"),
-    key(
-        "operands-end-options",
-        Of::Truth,
-        "from the first operand on no word is an option, here and below",
-    ),
-    key(
-        "abbreviations",
-        Of::Word(&["options", "commands", "both"]),
-        "of which names unique beginnings mean the names, here and below",
-    ),
-    key("examples", Of::List(&PAIR), "examples: what each does, then the line as typed"),
-    key("statuses", Of::List(&STATUS), "exit statuses, each with what it means"),
-    key(
-        "takes",
-        TEXTS,
-        "the names of its parameters in the order of pages, where that is not the one below",
-    ),
-    key("bundles", TEXTS, "the names of bundles that it takes"),
-    key(
-        "judged-by",
-        Of::Word(&[UNCHECKED]),
-        "its program tests the whole line in a way of its own",
-    ),
-    key("stands-alone", ALONE, "what is printed where it is named, which is the library's work"),
-];
-
-const OF_ROOT: &[Key] = &[
+const HEAD: &[Key] = &[
     key("$schema", Of::Text, "where an editor finds this schema"),
     needed("clavret", Of::Schema, "the version of this schema: 1"),
 ];
 
-const OF_DOCUMENT: &[Key] = &[
-    key("version", Of::Text, "the version that `--version` shows"),
-    key("answers", Of::Truth, "the program answers requests, such as of scripts for completion"),
-    key(
-        "usual",
-        TEXTS,
-        "what every command accepts and stands alone, by name; `version` and `help` unless said",
-    ),
-    key("package", Of::Table(&PACKAGE), "where the program is from"),
-    key("config", Of::Table(&CONFIG), "its config file"),
-    key("wording", Of::Table(&WORDING), "other phrases for pages and faults"),
+const SHARED: &[Key] = &[
     key("kind", Of::Tables(&KIND), "kinds of values of its own"),
     key("bundle", Of::Tables(&BUNDLE), "parameters that several commands take together"),
 ];
@@ -90,7 +57,7 @@ static BELOW: [Key; 1] =
 
 /// A whole document: its root, and what all commands share.
 pub(crate) static DOCUMENT: Table =
-    Table { noun: "a document", keys: &[OF_ROOT, NAMED, OF_COMMANDS, OF_DOCUMENT, TAKEN, &BELOW] };
+    Table { noun: "a document", keys: &[HEAD, NAMED, OF_COMMANDS, OF_ROOT, SHARED, TAKEN, &BELOW] };
 
 /// A subcommand.
 pub(crate) static COMMAND: Table =
@@ -112,7 +79,7 @@ static BUNDLE: Table = Table {
     ],
 };
 
-static PACKAGE: Table = Table {
+pub(super) static PACKAGE: Table = Table {
     noun: "a package",
     keys: &[&[
         key("version", Of::Text, "its version"),
@@ -123,7 +90,7 @@ static PACKAGE: Table = Table {
     ]],
 };
 
-static CONFIG: Table = Table {
+pub(super) static CONFIG: Table = Table {
     noun: "a config file",
     keys: &[&[
         needed("file", Of::Text, "its name below the folders where such files are"),
@@ -131,7 +98,7 @@ static CONFIG: Table = Table {
     ]],
 };
 
-static WORDING: Table = Table {
+pub(super) static WORDING: Table = Table {
     noun: "a wording",
     keys: &[&[
         key("with", Of::Map, "phrases by their names, such as `one-fault`"),
@@ -176,25 +143,6 @@ static OFFER: Table = Table {
     ]],
 };
 
-const OF_ALL: &[Key] = &[
-    key("help", Of::Text, "what it means, in a few words without a full stop"),
-    key("description", Of::Text, "a longer description for the full page, in Markdown"),
-    key("deprecated", Of::Text, "what to type instead: it reads, with a warning"),
-];
-
-const OF_OPERAND: &[Key] = &[
-    needed("name", Of::Text, "what it is called, in lower case"),
-    key("hidden", Of::Truth, "left out of pages, fixes and completion"),
-];
-
-const OF_NAMES: &[Key] = &[
-    key("letter", Of::Character, "a letter that it is called by too, after one dash"),
-    key("throughout", Of::Truth, "every command below accepts it too"),
-    key("anew", Of::Truth, "its name is meant to hide that of a parameter of a command above"),
-];
-
-const TYPE: Of = Of::Either(&[Of::Text, Of::List(&Of::Text), Of::Table(&ENTRY)]);
-
 static ENTRY: Table = Table {
     noun: "an entry",
     keys: &[&[
@@ -203,106 +151,12 @@ static ENTRY: Table = Table {
     ]],
 };
 
-const VALID: Of = Of::Either(&[Of::Table(&VALIDATOR), Of::Tables(&VALIDATOR)]);
+const OF_OPERAND: &[Key] = &[needed("name", Of::Text, "what it is called, in lower case")];
 
-const OF_VALUES: &[Key] = &[
-    key(
-        "type",
-        TYPE,
-        "the kind of its word, a list of kinds for several words, or a key and a value; text unless said",
-    ),
-    key("optional", Of::Truth, "it may be left out"),
-    key("many", Of::Truth, "it may be given any number of times"),
-    key(
-        "placeholder",
-        Of::Text,
-        "the text shown for its value; of several words a text for each, spaces between",
-    ),
-    key("default", Of::Scalar, "the value where none is given, as a user would type it"),
-    key("valid", VALID, "tests of its values, all of which must pass"),
-    key(
-        "times",
-        Of::Row(&[Of::Count(u32::MAX), Of::Count(u32::MAX)], 1),
-        "how often it must and may be given",
-    ),
-    key("distinct", Of::Truth, "no value may be in the list twice"),
-    key(
-        "joined-by",
-        Of::Character,
-        "a word may hold several values, with this character between them",
-    ),
-    key("refers", REFERS, "what completion may look up"),
-    key("listed-by", Of::Table(&LIST), "its program lists the values when it runs"),
-    key("secret", Of::Truth, "it is shown as dots"),
-    key("as-in-code", Of::Truth, "whole numbers read as source code has them too"),
-    key("infinite", Of::Truth, "`nan`, `inf` and `-inf` read too"),
-    key("present", Of::Truth, "something must be at the path"),
-    key("absent", Of::Truth, "nothing may be at the path yet"),
-    key("file", Of::Truth, "a file must be at the path"),
-    key("directory", Of::Truth, "a folder must be at the path"),
-    key("extensions", TEXTS, "the path must end in one of these, written without a dot"),
-];
-
-const VARIABLE: &[Key] =
-    &[key("variable", Of::Text, "an environment variable that gives the value where no word does")];
-
-const ONCE: &[Key] = &[
-    key("once", Of::Truth, "it may be given once"),
-    key("stands-alone", ALONE, "what is printed where it is given; nothing else is needed then"),
-];
-
-static OPERAND: Table = Table {
-    noun: "an operand",
-    keys: &[
-        OF_OPERAND,
-        OF_ALL,
-        OF_VALUES,
-        VARIABLE,
-        &[key(
-            "tail",
-            Of::Word(&["raw", "after-dashes", "unknown-options"]),
-            "words that are not read as others are",
-        )],
-    ],
-};
-
-static OPTION: Table = Table {
-    noun: "an option",
-    keys: &[
-        NAMED,
-        OF_NAMES,
-        OF_ALL,
-        OF_VALUES,
-        &[
-            key("attached", Of::Truth, "the value is attached to the name, or left out"),
-            key(
-                "secret-file",
-                Of::Text,
-                "another name for a secret, which takes a file whose first line is the value",
-            ),
-        ],
-        VARIABLE,
-        ONCE,
-    ],
-};
-
-static FLAG: Table = Table {
-    noun: "a flag",
-    keys: &[
-        NAMED,
-        OF_NAMES,
-        OF_ALL,
-        &[
-            key("opposite", Of::Text, "a name that turns it off"),
-            key("opposite-letter", Of::Character, "a letter for the opposite"),
-            key("worded", Of::Truth, "a word may be attached that says which: `--calm=no`"),
-        ],
-        VARIABLE,
-        ONCE,
-    ],
-};
-
-static TALLY: Table = Table { noun: "a tally", keys: &[NAMED, OF_NAMES, OF_ALL] };
+static OPERAND: Table = Table { noun: "an operand", keys: &[OF_OPERAND, OF_OPERANDS] };
+static OPTION: Table = Table { noun: "an option", keys: &[NAMED, OF_OPTIONS] };
+static FLAG: Table = Table { noun: "a flag", keys: &[NAMED, OF_FLAGS] };
+static TALLY: Table = Table { noun: "a tally", keys: &[NAMED, OF_TALLIES] };
 
 static LIST: Table = Table {
     noun: "a list",
@@ -339,14 +193,11 @@ static VALIDATOR: Table = Table {
 /// A relation between parameters. Its members are in a list by its own name.
 static RULE: Table = Table {
     noun: "a rule",
-    keys: &[&[
-        key("only-one", TEXTS, "at most one of these is given"),
-        key("at-least-one", TEXTS, "one of these is given, or more"),
-        key("all-or-none", TEXTS, "these are given together or not at all"),
-        key("only-with", TEXTS, "`param` is given only with all of these"),
-        key("not-with", TEXTS, "`param` is not given with any of these"),
-        key("needed-with", TEXTS, "these are needed when `param` has the `value`"),
-        key("param", Of::Text, "the parameter that it hangs on"),
-        key("value", Of::Scalar, "the value that this must have"),
-    ]],
+    keys: &[
+        OF_RULES,
+        &[
+            key("param", Of::Text, "the parameter that it hangs on"),
+            key("value", Of::Scalar, "the value that this must have"),
+        ],
+    ],
 };

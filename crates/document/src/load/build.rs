@@ -4,7 +4,7 @@ use std::collections::{HashMap, HashSet};
 use std::rc::Rc;
 
 use bumpalo::Bump;
-use clavret_core::{Bundle, Command, Kind, Of, Param, Rule, Standard};
+use clavret_core::{Bundle, Command, Kind, Of, Param, Standard};
 
 use super::kinds::{self, Named};
 use super::refer::Level;
@@ -262,68 +262,6 @@ impl<'d, 'b> Build<'d, 'b> {
             self.blots.put(&node.at, none_of(told, name, names));
         }
         found
-    }
-
-    fn rules(&mut self, view: View<'d>, level: Level<'d, '_>) -> &'d [Rule<'d>] {
-        let views: Vec<_> = view.tables("rule").collect();
-        let rules: Vec<_> = views.into_iter().filter_map(|rule| self.rule(rule, level)).collect();
-        self.arena.alloc_slice_copy(&rules)
-    }
-
-    fn rule(&mut self, view: View<'d>, level: Level<'d, '_>) -> Option<Rule<'d>> {
-        const SORTS: [&str; 6] =
-            ["only-one", "at-least-one", "all-or-none", "only-with", "not-with", "needed-with"];
-        let mut sorts = SORTS.iter().copied().filter(|sort| view.get(sort).is_some());
-        let Some(sort) = sorts.next() else {
-            self.blots.put(view.at, format!("a rule has one of `{}`", SORTS.join("`, `")));
-            return None;
-        };
-        if let Some(other) = sorts.next() {
-            let at = view.get(other).map_or(view.at, |node| &node.at);
-            self.blots.put(at, format!("a rule is of one sort, and this one is `{sort}` already"));
-            return None;
-        }
-        let members = self.params_named(view, sort, level);
-        // What a name that means nothing was to be a member of is no rule.
-        let is_whole = members.len() == view.names(sort).count();
-        let hangs = matches!(sort, "only-with" | "not-with" | "needed-with");
-        let param = view.get("param").and_then(|node| Some((text(node)?, &node.at)));
-        let param = match param {
-            Some(name) if hangs => Some(self.param(name, level)?),
-            Some((_, at)) => {
-                self.blots.put(at, format!("`{sort}` hangs on no parameter"));
-                return None;
-            }
-            None if hangs => {
-                self.blots.put(
-                    view.at,
-                    format!("`{sort}` needs `param = \"…\"`: the parameter that it hangs on"),
-                );
-                return None;
-            }
-            None => None,
-        };
-        let value = view.scalar("value");
-        if (sort == "needed-with") != value.is_some() {
-            let at = view.get("value").map_or(view.at, |node| &node.at);
-            let told = match value {
-                Some(_) => format!("`{sort}` hangs on no value"),
-                None => {
-                    "`needed-with` needs `value = \"…\"`: the value that its parameter must have"
-                        .to_owned()
-                }
-            };
-            self.blots.put(at, told);
-            return None;
-        }
-        is_whole.then_some(match (sort, param) {
-            ("at-least-one", _) => Rule::at_least_one(members),
-            ("all-or-none", _) => Rule::all_or_none(members),
-            ("only-with", Some(param)) => Rule::only_with(param, members),
-            ("not-with", Some(param)) => Rule::not_with(param, members),
-            ("needed-with", Some(param)) => Rule::needed_with(members, param, value?),
-            _ => Rule::only_one(members),
-        })
     }
 
     /// A command with its name, and what pages tell of it.

@@ -5,7 +5,8 @@
 //!
 //! * this file: the text, its limits, and what becomes of it.
 //! * `view.rs`: a table of a document, asked by its keys.
-//! * `build.rs`: commands; `root.rs`: what is of the whole program; `param.rs`: parameters; `refer.rs`: what names in a document mean.
+//! * `build.rs`: commands; `root.rs`: what is of the whole program; `param.rs`: parameters, `rules.rs`: relations, both with
+//!   what `settings.rs` has of them; `refer.rs`: what names in a document mean.
 //! * `kinds.rs`: what words may be; `valid.rs`: the tests of values, made before the tree.
 //! * `foreign.rs`: what stands for code that only the program has.
 //! * `faults.rs`: what is wrong with a document, and where.
@@ -17,6 +18,8 @@ mod kinds;
 mod param;
 mod refer;
 mod root;
+mod rules;
+mod settings;
 mod valid;
 mod view;
 

@@ -1,39 +1,13 @@
-//! A parameter of a document: its key, with a setter called for each of the table's keys.
+//! A parameter of a document: its key, with a setter called for each of the table's keys. Those that take more than a text, a
+//! character or a truth value are called here, the others by `settings.rs`.
 
 use clavret_core::{Alone, Gives, HELP, Param, Role, ShowPage, ShowVersion, Tail, Untyped};
 
 use super::build::Build;
 use super::foreign::{List, Prints};
 use super::kinds;
+use super::settings::set;
 use super::view::View;
-
-/// Calls the setters whose keys the table has.
-macro_rules! set {
-    ($key:ident, $view:ident: $($name:literal $how:ident $setter:ident)*) => {
-        $($key = set!(@$how $key, $view, $name, $setter);)*
-    };
-    (@text $key:ident, $view:ident, $name:literal, $setter:ident) => {
-        match $view.text($name) {
-            Some(text) => $key.$setter(text),
-            None => $key,
-        }
-    };
-    (@scalar $key:ident, $view:ident, $name:literal, $setter:ident) => {
-        match $view.scalar($name) {
-            Some(text) => $key.$setter(text),
-            None => $key,
-        }
-    };
-    (@letter $key:ident, $view:ident, $name:literal, $setter:ident) => {
-        match $view.letter($name) {
-            Some(letter) => $key.$setter(letter),
-            None => $key,
-        }
-    };
-    (@is $key:ident, $view:ident, $name:literal, $setter:ident) => {
-        if $view.is($name) { $key.$setter() } else { $key }
-    };
-}
 
 impl<'d> Build<'d, '_> {
     /// The parameters of a table, in the order of the text.
@@ -54,31 +28,13 @@ impl<'d> Build<'d, '_> {
 
     fn made(&mut self, view: View<'d>, role: Role) -> &'d Param<'d> {
         let name = view.name();
-        let mut key = match role {
+        let key = match role {
             Role::Operand => Untyped::operand(name, self.form(view)),
             Role::Option => Untyped::option(name, self.form(view)),
             Role::Flag => Untyped::flag(name),
             _ => Untyped::tally(name),
         };
-        set! { key, view:
-            "help" text help "description" text description "deprecated" text deprecated
-            "hidden" is hidden "throughout" is throughout "anew" is anew "once" is once
-            "letter" letter letter "opposite" text opposite "opposite-letter" letter opposite_letter
-            "worded" is worded "variable" text variable "placeholder" text placeholder
-            "default" scalar default "distinct" is distinct "joined-by" letter joined_by
-            "secret" is secret "secret-file" text secret_file "as-in-code" is as_in_code
-            "infinite" is infinite "present" is present "absent" is absent "file" is file
-            "directory" is directory
-        }
-        for (name, setter) in [
-            ("aliases", Untyped::aliases as fn(Untyped<'d>, &'d [&'d str]) -> Untyped<'d>),
-            ("formerly", Untyped::formerly),
-            ("extensions", Untyped::extensions),
-        ] {
-            if let Some(texts) = view.texts(name, self.arena) {
-                key = setter(key, texts);
-            }
-        }
+        let mut key = set(key, view, self.arena);
         if let Some(refers) = view.text("refers") {
             key = key.refers(kinds::refers(refers));
         }

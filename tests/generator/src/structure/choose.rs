@@ -173,7 +173,7 @@ impl<'d> Making<'d, '_> {
 fn known_words(param: &Param<'_>, at: usize) -> Vec<String> {
     let kind = param.kinds()[at];
     let ending = param.extensions().first().map(|ending| format!(".{ending}")).unwrap_or_default();
-    match param.declared_place() {
+    match crate::place(param) {
         Some("directory") => return vec![format!("yard{ending}")],
         Some("absent") => return vec![format!("none{ending}")],
         Some(_) => return vec![format!("file{ending}")],

@@ -2,6 +2,8 @@
 
 #[macro_use]
 pub(crate) mod setters;
+#[macro_use]
+pub(crate) mod values;
 pub(crate) mod untyped;
 
 use std::ffi::OsString;
@@ -21,7 +23,7 @@ use crate::record::key::Key;
 use crate::record::kind::Refers;
 use crate::record::list::Lister;
 use crate::record::param::{Param, Role, Tail, Times};
-use crate::record::said::param as said;
+use crate::record::settings::param as said;
 
 /// A value by position. Its type says how many words: see [`Shape`].
 ///
@@ -110,10 +112,10 @@ pub struct Tally<'d> {
 impl<'d, T: Shape> Operand<'d, T> {
     setters!(new draft Role::Operand, T::FORM, value: PhantomData);
     setters!(all);
-    setters!(valued);
-    setters!(valid);
+    of_values!(valued);
+    of_values!(valid);
     setters!(variable);
-    setters!(tail where T: TailShape);
+    of_values!(tail where T: TailShape);
 }
 
 /// The shapes that a [`tail`](Operand::tail) may have: lists of words. Sealed.
@@ -137,12 +139,12 @@ impl<'d, T: Shape> Named<'d, T> {
     setters!(new draft Role::Option, T::FORM, value: PhantomData);
     setters!(all);
     setters!(named);
-    setters!(valued);
-    setters!(valid);
+    of_values!(valued);
+    of_values!(valid);
     setters!(variable);
     setters!(once);
     setters!(alone);
-    setters!(secret_file);
+    of_values!(secret_file);
 }
 
 by_type!(Operand);

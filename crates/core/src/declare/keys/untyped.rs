@@ -9,7 +9,7 @@ use crate::record::key::Key;
 use crate::record::kind::Refers;
 use crate::record::list::Lister;
 use crate::record::param::{Param, Role, Tail, Times};
-use crate::record::said::param as said;
+use crate::record::settings::param as said;
 use crate::record::test::Test;
 
 /// A key of a tree made at run time whose type is known only then. It has every setter that the typed keys
@@ -68,17 +68,17 @@ impl<'d> Untyped<'d> {
 
     setters!(all);
     setters!(named);
-    setters!(valued);
+    of_values!(valued);
     setters!(variable);
     setters!(once);
     setters!(alone);
-    setters!(times);
-    setters!(joined);
-    setters!(code);
-    setters!(infinite);
-    setters!(path);
-    setters!(tail);
-    setters!(secret_file);
+    of_values!(times);
+    of_values!(joined);
+    of_values!(code);
+    of_values!(infinite);
+    of_values!(path);
+    of_values!(tail);
+    of_values!(secret_file);
     setters!(opposite);
 
     /// A validator; several are put together by [`valid::all`](crate::valid::all()). One of values of another
@@ -87,7 +87,7 @@ impl<'d> Untyped<'d> {
     #[inline]
     pub const fn valid(mut self, validator: &'d dyn Test) -> Self {
         self.param.note(said::VALID);
-        self.param.set_test(validator);
+        self.param.set_valid(validator);
         self
     }
 

@@ -7,7 +7,8 @@
 
 use super::edit::word;
 use crate::record::bench::{Class, Line, Repair, Use};
-use crate::record::fault::{FaultKind, Faults, Place};
+use crate::record::fault::{FaultKind, Place};
+use crate::record::faults::Faults;
 use crate::record::line::Trace;
 use crate::record::param::Param;
 use crate::record::step::Meaning;

@@ -3,7 +3,8 @@
 
 use super::fix::READINGS;
 use crate::record::bench::{Bench, Class, Cost, Edit, Line};
-use crate::record::fault::{Fault, Faults, Place};
+use crate::record::fault::{Fault, Place};
+use crate::record::faults::Faults;
 use crate::record::param::{Param, Tail};
 use crate::text::{Listed, Put};
 use crate::wording::Speech;

@@ -3,7 +3,7 @@
 use super::known::{Letter, Names};
 use crate::read::meant::bare;
 use crate::record::command::Command;
-use crate::record::fault::Dark;
+use crate::record::faults::Dark;
 use crate::record::line::{Trace, Usual};
 use crate::record::param::Param;
 use crate::record::step::{Meaning, NONE, Step};

@@ -36,15 +36,15 @@ impl<'d> Param<'d> {
         }
         match k {
             0 => Some(self.name),
-            1 => Some(self.opposite),
-            2 => Some(self.file_name),
+            1 => Some(self.opposite()),
+            2 => Some(self.file_name()),
             _ => {
                 let k = k - Self::OWN_NAMES;
-                let aliases = self.aliases.len();
+                let aliases = self.aliases().len();
                 if k < aliases {
-                    Some(self.aliases[k])
-                } else if k < aliases + self.former.len() {
-                    Some(self.former[k - aliases])
+                    Some(self.aliases()[k])
+                } else if k < aliases + self.former_names().len() {
+                    Some(self.former_names()[k - aliases])
                 } else {
                     None
                 }
@@ -57,15 +57,15 @@ impl<'d> Param<'d> {
         match k {
             1 => Hit::Opposite,
             2 => Hit::File,
-            _ if k >= Self::OWN_NAMES + self.aliases.len() => Hit::Former,
+            _ if k >= Self::OWN_NAMES + self.aliases().len() => Hit::Former,
             _ => Hit::Itself,
         }
     }
 
     /// The names that pages, fixes and completion know, without dashes.
     pub fn shown_names(&self) -> impl Iterator<Item = (&'d str, Hit)> + '_ {
-        let file = (self.file_name, Hit::File);
-        let names = [(self.name, Hit::Itself), (self.opposite, Hit::Opposite), file];
+        let file = (self.file_name(), Hit::File);
+        let names = [(self.name, Hit::Itself), (self.opposite(), Hit::Opposite), file];
         names.into_iter().filter(|name| !name.0.is_empty() && self.role != Role::Operand)
     }
 
@@ -83,16 +83,16 @@ impl<'d> Param<'d> {
             let is_long = name.len() > 1 && self.role != Role::Operand;
             return is_long.then_some(Hit::Itself);
         }
-        let is_opposite = self.opposite.as_bytes() == name && !name.is_empty();
+        let is_opposite = self.opposite().as_bytes() == name && !name.is_empty();
         is_opposite.then_some(Hit::Opposite)
     }
 
     /// Whether its name is the only long one.
     pub(crate) const fn has_one_name(&self) -> bool {
-        self.opposite.is_empty()
-            && self.file_name.is_empty()
-            && self.aliases.is_empty()
-            && self.former.is_empty()
+        self.opposite().is_empty()
+            && self.file_name().is_empty()
+            && self.aliases().is_empty()
+            && self.former_names().is_empty()
     }
 
     /// Which of its two letters this is.
@@ -109,14 +109,14 @@ impl<'d> Param<'d> {
 
     /// The same of those among the aliases, which are rare.
     pub(crate) fn further_letter_hit(&self, letter: u8) -> Option<Hit> {
-        self.aliases.iter().any(|alias| alias.as_bytes() == [letter]).then_some(Hit::Itself)
+        self.aliases().iter().any(|alias| alias.as_bytes() == [letter]).then_some(Hit::Itself)
     }
 
     /// Its letters: its own and the opposite's, 0 where there is none, then those among the aliases.
     #[inline(never)]
     pub fn letters(&self) -> Vec<u8> {
         let mut letters = vec![self.letter, self.opposite_letter];
-        for alias in self.aliases {
+        for alias in self.aliases() {
             if let [letter] = alias.as_bytes() {
                 letters.push(*letter);
             }
@@ -134,7 +134,7 @@ impl<'d> Param<'d> {
     pub(crate) fn has_digit(&self) -> bool {
         self.letter.is_ascii_digit()
             || self.opposite_letter.is_ascii_digit()
-            || self.aliases.iter().any(|alias| matches!(alias.as_bytes(), [b'0'..=b'9']))
+            || self.aliases().iter().any(|alias| matches!(alias.as_bytes(), [b'0'..=b'9']))
     }
 
     /// Whether a negative number may be one of its words.
@@ -188,14 +188,14 @@ impl<'d> Param<'d> {
     /// A flag's other name than the one that was typed.
     pub(crate) fn other_name(&self, typed: &[u8]) -> Option<String> {
         let is_opposite = match typed {
-            [b'-', b'-', name @ ..] => name == self.opposite.as_bytes(),
+            [b'-', b'-', name @ ..] => name == self.opposite().as_bytes(),
             [b'-', letter] => *letter == self.opposite_letter,
             _ => false,
         };
         match is_opposite {
-            _ if self.opposite.is_empty() => None,
+            _ if self.opposite().is_empty() => None,
             true => Some(self.spelled()),
-            false => Some(of(&["--", self.opposite])),
+            false => Some(of(&["--", self.opposite()])),
         }
     }
 
@@ -204,7 +204,8 @@ impl<'d> Param<'d> {
     #[inline(never)]
     pub fn placeholder(&self, at: usize) -> String {
         let mut found = "";
-        for (place, placeholder) in self.placeholder.split_ascii_whitespace().enumerate() {
+        for (place, placeholder) in self.declared_placeholder().split_ascii_whitespace().enumerate()
+        {
             if place <= at {
                 found = placeholder;
             }
@@ -214,7 +215,7 @@ impl<'d> Param<'d> {
         }
         match self.kinds().get(at) {
             Some(kind) if kind.sides().is_some() => own("KEY=VALUE"),
-            None if self.worded => own("WORD"),
+            None if self.is_worded() => own("WORD"),
             // `-#` and `-1` say nothing of what they take.
             _ if matches!(self.name.as_bytes(), [sign] if !sign.is_ascii_alphabetic()) => {
                 own("VALUE")
@@ -226,7 +227,7 @@ impl<'d> Param<'d> {
     /// What the `at`-th word of a value may be; for a flag, the word that may be attached.
     pub fn word_kind(&self, at: usize) -> Option<&'d Kind<'d>> {
         match self.kinds().get(at) {
-            None if self.worded => Some(Kind::TRUTH),
+            None if self.is_worded() => Some(Kind::TRUTH),
             kind => kind.copied(),
         }
     }

@@ -3,17 +3,18 @@
 mod ask;
 pub(crate) mod called;
 mod set;
+mod settings;
 
 use std::ffi::OsStr;
 use std::fmt;
 
-use super::alone::Alone;
+use self::settings::Given;
 use super::cell::Held;
 use super::form::Form;
 use super::kind::{Kind, Refers};
-use super::list::Lister;
 use super::path::At;
-use super::said::{Said, param as said};
+use super::said::Said;
+use super::settings::param as said;
 use super::test::Test;
 use crate::text::bytes::hash;
 
@@ -35,45 +36,16 @@ pub struct Param<'d> {
     opposite_letter: u8,
     /// Letters as they were declared that are none: its own, and the opposite's.
     no_letters: [Option<char>; 2],
-    throughout: bool,
-    hidden: bool,
     /// How often it must and may be given: what `times` says, else what its type does.
     times: Times,
-    /// A flag that may have a truth word attached.
-    worded: bool,
-    /// It is shown as dots.
-    secret: bool,
-    manner: Manner,
-    tail: Option<Tail>,
-    refers: Option<Refers>,
-    /// What parts the values within a word.
-    delimiter: Option<char>,
     name: &'d str,
-    opposite: &'d str,
-    aliases: &'d [&'d str],
-    placeholder: &'d str,
-    help: &'d str,
-    description: &'d str,
-    default: Option<&'d str>,
-    /// The environment variable that stands in for it; empty without one.
-    variable: &'d str,
-    /// The name of a secret's option that takes a file; empty without one.
-    file_name: &'d str,
-    /// What to type instead of a deprecated parameter; empty for any other.
-    instead: &'d str,
-    /// Names that it had before.
-    former: &'d [&'d str],
-    /// What must be at a path, and the extensions that it may have, without a dot; any where there are none.
-    at: At,
-    extensions: &'d [&'d str],
+    given: Given<'d>,
     twin: Option<Twin>,
-    test: Option<&'d dyn Test>,
-    /// What lists its values at run time.
-    list: Option<&'d dyn Lister>,
-    /// What is printed where it is given, if nothing else is needed then.
-    alone: Option<&'d dyn Alone>,
     form: &'d Form<'d>,
 }
+
+/// What does not take one word as it stands.
+const COMPOUND: u64 = said::WORDLESS | said::SEVERAL | said::ATTACHED | said::JOINED_BY;
 
 /// How often a parameter must and may be given; an operand, how many units it takes.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -86,34 +58,29 @@ pub struct Times {
 
 /// What a parameter reads beyond what its type does.
 #[doc(hidden)]
-#[derive(Debug, Clone, Copy, Default)]
-pub struct Manner {
-    /// Whole numbers as source code has them: `0x1f`, `1_000`.
-    code: bool,
-    /// NaN and the infinities.
-    infinite: bool,
-}
+#[derive(Debug, Clone, Copy)]
+pub struct Manner(Said);
 
 impl Manner {
-    pub(crate) const PLAIN: Manner = Manner { code: false, infinite: false };
+    pub(crate) const PLAIN: Manner = Manner(Said::NOTHING);
 
-    /// Whether whole numbers are read as source code has them.
+    /// Whether whole numbers are read as source code has them: `0x1f`, `1_000`.
     #[inline]
     pub(crate) const fn is_as_in_code(self) -> bool {
-        self.code
+        self.0.has(said::AS_IN_CODE)
     }
 
     /// Whether NaN and the infinities are numbers.
     #[inline]
     pub(crate) const fn is_infinite(self) -> bool {
-        self.infinite
+        self.0.has(said::INFINITE)
     }
 }
 
 /// Whether an operand takes words by their position.
 #[inline]
 pub(crate) const fn is_by_position(param: &Param<'_>) -> bool {
-    matches!(param.tail, None | Some(Tail::Raw))
+    matches!(param.tail(), None | Some(Tail::Raw))
 }
 
 /// What a parameter is on the command line.
@@ -161,35 +128,13 @@ impl<'d> Param<'d> {
             letter: if letter { bytes[0] } else { 0 },
             opposite_letter: 0,
             no_letters: [None; 2],
-            throughout: false,
-            hidden: false,
             times: Times {
                 min: form.is_needed() as u32,
                 max: if form.is_many() { u32::MAX } else { 1 },
             },
-            worded: false,
-            secret: false,
-            manner: Manner::PLAIN,
-            tail: None,
-            refers: None,
-            delimiter: None,
             name,
-            opposite: "",
-            aliases: &[],
-            placeholder: "",
-            help: "",
-            description: "",
-            default: None,
-            variable: "",
-            file_name: "",
-            instead: "",
-            former: &[],
-            at: At::Anything,
-            extensions: &[],
+            given: Given::nothing(),
             twin: None,
-            test: None,
-            list: None,
-            alone: None,
             form,
         }
     }
@@ -197,7 +142,7 @@ impl<'d> Param<'d> {
     /// What completion may look up for the `at`-th word of its value.
     pub fn refers(&self, at: usize) -> Refers {
         let of_kind = || self.kinds().get(at).map_or(Refers::Nothing, |kind| kind.looks_up());
-        match (self.refers, self.at) {
+        match (self.declared_refers(), self.at()) {
             (Some(refers), _) => refers,
             (None, At::Directory) => Refers::Directory,
             (None, _) => of_kind(),
@@ -206,7 +151,7 @@ impl<'d> Param<'d> {
 
     /// Whether its words name a command of the program.
     pub const fn names_commands(&self) -> bool {
-        match (self.refers, self.form.kinds()) {
+        match (self.declared_refers(), self.form.kinds()) {
             (Some(refers), _) => matches!(refers, Refers::Command),
             (None, [kind, ..]) => matches!(kind.looks_up(), Refers::Command),
             (None, []) => false,
@@ -216,13 +161,13 @@ impl<'d> Param<'d> {
     /// Whether each word gives one value, as it stands: what nearly all parameters are, in one look.
     #[inline]
     pub(crate) const fn is_plain(&self) -> bool {
-        !self.said.has(said::COMPOUND)
+        !self.said.has(COMPOUND)
     }
 
     /// Whether it asks for more than its words to be converted: a count, a test of the whole, a warning.
     #[inline]
     pub(crate) const fn is_special(&self) -> bool {
-        self.said.has(said::SPECIAL)
+        self.said.has(said::BRINGS_SPECIAL)
     }
 
     /// Whether it was declared how often it is given.
@@ -248,7 +193,7 @@ impl<'d> Param<'d> {
     /// What a list is held to that has too few or too many: words of an operand, unless one may hold several.
     pub(crate) fn miscounted_times(&self) -> Times {
         match self.role {
-            Role::Operand if self.delimiter.is_none() => self.given_word_count(),
+            Role::Operand if self.delimiter().is_none() => self.given_word_count(),
             _ => self.given_times(),
         }
     }
@@ -256,7 +201,7 @@ impl<'d> Param<'d> {
     const fn words_of(&self, Times { mut min, max }: Times) -> Times {
         let words = self.form.kinds().len() as u32;
         // One word may hold all the values.
-        if self.delimiter.is_some() && min > 1 {
+        if self.delimiter().is_some() && min > 1 {
             min = 1;
         }
         Times { min: min.saturating_mul(words), max: max.saturating_mul(words) }
@@ -264,7 +209,7 @@ impl<'d> Param<'d> {
 
     /// Whether it is an operand that takes words by their position.
     pub fn is_positional(&self) -> bool {
-        self.role == Role::Operand && matches!(self.tail, None | Some(Tail::Raw))
+        self.role == Role::Operand && matches!(self.tail(), None | Some(Tail::Raw))
     }
 
     /// Whether this is one and the same parameter as another, by its address: a copy is none.
@@ -288,14 +233,14 @@ impl<'d> Param<'d> {
             && self.kinds().iter().zip(other.kinds()).all(is_same_kind)
             && self.form.is_many() == other.form.is_many()
             && (other.letter == 0 || other.letter == self.letter)
-            && is_same(self.opposite, other.opposite)
-            && is_same(self.default.unwrap_or_default(), other.default.unwrap_or_default())
+            && is_same(self.opposite(), other.opposite())
+            && is_same(self.default().unwrap_or_default(), other.default().unwrap_or_default())
             && (self.form.is_needed() == other.form.is_needed())
     }
 
     /// The validators that its values pass, one by one.
     pub fn validators(&self) -> impl Iterator<Item = &'d dyn Test> + use<'d> {
-        let test = self.test;
+        let test = self.test();
         (0..).map_while(move |at| test.and_then(|test| part(test, at)))
     }
 }

@@ -1,0 +1,226 @@
+//! What the core has of the rows: bits and what goes with what; where values are kept, asked and written.
+
+use std::fmt::Write as _;
+
+use super::{all, bit, documented, quoted, setters};
+use crate::settings::FORMS;
+use crate::{Asked, COMMANDS, Part, Role, Setting, Takes, When};
+
+/// A setting's number stands below this one, that of what was called twice above.
+const NUMBERS: usize = 56;
+
+/// `record/settings.rs`.
+pub(super) fn bits() -> String {
+    let numbered = all(setters().enumerate(), |text, (at, setting)| {
+        let _ = writeln!(text, "pub(crate) const {}: u64 = 1 << {at};", bit(setting.name));
+    });
+    let forms = all(FORMS.iter().enumerate(), |text, (at, form)| {
+        let at = NUMBERS - FORMS.len() + at;
+        let _ = writeln!(text, "/// No setter, but what its type says: {}.", form.says);
+        let _ = writeln!(text, "pub(crate) const {}: u64 = 1 << {at};", bit(form.name));
+    });
+    let commands = all(COMMANDS.iter().enumerate(), |text, (at, setting)| {
+        let _ = writeln!(text, "pub(crate) const {}: u64 = 1 << {at};", bit(setting.name));
+    });
+    let of_root = COMMANDS.iter().filter(|setting| setting.is_of_root).map(|setting| setting.name);
+    format!(
+        "//! The settings of parameters and of commands: a bit for each, and which of them go together.
+
+        /// Those of parameters.
+        pub(crate) mod param {{
+            {numbered}
+            {forms}
+            /// What each setter is called, by its number.
+            pub(crate) const NAMES: &[&str] = &[{}];
+            /// All setters.
+            pub(crate) const SETTERS: u64 = (1 << {}) - 1;
+            {}{}{}{}
+        }}
+
+        /// Those of commands.
+        pub(crate) mod command {{
+            {commands}
+            /// What each setter is called, by its number.
+            pub(crate) const NAMES: &[&str] = &[{}];
+            {}
+        }}
+        ",
+        quoted(setters().map(|setting| setting.name)),
+        setters().count(),
+        roles(),
+        forms_of_words(),
+        brought(),
+        pairs(),
+        quoted(COMMANDS.iter().map(|setting| setting.name)),
+        mask("What only a root has a use for", "OF_ROOT", of_root),
+    )
+}
+
+fn mask(says: &str, name: &str, bits: impl Iterator<Item = &'static str>) -> String {
+    let bits: Vec<String> = bits.map(bit).collect();
+    let bits = if bits.is_empty() { "0".to_owned() } else { bits.join(" | ") };
+    format!("/// {says}.\npub(crate) const {name}: u64 = {bits};\n")
+}
+
+fn named(fits: impl Fn(&Setting) -> bool) -> impl Iterator<Item = &'static str> {
+    setters().filter(move |setting| fits(setting)).map(|setting| setting.name)
+}
+
+/// What goes with each role, and with what stands alone.
+fn roles() -> String {
+    let roles = [
+        (Role::Operand, "OPERANDS"),
+        (Role::Option, "OPTIONS"),
+        (Role::Flag, "FLAGS"),
+        (Role::Tally, "TALLIES"),
+    ];
+    let of_roles = all(roles.into_iter(), |text, (role, name)| {
+        let says = format!("What may be said of {}", name.to_lowercase());
+        text.push_str(&mask(&says, &format!("OF_{name}"), named(|one| one.of.contains(&role))));
+    });
+    let says = "What may be said of one that stands alone: its own value is all that is read";
+    of_roles + &mask(says, "OF_ALONE", named(|one| one.may_be_alone))
+}
+
+/// What the words must be for a setting to mean something.
+fn forms_of_words() -> String {
+    let forms = [
+        (When::Always, "ALWAYS", "Whatever its words are"),
+        (When::Many, "MANY", "Where it has several values"),
+        (When::ManyWords, "MANY_WORDS", "The same, of one word each"),
+        (When::ManyTexts, "MANY_TEXTS", "The same, of text"),
+        (When::WholeNumbers, "WHOLE_NUMBERS", "Where its words are whole numbers"),
+        (When::Numbers, "NUMBERS", "Where they are other numbers"),
+        (When::Paths, "PATHS", "Where they are paths"),
+    ];
+    all(forms.into_iter(), |text, (when, name, says)| {
+        text.push_str(&mask(says, &format!("WHEN_{name}"), named(|one| one.when == when)));
+    })
+}
+
+/// What brings what along.
+fn brought() -> String {
+    let (mut all, mut text) = (Vec::new(), String::new());
+    let settings = setters().map(|setting| (setting.name, setting.brings));
+    let bringing = settings.chain(FORMS.iter().map(|form| (form.name, form.brings)));
+    bringing.clone().for_each(|(_, brings)| all.extend(brings));
+    all.sort_unstable();
+    all.dedup();
+    for brought in all {
+        let names = bringing.clone().filter(|one| one.1.contains(&brought)).map(|one| one.0);
+        let says = format!("What brings along what the record of that calls `{brought}`");
+        text.push_str(&mask(&says, &format!("BRINGS_{}", bit(brought)), names));
+    }
+    text
+}
+
+fn pairs() -> String {
+    let list = |of: fn(&Setting) -> &'static [&'static str]| {
+        all(setters().filter(|setting| !of(setting).is_empty()), |text, setting| {
+            let others: Vec<String> = of(setting).iter().copied().map(bit).collect();
+            let _ = write!(text, "({}, {}), ", bit(setting.name), others.join(" | "));
+        })
+    };
+    let (clashes, needs) = (list(|setting| setting.not_with), list(|setting| setting.needs));
+    format!(
+        "/// Settings, each with those that it must not stand beside.
+        pub(crate) const CLASHES: &[(u64, u64)] = &[{clashes}];
+        /// Settings, each with those that it means nothing without.
+        pub(crate) const NEEDS: &[(u64, u64)] = &[{needs}];
+        "
+    )
+}
+
+/// The type that a setting is kept in, what it is where nothing was said, and the type that its setter takes.
+fn kept(takes: Takes) -> Option<(String, &'static str, String)> {
+    let text = |text: &str| text.to_owned();
+    Some(match takes {
+        Takes::Text => (text("&'d str"), "\"\"", text("&'d str")),
+        Takes::Word => (text("Option<&'d str>"), "None", text("&'d str")),
+        Takes::Texts => (text("&'d [&'d str]"), "&[]", text("&'d [&'d str]")),
+        Takes::Sign => (text("Option<char>"), "None", text("char")),
+        Takes::Value(of) => (format!("Option<{of}>"), "None", text(of)),
+        Takes::Trait(of) => (format!("Option<&'d dyn {of}>"), "None", format!("&'d dyn {of}")),
+        Takes::Truth | Takes::Own | Takes::Key => return None,
+    })
+}
+
+/// `record/param/settings.rs`.
+pub(super) fn values() -> String {
+    let kept = || {
+        let own = setters().filter(|setting| !setting.by_hand.contains(&Part::Record));
+        own.filter_map(|setting| Some((setting, kept(setting.takes)?)))
+    };
+    let fields = all(kept(), |text, (setting, (field, ..))| {
+        let _ = writeln!(text, "pub(super) {}: {field},", setting.name);
+    });
+    let unsaid = all(kept(), |text, (setting, (_, unsaid, _))| {
+        let _ = writeln!(text, "{}: {unsaid},", setting.name);
+    });
+    let writes = all(kept(), |text, (setting, (field, _, given))| {
+        let name = setting.name;
+        let value = if field == given { name.to_owned() } else { format!("Some({name})") };
+        let _ = writeln!(
+            text,
+            "#[inline]
+            pub(crate) const fn set_{name}(&mut self, {name}: {given}) {{ self.given.{name} = {value}; }}
+            "
+        );
+    });
+    format!(
+        "//! What setters say of a parameter: where it is kept, what asks for it and what writes it. A truth value is its
+        //! bit alone.
+
+        use super::{{Param, Tail}};
+        use crate::record::alone::Alone;
+        use crate::record::kind::Refers;
+        use crate::record::list::Lister;
+        use crate::record::settings::param as said;
+        use crate::record::test::Test;
+
+        /// What was given to setters.
+        #[derive(Clone, Copy)]
+        pub(super) struct Given<'d> {{
+            {fields}
+        }}
+
+        impl Given<'_> {{
+            /// Nothing was.
+            #[inline]
+            pub(super) const fn nothing() -> Self {{ Given {{ {unsaid} }} }}
+        }}
+
+        /// What a parameter is asked of its settings.
+        impl<'d> Param<'d> {{
+            {}
+        }}
+
+        /// What setters write.
+        impl<'d> Param<'d> {{
+            {writes}
+        }}
+        ",
+        questions(),
+    )
+}
+
+fn questions() -> String {
+    all(setters(), |text, setting| {
+        let (seen, asked) = match setting.asked {
+            Asked::Nowhere => return,
+            Asked::Publicly(asked) => ("pub", asked),
+            Asked::Within(asked) => ("pub(crate)", asked),
+        };
+        let (gives, value) = match kept(setting.takes) {
+            Some((field, ..)) => (field, format!("self.given.{}", setting.name)),
+            None => ("bool".to_owned(), format!("self.said.has(said::{})", bit(setting.name))),
+        };
+        let documented = documented(setting);
+        let _ = writeln!(
+            text,
+            "{documented}
+            {seen} const fn {asked}(&self) -> {gives} {{ {value} }}
+            "
+        );
+    })
+}

@@ -3,6 +3,7 @@
 mod core;
 mod derive;
 mod document;
+mod generator;
 
 use std::fmt::Write as _;
 use std::io::Write as _;
@@ -19,6 +20,7 @@ pub fn files() -> Vec<(&'static str, String)> {
         ("crates/document/src/keys/settings.rs", document::keys()),
         ("crates/document/src/export/settings.rs", document::export()),
         ("crates/document/src/load/settings.rs", document::load()),
+        ("tests/generator/src/settings.rs", generator::calls()),
     ];
     files.map(|(path, text)| (path, formatted(&(HEAD.to_owned() + &text)))).into()
 }

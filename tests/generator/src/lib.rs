@@ -2,7 +2,7 @@
 //!
 //! * `draw`: numbers, which proptest draws and makes smaller, become a declaration without a mistake.
 //! * `spec.rs`: a declaration as data; `sorts.rs`: what words may be.
-//! * `tree.rs`: the same in an arena, as a program declares it; `document.rs`: as an author writes it down.
+//! * `tree.rs`: the same in an arena, as a program declares it, with what `settings.rs` calls; `document.rs`: as an author writes it down.
 //! * [`structure`]: lines that are accepted, from the records of a declaration alone; [`broken`]: the same, wrong in one way.
 //! * `walk.rs`: lines by what the reader says may stand next.
 //! * `words.rs`: lines of any sort, changed ones, places on a line, hostile texts.
@@ -15,6 +15,7 @@
 pub mod broken;
 mod document;
 mod draw;
+mod settings;
 mod sorts;
 mod spec;
 pub mod structure;

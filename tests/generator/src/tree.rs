@@ -10,6 +10,7 @@ use clavret_core::{
     ShowVersion, SoFar, Unread, Untyped, VERSION_FLAG, Wording, World,
 };
 
+use crate::settings;
 use crate::sorts::{Part, STANDARD, Shaped, Value, of_words};
 use crate::spec::{Group, Kinds, Made, Node, Relation, Say, Spec, Valued};
 
@@ -194,7 +195,7 @@ fn key<'a>(made: &'a Made, arena: &'a Bump) -> Key<'a> {
     Key { made, param, key }
 }
 
-fn texts<'a>(texts: &'a [String], arena: &'a Bump) -> &'a [&'a str] {
+pub(crate) fn texts<'a>(texts: &'a [String], arena: &'a Bump) -> &'a [&'a str] {
     arena.alloc_slice_fill_iter(texts.iter().map(String::as_str))
 }
 
@@ -205,19 +206,11 @@ fn set<'a>(
     made: &Made,
     arena: &'a Bump,
 ) -> Untyped<'a> {
-    match (name, say) {
-        ("letter", Say::Letter(letter)) => key.letter(*letter),
-        ("help", Say::Text(text)) => key.help(text),
-        ("throughout", _) => key.throughout(),
-        ("default", Say::Text(text)) => key.default(text),
+    settings::set(key, name, say, arena, |key| match (name, say) {
         ("valid", _) => match made.sort().and_then(|sort| sort.valid) {
             Some((test, ..)) => key.valid(test),
             None => key,
         },
-        ("aliases", Say::Texts(names)) => key.aliases(texts(names, arena)),
-        ("formerly", Say::Texts(names)) => key.formerly(texts(names, arena)),
-        ("hidden", _) => key.hidden(),
-        ("deprecated", Say::Text(text)) => key.deprecated(text),
         ("stands_alone", Say::Gives(gives)) => {
             let alone: &dyn Alone = match *gives {
                 "page" => &ShowPage,
@@ -226,33 +219,14 @@ fn set<'a>(
             };
             key.stands_alone(alone)
         }
-        ("secret", _) => key.secret(),
-        ("secret_file", Say::Text(text)) => key.secret_file(text),
         ("times", Say::Times(least, most)) => key.times(*least, *most),
-        ("joined_by", Say::Letter(letter)) => key.joined_by(*letter),
-        ("distinct", _) => key.distinct(),
-        ("once", _) => key.once(),
-        ("opposite", Say::Text(text)) => key.opposite(text),
-        ("opposite_letter", Say::Letter(letter)) => key.opposite_letter(*letter),
-        ("worded", _) => key.worded(),
-        ("variable", Say::Text(text)) => key.variable(text),
-        ("placeholder", Say::Text(text)) => key.placeholder(text),
-        ("description", Say::Text(text)) => key.description(text),
         ("refers", Say::Refers(refers)) => key.refers(*refers),
-        ("as_in_code", _) => key.as_in_code(),
-        ("infinite", _) => key.infinite(),
-        ("present", _) => key.present(),
-        ("absent", _) => key.absent(),
-        ("file", _) => key.file(),
-        ("directory", _) => key.directory(),
-        ("extensions", Say::Texts(all)) => key.extensions(texts(all, arena)),
         ("tail", Say::Tail(tail)) => key.tail(*tail),
-        ("anew", _) => key.anew(),
         ("listed_by", Say::List(is_closed)) => {
             key.listed_by(if *is_closed { &CLOSED } else { &OPEN })
         }
         (name, say) => panic!("`{name}` with {say:?} is not known here"),
-    }
+    })
 }
 
 struct Build<'a> {
@@ -269,15 +243,9 @@ impl<'a> Build<'a> {
     fn rules(&self, rules: &'a [Relation]) -> &'a [Rule<'a>] {
         let rule = |rule: &'a Relation| {
             let members = self.params(&rule.members);
-            match (rule.name, &rule.when) {
-                ("only_one", _) => Rule::only_one(members),
-                ("at_least_one", _) => Rule::at_least_one(members),
-                ("all_or_none", _) => Rule::all_or_none(members),
-                ("only_with", Some((at, _))) => Rule::only_with(self.keys[*at].param, members),
-                ("not_with", Some((at, _))) => Rule::not_with(self.keys[*at].param, members),
-                (_, Some((at, value))) => Rule::needed_with(members, self.keys[*at].param, value),
-                (name, None) => panic!("`{name}` hangs on nothing"),
-            }
+            let when = rule.when.as_ref();
+            let when = when.map(|(at, value)| (self.keys[*at].param, value.as_str()));
+            settings::rule(rule.name, members, when)
         };
         self.arena.alloc_slice_fill_iter(rules.iter().map(rule))
     }

@@ -1,13 +1,15 @@
 //! Declarations by numbers: proptest draws these and makes them smaller; what they mean is decided here, so that nearly
 //! all of them are declarations without a mistake.
-
 //!
 //! * `raw.rs`: the numbers; `taken.rs`: the names that are taken at a place.
 //! * this file: what a command has, what a parameter is, and which rules hold between them.
 //! * `say.rs`: what the settings of a parameter are given.
 
+use std::sync::LazyLock;
+
 use bumpalo::Bump;
 use clavret_core::{Of, Role, Tail};
+use clavret_tables::{Hangs, RULES, Takes, When};
 use proptest::prelude::*;
 
 mod raw;
@@ -129,8 +131,17 @@ const SHAPES: [Shaped; 14] = {
     ]
 };
 
-const RULES: [&str; 6] =
-    ["only_one", "at_least_one", "all_or_none", "only_with", "not_with", "needed_with"];
+/// The settings of parameters: those above, then the rows that need no more than a call.
+static SETTINGS: LazyLock<Vec<&str>> = LazyLock::new(|| {
+    let rows = clavret_tables::SETTINGS.iter();
+    let others = rows.filter(|row| is_plain(row) && !PARAM.contains(&row.name));
+    PARAM.iter().copied().chain(others.map(|row| row.name)).collect()
+});
+
+/// Whether a setting is a truth value that goes with whatever words a parameter has.
+fn is_plain(row: &clavret_tables::Setting) -> bool {
+    row.takes == Takes::Truth && row.when == When::Always
+}
 
 struct Draw {
     sorts: &'static [Sort],
@@ -333,7 +344,7 @@ impl Draw {
         });
         let mut made =
             Made { role, name, value, said: Vec::new(), owner: Vec::new(), is_yard: false };
-        for name in PARAM {
+        for &name in SETTINGS.iter() {
             let is_tail = name == "tail" && raw.role % 16 == 4;
             let Some(with) = raw.with(name).or(is_tail.then_some(raw.name)) else { continue };
             if let Some(say) = say(&made, name, with, taken) {
@@ -356,7 +367,8 @@ impl Draw {
         let all: Vec<usize> = all.iter().filter(of_rule).filter(is_near).copied().collect();
         let mut rules = Vec::new();
         for [name, first, second, more] in raw {
-            let name = RULES[usize::from(*name) % RULES.len()];
+            let rule = &RULES[usize::from(*name) % RULES.len()];
+            let name = rule.name;
             let others = if *more >= 224 && !all.is_empty() { &all } else { &own };
             let (Some(&first), false) = (pick(&own, *first), others.is_empty()) else { continue };
             let mut members = vec![first];
@@ -372,13 +384,13 @@ impl Draw {
             if excludes && members.iter().any(|&at| self.params[at].is_needed()) {
                 continue;
             }
-            let when = match name {
-                "only_with" | "not_with" => Some((first, String::new())),
-                "needed_with" => match hanging.sort().map(|sort| sort.right[0][0]) {
+            let when = match rule.hangs {
+                Hangs::Param => Some((first, String::new())),
+                Hangs::Value => match hanging.sort().map(|sort| sort.right[0][0]) {
                     Some(value) if !value.is_empty() => Some((first, value.to_owned())),
                     _ => continue,
                 },
-                _ => None,
+                Hangs::Nothing => None,
             };
             if members.len() > 1 {
                 members.drain(..usize::from(when.is_some()));

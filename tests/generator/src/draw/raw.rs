@@ -2,7 +2,7 @@
 
 use proptest::prelude::*;
 
-use super::{OFTEN, PARAM};
+use super::{OFTEN, SETTINGS};
 
 /// Settings by their numbers, each with a number for what it is given.
 pub(super) type Picks = Vec<(u8, u8)>;
@@ -18,7 +18,7 @@ pub(super) struct RawParam {
 
 impl RawParam {
     pub(super) fn with(&self, name: &str) -> Option<u8> {
-        with(&self.picks, name, &[&PARAM, &OFTEN, &OFTEN])
+        with(&self.picks, name, &[&SETTINGS, &OFTEN, &OFTEN])
     }
 }
 

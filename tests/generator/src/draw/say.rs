@@ -2,8 +2,10 @@
 
 use clavret_core::{Refers, Role, Tail};
 
-use super::TEXTS;
+use clavret_tables::SETTINGS;
+
 use super::taken::Taken;
+use super::{PARAM, TEXTS, is_plain};
 use crate::sorts::{Own, Shaped};
 use crate::spec::{Kinds, Made, Say, Valued};
 
@@ -150,7 +152,14 @@ fn of_all(made: &Made, setting: &str, with: u8, taken: &mut Taken) -> Option<Say
             (!texts.is_empty()).then_some(Say::Texts(texts))
         }
         "formerly" => Some(Say::Texts(vec![taken.take(&format!("old-{name}"))?])),
-        _ => None,
+        // A row that only the tables know.
+        _ => {
+            let role = format!("{:?}", made.role);
+            let row = SETTINGS.iter().find(|row| row.name == setting && is_plain(row))?;
+            let is_new = !PARAM.contains(&setting);
+            let fits = row.of.iter().any(|of| format!("{of:?}") == role);
+            (is_new && fits).then_some(Say::Yes)
+        }
     }
 }
 

@@ -1,7 +1,7 @@
-//! What may be said of parameters and commands, and the rules between parameters: a row for each. The crates that are
+//! What may be said of parameters and commands, the rules between parameters, and the library's own types: a row for each. The crates that are
 //! published do not depend on this one; what they need of the rows is written into their sources.
 //!
-//! * `settings.rs`: rows for parameters; `commands.rs`: for commands; `rules.rs`: for rules.
+//! * `settings.rs`: rows for parameters; `commands.rs`: for commands; `rules.rs`: for rules; `kinds.rs`: for types.
 //! * `write/`: the files that are made of them, for the core, the macros and documents. A test compares these with
 //!   those that are there, and writes them when it is run as `UPDATE_EXPECT=1 cargo test -p clavret-tables`.
 //!
@@ -11,11 +11,13 @@
 //! few lines of hand (`export/param.rs`, `load/param.rs`); a test of the documents fails until they are there.
 
 mod commands;
+mod kinds;
 mod rules;
 mod settings;
 mod write;
 
 pub use commands::COMMANDS;
+pub use kinds::{KINDS, Kind, Tests};
 pub use rules::{Hangs, RULES, RuleSort};
 pub use settings::{FORMS, Form, SETTINGS};
 pub use write::files;

@@ -1,10 +1,11 @@
-//! What the core has of the rows: bits and what goes with what; where values are kept, asked and written.
+//! What the core has of the rows: bits and what goes with what; where values are kept, asked and written; the library's own
+//! types.
 
 use std::fmt::Write as _;
 
 use super::{all, bit, documented, quoted, setters};
 use crate::settings::FORMS;
-use crate::{Asked, COMMANDS, Part, Role, Setting, Takes, When};
+use crate::{Asked, COMMANDS, KINDS, Kind, Part, Role, Setting, Takes, When};
 
 /// A setting's number stands below this one, that of what was called twice above.
 const NUMBERS: usize = 56;
@@ -223,4 +224,95 @@ fn questions() -> String {
             "
         );
     })
+}
+
+/// `record/standard.rs`.
+pub(super) fn standard() -> String {
+    let variants = all(KINDS.iter(), |text, kind| {
+        let _ = writeln!(text, "{},", kind.standard);
+    });
+    let listed = all(KINDS.iter(), |text, kind| {
+        let _ = write!(text, "Standard::{}, ", kind.standard);
+    });
+    let names = all(KINDS.iter(), |text, kind| {
+        let _ = writeln!(text, "Standard::{} => {:?},", kind.standard, kind.name);
+    });
+    format!(
+        "//! The types that come with the library, each by the name that a document calls it by.
+
+        /// A type of values that comes with the library, or whose crate has a feature. What one accepts is known wherever
+        /// the library is; what a type of one's own does, only its program knows.
+        #[derive(Debug, Clone, Copy, PartialEq, Eq)]
+        #[non_exhaustive]
+        #[allow(missing_docs)]
+        pub enum Standard {{
+            {variants}
+        }}
+
+        impl Standard {{
+            /// All of them, whichever features are on.
+            pub const ALL: &'static [Standard] = &[{listed}];
+
+            /// What a document calls it.
+            pub const fn name(self) -> &'static str {{
+                match self {{
+                    {names}
+                }}
+            }}
+        }}
+        "
+    )
+}
+
+/// `kind/types.rs`.
+pub(super) fn types() -> String {
+    let arms = |arm: fn(&Kind, &str) -> String| {
+        let known = KINDS.iter().filter_map(|kind| Some((kind, kind.of?)));
+        all(known, |text, (kind, of)| {
+            if let Some(feature) = kind.feature {
+                let _ = writeln!(text, "#[cfg(feature = {feature:?})]");
+            }
+            let _ = writeln!(text, "Standard::{} => {},", kind.standard, arm(kind, of));
+        })
+    };
+    let kinds = arms(|kind, of| {
+        let how = if kind.is_hashed { "comparable" } else { "typed" };
+        format!("Some(Kind::{how}::<{of}>())")
+    });
+    let tests = arms(|kind, of| {
+        format!("by_name::{}::<{of}>(says)", format!("{:?}", kind.tests).to_lowercase())
+    });
+    format!(
+        "//! The library's own types by their names, for a declaration that is read from a file: the kind of each, and which
+        //! validators it has.
+
+        use super::by_name::{{self, Unfit}};
+        use crate::record::kind::Kind;
+        use crate::record::standard::Standard;
+        use crate::record::test::{{Says, Test}};
+
+        impl Standard {{
+            /// The kind of the type, which converts its words at run time; nothing where the feature of its crate is off,
+            /// and of closed lists, each of which is a kind of its own.
+            pub fn kind(self) -> Option<Kind<'static>> {{
+                match self {{
+                    {kinds}
+                    _ => None,
+                }}
+            }}
+
+            /// A validator of the type's values by what it says, its values as a user would type them.
+            ///
+            /// # Errors
+            ///
+            /// When the type has no such validator, or a text is none of its values.
+            pub fn validator(self, says: &Says<'_>) -> Result<Box<dyn Test>, Unfit> {{
+                match self {{
+                    {tests}
+                    _ => Err(Unfit::Sort),
+                }}
+            }}
+        }}
+        "
+    )
 }

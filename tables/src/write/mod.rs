@@ -16,6 +16,8 @@ pub fn files() -> Vec<(&'static str, String)> {
     let files = [
         ("crates/core/src/record/settings.rs", core::bits()),
         ("crates/core/src/record/param/settings.rs", core::values()),
+        ("crates/core/src/record/standard.rs", core::standard()),
+        ("crates/core/src/kind/types.rs", core::types()),
         ("crates/derive/src/model/settings.rs", derive::details()),
         ("crates/document/src/keys/settings.rs", document::keys()),
         ("crates/document/src/export/settings.rs", document::export()),

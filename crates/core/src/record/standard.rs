@@ -1,46 +1,170 @@
+// Written from the rows in `tables/src/`. Change those, and run `UPDATE_EXPECT=1 cargo test -p clavret-tables`.
+
 //! The types that come with the library, each by the name that a document calls it by.
 
-/// Numbers types and names them.
-macro_rules! standard {
-    ($($type:ident $name:literal)*) => {
-        /// A type of values that comes with the library, or whose crate has a feature. What one accepts is known wherever
-        /// the library is; what a type of one's own does, only its program knows.
-        #[derive(Debug, Clone, Copy, PartialEq, Eq)]
-        #[non_exhaustive]
-        #[allow(missing_docs)]
-        pub enum Standard {
-            $($type,)*
-        }
-
-        impl Standard {
-            /// All of them, whichever features are on.
-            pub const ALL: &'static [Standard] = &[$(Standard::$type,)*];
-
-            /// What a document calls it.
-            pub const fn name(self) -> &'static str {
-                match self {
-                    $(Standard::$type => $name,)*
-                }
-            }
-        }
-    };
+/// A type of values that comes with the library, or whose crate has a feature. What one accepts is known wherever
+/// the library is; what a type of one's own does, only its program knows.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+#[non_exhaustive]
+#[allow(missing_docs)]
+pub enum Standard {
+    U8,
+    U16,
+    U32,
+    U64,
+    U128,
+    Usize,
+    I8,
+    I16,
+    I32,
+    I64,
+    I128,
+    Isize,
+    PositiveU8,
+    PositiveU16,
+    PositiveU32,
+    PositiveU64,
+    PositiveUsize,
+    F32,
+    F64,
+    Text,
+    Word,
+    Path,
+    Character,
+    Truth,
+    Choice,
+    When,
+    Ipv4,
+    Ipv6,
+    Ip,
+    Ipv4Port,
+    Ipv6Port,
+    IpPort,
+    Date,
+    Time,
+    DateTime,
+    Moment,
+    Span,
+    Duration,
+    SignedDuration,
+    ByteSize,
+    Email,
+    Domain,
+    WebAddress,
+    Uuid,
+    Regex,
+    Glob,
+    Version,
+    VersionRange,
+    Json,
 }
 
-standard! {
-    // Whole numbers, and those from one on.
-    U8 "u8" U16 "u16" U32 "u32" U64 "u64" U128 "u128" Usize "usize"
-    I8 "i8" I16 "i16" I32 "i32" I64 "i64" I128 "i128" Isize "isize"
-    PositiveU8 "positive-u8" PositiveU16 "positive-u16" PositiveU32 "positive-u32"
-    PositiveU64 "positive-u64" PositiveUsize "positive-usize"
-    F32 "f32" F64 "f64"
-    // Text in UTF-8, and words of any bytes.
-    Text "text" Word "word" Path "path" Character "character" Truth "truth"
-    // A closed list of words, and the one of when to colour.
-    Choice "choice" When "when"
-    Ipv4 "ipv4" Ipv6 "ipv6" Ip "ip" Ipv4Port "ipv4-port" Ipv6Port "ipv6-port" IpPort "ip-port"
-    // Those of other crates.
-    Date "date" Time "time" DateTime "date-time" Moment "moment" Span "span"
-    Duration "duration" SignedDuration "signed-duration"
-    ByteSize "byte-size" Email "email" Domain "domain" WebAddress "web-address" Uuid "uuid"
-    Regex "regex" Glob "glob" Version "version" VersionRange "version-range" Json "json"
+impl Standard {
+    /// All of them, whichever features are on.
+    pub const ALL: &'static [Standard] = &[
+        Standard::U8,
+        Standard::U16,
+        Standard::U32,
+        Standard::U64,
+        Standard::U128,
+        Standard::Usize,
+        Standard::I8,
+        Standard::I16,
+        Standard::I32,
+        Standard::I64,
+        Standard::I128,
+        Standard::Isize,
+        Standard::PositiveU8,
+        Standard::PositiveU16,
+        Standard::PositiveU32,
+        Standard::PositiveU64,
+        Standard::PositiveUsize,
+        Standard::F32,
+        Standard::F64,
+        Standard::Text,
+        Standard::Word,
+        Standard::Path,
+        Standard::Character,
+        Standard::Truth,
+        Standard::Choice,
+        Standard::When,
+        Standard::Ipv4,
+        Standard::Ipv6,
+        Standard::Ip,
+        Standard::Ipv4Port,
+        Standard::Ipv6Port,
+        Standard::IpPort,
+        Standard::Date,
+        Standard::Time,
+        Standard::DateTime,
+        Standard::Moment,
+        Standard::Span,
+        Standard::Duration,
+        Standard::SignedDuration,
+        Standard::ByteSize,
+        Standard::Email,
+        Standard::Domain,
+        Standard::WebAddress,
+        Standard::Uuid,
+        Standard::Regex,
+        Standard::Glob,
+        Standard::Version,
+        Standard::VersionRange,
+        Standard::Json,
+    ];
+
+    /// What a document calls it.
+    pub const fn name(self) -> &'static str {
+        match self {
+            Standard::U8 => "u8",
+            Standard::U16 => "u16",
+            Standard::U32 => "u32",
+            Standard::U64 => "u64",
+            Standard::U128 => "u128",
+            Standard::Usize => "usize",
+            Standard::I8 => "i8",
+            Standard::I16 => "i16",
+            Standard::I32 => "i32",
+            Standard::I64 => "i64",
+            Standard::I128 => "i128",
+            Standard::Isize => "isize",
+            Standard::PositiveU8 => "positive-u8",
+            Standard::PositiveU16 => "positive-u16",
+            Standard::PositiveU32 => "positive-u32",
+            Standard::PositiveU64 => "positive-u64",
+            Standard::PositiveUsize => "positive-usize",
+            Standard::F32 => "f32",
+            Standard::F64 => "f64",
+            Standard::Text => "text",
+            Standard::Word => "word",
+            Standard::Path => "path",
+            Standard::Character => "character",
+            Standard::Truth => "truth",
+            Standard::Choice => "choice",
+            Standard::When => "when",
+            Standard::Ipv4 => "ipv4",
+            Standard::Ipv6 => "ipv6",
+            Standard::Ip => "ip",
+            Standard::Ipv4Port => "ipv4-port",
+            Standard::Ipv6Port => "ipv6-port",
+            Standard::IpPort => "ip-port",
+            Standard::Date => "date",
+            Standard::Time => "time",
+            Standard::DateTime => "date-time",
+            Standard::Moment => "moment",
+            Standard::Span => "span",
+            Standard::Duration => "duration",
+            Standard::SignedDuration => "signed-duration",
+            Standard::ByteSize => "byte-size",
+            Standard::Email => "email",
+            Standard::Domain => "domain",
+            Standard::WebAddress => "web-address",
+            Standard::Uuid => "uuid",
+            Standard::Regex => "regex",
+            Standard::Glob => "glob",
+            Standard::Version => "version",
+            Standard::VersionRange => "version-range",
+            Standard::Json => "json",
+        }
+    }
 }

@@ -8,7 +8,7 @@ use crate::record::line::{Found, Reached, Reader};
 use crate::record::param::Param;
 use crate::record::report::Report;
 use crate::record::step::{Meaning, NONE};
-use crate::text::{Put, unquoted};
+use crate::text::unquoted;
 use crate::wording::english::Phrase;
 
 /// Reads the beginnings of names.
@@ -45,7 +45,7 @@ fn option<'d>(reader: &mut Reader<'d>, bytes: &[u8], name: &[u8], attached: Opti
             reader.push(Meaning::Unknown, 0, bytes.len(), NONE);
             let place = reader.place(0, name.len() + 2);
             let fault = Fault::new(FaultKind::OptionAmbiguous, place).with(AMBIGUOUS);
-            reader.line.faults.put(fault);
+            reader.line.blame(fault);
         }
     }
     true
@@ -62,7 +62,7 @@ fn command<'d>(reader: &mut Reader<'d>, command: &'d Command<'d>, bytes: &[u8]) 
             reader.push(Meaning::Unknown, 0, bytes.len(), NONE);
             let place = reader.place(0, bytes.len());
             let fault = Fault::new(FaultKind::CommandAmbiguous, place).with(AMBIGUOUS);
-            reader.line.faults.put(fault);
+            reader.line.blame(fault);
         }
         (None, _) => return false,
     }

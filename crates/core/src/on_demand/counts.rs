@@ -11,7 +11,7 @@ use crate::record::line::{Line, Slot, Term};
 use crate::record::mend::Mend;
 use crate::record::param::{Role, Times};
 use crate::record::report::Report;
-use crate::text::{Listed, Put};
+use crate::text::Listed;
 use crate::wording::english::Phrase;
 
 /// Has the value of such a parameter.
@@ -34,12 +34,12 @@ impl<'d> Line<'d> {
         if param.is_counted() {
             self.count_values(slot);
         }
-        if param.is_once()
-            && slot.typed.count as usize > param.kinds().len().max(1)
-            && let Some(place) = typed_places(slot, &self.steps).nth(1)
-        {
-            let fault = Fault::of(FaultKind::OptionRepeated, place, param);
-            self.faults.put(fault.with(REPEATED));
+        if param.is_once() && slot.typed.count as usize > param.kinds().len().max(1) {
+            let second = typed_places(slot, &self.steps).nth(1);
+            if let Some(place) = second {
+                let fault = Fault::of(FaultKind::OptionRepeated, place, param);
+                self.blame(fault.with(REPEATED));
+            }
         }
     }
 
@@ -76,7 +76,7 @@ impl<'d> Line<'d> {
         let Some(at) = twin(slot.param, &slot.cell, &texts) else { return };
         let place = pieces.get(at * each).map_or(Place::Nowhere, |piece| piece.place);
         let fault = Fault::of(FaultKind::ValueTwice, place, slot.param);
-        self.faults.put(fault.with(TWICE));
+        self.blame(fault.with(TWICE));
     }
 
     /// A list that is given more or less often than it may be. For an operand without a delimiter
@@ -102,7 +102,7 @@ impl<'d> Line<'d> {
         };
         let place = extra.or(outer).unwrap_or_else(end);
         let fault = Fault::of(FaultKind::ValuesMiscounted, place, param);
-        self.faults.put(Fault { count, ..fault });
+        self.blame(Fault { count, ..fault });
     }
 }
 

@@ -12,7 +12,6 @@ use crate::record::path::At;
 use crate::record::refusal::Reason;
 use crate::record::step::Meaning;
 use crate::record::world::{Presence, Trial, World};
-use crate::text::Put;
 
 /// Looks at what secrets and paths name. The records of these point here, as those of variables point to what asks
 /// for them.
@@ -67,7 +66,7 @@ impl<'d> Line<'d> {
             Err(unread) => {
                 let fault = Fault::of(FaultKind::FileUnread, place, slot.param)
                     .with(const { &Brings::saying(unread_file) });
-                self.faults.put(Fault { unread: Some(Box::new(unread)), ..fault });
+                self.blame(Fault { unread: Some(Box::new(unread)), ..fault });
             }
         }
     }
@@ -85,7 +84,7 @@ impl<'d> Line<'d> {
                 _ => continue,
             };
             let fault = Fault::of(FaultKind::PathRefused, piece.place, slot.param);
-            self.faults.put(Fault { reason: Some(reason), ..fault });
+            self.blame(Fault { reason: Some(reason), ..fault });
         }
     }
 }

@@ -18,8 +18,8 @@ use crate::record::line::{Line, Outer, Piece, Slot, Term};
 use crate::record::param::called::Hit;
 use crate::record::param::{Param, Role};
 use crate::record::world::{Setting, Settings, Trial, World};
+use crate::text::Listed;
 use crate::text::order::in_order;
-use crate::text::{Listed, Put};
 
 /// Asks the environment and the config file.
 #[cold]
@@ -82,7 +82,7 @@ impl<'d> Line<'d> {
                 let fault = Fault::new(FaultKind::FileUnread, place)
                     .with(const { &Brings::saying(unread) });
                 let unread = Some(Box::new(reason));
-                self.faults.put(Fault { param: config.option_param(), unread, ..fault });
+                self.blame(Fault { param: config.option_param(), unread, ..fault });
                 return;
             }
         };
@@ -109,7 +109,7 @@ impl<'d> Line<'d> {
     fn settle(&mut self, settings: &Settings) {
         if let Some((Range { start, end }, _)) = settings.error {
             let place = Place::Setting { start, end };
-            self.faults.put(
+            self.blame(
                 Fault::new(FaultKind::SettingMalformed, place)
                     .with(const { &Brings::saying(malformed) }),
             );
@@ -148,7 +148,7 @@ impl<'d> Line<'d> {
     #[inline]
     fn setting_unknown(&mut self, key: Range<usize>) {
         let place = Place::Setting { start: key.start, end: key.end };
-        self.faults.put(
+        self.blame(
             Fault::new(FaultKind::SettingUnknown, place)
                 .with(const { &Brings::saying(setting_unknown) }),
         );

@@ -11,8 +11,8 @@ use crate::record::line::{Input, Line, Slot};
 use crate::record::param::{Param, Role, Tail};
 use crate::record::reading::Reading;
 use crate::record::step::{Meaning, Step};
+use crate::text::Listed;
 use crate::text::order::{in_order, pairs_in_order};
-use crate::text::{Listed, Put};
 
 impl<'d> Line<'d> {
     /// What is known after the last word, and which operand each is for: values from elsewhere, conversion,
@@ -97,7 +97,7 @@ impl<'d> Line<'d> {
     pub(crate) fn value_missing(&mut self, param: &'d Param<'d>) {
         let wanted = self.pending.map_or(0, |pending| pending.wanted as usize);
         let fault = Fault::of(FaultKind::ValueMissing, Place::Before(self.word as usize), param);
-        self.faults.put(Fault { count: param.kinds().len() - wanted, ..fault });
+        self.blame(Fault { count: param.kinds().len() - wanted, ..fault });
     }
 
     /// Counts and converts what was typed, is from elsewhere or has a default, for each parameter.
@@ -140,7 +140,7 @@ impl<'d> Line<'d> {
         let waiting = self.pending.is_some_and(|pending| pending.slot as usize == slot);
         if !waiting && !self.lost {
             let place = self.end_of_options(param);
-            self.faults.put(Fault::of(FaultKind::OptionMissing, place, param));
+            self.blame(Fault::of(FaultKind::OptionMissing, place, param));
         }
     }
 

@@ -6,7 +6,7 @@ use crate::record::line::{Chain, Reader};
 use crate::record::param::{Param, Role, Tail, Times};
 use crate::record::step::{Meaning, NONE, Step};
 use crate::record::word::Words;
-use crate::text::{Listed, Put};
+use crate::text::Listed;
 
 impl<'d> Reader<'d> {
     /// Ends the reading of a line whose words are those that were stepped through.
@@ -42,7 +42,7 @@ impl<'d> Reader<'d> {
         let mut faults = self.line.faults.iter();
         if !faults.any(|fault| matches!(fault.kind, OperandExtra | OptionUnknown | ValueUnwanted)) {
             let place = Place::Before(self.line.word as usize);
-            self.line.faults.put(Fault::new(FaultKind::CommandMissing, place));
+            self.line.blame(Fault::new(FaultKind::CommandMissing, place));
         }
     }
 
@@ -126,7 +126,7 @@ impl<'d> Reader<'d> {
                     }
                     self.kept.push(&mut self.line.steps, at);
                 }
-                None => self.line.faults.put(match list {
+                None => self.line.blame(match list {
                     Some(list) => {
                         let count = list.word_count().max.saturating_add(left) as usize;
                         let fault = Fault::of(FaultKind::ValuesMiscounted, step.place(), list);
@@ -173,7 +173,7 @@ impl<'d> Reader<'d> {
         let is_list = given > 0 && param.is_list();
         let kind = if is_list { FaultKind::ValuesMiscounted } else { FaultKind::OperandMissing };
         let fault = Fault::of(kind, place, param);
-        self.line.faults.put(Fault { count: given as usize, ..fault });
+        self.line.blame(Fault { count: given as usize, ..fault });
     }
 }
 

@@ -6,8 +6,8 @@ use crate::record::line::{Found, Pending, Reader, Slot, Term, Usual};
 use crate::record::param::called::Hit;
 use crate::record::param::{Param, Tail, is as is_record};
 use crate::record::step::{Meaning, NONE};
+use crate::text::Listed;
 use crate::text::part::is_number;
-use crate::text::{Listed, Put};
 
 impl<'d> Reader<'d> {
     /// `--name`, `--name=value`.
@@ -311,7 +311,7 @@ impl<'d> Reader<'d> {
     #[cold]
     fn attached_to_several(&mut self, param: &'d Param<'d>, start: usize, len: usize) {
         let place = self.place(start, len);
-        self.line.faults.put(Fault::of(FaultKind::ValueAttached, place, param));
+        self.line.blame(Fault::of(FaultKind::ValueAttached, place, param));
     }
 
     #[cold]
@@ -319,7 +319,7 @@ impl<'d> Reader<'d> {
         self.push(Meaning::Unwanted, equals, len, NONE);
         let place = self.place(equals, len);
         let fault = Fault::new(FaultKind::ValueUnwanted, place);
-        self.line.faults.put(Fault { param, ..fault });
+        self.line.blame(Fault { param, ..fault });
     }
 
     #[cold]

@@ -10,7 +10,7 @@ use crate::record::param::{Param, Role, Tail};
 use crate::record::step::{Meaning, NONE, Step};
 use crate::record::word::Words;
 use crate::record::world::Around;
-use crate::text::{Listed, Put};
+use crate::text::Listed;
 
 impl<'d> Slot<'d> {
     #[inline(always)]
@@ -360,7 +360,7 @@ impl<'d> Reader<'d> {
     }
 
     pub(crate) fn fault(&mut self, kind: FaultKind, start: usize, end: usize) {
-        self.line.faults.put(Fault::new(kind, self.place(start, end)));
+        self.line.blame(Fault::new(kind, self.place(start, end)));
     }
 
     pub(crate) fn place(&self, start: usize, end: usize) -> Place {

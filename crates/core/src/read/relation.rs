@@ -110,7 +110,7 @@ impl<'d> Line<'d> {
         in_order(&mut places, |place| place.order());
         let Some((&place, also)) = places.split_first() else { return };
         let fault = Fault::new(FaultKind::RuleBroken, place);
-        self.faults.put(Fault { rule: Some(rule), also: also.to_vec(), ..fault });
+        self.blame(Fault { rule: Some(rule), also: also.to_vec(), ..fault });
     }
 
     /// The first member that is needed and not there, if there is one.
@@ -123,7 +123,7 @@ impl<'d> Line<'d> {
             false => self.end_of_options(param),
         };
         let fault = Fault::of(FaultKind::RuleBroken, place, param).with(brings);
-        self.faults.put(Fault { rule: Some(rule), ..fault });
+        self.blame(Fault { rule: Some(rule), ..fault });
     }
 
     /// Where a parameter was first typed.

@@ -13,6 +13,7 @@ use super::param::called::Hit;
 use super::step::Step;
 use super::word::Words;
 use super::world::Around;
+use crate::text::Put;
 
 /// The commands from the root to the one reached. Most lines reach two at most, which stand here
 /// without an allocation.
@@ -215,6 +216,14 @@ pub(crate) struct Many<'d> {
     pub(crate) names: Vec<(usize, usize)>,
     /// The letters that there are.
     pub(crate) letters: u128,
+}
+
+impl<'d> Line<'d> {
+    /// Something is wrong with the line; what is known of it goes on.
+    #[inline]
+    pub(crate) fn blame(&mut self, fault: Fault<'d>) {
+        self.faults.put(fault);
+    }
 }
 
 impl<'d> Trail<'d> {

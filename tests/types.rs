@@ -281,8 +281,8 @@ fn names_that_look_alike_do_not_meet() {
     let add = Names::COMMAND.subcommands()[0];
     let page =
         Page::of(&CommandPath::of(Names::COMMAND).below(add), PageLength::Full).draw(Look::PLAIN);
-    let about = "names add   in a block comment\n\nusage      names add CODE\n\n\
-                 about      - a *list*\n           - of two\n";
+    let about = "names add   in a block comment\n\nusage         names add CODE\n\n\
+                 description   - a *list*\n              - of two\n";
     assert!(page.starts_with(about), "{page}");
     assert_eq!(run::COMMAND.name(), "run");
     assert_eq!(clavret::Key::record(run::COMMAND_KEY).name(), "command");

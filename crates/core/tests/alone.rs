@@ -48,68 +48,70 @@ fn a_page_is_asked_for_by_the_name_that_the_program_gives_it() {
 
             option     -c, --calm    the colony was calm
 
-            anywhere   -a, --aid     -a for a short page, --aid for all of it
+            anywhere   -a, --aid     show this page
+
+                       full page: apiary inspect --aid
         "#]],
     );
     shows(
         &RENAMED,
         "inspect --aid --clam",
         expect![[r#"
-        apiary inspect   record what an inspection found
+            apiary inspect   record what an inspection found
 
-        usage      apiary inspect [-c] HIVE
+            usage      apiary inspect [-c] HIVE
 
-        operand    HIVE          hive to inspect, such as A7
+            operand    HIVE          hive to inspect, such as A7
 
-        option     -c, --calm    the colony was calm
+            option     -c, --calm    the colony was calm
 
-        anywhere   -a, --aid     -a for a short page, --aid for all of it
-    "#]],
+            anywhere   -a, --aid     show this page
+        "#]],
     );
     shows(
         &RENAMED,
         "--aid",
         expect![[r#"
-        apiary
+            apiary
 
-        usage      apiary COMMAND ...
+            usage      apiary COMMAND [...]
 
-        commands   inspect          record what an inspection found
-                   help             show the page of a command
+            commands   inspect          record what an inspection found
+                       help             show the page of a command
 
-        anywhere   -a, --aid        -a for a short page, --aid for all of it
-                       --version    the version
-    "#]],
+            anywhere   -a, --aid        show this page
+                           --version    the version
+        "#]],
     );
     shows(
         &RENAMED,
         "inspect --help",
         expect![[r#"
-        apiary inspect: two things to put right
+            apiary inspect: two things to put right
 
-          apiary inspect --help HIVE
-                         ^^^^^^ ++++
-                         1      2
-          1  --help is not an option here
-          2  HIVE is missing: hive to inspect, such as A7
+              apiary inspect --help HIVE
+                             ^^^^^^ ____
+                             1      2
+              1  --help is not an option here
+              2  HIVE is missing: hive to inspect, such as A7
 
-          page  apiary inspect --aid
-    "#]],
+              page  apiary inspect --aid
+        "#]],
     );
     shows(
         &RENAMED,
         "inspect -h -V",
         expect![[r#"
-        apiary inspect: two things to put right
+            apiary inspect: two things to put right
 
-          apiary inspect -h -V HIVE
-                         ^^ ^^ ++++
-                         1  1  2
-          1  -h and -V are not options here
-          2  HIVE is missing: hive to inspect, such as A7
+              apiary inspect -h -V HIVE
+                             ^^ ^^ ____
+                             1  1  2
+              1  -h and -V are not options here
+              2  HIVE is missing: hive to inspect, such as A7
 
-          page  apiary inspect --aid
-    "#]],
+              page  apiary inspect --aid
+        "#]],
     );
     shows(
         &RENAMED,
@@ -190,44 +192,44 @@ fn what_is_given_up_is_nowhere() {
         &GIVEN_UP,
         "--help",
         expect![[r#"
-        apiary
+            apiary
 
-        usage      apiary COMMAND ...
+            usage      apiary COMMAND [...]
 
-        commands   inspect       record what an inspection found
-                   help          show the page of a command
+            commands   inspect       record what an inspection found
+                       help          show the page of a command
 
-        anywhere   -h, --help    -h for a short page, --help for all of it
-    "#]],
+            anywhere   -h, --help    show this page
+        "#]],
     );
     assert_eq!(candidates(&GIVEN_UP, &["inspect"], "--"), ["--calm", "--help"]);
     shows(
         &MUTE,
         "inspect --help",
         expect![[r#"
-        apiary inspect: two things to put right
+            apiary inspect: two things to put right
 
-          apiary inspect --help HIVE
-                         ^^^^^^ ++++
-                         1      2
-          1  --help is not an option here
-          2  HIVE is missing: hive to inspect, such as A7
-    "#]],
+              apiary inspect --help HIVE
+                             ^^^^^^ ____
+                             1      2
+              1  --help is not an option here
+              2  HIVE is missing: hive to inspect, such as A7
+        "#]],
     );
     shows(
         &TOLD,
         "inspect --help",
         expect![[r#"
-        apiary inspect: two things to put right
+            apiary inspect: two things to put right
 
-          apiary inspect --help HIVE
-                         ^^^^^^ ++++
-                         1      2
-          1  --help is not an option here
-          2  HIVE is missing: hive to inspect, such as A7
+              apiary inspect --help HIVE
+                             ^^^^^^ ____
+                             1      2
+              1  --help is not an option here
+              2  HIVE is missing: hive to inspect, such as A7
 
-          page  apiary help inspect
-    "#]],
+              page  apiary help inspect
+        "#]],
     );
 }
 
@@ -265,32 +267,32 @@ fn beside_what_stands_alone_nothing_is_needed_and_nothing_counts() {
         &OWN,
         "report --help",
         expect![[r#"
-        apiary report   write a report
+            apiary report   write a report
 
-        usage      apiary report [-q] FILE
+            usage      apiary report [-q] FILE
 
-        operand    FILE                  the file to write
+            operand    FILE                  the file to write
 
-        options    -q, --quiet           say nothing
-                   -l, --formats         list the formats
-                   -n, --about NUMBER    tell of a format: a whole number
+            options    -q, --quiet           say nothing
+                       -l, --formats         list the formats
+                       -n, --about NUMBER    tell of a format: a whole number
 
-        anywhere   -h, --help            -h for a short page, --help for all of it
-    "#]],
+            anywhere   -h, --help            show this page
+        "#]],
     );
     shows(
         &OWN,
         "report",
         expect![[r#"
-        apiary report: one thing to put right
+            apiary report: one thing to put right
 
-          apiary report FILE
-                        ++++
-          FILE is missing: the file to write
+              apiary report FILE
+                            ____
+              FILE is missing: the file to write
 
-          like  apiary report FILE
-          page  apiary report --help
-    "#]],
+              like  apiary report FILE
+              page  apiary report --help
+        "#]],
     );
     for line in ["report --formats", "report -l", "report -ql", "report -x --formats a b --about x"]
     {
@@ -329,15 +331,15 @@ fn beside_what_stands_alone_nothing_is_needed_and_nothing_counts() {
         &OWN,
         "report a b --about",
         expect![[r#"
-        apiary report: one thing to put right
+            apiary report: one thing to put right
 
-          apiary report a b --about NUMBER
-                                    ++++++
-          --about needs a whole number after it
+              apiary report a b --about NUMBER
+                                        ______
+              --about needs a whole number after it
 
-          like  apiary report a b --about NUMBER
-          page  apiary report --help
-    "#]],
+              like  apiary report a b --about NUMBER
+              page  apiary report --help
+        "#]],
     );
     shows(
         &OWN,
@@ -449,47 +451,49 @@ fn a_name_that_is_declared_anew_is_the_nearer_commands() {
         &ANEW,
         "move --help",
         expect![[r#"
-        apiary move   move a hive
+            apiary move   move a hive
 
-        usage      apiary move -y PLACE
+            usage      apiary move -y PLACE
 
-        option     -y, --place PLACE    new place
+            option     -y, --place PLACE    new place
 
-        anywhere       --yard DIR       folder
-                   -l, --loud           say more
-                   -h, --help           -h for a short page, --help for all of it
-    "#]],
+            anywhere       --yard DIR       folder
+                       -l, --loud           say more
+                       -h, --help           show this page
+        "#]],
     );
     shows(
         &ANEW,
         "list -h",
         expect![[r#"
-        apiary list   list
+            apiary list   list
 
-        usage      apiary list [-l]
+            usage      apiary list [-l]
 
-        option     -l, --long        all columns
+            option     -l, --long        all columns
 
-        anywhere   -y, --yard DIR    folder
-                       --loud        say more
-                   -h, --help        -h for a short page, --help for all of it
-    "#]],
+            anywhere   -y, --yard DIR    folder
+                           --loud        say more
+                       -h, --help        show this page
+
+                       full page: apiary list --help
+        "#]],
     );
     shows(
         &ANEW,
         "move --yrad a",
         expect![[r#"
-        apiary move: two things to put right
+            apiary move: two things to put right
 
-          apiary move --yrad a --place PLACE
-                      ^^^^^^   +++++++++++++
-                      1        2
-          1  --yrad is not an option here; --yard is
-          2  --place is needed: new place
+              apiary move --yrad a --place PLACE
+                          ^^^^^^   _____________
+                          1        2
+              1  --yrad is not an option here; --yard is
+              2  --place is needed: new place
 
-          like  apiary move --yard a --place PLACE
-          page  apiary move --help
-    "#]],
+              like  apiary move --yard a --place PLACE
+              page  apiary move --help
+        "#]],
     );
     assert_eq!(candidates(&ANEW, &["move"], "-"), ["--place", "--yard", "--loud", "--help"]);
     // Not meant: it reads all the same, nearest first, and is told by whoever knows the root.
@@ -505,7 +509,7 @@ fn a_name_that_is_declared_anew_is_the_nearer_commands() {
 
             anywhere   -y, --yard DIR    folder
                        -l, --loud        say more
-                           --help        show help
+                           --help        show this page
         "#]],
     );
     let flaws: Vec<String> =

@@ -39,7 +39,7 @@ fn what_is_missing_is_shown_where_it_would_go() {
             apiary inspect: one thing to put right
 
               apiary inspect -c HIVE
-                                ++++
+                                ____
               HIVE is missing: hive to inspect, such as A7
 
               like  apiary inspect -c HIVE
@@ -52,7 +52,7 @@ fn what_is_missing_is_shown_where_it_would_go() {
             apiary hive add: one thing to put right
 
               apiary hive add --queen COLOR -- B1
-                              +++++++++++++
+                              _____________
               --queen is needed: colour of the mark
 
               like  apiary hive add --queen COLOR -- B1
@@ -65,7 +65,7 @@ fn what_is_missing_is_shown_where_it_would_go() {
             apiary inspect: one thing to put right
 
               apiary inspect A7 -cf COUNT
-                                    +++++
+                                    _____
               --frames needs a whole number from 0 to 20 after it
 
               like  apiary inspect A7 -cf COUNT
@@ -78,7 +78,7 @@ fn what_is_missing_is_shown_where_it_would_go() {
             apiary hive move: one thing to put right
 
               apiary hive move 1 2 COLUMN
-                                   ++++++
+                                   ______
               COLUMN is missing
 
               like  apiary hive move 1 2 COLUMN

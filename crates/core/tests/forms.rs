@@ -164,7 +164,7 @@ fn tails_take_words_that_are_not_read_as_others() {
         "-x",
         expect![[r#"
             run-each -x CMD
-                     ^^ +++
+                     ^^ ___
                      1  2
             1  -x is not an option here
             2  CMD is missing

@@ -208,7 +208,7 @@ fn one_bound_is_enough() {
                        --cold COLD      4 or less
                        --many MANY      3 or more
 
-        anywhere   -h, --help           -h for a short page, --help for all of it
+        anywhere   -h, --help           show this page
     "#]]
     .assert_eq(&page.text(Look::PLAIN));
 }

@@ -39,7 +39,7 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
                        -q, --quiet           say little
                        -v                    say more; may be given again
                            --color WHEN      auto, always or never; auto unless given
-                       -h, --help            -h for a short page, --help for all of it
+                       -h, --help            show this page
 
             examples   apiary inspect A7 -cf6
                            a calm colony with six brood frames
@@ -69,7 +69,7 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
                        -q, --quiet          say little
                        -v                   say more; may be given again
                            --color WHEN     auto, always or never; auto unless given
-                       -h, --help           -h for a short page, --help for all of it
+                       -h, --help           show this page
         "#]],
     );
     shows(
@@ -79,7 +79,7 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
         expect![[r#"
             apiary   the logbook of a bee yard
 
-            usage      apiary COMMAND ...
+            usage      apiary COMMAND [...]
 
             commands   hive                the hives of the yard
                        inspect             record what an inspection found
@@ -91,7 +91,7 @@ fn a_full_page_has_everything_in_the_gutter_layout() {
                        -v                  say more; may be given again
                            --color WHEN    auto, always or never; auto unless given
                            --version       the version
-                       -h, --help          -h for a short page, --help for all of it
+                       -h, --help          show this page
         "#]],
     );
 }
@@ -105,7 +105,7 @@ fn a_short_page_has_twelve_entries_and_says_how_many_more() {
         expect![[r#"
             apiary hive   the hives of the yard
 
-            usage      apiary hive COMMAND ...
+            usage      apiary hive COMMAND [...]
 
             commands   add                 add a hive
                        move                weigh and move
@@ -114,7 +114,9 @@ fn a_short_page_has_twelve_entries_and_says_how_many_more() {
                        -q, --quiet         say little
                        -v                  say more; may be given again
                            --color WHEN    auto, always or never; auto unless given
-                       -h, --help          -h for a short page, --help for all of it
+                       -h, --help          show this page
+
+                       full page: apiary hive --help
         "#]],
     );
     static NAMES: [&str; 14] =
@@ -179,8 +181,7 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
               -v                    say more; may be given again
                   --color WHEN      auto, always or never; auto unless
                                     given
-              -h, --help            -h for a short page, --help for all
-                                    of it
+              -h, --help            show this page
 
             examples
               apiary inspect A7 -cf6
@@ -235,8 +236,7 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
                   auto, always or never; auto unless
                   given
               -h, --help
-                  -h for a short page, --help for
-                  all of it
+                  show this page
 
             examples
               apiary inspect A7 -cf6
@@ -284,9 +284,7 @@ fn narrow_pages_move_headings_up_and_then_help_below() {
                   or never; auto
                   unless given
               -h, --help
-                  -h for a short
-                  page, --help
-                  for all of it
+                  show this page
         "#]],
     );
 }
@@ -311,7 +309,7 @@ fn long_names_and_wide_characters_keep_their_columns() {
                                  stands on its own line
                        --help    a help of the program's own
 
-        anywhere   -h            show help
+        anywhere   -h            show this page
     "#]]
     .assert_eq(&Page::of(&CommandPath::of(&ROOT), PageLength::Full).draw(Look::PLAIN));
 }
@@ -338,7 +336,7 @@ fn bundles_have_headings_and_read_like_a_commands_own() {
                        --days DAYS      how many: a whole number; not with --until
                        --until UNTIL    last day; not with --days
 
-        anywhere   -h, --help           -h for a short page, --help for all of it
+        anywhere   -h, --help           show this page
     "#]]
     .assert_eq(&Page::of(&CommandPath::of(&ROOT), PageLength::Full).draw(Look::PLAIN));
 
@@ -372,32 +370,32 @@ fn a_root_says_where_it_is_from_and_descriptions_keep_their_lists_and_code() {
     expect![[r#"
         apiary   the logbook
 
-        usage      apiary
+        usage         apiary
 
-        about      Keeps what is *found*, in `TOML`:
+        description   Keeps what is *found*, in `TOML`:
 
-                   - a file for each hive, which is written anew
-                     whenever something is recorded
-                   - nothing else at all
+                      - a file for each hive, which is written anew
+                        whenever something is recorded
+                      - nothing else at all
 
-                   1. one
-                   10. ten
+                      1. one
+                      10. ten
 
-                   Look:
+                      Look:
 
-                       [hive]
-                       code  = 7
+                          [hive]
+                          code  = 7
 
-                       fenced   code
-                   And that is all, 20. at most.
+                          fenced   code
+                      And that is all, 20. at most.
 
-        anywhere       --version    the version
-                   -h, --help       -h for a short page, --help for all
-                                    of it
+        anywhere          --version    the version
+                      -h, --help       show this page
 
-        contact    Ada <ada@example.org>, Bo, https://example.org/apiary
+        contact       Ada <ada@example.org>, Bo,
+                      https://example.org/apiary
 
-        licence    MIT
+        licence       MIT
     "#]]
     .assert_eq(&Page::of(&CommandPath::of(&ROOT), PageLength::Full).draw(Look::PLAIN.width(64)));
 }
@@ -417,8 +415,8 @@ fn emphasis_and_code_of_a_description_are_coloured_and_keep_their_marks() {
     assert_eq!(
         lines,
         [
-            "[2mabout]      [1m**Counts**] [1m`two] [1mwords`;] 2 * 3, a_b and [3m_all] [3mof] [3mit_.]",
-            "[2moption]     [1m    --frames] [3mFRAMES]    a *count*: a whole number",
+            "[2mdescription]   [1m**Counts**] [1m`two] [1mwords`;] 2 * 3, a_b and [3m_all] [3mof] [3mit_.]",
+            "[2moption]        [1m    --frames] [3mFRAMES]    a *count*: a whole number",
             "A [1m(`u8`),] [3m*not] [3mmore*,] or *.toml.",
         ]
     );

@@ -33,7 +33,7 @@ fn one_at_least_and_none_beside_another() {
         "-q",
         expect![[r#"
             label -q --mail EMAIL
-                     ++++++++++++
+                     ____________
             at least one of --mail and --site is needed
 
             like  label -q --mail EMAIL
@@ -81,7 +81,7 @@ fn together_or_not_at_all_and_needed_with_a_value() {
         "--lon 2",
         expect![[r#"
             report --lon 2 --lat LAT
-                           +++++++++
+                           _________
             --lat and --lon go together; --lat is missing
 
             like  report --lon 2 --lat LAT
@@ -92,7 +92,7 @@ fn together_or_not_at_all_and_needed_with_a_value() {
         "--as=csv",
         expect![[r#"
             report --as=csv --out FILE
-                            ++++++++++
+                            __________
             --out is needed when --as is csv
         "#]],
     );
@@ -101,7 +101,7 @@ fn together_or_not_at_all_and_needed_with_a_value() {
         "-o x",
         expect![[r#"
             report -o x FROM
-                        ++++
+                        ____
             --out needs FROM as well
 
             like  report -o x FROM
@@ -235,7 +235,7 @@ fn the_page_says_the_rules_beforehand() {
                        --site URL      this or --mail is needed; not with --quiet
                    -q, --quiet         not with --site
 
-        anywhere   -h, --help          -h for a short page, --help for all of it
+        anywhere   -h, --help          show this page
     "#]]
     .assert_eq(&page(&LABEL));
     expect![[r#"
@@ -250,7 +250,7 @@ fn the_page_says_the_rules_beforehand() {
                        --as AS       table unless given
                    -o, --out FILE    needed with --as csv; only with FROM
 
-        anywhere   -h, --help        -h for a short page, --help for all of it
+        anywhere   -h, --help        show this page
     "#]]
     .assert_eq(&page(&REPORT));
     expect![[r#"
@@ -264,7 +264,7 @@ fn the_page_says_the_rules_beforehand() {
                                       TANK
                    -b, --barrel       not with --jars or TANK
 
-        anywhere   -h, --help         -h for a short page, --help for all of it
+        anywhere   -h, --help         show this page
     "#]]
     .assert_eq(&page(&HARVEST));
 }

@@ -35,7 +35,7 @@ fn what_is_in_the_wake_of_another_fault_is_not_told() {
         "map A7 --center 5",
         expect![[r#"
             apiary map A7 --center 5 LON
-                                     +++
+                                     ___
             --center needs LAT LON after it; LON is missing
 
             like  apiary map A7 --center 5 LON
@@ -109,13 +109,13 @@ fn what_is_in_the_wake_of_another_fault_is_not_told() {
         &APIARY,
         "label A7 --becuase x --batch y --nosuch",
         expect![[r#"
-        apiary label A7 --becuase x --batch y --nosuch --mail MAIL
-                        ^^^^^^^^^             ^^^^^^^^ +++++++++++
-                        1                     2        3
-        1  --becuase is not an option here; --because is
-        2  --nosuch is not an option here
-        3  --mail is needed
-    "#]],
+            apiary label A7 --becuase x --batch y --nosuch --mail MAIL
+                            ^^^^^^^^^             ^^^^^^^^ ___________
+                            1                     2        3
+            1  --becuase is not an option here; --because is
+            2  --nosuch is not an option here
+            3  --mail is needed
+        "#]],
     );
 }
 
@@ -131,19 +131,19 @@ fn what_is_missing_stands_at_its_place() {
         &COAST,
         "-q mark A7",
         expect![[r#"
-        coast -q --shore SHORE mark A7
-                 +++++++++++++
-        --shore is needed
+            coast -q --shore SHORE mark A7
+                     _____________
+            --shore is needed
 
-        like  coast -q --shore SHORE mark A7
-    "#]],
+            like  coast -q --shore SHORE mark A7
+        "#]],
     );
     refuses(
         &APIARY,
         "inspect -c --frames",
         expect![[r#"
             apiary inspect -c --frames COUNT HIVE
-                                       +++++ ++++
+                                       _____ ____
                                        1     2
             1  --frames needs a whole number after it
             2  HIVE is missing
@@ -155,13 +155,13 @@ fn what_is_missing_stands_at_its_place() {
         &EACH,
         "-- echo",
         expect![[r#"
-        each HIVE --batch BATCH -- echo
-             ++++ +++++++++++++
-             1    2
-        1  HIVE is missing
-        2  --batch is needed
+            each HIVE --batch BATCH -- echo
+                 ____ _____________
+                 1    2
+            1  HIVE is missing
+            2  --batch is needed
 
-        like  each HIVE --batch BATCH -- echo
-    "#]],
+            like  each HIVE --batch BATCH -- echo
+        "#]],
     );
 }

@@ -422,7 +422,7 @@ fn rules_see_what_the_words_say() {
             apiary harvest: one thing to put right
 
               apiary harvest --jars 3 --moisture MOISTURE
-                                      +++++++++++++++++++
+                                      ___________________
               --jars needs --moisture as well
 
               like  apiary harvest --jars 3 --moisture MOISTURE

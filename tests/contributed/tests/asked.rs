@@ -30,7 +30,7 @@ option     -v               say more; may be given again
 unit       -k, --kelvin     in kelvin
 
 anywhere       --version    the version
-           -h, --help       -h for a short page, --help for all of it
+           -h, --help       show this page
 
 licence    MIT OR Apache-2.0
 "
@@ -98,7 +98,7 @@ operand    FILE             the file to write
 
 option         --formats    list the formats
 
-anywhere   -a, --aid        -a for a short page, --aid for all of it
+anywhere   -a, --aid        show this page
 
 licence    MIT OR Apache-2.0
 "

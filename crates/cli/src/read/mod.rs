@@ -43,8 +43,8 @@ pub(crate) enum Form {
 ///
 /// For a script, in two steps, so that a missing tool or a refused line stops it:
 ///
-///     words=$(clavret read FILE --as sh --prefix feed -- "$@") || exit
-///     eval "$words"
+///     got=$(clavret read FILE --as sh --prefix feed -- "$@") || exit
+///     eval "$got"
 ///
 /// With --inside "$0" the document stands in the script itself, between a line : <<'CLAVRET' and a line CLAVRET.
 ///

@@ -223,7 +223,7 @@ pub(crate) fn draw_sentences(shown: &[&str], count: usize, speech: Speech<'_>, s
     }
 }
 
-/// The line as typed, carets under the faults and plus signs under what is missing, and under these
+/// The line as typed, carets under the faults and blanks under what is missing, and under these
 /// their numbers.
 fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
     let Shown { pieces, marks } = echo.within(sheet.look.width.saturating_sub(INDENT + 1));
@@ -236,7 +236,7 @@ fn draw_echo(sheet: &mut Sheet, echo: &Echo, numbered: bool) {
     for row in 0..count {
         let in_row = || marks.iter().zip(&rows).filter(|mark| *mark.1 == row).map(|mark| mark.0);
         for mark in in_row() {
-            let sign = if mark.is_missing { "+" } else { "^" };
+            let sign = if mark.is_missing { "_" } else { "^" };
             let carets = times(sign, mark.columns.len());
             sheet.pad(INDENT + mark.columns.start).put(Ink::Mark, &carets);
         }

@@ -33,7 +33,7 @@ pub(crate) fn page<'d>(
     let mut page = Page { title, summary, sections: Vec::new(), wording };
     page.add(wording.say(Phrase::Usage), vec![Block::Synopsis(synopsis::pieces(command, wording))]);
     if length == PageLength::Full {
-        page.add(wording.say(Phrase::About), described(path, command.description_text()));
+        page.add(wording.say(Phrase::Description), described(path, command.description_text()));
     }
     let related = path.0.iter().map(|command| Related::of(command)).listed();
     add_params(&mut page, &Told { path, length, speech, known, usual, related });
@@ -82,7 +82,7 @@ impl<'d> Page<'d> {
         }
     }
 
-    /// Leaves the first entries, and says how many more there are.
+    /// Leaves the first entries, and says how many more there are, and where.
     fn shorten(&mut self, path: &CommandPath<'d>, usual: Usual<'d>, speech: Speech<'_>) {
         let (mut left, mut more, mut full) = (MOST, 0, 0);
         for section in &mut self.sections {
@@ -96,13 +96,13 @@ impl<'d> Page<'d> {
             }
         }
         self.sections.truncate(full);
-        if more > 0 {
-            let text = match path.page_line(usual) {
-                Some(page) => speech.tell(Phrase::MoreEntries, &[speech.count(more), &page]),
-                None => speech.more(more),
-            };
-            self.add_line("", text);
-        }
+        let text = match (more, path.page_line(usual)) {
+            (0, Some(page)) => speech.tell(Phrase::FullPage, &[&page]),
+            (0, None) => "",
+            (more, Some(page)) => speech.tell(Phrase::MoreEntries, &[speech.count(more), &page]),
+            (more, None) => speech.more(more),
+        };
+        self.add_line("", text);
     }
 
     /// Where the program is from.

@@ -43,11 +43,11 @@ pub(crate) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
         if command.is_acting() || command.default_subcommand().is_some() {
             let mut optional = Text::of(What::Sign, "[");
             optional.append(&placeholder);
-            optional.add(What::Sign, " ...]");
+            optional.add(What::Sign, " [...]]");
             options.put(optional);
         } else {
             options.put(placeholder);
-            options.put(Text::of(What::Sign, "..."));
+            options.put(Text::of(What::Sign, "[...]"));
         }
     }
     options

@@ -185,7 +185,7 @@ impl Text {
 ///
 /// operand    HIVE          hive to inspect, such as A7
 ///
-/// anywhere   -h, --help    -h for a short page, --help for all of it
+/// anywhere   -h, --help    show this page
 /// ");
 /// ```
 ///

@@ -8,7 +8,6 @@ use crate::record::page::Page;
 use crate::record::reading::{Asked, PageLength};
 use crate::text::own;
 use crate::wording::Wording;
-use crate::wording::compose::fill;
 use crate::wording::english::Phrase;
 
 /// `-h`, `--help`: the short page by the letter, and the full one by the name. A program has it unless it
@@ -39,11 +38,8 @@ impl Alone for ShowPage {
         Page::known(&asked.path(), length, asked.known()).draw(asked.look())
     }
 
-    fn help(&self, names: &[String], wording: &Wording<'_>) -> String {
-        match names {
-            [letter, long] => fill(wording.say(Phrase::HelpOption), &[letter, long]),
-            _ => own(wording.say(Phrase::HelpAlone)),
-        }
+    fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
+        own(wording.say(Phrase::HelpOption))
     }
 
     fn gives(&self) -> Gives {

@@ -138,7 +138,7 @@ phrases! {
         Anywhere "anywhere"
         Examples "examples"
         Status "status"
-        About "about"
+        Description "description"
         Contact "contact"
         Licence "licence"
         // Pages: facts and notes.
@@ -148,11 +148,11 @@ phrases! {
         Opposite "the opposite is {0}"
         UnlessGiven "{0} unless given"
         GivenAgain "may be given again"
-        HelpOption "{0} for a short page, {1} for all of it"
-        HelpAlone "show help"
+        HelpOption "show this page"
         VersionOption "the version"
         Refused "the command line was refused"
         MoreEntries "and {0} more: {1}"
+        FullPage "full page: {0}"
     }
     // The commands that the library brings: for pages, and for scripts.
     PAGES {

@@ -247,7 +247,7 @@ fn hives_are_moved_given_up_and_gone_through() {
             apiary hive move: one thing to put right
 
               apiary hive move A7 PLACE
-                                  +++++
+                                  _____
               PLACE is missing: where it stands from now on, in a few words
 
               like  apiary hive move A7 PLACE

@@ -31,7 +31,7 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
         expect![[r#"
             apiary hive   the hives of the yard
 
-            usage      apiary hive COMMAND ...
+            usage      apiary hive COMMAND [...]
 
             commands   add                 add a hive to the yard
                        list                list the hives with their last inspections
@@ -42,7 +42,9 @@ fn what_is_wrong_is_said_on_standard_error_with_status_2() {
                        -q, --quiet         say only what went wrong
                        -v                  say more; may be given again
                            --color WHEN    auto, always or never; auto unless given
-                       -h, --help          -h for a short page, --help for all of it
+                       -h, --help          show this page
+
+                       full page: apiary hive --help
         "#]],
     );
     assert!(stage.prints("inspect -f many --clam --help").starts_with("apiary inspect   record"));

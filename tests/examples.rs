@@ -99,7 +99,7 @@ fn plugins_are_subcommands_that_are_known_at_the_start() {
     let (status, told) = run("weigh A7 --scal old");
     assert!(status == 2 && told.contains("try   plugins weigh A7 --scale old"), "{told}");
     let script = run("completions bash").1;
-    assert!(script.contains("bash completion for 'plugins'"), "{script}");
+    assert!(script.contains("TAB for 'plugins' in bash"), "{script}");
     let (status, told) = run("feed B2 15");
     assert!(status == 2 && told.contains("from 0.1 to 10; '15' is above that"), "{told}");
     let twice = "clavret = 1\nname = 'x'\noption = [{ name = 'x' }, { name = 'x' }]";

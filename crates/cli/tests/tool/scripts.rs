@@ -315,7 +315,7 @@ fn the_feeding_script_reads_helps_and_completes() {
     let own = crate::told(tool);
     assert_eq!(own.out, page.out, "{}", own.err);
     let script = crate::told(&mut feed(&["--completions", "bash"])).out;
-    assert!(script.contains("bash completion for 'feeding'"), "{script}");
+    assert!(script.contains("TAB for 'feeding' in bash"), "{script}");
     let answer = completed(feed(&[]));
     assert!(answer.starts_with("clavret 1\0") && answer.contains("fondant"), "{answer}");
 }

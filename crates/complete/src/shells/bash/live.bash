@@ -1,4 +1,5 @@
-# bash completion for §§: asks the program itself. Written in the syntax of bash 3.2.
+# TAB for §§ in bash: asks the program itself.
+# Written in the syntax of bash 3.2.
 _§() {
   local IFS=$'\x1f' flags=$- said at=0 cased= line=
   [[ $(bind -v 2>/dev/null) != *'completion-ignore-case on'* ]] || cased=1

@@ -1,4 +1,5 @@
-# fish completion for §§: asks the program itself. Records end in NUL here, as fish splits all else at newlines.
+# TAB for §§ in fish: asks the program itself.
+# Records end in NUL here, as fish splits all else at newlines.
 function __§_ask
     # Else fish says over the line that it knows no such command.
     command -q §§; or return

@@ -1,4 +1,5 @@
-# zsh completion for §§: asks the program itself. Autoloaded from fpath, or by eval.
+# TAB for §§ in zsh: asks the program itself.
+# Autoloaded from fpath, or by eval.
 _§() {
   local said quote=$compstate[quote]
   local -a ask said_all expl texts shows end
@@ -73,7 +74,8 @@ _§_paths() { # what, the open quote, what is in the word before it, the folder 
   _path_files "$expl[@]" "$but[@]" -/ && ret=0
   return ret
 }
-if [[ ${zsh_eval_context[-1]} == loadautofunc ]]; then
+# What is completed is known only where a word is: there it was autoloaded for that.
+if (( ${+compstate} )); then
   _§ "$@"
 elif (( ${+functions[compdef]} )); then
   compdef _§ §§

@@ -43,7 +43,7 @@ macro_rules! options {
 }
 
 options! {
-    HIVES: u8 = "hives" "scales to read".valid(&valid::not_one_of(&[13]));
+    HIVES: u8 = "hives" "scales to read".valid(&valid::any_but(&[13]));
     OFFSET: i32 = "offset" "grams to add to each weight".valid(&valid::range(-500, 500));
     MASK: u32 = "mask" "bits of the sensors".as_in_code();
     STEP: u16 = "step" "seconds between two readings".valid(&valid::multiple_of(15));

@@ -126,7 +126,7 @@ static PAIRS: Named<Vec<(u8, bool)>> =
     Named::new("pair").times(0, 2).help("jars, and if they are full");
 static ONLY: Named<Option<u8>> = Named::new("only").valid(&valid::one_of(&[1]));
 static EITHER: Named<Option<u8>> = Named::new("either").valid(&valid::one_of(&[1, 2]));
-static OTHER: Named<Option<String>> = Named::new("other").valid(&valid::not_one_of(&["jar"]));
+static OTHER: Named<Option<String>> = Named::new("other").valid(&valid::any_but(&["jar"]));
 static SPOT: Named<Option<Shelf>> = Named::new("spot").help("a better place");
 static COLD: Named<Option<i8>> =
     Named::new("chill").valid(&valid::range(i8::MIN, 4)).help("degrees");
@@ -137,7 +137,7 @@ static PLAIN_TEXT: valid::By<'static, String> =
     valid::by(|text: &String| plain(text)).says("words without a price");
 static ODD: Named<Option<u8>> = Named::new("odd").valid(&ODD_ONES);
 static ODD_ONES: valid::By<'static, u8> = valid::by(odd);
-static INITIAL: Named<Option<char>> = Named::new("initial").valid(&valid::not_one_of(&['x']));
+static INITIAL: Named<Option<char>> = Named::new("initial").valid(&valid::any_but(&['x']));
 static LIDS: Named<Vec<Lid>> = Named::new("lids").joined_by(',').help("lids of a mixed box");
 static FULL: Named<Vec<bool>> = Named::new("full").joined_by(',').help("which of them are full");
 static SHORT: Named<Option<String>> = Named::new("short").valid(&valid::length(0, 4));

@@ -270,7 +270,7 @@ fn every_row_goes_there_and_back() {
         let (kind, given) = match name.as_str() {
             "range" => ("u8", json!([2, 20])),
             "at-least" | "at-most" | "multiple-of" => ("u8", json!(3)),
-            "one-of" | "not-one-of" => ("u8", json!([3, 5])),
+            "one-of" | "any-but" => ("u8", json!([3, 5])),
             "length" => ("text", json!([1, 9])),
             "pattern" => ("text", json!("[A-Z][0-9]")),
             "schemes" => ("web-address", json!(["https"])),

@@ -242,7 +242,7 @@ impl FromWord for Code {
 
 static FRAMES: valid::Range<u8> = valid::range(0, 20);
 static SMALL: valid::Bound<i16> = valid::at_most(9);
-static LUCKY: valid::Among<'static, u64> = valid::not_one_of(&[13, 7]);
+static LUCKY: valid::Among<'static, u64> = valid::any_but(&[13, 7]);
 static DEGREES: valid::Bound<f64> = valid::at_least(-1.5);
 static SHORT: valid::Length = valid::length(0, 4);
 static KNOWN: valid::Among<'static, char> = valid::one_of(&['x', 'y']);
@@ -284,7 +284,7 @@ pub const STANDARD: &[Sort] = &[
         &["x"],
     )
     .comparable::<u64>()
-    .valid(&LUCKY, r#"{ "not-one-of": [13, 7] }"#, "13"),
+    .valid(&LUCKY, r#"{ "any-but": [13, 7] }"#, "13"),
     Sort::of::<i64>("i64", &[["-3", "-3"], ["0", "0"], ["6", "6"]], &["x"])
         .comparable::<i64>()
         .valid(&THIRDS, r#"{ "multiple-of": 3 }"#, "4"),

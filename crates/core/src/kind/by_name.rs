@@ -115,7 +115,7 @@ impl<T: Shown> Test for Own<T> {
     fn test(&self, value: &dyn Any) -> Result<(), Refusal> {
         match self.accepts {
             true => valid::one_of(&self.values).test(value),
-            false => valid::not_one_of(&self.values).test(value),
+            false => valid::any_but(&self.values).test(value),
         }
     }
 

@@ -60,7 +60,7 @@ fn said(says: &Says<'_>, param: &Param<'_>, fields: &mut Fields) -> bool {
         Says::AtLeast(low) => fields.put("at-least", value(low)),
         Says::AtMost(high) => fields.put("at-most", value(high)),
         Says::OneOf(values) => fields.put("one-of", list(values.iter().map(value))),
-        Says::AnyBut(values) => fields.put("not-one-of", list(values.iter().map(value))),
+        Says::AnyBut(values) => fields.put("any-but", list(values.iter().map(value))),
         Says::MultipleOf(factor) => fields.put("multiple-of", value(factor)),
         Says::Characters(least, most) => {
             let most = u32::try_from(*most).unwrap_or(u32::MAX);

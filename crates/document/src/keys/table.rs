@@ -175,7 +175,7 @@ static VALIDATOR: Table = Table {
         key("at-least", Of::Scalar, "the lowest value, where there is no highest"),
         key("at-most", Of::Scalar, "the highest value, where there is no lowest"),
         key("one-of", Of::List(&Of::Scalar), "some values, and no others"),
-        key("not-one-of", Of::List(&Of::Scalar), "all values but these"),
+        key("any-but", Of::List(&Of::Scalar), "all values but these"),
         key("multiple-of", Of::Scalar, "what this divides"),
         key(
             "length",

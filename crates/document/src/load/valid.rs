@@ -95,7 +95,7 @@ const SORTS: &[&str] = &[
     "at-least",
     "at-most",
     "one-of",
-    "not-one-of",
+    "any-but",
     "multiple-of",
     "length",
     "pattern",
@@ -179,7 +179,7 @@ fn said(view: View<'_>, sort: &str) -> Said {
         "at-least" => Said::AtLeast(text(view.get(sort))),
         "at-most" => Said::AtMost(text(view.get(sort))),
         "one-of" => Said::OneOf(texts()),
-        "not-one-of" => Said::AnyBut(texts()),
+        "any-but" => Said::AnyBut(texts()),
         "multiple-of" => Said::MultipleOf(text(view.get(sort))),
         "length" => Said::Characters(count(0), count(1)),
         "pattern" => {

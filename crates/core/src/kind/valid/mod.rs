@@ -1,7 +1,7 @@
 //! Validators: extra tests of a converted value, each of which says what would be right.
 //!
 //! A validator names the type it tests, so `Named<u8>`, `Named<Option<u8>>` and `Named<Vec<u8>>` share
-//! one. [`range`], [`multiple_of`], [`one_of`], [`not_one_of`] and [`length`] come with the library
+//! one. [`range`], [`multiple_of`], [`one_of`], [`any_but`] and [`length`] come with the library
 //! (features add `pattern` and `schemes`); a function of one's own joins by [`by`], and several by [`all`](all()).
 
 pub(crate) mod all;
@@ -142,7 +142,7 @@ where
 
 impl<T> Validator<T> for MultipleOf<T> where MultipleOf<T>: Test {}
 
-/// Some values, or all but some. See [`one_of`] and [`not_one_of`].
+/// Some values, or all but some. See [`one_of`] and [`any_but`].
 #[derive(Debug, Clone, Copy)]
 pub struct Among<'d, T> {
     values: &'d [T],
@@ -166,9 +166,9 @@ pub const fn one_of<T>(values: &[T]) -> Among<'_, T> {
 /// ```
 /// # use clavret_core as clavret;
 /// use clavret::{Named, valid};
-/// static STAND: Named<u8> = Named::new("stand").valid(&valid::not_one_of(&[13]));
+/// static STAND: Named<u8> = Named::new("stand").valid(&valid::any_but(&[13]));
 /// ```
-pub const fn not_one_of<T>(values: &[T]) -> Among<'_, T> {
+pub const fn any_but<T>(values: &[T]) -> Among<'_, T> {
     Among { values, accepts: false }
 }
 

@@ -12,7 +12,12 @@ pub(super) fn script(root: &Command<'_>) -> String {
     let table = Table::new(root);
     let program = &identifier(root.program_name());
     let mut out = String::from("# TAB for '");
-    for piece in [root.program_name(), "' in bash: starts no program.\n_", program, "_state() {\n  case $1 in\n"] {
+    for piece in [
+        root.program_name(),
+        "' in bash: starts no program.\n_",
+        program,
+        "_state() {\n  case $1 in\n",
+    ] {
         out.put(piece);
     }
     for (at, state) in table.states.iter().enumerate() {

@@ -315,6 +315,7 @@ pub const SETTINGS: &[Setting] = &[
         takes: Takes::Text,
         asked: Asked::Publicly("file_name"),
         brings: &["touches", "special", "secrecy", "manners"],
+        not_with: &["listed_by"],
         says: "another name for a secret, which takes a file whose first line is the value",
         ..SETTING
     },

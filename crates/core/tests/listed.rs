@@ -277,8 +277,9 @@ fn completion_offers_what_it_has() {
 fn a_list_is_of_single_words_that_are_shown() {
     let at = Untyped::option("at", clavret_core::Form::of::<(f64, f64)>()).listed_by(&Hives);
     let key = Named::<String>::draft("key").secret().listed_by(&Hives);
+    let pin = Named::<String>::draft("pin").secret_file("pin-file").listed_by(&Hives);
     let loud = Untyped::flag("loud").listed_by(&Hives);
-    let params = [at.param(), key.param(), loud.param()];
+    let params = [at.param(), key.param(), pin.param(), loud.param()];
     let problems = Command::draft("inspect").takes(&params).problems();
     let told: Vec<String> = problems.iter().map(ToString::to_string).collect();
     assert_eq!(
@@ -286,6 +287,7 @@ fn a_list_is_of_single_words_that_are_shown() {
         [
             "`listed_by` does not go with what `at` is",
             "`secret` and `listed_by` of `key` exclude each other",
+            "`secret_file` and `listed_by` of `pin` exclude each other",
             "`listed_by` does not go with what `loud` is",
         ]
     );

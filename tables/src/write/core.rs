@@ -3,9 +3,9 @@
 
 use std::fmt::Write as _;
 
-use super::{all, bit, documented, quoted, setters};
+use super::{ROLES, all, bit, documented, groups, groups_of, quoted, setters};
 use crate::settings::FORMS;
-use crate::{Asked, COMMANDS, KINDS, Kind, Part, Role, Setting, Takes, When};
+use crate::{Asked, COMMANDS, KINDS, Kind, Part, Setting, Takes, When};
 
 /// A setting's number stands below this one, that of what was called twice above.
 const NUMBERS: usize = 56;
@@ -69,16 +69,15 @@ fn named(fits: impl Fn(&Setting) -> bool) -> impl Iterator<Item = &'static str> 
 
 /// What goes with each role, and with what stands alone.
 fn roles() -> String {
-    let roles = [
-        (Role::Operand, "OPERANDS"),
-        (Role::Option, "OPTIONS"),
-        (Role::Flag, "FLAGS"),
-        (Role::Tally, "TALLIES"),
-    ];
-    let of_roles = all(roles.into_iter(), |text, (role, name)| {
-        let says = format!("What may be said of {}", name.to_lowercase());
-        text.push_str(&mask(&says, &format!("OF_{name}"), named(|one| one.of.contains(&role))));
+    let of_roles = all(groups().into_iter(), |text, (name, roles, settings)| {
+        let says = format!("What may be said of {roles:?} alone");
+        let setters = settings.into_iter().filter(|one| one.takes != Takes::Key);
+        text.push_str(&mask(&says, &name, setters.map(|setting| setting.name)));
     });
+    let of_roles = all(ROLES.into_iter(), |text, (role, name)| {
+        let groups = groups_of(role).join(" | ");
+        let _ = writeln!(text, "pub(crate) const {name}: u64 = {groups};");
+    }) + &of_roles;
     let says = "What may be said of one that stands alone: its own value is all that is read";
     of_roles + &mask(says, "OF_ALONE", named(|one| one.may_be_alone))
 }

@@ -2,19 +2,14 @@
 
 use std::fmt::Write as _;
 
-use super::{all, setters};
-use crate::{COMMANDS, Mark, RULES, Role, Takes};
+use super::{ROLES, all, groups, groups_of};
+use crate::{COMMANDS, Mark, RULES, Takes};
 
 /// `model/settings.rs`.
 pub(super) fn details() -> String {
-    let roles = [
-        (Role::Operand, "OPERAND"),
-        (Role::Option, "OPTION"),
-        (Role::Flag, "FLAG"),
-        (Role::Tally, "TALLY"),
-    ];
-    let of_roles = all(roles.into_iter(), |text, (role, name)| {
-        let details = all(setters().filter(|one| one.of.contains(&role)), |text, setting| {
+    let of_groups = all(groups().into_iter(), |text, (name, _, settings)| {
+        let setters = settings.into_iter().filter(|one| one.takes != Takes::Key);
+        let details = all(setters, |text, setting| {
             let mark = setting.mark.unwrap_or(match setting.takes {
                 Takes::Truth => Mark::Nothing,
                 Takes::Texts | Takes::Trait(_) => Mark::Reference,
@@ -22,10 +17,11 @@ pub(super) fn details() -> String {
             });
             detail(text, setting.name, &taken(mark), false);
         });
-        let _ = writeln!(
-            text,
-            "pub(crate) const {name}: &[Setter] = &[(\"name\", Takes::Special, false), {details}];"
-        );
+        let _ = writeln!(text, "const {name}: &[Setter] = &[{details}];");
+    });
+    let of_roles = all(ROLES.into_iter(), |text, (role, name)| {
+        let groups = groups_of(role).join(", ");
+        let _ = writeln!(text, "pub(crate) const {name}: &[&[Setter]] = &[NAME, {groups}];");
     });
     let marked = COMMANDS.iter().filter_map(|setting| Some((setting.name, setting.mark?)));
     let commands = all(marked, |text, (name, mark)| detail(text, name, &taken(mark), false));
@@ -40,6 +36,8 @@ pub(super) fn details() -> String {
         /// A setter by its name, how it takes what it is given, and whether it may be called again.
         pub(crate) type Setter = (&'static str, Takes, bool);
 
+        const NAME: &[Setter] = &[(\"name\", Takes::Special, false)];
+        {of_groups}
         {of_roles}
         /// Details of commands.
         pub(crate) const COMMAND: &[Setter] = &[(\"name\", Takes::Special, false), {commands}];

@@ -2,22 +2,21 @@
 
 use std::fmt::Write as _;
 
-use super::{all, key, setters};
+use super::{ROLES, all, groups, groups_of, key, setters};
 use crate::{Asked, COMMANDS, Hangs, Part, RULES, Role, SETTINGS, Takes};
 
 /// `keys/settings.rs`.
 pub(super) fn keys() -> String {
-    let roles = [
-        (Role::Operand, "OPERANDS"),
-        (Role::Option, "OPTIONS"),
-        (Role::Flag, "FLAGS"),
-        (Role::Tally, "TALLIES"),
-    ];
-    let of_roles = all(roles.into_iter(), |text, (role, name)| {
-        let keys = all(SETTINGS.iter().filter(|one| one.of.contains(&role)), |text, setting| {
+    let of_groups = all(groups().into_iter(), |text, (name, _, settings)| {
+        let keys = all(settings.into_iter(), |text, setting| {
             row(text, setting.name, &sort(setting.name, setting.takes), setting.says);
         });
-        let _ = writeln!(text, "pub(super) const OF_{name}: &[Key] = &[{keys}];");
+        let _ = writeln!(text, "const {name}: &[Key] = &[{keys}];");
+    });
+    let of_roles = all(ROLES.into_iter(), |text, (role, name)| {
+        let named = if role == Role::Operand { "OPERAND_NAME" } else { "NAME" };
+        let groups = groups_of(role).join(", ");
+        let _ = writeln!(text, "pub(super) const {name}: &[&[Key]] = &[{named}, {groups}];");
     });
     let commands = |is_of_root: bool| {
         let some = COMMANDS.iter().filter(move |setting| setting.is_of_root == is_of_root);
@@ -31,11 +30,12 @@ pub(super) fn keys() -> String {
         "//! The keys of parameters, commands and rules that are settings.
 
         use super::table::{{
-            ABBREVIATIONS, CONFIG, EXAMPLES, JUDGED_BY, LISTED_BY, PACKAGE, REFERS, STANDS_ALONE, STATUSES, TAIL, TEXTS,
+            ABBREVIATIONS, CONFIG, EXAMPLES, JUDGED_BY, LISTED_BY, NAME, OPERAND_NAME, PACKAGE, REFERS, STANDS_ALONE, STATUSES, TAIL, TEXTS,
             TIMES, TYPE, VALID, WORDING, key,
         }};
         use super::{{Key, Of}};
 
+        {of_groups}
         {of_roles}
         /// Of every command.
         pub(super) const OF_COMMANDS: &[Key] = &[{of_all}];

@@ -9,7 +9,7 @@ use std::fmt::Write as _;
 use std::io::Write as _;
 use std::process::{Command, Stdio};
 
-use crate::{SETTINGS, Setting, Takes};
+use crate::{Role, SETTINGS, Setting, Takes};
 
 /// Each file by its path from the root of the repository, formatted.
 pub fn files() -> Vec<(&'static str, String)> {
@@ -53,6 +53,37 @@ fn formatted(text: &str) -> String {
 fn setters() -> impl Iterator<Item = &'static Setting> + Clone {
     SETTINGS.iter().filter(|setting| setting.takes != Takes::Key)
 }
+
+/// The rows by whom they may be said of, each group with a name.
+fn groups() -> Vec<(String, &'static [Role], Vec<&'static Setting>)> {
+    let mut groups: Vec<(String, &[Role], Vec<&Setting>)> = Vec::new();
+    for setting in SETTINGS {
+        match groups.iter_mut().find(|group| group.1 == setting.of) {
+            Some(group) => group.2.push(setting),
+            None => {
+                let roles: Vec<String> =
+                    setting.of.iter().map(|role| format!("{role:?}").to_uppercase()).collect();
+                let name =
+                    if roles.len() == ROLES.len() { "ALL".to_owned() } else { roles.join("_") };
+                groups.push((format!("OF_{name}"), setting.of, vec![setting]));
+            }
+        }
+    }
+    groups
+}
+
+/// The names of the groups that a role has.
+fn groups_of(role: Role) -> Vec<String> {
+    groups().into_iter().filter(|group| group.1.contains(&role)).map(|group| group.0).collect()
+}
+
+/// Each role, with the name of what it has.
+const ROLES: [(Role, &str); 4] = [
+    (Role::Operand, "OPERANDS"),
+    (Role::Option, "OPTIONS"),
+    (Role::Flag, "FLAGS"),
+    (Role::Tally, "TALLIES"),
+];
 
 /// The name of a bit.
 fn bit(name: &str) -> String {

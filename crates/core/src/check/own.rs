@@ -147,10 +147,10 @@ const fn wordless<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<
 #[inline]
 pub(crate) const fn fitting(param: &Param<'_>) -> u64 {
     let of_role = match param.role() {
-        Role::Operand => said::OF_OPERANDS,
-        Role::Option => said::OF_OPTIONS,
-        Role::Flag => said::OF_FLAGS,
-        Role::Tally => said::OF_TALLIES,
+        Role::Operand => said::OPERANDS,
+        Role::Option => said::OPTIONS,
+        Role::Flag => said::FLAGS,
+        Role::Tally => said::TALLIES,
     };
     let form = param.form();
     let (mut fits, mut i) = (said::WHEN_ALWAYS, 0);

@@ -87,12 +87,23 @@ pub(crate) mod param {
     ];
     /// All setters.
     pub(crate) const SETTERS: u64 = (1 << 33) - 1;
-    /// What may be said of operands.
-    pub(crate) const OF_OPERANDS: u64 = HIDDEN
-        | HELP
-        | DESCRIPTION
-        | DEPRECATED
-        | PLACEHOLDER
+    pub(crate) const OPERANDS: u64 =
+        OF_ALL | OF_OPERAND_OPTION | OF_OPERAND_OPTION_FLAG | OF_OPERAND;
+    pub(crate) const OPTIONS: u64 = OF_OPTION_FLAG_TALLY
+        | OF_ALL
+        | OF_OPERAND_OPTION
+        | OF_OPTION
+        | OF_OPERAND_OPTION_FLAG
+        | OF_OPTION_FLAG;
+    pub(crate) const FLAGS: u64 =
+        OF_OPTION_FLAG_TALLY | OF_ALL | OF_FLAG | OF_OPERAND_OPTION_FLAG | OF_OPTION_FLAG;
+    pub(crate) const TALLIES: u64 = OF_OPTION_FLAG_TALLY | OF_ALL;
+    /// What may be said of [Option, Flag, Tally] alone.
+    pub(crate) const OF_OPTION_FLAG_TALLY: u64 = ALIASES | FORMERLY | LETTER | THROUGHOUT | ANEW;
+    /// What may be said of [Operand, Option, Flag, Tally] alone.
+    pub(crate) const OF_ALL: u64 = HIDDEN | HELP | DESCRIPTION | DEPRECATED;
+    /// What may be said of [Operand, Option] alone.
+    pub(crate) const OF_OPERAND_OPTION: u64 = PLACEHOLDER
         | DEFAULT
         | VALID
         | TIMES
@@ -107,58 +118,17 @@ pub(crate) mod param {
         | ABSENT
         | FILE
         | DIRECTORY
-        | EXTENSIONS
-        | VARIABLE
-        | TAIL;
-    /// What may be said of options.
-    pub(crate) const OF_OPTIONS: u64 = ALIASES
-        | FORMERLY
-        | HIDDEN
-        | LETTER
-        | THROUGHOUT
-        | ANEW
-        | HELP
-        | DESCRIPTION
-        | DEPRECATED
-        | PLACEHOLDER
-        | DEFAULT
-        | VALID
-        | TIMES
-        | DISTINCT
-        | JOINED_BY
-        | REFERS
-        | LISTED_BY
-        | SECRET
-        | AS_IN_CODE
-        | INFINITE
-        | PRESENT
-        | ABSENT
-        | FILE
-        | DIRECTORY
-        | EXTENSIONS
-        | SECRET_FILE
-        | VARIABLE
-        | ONCE
-        | STANDS_ALONE;
-    /// What may be said of flags.
-    pub(crate) const OF_FLAGS: u64 = ALIASES
-        | FORMERLY
-        | HIDDEN
-        | LETTER
-        | THROUGHOUT
-        | ANEW
-        | HELP
-        | DESCRIPTION
-        | DEPRECATED
-        | OPPOSITE
-        | OPPOSITE_LETTER
-        | WORDED
-        | VARIABLE
-        | ONCE
-        | STANDS_ALONE;
-    /// What may be said of tallies.
-    pub(crate) const OF_TALLIES: u64 =
-        ALIASES | FORMERLY | HIDDEN | LETTER | THROUGHOUT | ANEW | HELP | DESCRIPTION | DEPRECATED;
+        | EXTENSIONS;
+    /// What may be said of [Flag] alone.
+    pub(crate) const OF_FLAG: u64 = OPPOSITE | OPPOSITE_LETTER | WORDED;
+    /// What may be said of [Option] alone.
+    pub(crate) const OF_OPTION: u64 = SECRET_FILE;
+    /// What may be said of [Operand, Option, Flag] alone.
+    pub(crate) const OF_OPERAND_OPTION_FLAG: u64 = VARIABLE;
+    /// What may be said of [Option, Flag] alone.
+    pub(crate) const OF_OPTION_FLAG: u64 = ONCE | STANDS_ALONE;
+    /// What may be said of [Operand] alone.
+    pub(crate) const OF_OPERAND: u64 = TAIL;
     /// What may be said of one that stands alone: its own value is all that is read.
     pub(crate) const OF_ALONE: u64 = ALIASES
         | FORMERLY
@@ -239,6 +209,7 @@ pub(crate) mod param {
         (PRESENT, ABSENT | FILE | DIRECTORY),
         (ABSENT, FILE | DIRECTORY),
         (FILE, DIRECTORY),
+        (SECRET_FILE, LISTED_BY),
     ];
     /// Settings, each with those that it means nothing without.
     pub(crate) const NEEDS: &[(u64, u64)] = &[(OPPOSITE_LETTER, OPPOSITE)];

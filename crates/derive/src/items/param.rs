@@ -20,7 +20,7 @@ impl Parameter {
         owners: &[&Ident],
         errors: &mut Errors,
     ) -> Self {
-        let right = known(&details, role.article(), &[role.setters()], Role::OTHERS, errors);
+        let right = known(&details, role.article(), role.setters(), Role::OTHERS, errors);
         let key = hidden(&[owners, &[ident]].concat(), ident.span());
         let kebab = kebab(ident);
         let setters = docs.setters("help", &details);

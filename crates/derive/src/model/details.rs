@@ -151,7 +151,7 @@ pub(crate) fn known<'s>(
     details: &'s [Detail],
     of: &str,
     setters: &[&[Setter]],
-    others: &[(&str, &[Setter])],
+    others: &[(&str, &[&[Setter]])],
     errors: &mut Errors,
 ) -> Vec<(&'s Detail, Takes)> {
     let mut right: Vec<(&Detail, Takes)> = Vec::new();
@@ -176,13 +176,15 @@ fn unknown(
     detail: &Detail,
     of: &str,
     setters: &[&[Setter]],
-    others: &[(&str, &[Setter])],
+    others: &[(&str, &[&[Setter]])],
 ) -> String {
     let name = detail.name.unraw().to_string();
     if let Some((_, instead)) = TRADE.iter().find(|(word, _)| *word == name) {
         return format!("{of} has no `{name}` ({instead})");
     }
-    let owner = others.iter().find(|(_, setters)| setters.iter().any(|setter| setter.0 == name));
+    let owner = others
+        .iter()
+        .find(|(_, setters)| setters.iter().copied().flatten().any(|setter| setter.0 == name));
     if let Some((owner, _)) = owner {
         return format!("{of} has no `{name}` ({owner} has)");
     }

@@ -7,12 +7,21 @@ use crate::{Hangs, Takes};
 /// A setter by its name, how it takes what it is given, and whether it may be called again.
 pub(crate) type Setter = (&'static str, Takes, bool);
 
-pub(crate) const OPERAND: &[Setter] = &[
-    ("name", Takes::Special, false),
+const NAME: &[Setter] = &[("name", Takes::Special, false)];
+const OF_OPTION_FLAG_TALLY: &[Setter] = &[
+    ("aliases", Takes::Reference, false),
+    ("formerly", Takes::Reference, false),
+    ("letter", Takes::Value, false),
+    ("throughout", Takes::Nothing, false),
+    ("anew", Takes::Nothing, false),
+];
+const OF_ALL: &[Setter] = &[
     ("hidden", Takes::Nothing, false),
     ("help", Takes::Value, false),
     ("description", Takes::Value, false),
     ("deprecated", Takes::Value, false),
+];
+const OF_OPERAND_OPTION: &[Setter] = &[
     ("placeholder", Takes::Value, false),
     ("default", Takes::Special, false),
     ("valid", Takes::Reference, false),
@@ -29,71 +38,32 @@ pub(crate) const OPERAND: &[Setter] = &[
     ("file", Takes::Nothing, false),
     ("directory", Takes::Nothing, false),
     ("extensions", Takes::Reference, false),
-    ("variable", Takes::Value, false),
-    ("tail", Takes::Value, false),
 ];
-pub(crate) const OPTION: &[Setter] = &[
-    ("name", Takes::Special, false),
-    ("aliases", Takes::Reference, false),
-    ("formerly", Takes::Reference, false),
-    ("hidden", Takes::Nothing, false),
-    ("letter", Takes::Value, false),
-    ("throughout", Takes::Nothing, false),
-    ("anew", Takes::Nothing, false),
-    ("help", Takes::Value, false),
-    ("description", Takes::Value, false),
-    ("deprecated", Takes::Value, false),
-    ("placeholder", Takes::Value, false),
-    ("default", Takes::Special, false),
-    ("valid", Takes::Reference, false),
-    ("times", Takes::Several(2), false),
-    ("distinct", Takes::Nothing, false),
-    ("joined_by", Takes::Value, false),
-    ("refers", Takes::Value, false),
-    ("listed_by", Takes::Reference, false),
-    ("secret", Takes::Nothing, false),
-    ("as_in_code", Takes::Nothing, false),
-    ("infinite", Takes::Nothing, false),
-    ("present", Takes::Nothing, false),
-    ("absent", Takes::Nothing, false),
-    ("file", Takes::Nothing, false),
-    ("directory", Takes::Nothing, false),
-    ("extensions", Takes::Reference, false),
-    ("secret_file", Takes::Value, false),
-    ("variable", Takes::Value, false),
-    ("once", Takes::Nothing, false),
-    ("stands_alone", Takes::Reference, false),
-];
-pub(crate) const FLAG: &[Setter] = &[
-    ("name", Takes::Special, false),
-    ("aliases", Takes::Reference, false),
-    ("formerly", Takes::Reference, false),
-    ("hidden", Takes::Nothing, false),
-    ("letter", Takes::Value, false),
-    ("throughout", Takes::Nothing, false),
-    ("anew", Takes::Nothing, false),
-    ("help", Takes::Value, false),
-    ("description", Takes::Value, false),
-    ("deprecated", Takes::Value, false),
+const OF_FLAG: &[Setter] = &[
     ("opposite", Takes::Value, false),
     ("opposite_letter", Takes::Value, false),
     ("worded", Takes::Nothing, false),
-    ("variable", Takes::Value, false),
-    ("once", Takes::Nothing, false),
-    ("stands_alone", Takes::Reference, false),
 ];
-pub(crate) const TALLY: &[Setter] = &[
-    ("name", Takes::Special, false),
-    ("aliases", Takes::Reference, false),
-    ("formerly", Takes::Reference, false),
-    ("hidden", Takes::Nothing, false),
-    ("letter", Takes::Value, false),
-    ("throughout", Takes::Nothing, false),
-    ("anew", Takes::Nothing, false),
-    ("help", Takes::Value, false),
-    ("description", Takes::Value, false),
-    ("deprecated", Takes::Value, false),
+const OF_OPTION: &[Setter] = &[("secret_file", Takes::Value, false)];
+const OF_OPERAND_OPTION_FLAG: &[Setter] = &[("variable", Takes::Value, false)];
+const OF_OPTION_FLAG: &[Setter] =
+    &[("once", Takes::Nothing, false), ("stands_alone", Takes::Reference, false)];
+const OF_OPERAND: &[Setter] = &[("tail", Takes::Value, false)];
+
+pub(crate) const OPERANDS: &[&[Setter]] =
+    &[NAME, OF_ALL, OF_OPERAND_OPTION, OF_OPERAND_OPTION_FLAG, OF_OPERAND];
+pub(crate) const OPTIONS: &[&[Setter]] = &[
+    NAME,
+    OF_OPTION_FLAG_TALLY,
+    OF_ALL,
+    OF_OPERAND_OPTION,
+    OF_OPTION,
+    OF_OPERAND_OPTION_FLAG,
+    OF_OPTION_FLAG,
 ];
+pub(crate) const FLAGS: &[&[Setter]] =
+    &[NAME, OF_OPTION_FLAG_TALLY, OF_ALL, OF_FLAG, OF_OPERAND_OPTION_FLAG, OF_OPTION_FLAG];
+pub(crate) const TALLIES: &[&[Setter]] = &[NAME, OF_OPTION_FLAG_TALLY, OF_ALL];
 
 /// Details of commands.
 pub(crate) const COMMAND: &[Setter] = &[

@@ -1,16 +1,16 @@
 //! Which details a mark may have.
 
 use crate::Role;
-use crate::model::settings::{FLAG, OPERAND, OPTION, Setter, TALLY};
+use crate::model::settings::{FLAGS, OPERANDS, OPTIONS, Setter, TALLIES};
 
 impl Role {
     /// The setters of its key.
-    pub(crate) const fn setters(self) -> &'static [Setter] {
+    pub(crate) const fn setters(self) -> &'static [&'static [Setter]] {
         match self {
-            Role::Operand => OPERAND,
-            Role::Option => OPTION,
-            Role::Flag => FLAG,
-            Role::Tally => TALLY,
+            Role::Operand => OPERANDS,
+            Role::Option => OPTIONS,
+            Role::Flag => FLAGS,
+            Role::Tally => TALLIES,
         }
     }
 
@@ -24,6 +24,6 @@ impl Role {
     }
 
     /// Who has the details that it has not.
-    pub(crate) const OTHERS: &'static [(&'static str, &'static [Setter])] =
-        &[("an option", OPTION), ("an operand", OPERAND), ("a flag", FLAG)];
+    pub(crate) const OTHERS: &'static [(&'static str, &'static [&'static [Setter]])] =
+        &[("an option", OPTIONS), ("an operand", OPERANDS), ("a flag", FLAGS)];
 }

@@ -17,7 +17,7 @@ pub(crate) use table::{COMMAND, DOCUMENT};
 pub(crate) struct Table {
     /// What one is, with its article.
     pub(crate) noun: &'static str,
-    /// Its keys, in groups that tables share, in the order that they are written.
+    /// Its keys, in groups that tables share.
     pub(crate) keys: &'static [&'static [Key]],
 }
 

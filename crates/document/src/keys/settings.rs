@@ -3,60 +3,25 @@
 //! The keys of parameters, commands and rules that are settings.
 
 use super::table::{
-    ABBREVIATIONS, CONFIG, EXAMPLES, JUDGED_BY, LISTED_BY, PACKAGE, REFERS, STANDS_ALONE, STATUSES,
-    TAIL, TEXTS, TIMES, TYPE, VALID, WORDING, key,
+    ABBREVIATIONS, CONFIG, EXAMPLES, JUDGED_BY, LISTED_BY, NAME, OPERAND_NAME, PACKAGE, REFERS,
+    STANDS_ALONE, STATUSES, TAIL, TEXTS, TIMES, TYPE, VALID, WORDING, key,
 };
 use super::{Key, Of};
 
-pub(super) const OF_OPERANDS: &[Key] = &[
-    key("hidden", Of::Truth, "left out of pages, fixes and completion"),
-    key("help", Of::Text, "what it means, in a few words without a full stop"),
-    key("description", Of::Text, "a longer description for the full page, in Markdown"),
-    key("deprecated", Of::Text, "what to type instead: it reads, with a warning"),
-    key(
-        "type",
-        TYPE,
-        "the kind of its word, a list of kinds for several words, or a key and a value; text unless said",
-    ),
-    key("optional", Of::Truth, "it may be left out"),
-    key("many", Of::Truth, "it may be given any number of times"),
-    key(
-        "placeholder",
-        Of::Text,
-        "the text shown for its value; of several words a text for each, spaces between",
-    ),
-    key("default", Of::Scalar, "the value where none is given, as a user would type it"),
-    key("valid", VALID, "tests of its values, all of which must pass"),
-    key("times", TIMES, "how often it must and may be given"),
-    key("distinct", Of::Truth, "no value may be in the list twice"),
-    key(
-        "joined-by",
-        Of::Character,
-        "a word may hold several values, with this character between them",
-    ),
-    key("refers", REFERS, "what completion may look up"),
-    key("listed-by", LISTED_BY, "its program lists the values when it runs"),
-    key("secret", Of::Truth, "it is shown as dots"),
-    key("as-in-code", Of::Truth, "whole numbers read as source code has them too"),
-    key("infinite", Of::Truth, "`nan`, `inf` and `-inf` read too"),
-    key("present", Of::Truth, "something must be at the path"),
-    key("absent", Of::Truth, "nothing may be at the path yet"),
-    key("file", Of::Truth, "a file must be at the path"),
-    key("directory", Of::Truth, "a folder must be at the path"),
-    key("extensions", TEXTS, "the path must end in one of these, written without a dot"),
-    key("variable", Of::Text, "an environment variable that gives the value where no word does"),
-    key("tail", TAIL, "words that are not read as others are"),
-];
-pub(super) const OF_OPTIONS: &[Key] = &[
+const OF_OPTION_FLAG_TALLY: &[Key] = &[
     key("aliases", TEXTS, "other names that mean the same; letters among them"),
     key("formerly", TEXTS, "names that it had before: they read, with a warning"),
-    key("hidden", Of::Truth, "left out of pages, fixes and completion"),
     key("letter", Of::Character, "a letter that it is called by too, after one dash"),
     key("throughout", Of::Truth, "every command below accepts it too"),
     key("anew", Of::Truth, "its name is meant to hide that of a parameter of a command above"),
+];
+const OF_ALL: &[Key] = &[
+    key("hidden", Of::Truth, "left out of pages, fixes and completion"),
     key("help", Of::Text, "what it means, in a few words without a full stop"),
     key("description", Of::Text, "a longer description for the full page, in Markdown"),
     key("deprecated", Of::Text, "what to type instead: it reads, with a warning"),
+];
+const OF_OPERAND_OPTION: &[Key] = &[
     key(
         "type",
         TYPE,
@@ -88,13 +53,23 @@ pub(super) const OF_OPTIONS: &[Key] = &[
     key("file", Of::Truth, "a file must be at the path"),
     key("directory", Of::Truth, "a folder must be at the path"),
     key("extensions", TEXTS, "the path must end in one of these, written without a dot"),
+];
+const OF_FLAG: &[Key] = &[
+    key("opposite", Of::Text, "a name that turns it off"),
+    key("opposite-letter", Of::Character, "a letter for the opposite"),
+    key("worded", Of::Truth, "a word may be attached that says which: `--calm=no`"),
+];
+const OF_OPTION: &[Key] = &[
     key("attached", Of::Truth, "the value is attached to the name, or left out"),
     key(
         "secret-file",
         Of::Text,
         "another name for a secret, which takes a file whose first line is the value",
     ),
-    key("variable", Of::Text, "an environment variable that gives the value where no word does"),
+];
+const OF_OPERAND_OPTION_FLAG: &[Key] =
+    &[key("variable", Of::Text, "an environment variable that gives the value where no word does")];
+const OF_OPTION_FLAG: &[Key] = &[
     key("once", Of::Truth, "it may be given once"),
     key(
         "stands-alone",
@@ -102,38 +77,22 @@ pub(super) const OF_OPTIONS: &[Key] = &[
         "what is printed where it is given; nothing else is needed then",
     ),
 ];
-pub(super) const OF_FLAGS: &[Key] = &[
-    key("aliases", TEXTS, "other names that mean the same; letters among them"),
-    key("formerly", TEXTS, "names that it had before: they read, with a warning"),
-    key("hidden", Of::Truth, "left out of pages, fixes and completion"),
-    key("letter", Of::Character, "a letter that it is called by too, after one dash"),
-    key("throughout", Of::Truth, "every command below accepts it too"),
-    key("anew", Of::Truth, "its name is meant to hide that of a parameter of a command above"),
-    key("help", Of::Text, "what it means, in a few words without a full stop"),
-    key("description", Of::Text, "a longer description for the full page, in Markdown"),
-    key("deprecated", Of::Text, "what to type instead: it reads, with a warning"),
-    key("opposite", Of::Text, "a name that turns it off"),
-    key("opposite-letter", Of::Character, "a letter for the opposite"),
-    key("worded", Of::Truth, "a word may be attached that says which: `--calm=no`"),
-    key("variable", Of::Text, "an environment variable that gives the value where no word does"),
-    key("once", Of::Truth, "it may be given once"),
-    key(
-        "stands-alone",
-        STANDS_ALONE,
-        "what is printed where it is given; nothing else is needed then",
-    ),
+const OF_OPERAND: &[Key] = &[key("tail", TAIL, "words that are not read as others are")];
+
+pub(super) const OPERANDS: &[&[Key]] =
+    &[OPERAND_NAME, OF_ALL, OF_OPERAND_OPTION, OF_OPERAND_OPTION_FLAG, OF_OPERAND];
+pub(super) const OPTIONS: &[&[Key]] = &[
+    NAME,
+    OF_OPTION_FLAG_TALLY,
+    OF_ALL,
+    OF_OPERAND_OPTION,
+    OF_OPTION,
+    OF_OPERAND_OPTION_FLAG,
+    OF_OPTION_FLAG,
 ];
-pub(super) const OF_TALLIES: &[Key] = &[
-    key("aliases", TEXTS, "other names that mean the same; letters among them"),
-    key("formerly", TEXTS, "names that it had before: they read, with a warning"),
-    key("hidden", Of::Truth, "left out of pages, fixes and completion"),
-    key("letter", Of::Character, "a letter that it is called by too, after one dash"),
-    key("throughout", Of::Truth, "every command below accepts it too"),
-    key("anew", Of::Truth, "its name is meant to hide that of a parameter of a command above"),
-    key("help", Of::Text, "what it means, in a few words without a full stop"),
-    key("description", Of::Text, "a longer description for the full page, in Markdown"),
-    key("deprecated", Of::Text, "what to type instead: it reads, with a warning"),
-];
+pub(super) const FLAGS: &[&[Key]] =
+    &[NAME, OF_OPTION_FLAG_TALLY, OF_ALL, OF_FLAG, OF_OPERAND_OPTION_FLAG, OF_OPTION_FLAG];
+pub(super) const TALLIES: &[&[Key]] = &[NAME, OF_OPTION_FLAG_TALLY, OF_ALL];
 
 /// Of every command.
 pub(super) const OF_COMMANDS: &[Key] = &[

@@ -1,9 +1,7 @@
 //! The tables of a document. A key is called as the setter that says the same, with dashes; what such a key takes that is more
 //! than a text, a character or a truth value stands here under the setter's name.
 
-use super::settings::{
-    OF_COMMANDS, OF_FLAGS, OF_OPERANDS, OF_OPTIONS, OF_ROOT, OF_RULES, OF_TALLIES,
-};
+use super::settings::{FLAGS, OF_COMMANDS, OF_ROOT, OF_RULES, OPERANDS, OPTIONS, TALLIES};
 use super::{Key, Of, Table};
 use crate::names::UNCHECKED;
 
@@ -30,7 +28,7 @@ pub(super) const TIMES: Of = Of::Row(&[Of::Count(u32::MAX), Of::Count(u32::MAX)]
 pub(super) const TYPE: Of = Of::Either(&[Of::Text, Of::List(&Of::Text), Of::Table(&ENTRY)]);
 pub(super) const VALID: Of = Of::Either(&[Of::Table(&VALIDATOR), Of::Tables(&VALIDATOR)]);
 
-const NAMED: &[Key] =
+pub(super) const NAME: &[Key] =
     &[needed("name", Of::Text, "what it is called, in lower case and without dashes")];
 
 const HEAD: &[Key] = &[
@@ -57,11 +55,11 @@ static BELOW: [Key; 1] =
 
 /// A whole document: its root, and what all commands share.
 pub(crate) static DOCUMENT: Table =
-    Table { noun: "a document", keys: &[HEAD, NAMED, OF_COMMANDS, OF_ROOT, SHARED, TAKEN, &BELOW] };
+    Table { noun: "a document", keys: &[HEAD, NAME, OF_COMMANDS, OF_ROOT, SHARED, TAKEN, &BELOW] };
 
 /// A subcommand.
 pub(crate) static COMMAND: Table =
-    Table { noun: "a command", keys: &[NAMED, OF_COMMANDS, TAKEN, &BELOW] };
+    Table { noun: "a command", keys: &[NAME, OF_COMMANDS, TAKEN, &BELOW] };
 
 static BUNDLE: Table = Table {
     noun: "a bundle",
@@ -151,12 +149,13 @@ static ENTRY: Table = Table {
     ]],
 };
 
-const OF_OPERAND: &[Key] = &[needed("name", Of::Text, "what it is called, in lower case")];
+pub(super) const OPERAND_NAME: &[Key] =
+    &[needed("name", Of::Text, "what it is called, in lower case")];
 
-static OPERAND: Table = Table { noun: "an operand", keys: &[OF_OPERAND, OF_OPERANDS] };
-static OPTION: Table = Table { noun: "an option", keys: &[NAMED, OF_OPTIONS] };
-static FLAG: Table = Table { noun: "a flag", keys: &[NAMED, OF_FLAGS] };
-static TALLY: Table = Table { noun: "a tally", keys: &[NAMED, OF_TALLIES] };
+static OPERAND: Table = Table { noun: "an operand", keys: OPERANDS };
+static OPTION: Table = Table { noun: "an option", keys: OPTIONS };
+static FLAG: Table = Table { noun: "a flag", keys: FLAGS };
+static TALLY: Table = Table { noun: "a tally", keys: TALLIES };
 
 static LIST: Table = Table {
     noun: "a list",

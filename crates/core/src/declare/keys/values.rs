@@ -55,7 +55,7 @@ macro_rules! of_values {
             /// # Panics
             ///
             /// In a static, so that the build stops: for a value of several words, or of a key and a value; and
-            /// beside `secret`, as what is listed is shown.
+            /// beside `secret` or `secret_file`, as what is listed is shown.
             LISTED_BY listed_by(list: &'d dyn Lister) set_listed_by, checked
         }
 

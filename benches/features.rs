@@ -4,7 +4,7 @@
 use std::process::ExitCode;
 
 use clavret::{
-    COMPLETIONS, Call, Command, Flag, List, Named, Objection, Operand, Reading, Rule, SoFar,
+    COMPLETIONS_COMMAND, Call, Command, Flag, List, Named, Objection, Operand, Reading, Rule, SoFar,
 };
 
 static YARD: Named<Option<String>> = {
@@ -64,15 +64,17 @@ static HARVEST: Command = {
 };
 
 #[cfg(feature = "documents")]
-static DOCUMENT: &Command = &clavret::DOCUMENT;
+static DOCUMENT_COMMAND: &Command = &clavret::DOCUMENT_COMMAND;
 #[cfg(not(feature = "documents"))]
-static DOCUMENT: &Command = &HARVEST;
+static DOCUMENT_COMMAND: &Command = &HARVEST;
 
 static APIARY: Command = {
     let apiary = Command::new("apiary").summary("the logbook of a bee yard");
     match cfg!(feature = "completions") {
-        true => apiary.commands(&[&HARVEST, &COMPLETIONS]).answers(),
-        false if cfg!(feature = "documents") => apiary.commands(&[&HARVEST, DOCUMENT]).answers(),
+        true => apiary.commands(&[&HARVEST, &COMPLETIONS_COMMAND]).answers(),
+        false if cfg!(feature = "documents") => {
+            apiary.commands(&[&HARVEST, DOCUMENT_COMMAND]).answers()
+        }
         false => apiary.commands(&[&HARVEST]),
     }
 };

@@ -3,7 +3,8 @@
 
 use std::fmt::Write;
 
-use clavret::{Arena, Document, Outcome};
+use clavret::Outcome;
+use clavret::document::{Arena, Document};
 
 const LINES: [&str; 5] = [
     "A7 B2 -l 2 --note cold",

@@ -6,10 +6,14 @@
 
 use std::time::{Duration, Instant};
 
-use clavret::{
-    Bundle, Command, CommandPath, Flag, Form, Kind, List, Look, Named, Offer, Operand, Outcome,
-    Page, PageLength, Param, Rule, SYSTEM, ShowPage, SoFar, Untyped, Words,
-};
+use clavret::ask::{CommandPath, Param};
+use clavret::handlers::ShowPage;
+use clavret::look::Look;
+use clavret::medium::{Page, PageLength};
+use clavret::reader::Words;
+use clavret::shape::{Form, Untyped};
+use clavret::world::SYSTEM;
+use clavret::{Bundle, Command, Flag, Kind, List, Named, Offer, Operand, Outcome, Rule, SoFar};
 
 static NUMBERS: Operand<Vec<u8>> = Operand::new("number");
 static FRAMES: Named<Vec<u8>> = Named::new("frames").letter('f');
@@ -72,7 +76,7 @@ fn table() {
     });
     row("options looked through for flaws", 10, 10_000, |count| {
         let command = options(count);
-        seconds(|| assert!(!clavret::flaws(command).is_empty()))
+        seconds(|| assert!(!clavret::faults::flaws(command).is_empty()))
     });
     row("names looked through for problems", 100, 100_000, |count| {
         let command = options(count);
@@ -80,16 +84,19 @@ fn table() {
     });
     row("options that TAB offers", 50, 50_000, |count| {
         let command = options(count);
-        seconds(|| assert!(clavret::candidates(command, &[] as &[&str], "--op").len() == count))
+        seconds(|| {
+            assert!(clavret::shell::candidates(command, &[] as &[&str], "--op").len() == count)
+        })
     });
     row("options that TAB looks through for one", 50, 50_000, |count| {
         let command = options(count);
         let last = format!("--option-{:05}", count - 1);
-        seconds(|| assert!(clavret::candidates(command, &[] as &[&str], &last).len() == 1))
+        seconds(|| assert!(clavret::shell::candidates(command, &[] as &[&str], &last).len() == 1))
     });
     row("listed values, made and offered", 1_000, 1_000_000, |count| {
         let command = listed(count);
-        let offered = |begun| clavret::candidates_in(command, &[] as &[&str], begun, &SYSTEM).len();
+        let offered =
+            |begun| clavret::shell::candidates_in(command, &[] as &[&str], begun, &SYSTEM).len();
         seconds(|| assert_eq!((offered(""), offered("hive-0000007")), (1_000, 1)))
     });
     row("listed values, made, one misspelt", 1_000, 1_000_000, |count| {
@@ -165,7 +172,7 @@ fn hostile() {
             Command::draft(name(at)).commands(leak([leak(below)]))
         });
         let root = leak(root);
-        seconds(|| assert!(!clavret::flaws(root).is_empty()))
+        seconds(|| assert!(!clavret::faults::flaws(root).is_empty()))
     });
     row("what is usual, looked through", 10, 10_000, |count| {
         let flag = |at| {
@@ -194,7 +201,7 @@ fn hostile() {
 }
 
 /// What is drawn of a line that is refused.
-fn refused<W: clavret::Word>(command: &'static Command<'static>, words: &[W]) -> String {
+fn refused<W: clavret::reader::Word>(command: &'static Command<'static>, words: &[W]) -> String {
     let Outcome::Faults(faults) = command.read(words) else { panic!("a line that reads") };
     faults.draw(Look::PLAIN)
 }

@@ -3,7 +3,8 @@
 use std::ffi::OsString;
 use std::path::PathBuf;
 
-use clavret::{Declare, FromReading, Outcome, valid};
+use clavret::handlers::FromReading;
+use clavret::{Declare, Outcome, valid};
 
 use crate::inspection::Inspection;
 

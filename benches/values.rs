@@ -3,7 +3,8 @@
 use std::ffi::OsString;
 use std::path::PathBuf;
 
-use clavret::{Command, Flag, Named, Operand, Outcome, Param, Reading, Tally, valid};
+use clavret::ask::Param;
+use clavret::{Command, Flag, Named, Operand, Outcome, Reading, Tally, valid};
 
 use crate::inspection::Inspection;
 
@@ -37,7 +38,7 @@ static INSPECT: Command = Command::new("inspect")
 
 /// What listing the command for completion adds is all that the first of these has more.
 #[cfg(feature = "values")]
-pub(crate) static APIARY: Command = root().commands(&[&INSPECT, &clavret::COMPLETIONS]);
+pub(crate) static APIARY: Command = root().commands(&[&INSPECT, &clavret::COMPLETIONS_COMMAND]);
 pub(crate) static BARE: Command = root().commands(&[&INSPECT]);
 
 #[inline]

@@ -3,8 +3,10 @@
 #[cfg(feature = "asked")]
 pub use linkme;
 
+pub use clavret_core::inner::Brought;
+pub use clavret_core::shape::Shape;
 pub use clavret_core::{
-    Brought, Bundle, Choice, Command, Flag, Named, Offer, Operand, Reading, Rule, Shape, Tally,
+    Bundle, Choice, Command, Flag, Named, Offer, Operand, Reading, Rule, Tally,
 };
 
 #[cfg(feature = "asked")]

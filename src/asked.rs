@@ -5,7 +5,10 @@ use std::ffi::OsString;
 use std::io::Write;
 use std::sync::{Mutex, OnceLock};
 
-use clavret_core::{Brought, Bundle, Command, Key, Param, Reading};
+use clavret_core::ask::Param;
+use clavret_core::inner::Brought;
+use clavret_core::shape::Key;
+use clavret_core::{Bundle, Command, Reading};
 use linkme::distributed_slice;
 
 use crate::declared::FromReading;

@@ -148,7 +148,8 @@ impl<C: ?Sized> DerefMut for Call<'_, C> {
 /// part of it. A function that takes a `&T` is a command of any program whose context lends one.
 ///
 /// ```
-/// use clavret::{Lends, Program, rehearse};
+/// use clavret::{Program, rehearse};
+/// use clavret::handlers::Lends;
 ///
 /// struct Clock;
 /// struct Yard { clock: Clock }
@@ -169,7 +170,7 @@ impl<C: ?Sized> DerefMut for Call<'_, C> {
 #[diagnostic::on_unimplemented(
     message = "the program's context `{Self}` has no `{T}` to lend",
     label = "a command of this program takes a `&{T}`",
-    note = "write `impl clavret::Lends<{T}> for {Self}`, or make `{T}` the program's context"
+    note = "write `impl clavret::handlers::Lends<{T}> for {Self}`, or make `{T}` the program's context"
 )]
 pub trait Lends<T: ?Sized> {
     /// What the command borrows.

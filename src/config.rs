@@ -7,8 +7,8 @@ use std::io::{self, ErrorKind, Read};
 use std::ops::Range;
 use std::path::{Path, PathBuf};
 
-use clavret_core::{Malformed, Setting, Settings, Unread};
-use clavret_document::{Entry, Misread, Node, What, from_json, from_toml};
+use clavret_core::world::{Malformed, Setting, Settings, Unread};
+use clavret_document::{Content, Misread, Node, Pair, from_json, from_toml};
 
 /// The settings of a file, or else of the first that is found by `name`.
 pub(crate) fn settings(name: &str, file: Option<&Path>) -> Result<Option<Settings>, Unread> {
@@ -130,12 +130,12 @@ fn malformed(misread: Misread) -> Malformed {
 /// Tables into settings, each with the keys that lead there. Lists of lists are the words of values
 /// that take several; a null sets nothing.
 fn flatten(node: &Node, path: &mut Vec<(String, Range<usize>)>, settings: &mut Settings) {
-    let What::Table(table) = &node.what else { return };
-    for Entry { key, at, value } in table {
+    let Content::Table(table) = &node.content else { return };
+    for Pair { key, at, value } in table {
         path.push((key.clone(), at.clone()));
-        match &value.what {
-            What::Table(table) if !table.is_empty() => flatten(value, path, settings),
-            What::Nothing => {
+        match &value.content {
+            Content::Table(table) if !table.is_empty() => flatten(value, path, settings),
+            Content::Nothing => {
                 settings.unset.push(Setting { path: path.clone(), values: Vec::new() });
             }
             _ => {
@@ -149,10 +149,10 @@ fn flatten(node: &Node, path: &mut Vec<(String, Range<usize>)>, settings: &mut S
 }
 
 fn scalars(node: &Node, values: &mut Vec<(String, Range<usize>)>) {
-    match &node.what {
-        What::Text(text) | What::Number(text) => values.push((text.clone(), node.at.clone())),
-        What::Truth(truth) => values.push((truth.to_string(), node.at.clone())),
-        What::List(items) => items.iter().for_each(|item| scalars(item, values)),
-        What::Table(_) | What::Nothing => {}
+    match &node.content {
+        Content::Text(text) | Content::Number(text) => values.push((text.clone(), node.at.clone())),
+        Content::Truth(truth) => values.push((truth.to_string(), node.at.clone())),
+        Content::List(items) => items.iter().for_each(|item| scalars(item, values)),
+        Content::Table(_) | Content::Nothing => {}
     }
 }

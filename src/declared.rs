@@ -1,8 +1,8 @@
 //! The traits that the macros implement: what declares a command, what is read from one, what acts.
 
+use clavret_core::{Command, HELP_COMMAND, Reading};
 #[cfg(feature = "complete")]
-use clavret_complete::COMPLETIONS;
-use clavret_core::{Command, HELP, Reading};
+use clavret_tab::COMPLETIONS_COMMAND;
 
 use crate::call::Call;
 use crate::end::Done;
@@ -118,12 +118,12 @@ pub trait Routed<C: 'static>: Declare {
     const ROUTES: &'static [Route<'static, C>];
 }
 
-/// The command [`HELP`] where types, functions and blocks are listed:
+/// The command [`HELP_COMMAND`] where types, functions and blocks are listed:
 /// `#[declare(commands(inspect, clavret::Help))]`. The library answers it.
 #[derive(Debug)]
 pub enum Help {}
 
-/// The command [`COMPLETIONS`], as [`Help`].
+/// The command [`COMPLETIONS_COMMAND`], as [`Help`].
 #[cfg(feature = "complete")]
 #[derive(Debug)]
 pub enum Completions {}
@@ -140,6 +140,6 @@ macro_rules! answered {
     )*};
 }
 
-answered!(Help: HELP);
+answered!(Help: HELP_COMMAND);
 #[cfg(feature = "complete")]
-answered!(Completions: COMPLETIONS);
+answered!(Completions: COMPLETIONS_COMMAND);

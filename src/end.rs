@@ -4,7 +4,8 @@ use std::error::Error;
 use std::fmt;
 use std::io::{self, ErrorKind, Write};
 
-use clavret_core::{Command, Frame, io_message};
+use clavret_core::Command;
+use clavret_core::inner::{Frame, io_message};
 
 use crate::streams::Streams;
 

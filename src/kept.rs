@@ -13,7 +13,8 @@ use std::io::{self, Read, Write};
 use std::path::{Path, PathBuf};
 use std::time::{Duration, SystemTime, UNIX_EPOCH};
 
-use clavret_core::{Known, SoFar, Wanted};
+use clavret_core::inner::Wanted;
+use clavret_core::{Known, SoFar};
 
 use crate::list::List;
 

@@ -34,7 +34,7 @@
 //! * This crate is the edge: the words of the process, the terminal, standard streams, the exit status;
 //!   programs, their routes and rehearsals. It has no rules of its own.
 //! * `clavret-core` has what every program needs, without I/O: declaring, reading, faults, pages.
-//! * `clavret-complete` has completion, `clavret-document` documents, and what proves a declaration. What these offer is
+//! * `clavret-tab` has completion, `clavret-document` documents, and what proves a declaration. What these offer is
 //!   re-exported here by name.
 //! * `clavret-derive` has the macros, which write the statics that a person could have written.
 //!
@@ -60,7 +60,7 @@
 //! * Faults go to standard error with status 2 and nothing on standard output; an error
 //!   goes there with status 1, or that of its [`Failure`].
 //! * Colour only says again what the text says, and obeys `NO_COLOR`, `CLICOLOR_FORCE`, `TERM=dumb`
-//!   and [`COLOR`].
+//!   and [`COLOR_OPTION`].
 
 #![forbid(unsafe_code)]
 #![warn(clippy::print_stdout, clippy::print_stderr)]
@@ -94,31 +94,15 @@ mod streams;
 mod system;
 mod terminal;
 
-pub use call::{Call, Executor, Lends, Work};
-#[cfg(feature = "complete")]
-pub use clavret_complete::{
-    Answer, AnyShell, BASH, Block, COMPLETIONS, COMPLETIONS_OPTION, Candidate, Cursor, FISH, Shell,
-    Typed, ZSH, candidates, candidates_in, complete, complete_in, completions,
-};
+pub use call::Call;
 #[cfg(feature = "config")]
 pub use clavret_core::Config;
 #[cfg(feature = "idna")]
 pub use clavret_core::DomainName;
-#[cfg(feature = "mend")]
-pub use clavret_core::FixWord;
-#[doc(hidden)]
-pub use clavret_core::Gives;
-#[cfg(feature = "load")]
-pub use clavret_core::Unfit;
 pub use clavret_core::{
-    Alone, Asked, Attached, Bundle, COLOR, Choice, Command, CommandPath, Environment, Expects,
-    Facts, Fault, FaultKind, Faults, Flag, FlagShape, Form, Fraction, FromWord, Given, HELP,
-    HELP_FLAG, Held, Hit, Key, Kind, Known, ListShape, Lister, Look, Malformed, Meaning, Named,
-    Noun, Objection, Occurrence, Of, Offer, Operand, Origin, Outcome, Package, Page, PageLength,
-    Param, Phrase, Place, Presence, Problem, Reach, Reached, Reader, Reading, Refers, Refusal,
-    Role, Rule, Setting, Settings, Shape, Shared, ShowPage, ShowVersion, SoFar, Standard, Step,
-    Tail, TailShape, Tally, Times, Tree, Unit, Unread, Untyped, VERSION_FLAG, When, Whole, Word,
-    Wording, Words, World, columns, medium, message, valid, visible,
+    Abbreviated, Attached, Bundle, COLOR_OPTION, Choice, Command, Flag, FromWord, HELP_COMMAND,
+    HELP_FLAG, Kind, Known, Named, Objection, Offer, Operand, Outcome, Package, Reading, Refusal,
+    Rule, SoFar, Tail, Tally, VERSION_FLAG, ask, look, medium, reader, shape, valid, wording,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it
@@ -151,32 +135,76 @@ pub use clavret_derive::asked;
 /// Declares a command by a function, or a group of them by an `impl` block.
 #[doc = include_str!("../docs/functions.md")]
 pub use clavret_derive::declare;
-/// What a document is made of: a tree of keys and values.
 #[cfg(feature = "document")]
-pub mod document {
-    pub use clavret_document::{Entry, Node, What};
-}
-#[cfg(feature = "load")]
-pub use clavret_document::{Arena, Document, DocumentFaults, document_schema, to_toml};
-#[cfg(feature = "document")]
-pub use clavret_document::{DOCUMENT, DOCUMENT_FLAG, document_of, to_json};
+pub use clavret_document::{DOCUMENT_COMMAND, DOCUMENT_FLAG};
+#[cfg(feature = "complete")]
+pub use clavret_tab::{COMPLETIONS_COMMAND, COMPLETIONS_OPTION, completions};
 #[cfg(feature = "complete")]
 pub use declared::Completions;
-pub use declared::{Act, Declare, FromReading, Help, Routed};
-pub use end::{Done, Ending, Failure};
+pub use declared::{Act, Declare, Help};
+pub use end::{Done, Failure};
 #[cfg(feature = "files")]
-pub use files::{Input, Output, Writing};
-#[doc(hidden)]
-pub use list::Value;
-pub use list::{List, Values};
+pub use files::{Input, Output};
+pub use list::List;
 pub use program::Program;
 #[cfg(feature = "prove")]
-pub use prove::{Flaw, Provable, flaws, prove};
-pub use rehearse::{Rehearsal, Rehearsed, rehearse};
+pub use prove::prove;
+pub use rehearse::rehearse;
 pub use route::Route;
 pub use run::{run, run_as};
 pub use streams::Streams;
-pub use system::SYSTEM;
+
+/// A declaration as a document, in TOML or JSON: what is made of one, and what is read from it.
+#[cfg(feature = "document")]
+pub mod document {
+    #[cfg(feature = "load")]
+    pub use clavret_core::document::Unfit;
+    #[cfg(feature = "load")]
+    pub use clavret_document::{Arena, Document, DocumentFaults, document_schema, to_toml};
+    pub use clavret_document::{Content, Node, Pair, document_of, to_json};
+}
+
+/// What is wrong: with a command line, as [`Fault`](faults::Fault)s, and with a declaration, as
+/// [`Problem`](faults::Problem)s.
+pub mod faults {
+    #[cfg(feature = "prove")]
+    pub use crate::prove::{Flaw, Provable, flaws};
+    pub use clavret_core::faults::*;
+}
+
+/// What stands behind a command, for whoever writes code that is generic over it: contexts, work that is `async`, what a
+/// program may end with, what it answers without a handler.
+pub mod handlers {
+    pub use crate::call::{Executor, Lends, Work};
+    pub use crate::declared::{FromReading, Routed};
+    pub use crate::end::Ending;
+    pub use clavret_core::handlers::*;
+}
+
+/// A program that is run by a test, without a process.
+pub mod rehearsal {
+    pub use crate::rehearse::{Rehearsal, Rehearsed};
+}
+
+/// Completion: what may stand at a cursor, and the shells that are asked for.
+#[cfg(feature = "complete")]
+pub mod shell {
+    pub use clavret_tab::{
+        Answer, AnyShell, BASH, Candidate, Cursor, FISH, Shell, Suggestion, Typed, ZSH, candidates,
+        candidates_in, complete, complete_in,
+    };
+}
+
+/// What reaches a program besides its words: variables, files, the config file, and values that are known at run time.
+pub mod world {
+    #[cfg(feature = "files")]
+    pub use crate::files::Writing;
+    #[doc(hidden)]
+    pub use crate::list::Value;
+    pub use crate::list::Values;
+    pub use crate::system::SYSTEM;
+    pub use clavret_core::world::*;
+}
 
 /// What generated code calls: no interface of its own, and free to change.
 #[doc(hidden)]

@@ -14,7 +14,8 @@ use std::sync::{Arc, Condvar, Mutex, Once};
 use std::thread::{Builder, park, sleep};
 use std::time::Duration;
 
-use clavret_core::{Known, Lister, SoFar};
+use clavret_core::world::Lister;
+use clavret_core::{Known, SoFar};
 
 use crate::kept::kept;
 use crate::streams::locked;

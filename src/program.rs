@@ -5,7 +5,9 @@ use std::error::Error;
 use std::ffi::OsString;
 use std::process::ExitCode;
 
-use clavret_core::{Command, CommandPath, Problem, Reading};
+use clavret_core::ask::CommandPath;
+use clavret_core::faults::Problem;
+use clavret_core::{Command, Reading};
 
 use crate::call::{Call, Executor};
 use crate::declared::Routed;

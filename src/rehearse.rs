@@ -9,7 +9,8 @@ use std::io::{Cursor, Read};
 use std::path::Path;
 use std::sync::Mutex;
 
-use clavret_core::{Environment, Look, Presence, Settings, Unread, World};
+use clavret_core::look::Look;
+use clavret_core::world::{Environment, Presence, Settings, Unread, World};
 
 use crate::call::Call;
 use crate::program::{Context, Program, made_by};
@@ -108,7 +109,7 @@ impl<C: 'static> Rehearsal<'_, C> {
     pub fn offers(&self, begun: &str) -> Vec<String> {
         let input = Mutex::default();
         let world = Own { given: &self.given, input: &input };
-        clavret_complete::candidates_in(self.program.root(), &self.words, begun, &world)
+        clavret_tab::candidates_in(self.program.root(), &self.words, begun, &world)
     }
 
     fn play(&self, context: Context<'_, C>) -> Rehearsed {

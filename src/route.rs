@@ -2,7 +2,9 @@
 
 use std::fmt;
 
-use clavret_core::{Command, CommandPath, Problem};
+use clavret_core::Command;
+use clavret_core::ask::CommandPath;
+use clavret_core::faults::Problem;
 
 use crate::call::Call;
 use crate::declared::{Act, Routed};

@@ -5,7 +5,10 @@ use std::ffi::OsString;
 use std::io::Write;
 use std::process::ExitCode;
 
-use clavret_core::{Command, Outcome, Page, PageLength, Reader, Reading, When, Words};
+use clavret_core::look::When;
+use clavret_core::medium::{Page, PageLength};
+use clavret_core::reader::{Reader, Words};
+use clavret_core::{Command, Outcome, Reading};
 
 use crate::call::Call;
 use crate::declared::FromReading;
@@ -133,7 +136,7 @@ fn respond(
         REFUSED
     };
     match outcome {
-        Outcome::Asked(asked) => {
+        Outcome::Request(asked) => {
             warn(&asked.warnings(), streams);
             print(root, &asked.text(look(Stream::Out)), streams)
         }

@@ -4,7 +4,9 @@
 use std::io::{self, BufRead, ErrorKind, Read, Write};
 use std::sync::{Mutex, MutexGuard, PoisonError};
 
-use clavret_core::{Look, When, World, io_message};
+use clavret_core::inner::io_message;
+use clavret_core::look::{Look, When};
+use clavret_core::world::World;
 
 use crate::system::SYSTEM;
 use crate::terminal::{self, Stream};

@@ -5,7 +5,7 @@ use std::io::{self, Read};
 use std::path::Path;
 use std::sync::atomic::{AtomicBool, Ordering};
 
-use clavret_core::{Environment, Presence, Settings, Unread, World};
+use clavret_core::world::{Environment, Presence, Settings, Unread, World};
 
 /// The world that [`run`](crate::run) reads in: the environment of the process, and the files of the
 /// system.

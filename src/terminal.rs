@@ -3,7 +3,7 @@
 use std::ffi::OsStr;
 use std::io::IsTerminal;
 
-use clavret_core::{Look, When};
+use clavret_core::look::{Look, When};
 
 /// Lines of text longer than this are hard to follow.
 const WIDEST: usize = 100;

@@ -5,7 +5,10 @@ use std::collections::BTreeMap;
 use std::fs;
 use std::path::PathBuf;
 
-use clavret::{Command, Config, Flag, Look, Named, Outcome, SYSTEM, Words};
+use clavret::look::Look;
+use clavret::reader::Words;
+use clavret::world::SYSTEM;
+use clavret::{Command, Config, Flag, Named, Outcome};
 use expect_test::{Expect, expect};
 
 static FILE: Named<Option<PathBuf>> = Named::new("config").placeholder("FILE");

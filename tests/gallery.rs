@@ -2,7 +2,11 @@
 
 use std::collections::BTreeSet;
 
-use clavret::{FaultKind, Look, Outcome, Phrase, Wording, Words, prove, rehearse};
+use clavret::faults::FaultKind;
+use clavret::look::Look;
+use clavret::reader::Words;
+use clavret::wording::{Phrase, Wording};
+use clavret::{Outcome, prove, rehearse};
 use expect_test::expect_file;
 
 #[allow(dead_code)]

@@ -6,7 +6,8 @@ use std::sync::atomic::{AtomicU32, Ordering};
 use std::time::Duration;
 
 use clavret::{
-    COMPLETIONS, Command, Declare, Known, List, Named, Operand, Program, Route, SoFar, rehearse,
+    COMPLETIONS_COMMAND, Command, Declare, Known, List, Named, Operand, Program, Route, SoFar,
+    rehearse,
 };
 
 /// Each list by what it does; a hive is one that is there.
@@ -165,7 +166,7 @@ fn a_tree_made_at_run_time_has_a_list_that_owns_what_it_needs() {
     let read = |word: &'static str| {
         let words = [word];
         matches!(
-            inspect.read_in(clavret::Words::new(&words), &clavret::SYSTEM),
+            inspect.read_in(clavret::reader::Words::new(&words), &clavret::world::SYSTEM),
             clavret::Outcome::Reading(_)
         )
     };
@@ -176,7 +177,7 @@ fn a_tree_made_at_run_time_has_a_list_that_owns_what_it_needs() {
 #[test]
 fn a_request_is_answered_in_the_world_of_a_rehearsal() {
     static ROOT: Command =
-        Command::new("apiary").commands(&[&LABEL, &INSPECT, &COMPLETIONS]).answers();
+        Command::new("apiary").commands(&[&LABEL, &INSPECT, &COMPLETIONS_COMMAND]).answers();
     static APIARY: Program =
         Program::new(&ROOT, &[Route::new(&LABEL, |_| Ok(())), Route::new(&INSPECT, |_| Ok(()))]);
     let request =

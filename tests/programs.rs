@@ -103,7 +103,7 @@ fn a_missing_handler_is_found_by_address_where_names_are_alike() {
             Route::new(&QUEEN, |call| before(&call)),
         ],
     );
-    let flaws = clavret::Provable::flaws(&PROGRAM);
+    let flaws = clavret::faults::Provable::flaws(&PROGRAM);
     let flaws: Vec<String> = flaws.iter().map(ToString::to_string).collect();
     assert_eq!(flaws, ["apiary queen list: no route leads to it"]);
     let told = rehearse(&PROGRAM).words(["queen", "list"]).run_in(&Diary::default());

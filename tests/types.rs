@@ -4,15 +4,20 @@ use std::collections::BTreeMap;
 use std::ffi::OsString;
 use std::path::PathBuf;
 
+use clavret::ask::{CommandPath, Refers};
+use clavret::handlers::{FromReading, ShowPage};
+use clavret::look::Look;
+use clavret::medium::{Page, PageLength};
+use clavret::reader::Request;
+use clavret::shell::BASH;
 use clavret::{
-    Asked, Attached, BASH, Choice, Command, CommandPath, Config, Declare, Flag, FromReading, Look,
-    Named, Objection, Of, Operand, Outcome, Page, PageLength, Program, Reading, Refers, Rule,
-    ShowPage, Tail, Tally, VERSION_FLAG, package, prove, rehearse,
+    Abbreviated, Attached, Choice, Command, Config, Declare, Flag, Named, Objection, Operand,
+    Outcome, Program, Reading, Rule, Tail, Tally, VERSION_FLAG, package, prove, rehearse,
 };
 
 static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
 
-fn forms(_: &Asked<'_>) -> String {
+fn forms(_: &Request<'_>) -> String {
     "code\nplace-name\n".to_owned()
 }
 
@@ -94,7 +99,7 @@ mod values {
         .takes(&[QUIET.param(), V.param(), SETTINGS.param(), TOKEN.param()])
         .commands(&[&HIVE])
         .acts()
-        .abbreviations(Of::Both)
+        .abbreviations(Abbreviated::Both)
         .config(&CONFIG)
         .judged_by(&|reading| super::loud(*reading.get(&QUIET)));
 }
@@ -109,7 +114,7 @@ fn check(reading: &Reading<'_>) -> Result<(), Objection> {
 
 /// the logbook
 #[derive(Debug, PartialEq, Declare)]
-#[declare(name = "apiary", version = "9.9", abbreviations = Of::Both, judged_by = check)]
+#[declare(name = "apiary", version = "9.9", abbreviations = Abbreviated::Both, judged_by = check)]
 #[declare(usual(AID, VERSION_FLAG))]
 #[declare(config = Config::new("apiary/config.toml").option(Apiary::SETTINGS.param()))]
 struct Apiary {
@@ -285,7 +290,7 @@ fn names_that_look_alike_do_not_meet() {
                  description   - a *list*\n              - of two\n";
     assert!(page.starts_with(about), "{page}");
     assert_eq!(run::COMMAND.name(), "run");
-    assert_eq!(clavret::Key::record(run::COMMAND_KEY).name(), "command");
+    assert_eq!(clavret::shape::Key::record(run::COMMAND_KEY).name(), "command");
     let words = ["add-code", "A7", "--as"];
     let Outcome::Reading(mut reading) = Names::COMMAND.read(&words) else { panic!() };
     match Names::from_reading(&mut reading) {

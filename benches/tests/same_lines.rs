@@ -106,7 +106,7 @@ fn by_hand_and_by_clavret_agree_on_500_lines() {
                 assert_eq!(by_types.as_ref(), Some(&inspection), "{line:?}");
                 assert_eq!(by_hand, Ok(hand::Line::Inspect(inspection)), "{line:?}");
             }
-            Outcome::Asked(_) => assert_eq!(by_hand, Ok(hand::Line::Help), "{line:?}"),
+            Outcome::Request(_) => assert_eq!(by_hand, Ok(hand::Line::Help), "{line:?}"),
             Outcome::Faults(_) => {
                 assert!(by_hand.is_err(), "{line:?} gave {by_hand:?}");
                 assert!(types::read(&line).is_none(), "{line:?}");

@@ -4,7 +4,7 @@ use std::ffi::OsString;
 use std::io::{self, ErrorKind};
 use std::path::Path;
 
-use clavret::{Environment, Presence, SYSTEM, Settings, Unread, World};
+use clavret::world::{Environment, Presence, SYSTEM, Settings, Unread, World};
 
 /// Variables before a line, and files that are made up; of config files the texts are real, and stand in `settings`.
 #[derive(Debug, Default)]

@@ -3,7 +3,8 @@
 use std::ffi::OsString;
 
 use apiary::APIARY;
-use clavret::{Command, CommandPath, Named, valid};
+use clavret::ask::CommandPath;
+use clavret::{Command, Named, valid};
 
 use super::around::Around;
 use super::house::HOUSE;

@@ -4,10 +4,11 @@ use std::collections::BTreeMap;
 use std::ffi::OsStr;
 use std::path::PathBuf;
 
+use clavret::world::Lister;
 use clavret::{
-    Attached, COLOR, COMPLETIONS, Choice, Command, Config, DOCUMENT, Flag, FromWord, HELP,
-    HELP_FLAG, Kind, Known, Lister, Named, Objection, Of, Offer, Operand, Package, Reading,
-    Refusal, Rule, SoFar, Tail, Tally, VERSION_FLAG, valid,
+    Abbreviated, Attached, COLOR_OPTION, COMPLETIONS_COMMAND, Choice, Command, Config,
+    DOCUMENT_COMMAND, Flag, FromWord, HELP_COMMAND, HELP_FLAG, Kind, Known, Named, Objection,
+    Offer, Operand, Package, Reading, Refusal, Rule, SoFar, Tail, Tally, VERSION_FLAG, valid,
 };
 
 use super::kinds::STATION;
@@ -278,8 +279,14 @@ pub(crate) static HOUSE: Command = Command::new("house")
             .licence("MIT"),
     )
     .usual(&[HELP_FLAG.param(), VERSION_FLAG.param()])
-    .abbreviations(Of::Both)
-    .takes(&[WHERE.param(), CODE.param(), SETTINGS.param(), VERBOSITY.param(), COLOR.param()])
+    .abbreviations(Abbreviated::Both)
+    .takes(&[
+        WHERE.param(),
+        CODE.param(),
+        SETTINGS.param(),
+        VERBOSITY.param(),
+        COLOR_OPTION.param(),
+    ])
     .commands(&[
         &FILL,
         &PACK,
@@ -289,9 +296,9 @@ pub(crate) static HOUSE: Command = Command::new("house")
         &SHELVES,
         &MELT,
         &STATION,
-        &HELP,
-        &COMPLETIONS,
-        &DOCUMENT,
+        &HELP_COMMAND,
+        &COMPLETIONS_COMMAND,
+        &DOCUMENT_COMMAND,
     ])
     .judged_by(&guarded)
     .config(&CONFIG)

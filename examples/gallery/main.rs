@@ -9,7 +9,7 @@ use std::io::Write;
 use std::process::ExitCode;
 
 use clavret::{
-    COLOR, Call, Command, Done, Known, List, Named, Operand, Program, Route, SoFar, valid,
+    COLOR_OPTION, Call, Command, Done, Known, List, Named, Operand, Program, Route, SoFar, valid,
 };
 
 mod around;
@@ -32,7 +32,7 @@ static WIDTH: Named<Option<usize>> = Named::new("width")
     .help("columns to fit in; those of the terminal unless given");
 static GALLERY: Command = Command::new("gallery")
     .summary("show what programs say")
-    .takes(&[NAMES.param(), WIDTH.param(), COLOR.param()])
+    .takes(&[NAMES.param(), WIDTH.param(), COLOR_OPTION.param()])
     .examples(&[("pages, as narrow as a phone", "gallery page --width 40")]);
 pub(crate) static PROGRAM: Program = Program::new(&GALLERY, &[Route::new(&GALLERY, show)]);
 
@@ -42,7 +42,7 @@ fn names(_: &SoFar) -> Vec<Known> {
 }
 
 fn show(call: Call<'_>) -> Done {
-    let mut look = call.streams().out_look(*call.get(&COLOR));
+    let mut look = call.streams().out_look(*call.get(&COLOR_OPTION));
     if let Some(width) = call.get(&WIDTH) {
         look = look.width(*width);
     }

@@ -2,7 +2,10 @@
 
 use std::fmt::Write as _;
 
-use clavret::{Block, Command, Cursor, Failure, Look, Outcome, Words, complete_in};
+use clavret::look::Look;
+use clavret::reader::Words;
+use clavret::shell::{Cursor, Suggestion, complete_in};
+use clavret::{Command, Failure, Outcome};
 
 use super::exhibits::{Exhibit, TAB};
 
@@ -31,7 +34,7 @@ impl Exhibit {
             return offered(complete_in(program, &Cursor::new(words, begun), &around));
         }
         match program.read_in(Words::new(&words), &around) {
-            Outcome::Asked(asked) => asked.warnings() + &asked.text(look),
+            Outcome::Request(asked) => asked.warnings() + &asked.text(look),
             Outcome::Faults(faults) => faults.draw(look),
             Outcome::Reading(reading) => reading.warnings(),
             other => format!("{other:?}"),
@@ -40,20 +43,22 @@ impl Exhibit {
 }
 
 /// What may be chosen, each with its help; where nothing can be listed, what would be right.
-fn offered(blocks: Vec<Block>) -> String {
+fn offered(blocks: Vec<Suggestion>) -> String {
     let mut text = String::new();
     for block in blocks {
         match block {
-            Block::Words { group, words } => {
+            Suggestion::Words { group, words } => {
                 text += &format!("{group}\n");
                 for word in words {
                     text += format!("  {:<20} {}", word.text, word.help).trim_end();
                     text += "\n";
                 }
             }
-            Block::Look { what, ends, .. } => text += &format!("({what:?} {})\n", ends.join(" ")),
-            Block::Line { .. } => text += "(a line)\n",
-            Block::Hint(hint) => text += &format!("({hint})\n"),
+            Suggestion::LookUp { what, ends, .. } => {
+                text += &format!("({what:?} {})\n", ends.join(" "))
+            }
+            Suggestion::Line { .. } => text += "(a line)\n",
+            Suggestion::Hint(hint) => text += &format!("({hint})\n"),
             other => text += &format!("{other:?}\n"),
         }
     }

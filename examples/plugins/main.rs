@@ -5,7 +5,8 @@ use std::path::{Path, PathBuf};
 use std::process::{Command as Process, ExitCode};
 use std::{env, fs};
 
-use clavret::{Arena, COMPLETIONS, Call, Command, Document, Done, Failure, HELP, Program, Route};
+use clavret::document::{Arena, Document};
+use clavret::{COMPLETIONS_COMMAND, Call, Command, Done, Failure, HELP_COMMAND, Program, Route};
 
 /// Runs the script of a plugin, with a variable for each value that there is.
 fn run(script: &Path, call: &Call<'_>) -> Done {
@@ -42,7 +43,7 @@ fn main() -> ExitCode {
     let runs: Vec<_> =
         plugins.iter().map(|(_, script)| move |call: Call<'_>| run(script, &call)).collect();
     let routes: Vec<_> = commands.iter().zip(&runs).map(|(at, run)| Route::by(at, run)).collect();
-    commands.extend([&HELP, &COMPLETIONS]);
+    commands.extend([&HELP_COMMAND, &COMPLETIONS_COMMAND]);
     let root = Command::draft("plugins").summary("tools of a yard").commands(&commands).answers();
     Program::draft(&root, &routes).run()
 }

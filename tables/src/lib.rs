@@ -36,7 +36,7 @@ pub struct Setting {
     /// How the macros pass it on, where that does not follow from what it takes.
     pub mark: Option<Mark>,
     /// The question that gives it back.
-    pub asked: Asked,
+    pub asked: Request,
     /// What is written by hand although its type is simple.
     pub by_hand: &'static [Part],
     /// What it brings along, as the core's `Brought` calls it.
@@ -58,7 +58,7 @@ pub(crate) const SETTING: Setting = Setting {
     when: When::Always,
     takes: Takes::Truth,
     mark: None,
-    asked: Asked::Nowhere,
+    asked: Request::Nowhere,
     by_hand: &[],
     brings: &[],
     not_with: &[],
@@ -130,7 +130,7 @@ pub enum Mark {
 
 /// The question of a parameter that gives what was said.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub enum Asked {
+pub enum Request {
     /// There is none, or it is written by hand.
     Nowhere,
     /// One that is public.

@@ -1,7 +1,7 @@
 //! What may be said of parameters, in the order of a document's keys.
 
 use crate::Role::{Flag, Operand, Option, Tally};
-use crate::{Asked, Mark, Part, Role, SETTING, Setting, Takes, When};
+use crate::{Mark, Part, Request, Role, SETTING, Setting, Takes, When};
 
 const ALL: &[Role] = &[Operand, Option, Flag, Tally];
 const NAMED: &[Role] = &[Option, Flag, Tally];
@@ -33,7 +33,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "aliases",
         of: NAMED,
         takes: Takes::Texts,
-        asked: Asked::Publicly("aliases"),
+        asked: Request::Publicly("aliases"),
         may_be_alone: true,
         says: "other names that mean the same; letters among them",
         ..SETTING
@@ -42,7 +42,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "formerly",
         of: NAMED,
         takes: Takes::Texts,
-        asked: Asked::Publicly("former_names"),
+        asked: Request::Publicly("former_names"),
         may_be_alone: true,
         says: "names that it had before: they read, with a warning",
         ..SETTING
@@ -66,7 +66,7 @@ pub const SETTINGS: &[Setting] = &[
     Setting {
         name: "throughout",
         of: NAMED,
-        asked: Asked::Publicly("is_throughout"),
+        asked: Request::Publicly("is_throughout"),
         may_be_alone: true,
         says: "every command below accepts it too",
         ..SETTING
@@ -74,7 +74,7 @@ pub const SETTINGS: &[Setting] = &[
     Setting {
         name: "anew",
         of: NAMED,
-        asked: Asked::Publicly("is_anew"),
+        asked: Request::Publicly("is_anew"),
         may_be_alone: true,
         says: "its name is meant to hide that of a parameter of a command above",
         ..SETTING
@@ -83,7 +83,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "help",
         of: ALL,
         takes: Takes::Text,
-        asked: Asked::Publicly("help"),
+        asked: Request::Publicly("help"),
         by_hand: &[Part::Export],
         may_be_alone: true,
         says: "what it means, in a few words without a full stop",
@@ -93,7 +93,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "description",
         of: ALL,
         takes: Takes::Text,
-        asked: Asked::Publicly("description"),
+        asked: Request::Publicly("description"),
         brings: &["described"],
         may_be_alone: true,
         says: "a longer description for the full page, in Markdown",
@@ -103,7 +103,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "deprecated",
         of: ALL,
         takes: Takes::Text,
-        asked: Asked::Publicly("instead"),
+        asked: Request::Publicly("instead"),
         brings: &["special"],
         may_be_alone: true,
         says: "what to type instead: it reads, with a warning",
@@ -134,7 +134,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "placeholder",
         of: VALUED,
         takes: Takes::Text,
-        asked: Asked::Publicly("declared_placeholder"),
+        asked: Request::Publicly("declared_placeholder"),
         may_be_alone: true,
         says: "the text shown for its value; of several words a text for each, spaces between",
         ..SETTING
@@ -144,7 +144,7 @@ pub const SETTINGS: &[Setting] = &[
         of: VALUED,
         takes: Takes::Word,
         mark: Some(Mark::Special),
-        asked: Asked::Publicly("default"),
+        asked: Request::Publicly("default"),
         says: "the value where none is given, as a user would type it",
         ..SETTING
     },
@@ -152,7 +152,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "valid",
         of: VALUED,
         takes: Takes::Trait("Test"),
-        asked: Asked::Within("test"),
+        asked: Request::Within("test"),
         may_be_alone: true,
         says: "tests of its values, all of which must pass",
         ..SETTING
@@ -171,7 +171,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "distinct",
         of: VALUED,
         when: When::Many,
-        asked: Asked::Publicly("is_distinct"),
+        asked: Request::Publicly("is_distinct"),
         brings: &["special"],
         says: "no value may be in the list twice",
         ..SETTING
@@ -181,7 +181,7 @@ pub const SETTINGS: &[Setting] = &[
         of: VALUED,
         when: When::ManyWords,
         takes: Takes::Sign,
-        asked: Asked::Publicly("delimiter"),
+        asked: Request::Publicly("delimiter"),
         brings: &["manners"],
         says: "a word may hold several values, with this character between them",
         ..SETTING
@@ -190,7 +190,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "refers",
         of: VALUED,
         takes: Takes::Value("Refers"),
-        asked: Asked::Publicly("declared_refers"),
+        asked: Request::Publicly("declared_refers"),
         may_be_alone: true,
         says: "what completion may look up",
         ..SETTING
@@ -199,7 +199,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "listed_by",
         of: VALUED,
         takes: Takes::Trait("Lister"),
-        asked: Asked::Publicly("list"),
+        asked: Request::Publicly("list"),
         brings: &["lists"],
         says: "its program lists the values when it runs",
         ..SETTING
@@ -216,7 +216,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "as_in_code",
         of: VALUED,
         when: When::WholeNumbers,
-        asked: Asked::Publicly("is_as_in_code"),
+        asked: Request::Publicly("is_as_in_code"),
         brings: &["manners"],
         may_be_alone: true,
         says: "whole numbers read as source code has them too",
@@ -226,7 +226,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "infinite",
         of: VALUED,
         when: When::Numbers,
-        asked: Asked::Publicly("is_infinite"),
+        asked: Request::Publicly("is_infinite"),
         brings: &["manners"],
         may_be_alone: true,
         says: "`nan`, `inf` and `-inf` read too",
@@ -272,7 +272,7 @@ pub const SETTINGS: &[Setting] = &[
         of: VALUED,
         when: When::Paths,
         takes: Takes::Texts,
-        asked: Asked::Publicly("extensions"),
+        asked: Request::Publicly("extensions"),
         may_be_alone: true,
         says: "the path must end in one of these, written without a dot",
         ..SETTING
@@ -281,7 +281,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "opposite",
         of: &[Flag],
         takes: Takes::Text,
-        asked: Asked::Publicly("opposite"),
+        asked: Request::Publicly("opposite"),
         says: "a name that turns it off",
         ..SETTING
     },
@@ -297,7 +297,7 @@ pub const SETTINGS: &[Setting] = &[
     Setting {
         name: "worded",
         of: &[Flag],
-        asked: Asked::Publicly("is_worded"),
+        asked: Request::Publicly("is_worded"),
         brings: &["manners"],
         says: "a word may be attached that says which: `--calm=no`",
         ..SETTING
@@ -313,7 +313,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "secret_file",
         of: &[Option],
         takes: Takes::Text,
-        asked: Asked::Publicly("file_name"),
+        asked: Request::Publicly("file_name"),
         brings: &["touches", "special", "secrecy", "manners"],
         not_with: &["listed_by"],
         says: "another name for a secret, which takes a file whose first line is the value",
@@ -323,7 +323,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "variable",
         of: &[Operand, Option, Flag],
         takes: Takes::Text,
-        asked: Asked::Publicly("variable"),
+        asked: Request::Publicly("variable"),
         brings: &["sources"],
         says: "an environment variable that gives the value where no word does",
         ..SETTING
@@ -331,7 +331,7 @@ pub const SETTINGS: &[Setting] = &[
     Setting {
         name: "once",
         of: &[Option, Flag],
-        asked: Asked::Publicly("is_once"),
+        asked: Request::Publicly("is_once"),
         brings: &["special"],
         says: "it may be given once",
         ..SETTING
@@ -340,7 +340,7 @@ pub const SETTINGS: &[Setting] = &[
         name: "stands_alone",
         of: &[Option, Flag],
         takes: Takes::Trait("Alone"),
-        asked: Asked::Publicly("alone"),
+        asked: Request::Publicly("alone"),
         may_be_alone: true,
         says: "what is printed where it is given; nothing else is needed then",
         ..SETTING
@@ -350,7 +350,7 @@ pub const SETTINGS: &[Setting] = &[
         of: &[Operand],
         when: When::ManyTexts,
         takes: Takes::Value("Tail"),
-        asked: Asked::Publicly("tail"),
+        asked: Request::Publicly("tail"),
         says: "words that are not read as others are",
         ..SETTING
     },

@@ -18,7 +18,10 @@ mod write;
 
 use std::process::ExitCode;
 
-use clavret::{COLOR, COMPLETIONS, Command, DOCUMENT, Declare, HELP, Program, Route, package};
+use clavret::{
+    COLOR_OPTION, COMPLETIONS_COMMAND, Command, DOCUMENT_COMMAND, Declare, HELP_COMMAND, Program,
+    Route, package,
+};
 
 use page::ShowPage;
 use read::Read;
@@ -34,8 +37,8 @@ static CLAVRET: Command = Command::new("clavret")
     )
     .package(package!())
     .answers()
-    .takes(&[COLOR.param()])
-    .commands(&[ShowPage::COMMAND, Read::COMMAND, Write::COMMAND, &HELP, &COMPLETIONS, &DOCUMENT])
+    .takes(&[COLOR_OPTION.param()])
+    .commands(&[ShowPage::COMMAND, Read::COMMAND, Write::COMMAND, &HELP_COMMAND, &COMPLETIONS_COMMAND, &DOCUMENT_COMMAND])
     .examples(&[
         ("the page of a command", "clavret page apiary.toml inspect"),
         ("how a line is read", "clavret read apiary.toml -- inspect A7 -cf6"),

@@ -4,10 +4,11 @@ use std::ffi::OsString;
 use std::io::Write;
 use std::path::PathBuf;
 
-use clavret::{
-    Act, Arena, COLOR, Call, Command, CommandPath, Declare, Done, Failure, Page, PageLength,
-    Refers, valid, visible,
-};
+use clavret::ask::{CommandPath, Refers};
+use clavret::document::Arena;
+use clavret::look::visible;
+use clavret::medium::{Page, PageLength};
+use clavret::{Act, COLOR_OPTION, Call, Command, Declare, Done, Failure, valid};
 
 use crate::source::document;
 
@@ -38,7 +39,7 @@ impl Act for ShowPage {
         let (document, arena) = (document(&self.source, call)?, Arena::new());
         let path = reached(document.command(&arena), &self.command)?;
         let length = if self.short { PageLength::Short } else { PageLength::Full };
-        let mut look = call.streams().out_look(*call.get(&COLOR));
+        let mut look = call.streams().out_look(*call.get(&COLOR_OPTION));
         if let Some(width) = self.width {
             look = look.width(width.into());
         }

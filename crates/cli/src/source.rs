@@ -8,7 +8,10 @@ use std::sync::mpsc;
 use std::thread;
 use std::time::Duration;
 
-use clavret::{COLOR, Call, Document, Failure, message, visible};
+use clavret::document::Document;
+use clavret::look::visible;
+use clavret::world::message;
+use clavret::{COLOR_OPTION, Call, Failure};
 
 /// The status where there is none to be had.
 const UNAVAILABLE: u8 = 3;
@@ -48,7 +51,7 @@ fn had(source: &Path, is_inside: bool, call: &Call<'_>) -> Result<Document, Fail
         (name.clone(), read(file).map_err(|why| unread(&name, &why))?)
     };
     Document::read(&file, text).map_err(|faults| {
-        let told = faults.draw(&name, call.streams().error_look(*call.get(&COLOR)));
+        let told = faults.draw(&name, call.streams().error_look(*call.get(&COLOR_OPTION)));
         _ = call.err().write_all(told.as_bytes());
         Failure::new(UNAVAILABLE, "")
     })
@@ -144,7 +147,7 @@ fn asked(program: &Path) -> Result<Vec<u8>, String> {
         Ok(Some(Ok(bytes))) if bytes.starts_with(b"{") => Ok(bytes),
         Ok(Some(Err(why))) => Err(format!("cannot be read ({why})")),
         Ok(_) => {
-            Err("gives no document (a program of Clavret does that lists `DOCUMENT` and `answers`)"
+            Err("gives no document (a program of Clavret does that lists `DOCUMENT_COMMAND` and `answers`)"
                 .to_owned())
         }
         Err(_) => Err(format!("does not answer within {} seconds", PATIENCE.as_secs())),

@@ -10,10 +10,10 @@
 //! | `declare/` | a developer's calls become a [`Command`] and its parameters, as data in statics |
 //! | `relate/` | rules between parameters, a file each |
 //! | `on_demand/` | what only some programs declare, and only these link |
-//! | `page/` | a command becomes a [`Page`], a page becomes text |
+//! | `page/` | a command becomes a [`Page`](medium::Page), a page becomes text |
 //! | `fault/` | faults are mended where that can be proved, and drawn under the words as typed |
 //! | `tell/` | what declarations and readings say, in words |
-//! | `read/` | words become [`Step`]s, steps become a [`Reading`] with typed values, or [`Fault`]s |
+//! | `read/` | words become [`Step`](reader::Step)s, steps become a [`Reading`] with typed values, or [`Fault`](faults::Fault)s |
 //! | `check/` | what a declaration must keep to |
 //! | `kind/` | what words may be: types, choices, validators |
 //! | `record/` | all of these as data |
@@ -52,80 +52,123 @@ mod relate;
 mod tell;
 mod text;
 mod usual;
-mod wording;
+pub mod wording;
 
-#[doc(hidden)]
-pub use check::culprit::Culprit;
-pub use check::problem::{Problem, Shared};
-pub use declare::color::COLOR;
-pub use declare::keys::untyped::Untyped;
-pub use declare::keys::{Flag, FlagShape, ListShape, Named, Operand, TailShape, Tally};
-pub use fault::file::{Blot, draw_blots, nearest};
-#[cfg(feature = "by-name")]
-pub use kind::by_name::Unfit;
+pub use declare::color::COLOR_OPTION;
+pub use declare::keys::{Flag, Named, Operand, Tally};
 pub use kind::choice::Choice;
 #[cfg(feature = "idna")]
 pub use kind::foreign::idna::DomainName;
-pub use kind::from_word::{Fraction, FromWord, Whole};
-pub use kind::shape::{Attached, Shape, Unit};
+pub use kind::from_word::FromWord;
+pub use kind::shape::Attached;
 pub use kind::valid;
-pub use kind::when::When;
-pub use read::reader::Expects;
-pub use read::show::{Given, Occurrence};
-pub use record::alone::Alone;
-#[doc(hidden)]
-pub use record::alone::Gives;
-#[doc(hidden)]
-pub use record::brought::Brought;
-pub use record::brought::Of;
-pub use record::cell::Held;
-pub use record::command::{Bundle, Command, Tree};
+pub use record::brought::Abbreviated;
+pub use record::command::{Bundle, Command};
 pub use record::config::Config;
-pub use record::fault::{Facts, Fault, FaultKind, Objection, Place};
-pub use record::faults::Faults;
-pub use record::form::Form;
-pub use record::key::Key;
-pub use record::kind::{Kind, Noun, Offer, Refers};
-pub use record::line::{Reach, Reached, Reader};
-pub use record::list::{Known, Lister};
-pub use record::origin::Origin;
+pub use record::fault::Objection;
+pub use record::kind::{Kind, Offer};
+pub use record::list::Known;
 pub use record::package::Package;
-pub use record::page::Page;
-pub use record::param::called::Hit;
-pub use record::param::{Manner, Param, Role, Tail, Times};
-pub use record::reading::{Asked, CommandPath, Outcome, PageLength, Reading};
+pub use record::param::Tail;
+pub use record::reading::{Outcome, Reading};
 pub use record::refusal::Refusal;
-#[doc(hidden)]
-#[cfg(feature = "mend")]
-pub use record::report::FixWord;
 pub use record::rule::Rule;
-#[doc(hidden)]
-pub use record::said::SETTERS;
-#[doc(hidden)]
-pub use record::so_far::Wanted;
-pub use record::so_far::{Environment, SoFar};
-pub use record::standard::Standard;
-pub use record::step::{Meaning, Step};
-pub use record::unread::{Unread, io_message, message};
-pub use record::word::{Word, Words};
-pub use record::world::{Malformed, Presence, Setting, Settings, World};
-pub use tell::framed::Frame;
-pub use text::columns::columns;
-pub use text::paint::Look;
-pub use text::quote::visible;
-#[doc(hidden)]
-pub use text::{Put, digits};
-pub use usual::page::{HELP, HELP_FLAG, ShowPage};
-pub use usual::version::{ShowVersion, VERSION_FLAG};
-pub use wording::Wording;
-pub use wording::english::Phrase;
+pub use record::so_far::SoFar;
+pub use usual::page::{HELP_COMMAND, HELP_FLAG};
+pub use usual::version::VERSION_FLAG;
 
-/// What a [`Page`] is made of, for a medium of one's own.
+/// What a declaration says, for whoever looks at one: a tool, a test, a generator.
+pub mod ask {
+    pub use crate::record::command::Tree;
+    pub use crate::record::kind::{Noun, Refers};
+    pub use crate::record::param::{Param, Role, Times};
+    pub use crate::record::reading::CommandPath;
+    pub use crate::record::standard::Standard;
+}
+
+/// What is wrong: with a command line, as [`Fault`](faults::Fault)s, and with a declaration, as
+/// [`Problem`](faults::Problem)s.
+pub mod faults {
+    pub use crate::check::problem::{Problem, Shared};
+    pub use crate::record::fault::{Facts, Fault, FaultKind, Place};
+    pub use crate::record::faults::Faults;
+    #[cfg(feature = "mend")]
+    pub use crate::record::report::FixWord;
+}
+
+/// What a program does with a line that no handler of its own is for.
+pub mod handlers {
+    pub use crate::record::alone::{Alone, Gives};
+    pub use crate::usual::page::ShowPage;
+    pub use crate::usual::version::ShowVersion;
+}
+
+/// How text is shown: in colour or not, how wide, and with which signs made visible.
+pub mod look {
+    pub use crate::kind::when::When;
+    pub use crate::text::columns::columns;
+    pub use crate::text::paint::Look;
+    pub use crate::text::quote::visible;
+}
+
+/// Reading word by word, and what each word was read as: for whoever steps the reader, or asks a reading for more than values.
+pub mod reader {
+    pub use crate::read::reader::Expects;
+    pub use crate::read::show::{Given, Occurrence};
+    pub use crate::record::cell::Held;
+    pub use crate::record::line::{Reach, Reached, Reader};
+    pub use crate::record::origin::Origin;
+    pub use crate::record::param::called::Hit;
+    pub use crate::record::reading::Request;
+    pub use crate::record::step::{Meaning, Step};
+    pub use crate::record::word::{Word, Words};
+}
+
+/// Which Rust types a key may have, for code that is generic over them, and keys whose type is known at run time.
+pub mod shape {
+    pub use crate::declare::keys::untyped::Untyped;
+    pub use crate::declare::keys::{FlagShape, ListShape, TailShape};
+    pub use crate::kind::from_word::{Fraction, Whole};
+    pub use crate::kind::shape::{Shape, Unit};
+    pub use crate::record::form::Form;
+    pub use crate::record::key::Key;
+}
+
+/// What reaches a program besides its words: variables, files, the config file, and values that are known at run time.
+pub mod world {
+    pub use crate::record::list::Lister;
+    pub use crate::record::so_far::Environment;
+    pub use crate::record::unread::{Unread, message};
+    pub use crate::record::world::{Malformed, Presence, Setting, Settings, World};
+}
+
+/// Documents that declare, as far as the core knows them.
+#[cfg(feature = "by-name")]
+pub mod document {
+    pub use crate::kind::by_name::Unfit;
+}
+
+/// What the other crates of the library call: no interface, and free to change.
+#[doc(hidden)]
+pub mod inner {
+    pub use crate::check::culprit::Culprit;
+    pub use crate::fault::file::{Blot, draw_blots, nearest};
+    pub use crate::record::brought::Brought;
+    pub use crate::record::param::Manner;
+    pub use crate::record::said::SETTERS;
+    pub use crate::record::so_far::Wanted;
+    pub use crate::record::unread::io_message;
+    pub use crate::tell::framed::Frame;
+    pub use crate::text::{Put, digits};
+}
+
+/// A command's page, and what it is made of, for a medium of one's own.
 ///
 /// ```
 /// # use clavret_core as clavret;
-/// use clavret::medium::{Block, What};
-/// use clavret::{Command, CommandPath, Flag, Page, PageLength};
+/// use clavret::ask::CommandPath;
+/// use clavret::medium::{Block, Page, PageLength, InlineKind};
+/// use clavret::{Command, Flag};
 /// static CALM: Flag = Flag::new("calm").letter('c').help("the colony was calm");
 /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
 ///
@@ -134,13 +177,14 @@ pub use wording::english::Phrase;
 /// for block in page.sections().iter().flat_map(|section| section.blocks()) {
 ///     if let Block::Entries(_, entries) = block {
 ///         let inlines = entries.iter().flat_map(|entry| entry.names().inlines());
-///         names.extend(inlines.filter(|inline| inline.what() == What::Name).map(|name| name.text()));
+///         names.extend(inlines.filter(|inline| inline.kind() == InlineKind::Name).map(|name| name.text()));
 ///     }
 /// }
 /// assert_eq!(names, ["-c", "--calm", "-h", "--help"]);
 /// ```
 pub mod medium {
-    pub use crate::record::page::{Block, Entry, Inline, Layout, Section, Text, What};
+    pub use crate::record::page::{Block, Entry, Inline, InlineKind, Layout, Page, Section, Text};
+    pub use crate::record::reading::PageLength;
 }
 
 /// What was called otherwise before: the names of today compile, the others do not.

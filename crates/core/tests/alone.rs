@@ -1,11 +1,13 @@
 //! What stands alone: the usual flags under other names, given up, and a program's own; and names that are
 //! declared anew.
 
-use clavret_complete::candidates;
+use clavret_core::handlers::ShowPage;
+use clavret_core::look::Look;
+use clavret_core::reader::Request;
 use clavret_core::{
-    Asked, Command, Flag, HELP, HELP_FLAG, Look, Named, Of, Operand, Outcome, ShowPage,
-    VERSION_FLAG,
+    Abbreviated, Command, Flag, HELP_COMMAND, HELP_FLAG, Named, Operand, Outcome, VERSION_FLAG,
 };
+use clavret_tab::candidates;
 use expect_test::{Expect, expect};
 
 use crate::demo::words;
@@ -14,7 +16,7 @@ use crate::demo::words;
 #[track_caller]
 fn shows(root: &'static Command<'static>, line: &'static str, expected: Expect) {
     expected.assert_eq(&match root.read(words(line)) {
-        Outcome::Asked(asked) => asked.text(Look::PLAIN),
+        Outcome::Request(asked) => asked.text(Look::PLAIN),
         Outcome::Faults(faults) => faults.draw(Look::PLAIN),
         Outcome::Reading(reading) => format!("{reading:?}\n"),
         other => panic!("{other:?}"),
@@ -30,9 +32,9 @@ static INSPECT: Command = Command::new("inspect")
 static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
 static RENAMED: Command = Command::new("apiary")
     .version("1.2.3")
-    .abbreviations(Of::Both)
+    .abbreviations(Abbreviated::Both)
     .usual(&[AID.param(), VERSION_FLAG.param()])
-    .commands(&[&INSPECT, &HELP]);
+    .commands(&[&INSPECT, &HELP_COMMAND]);
 
 #[test]
 fn a_page_is_asked_for_by_the_name_that_the_program_gives_it() {
@@ -162,16 +164,16 @@ fn a_page_is_asked_for_by_the_name_that_the_program_gives_it() {
     "#]],
     );
     assert_eq!(candidates(&RENAMED, &["inspect"], "-"), ["--calm", "--aid", "--version"]);
-    let script = clavret_complete::BASH.script(&RENAMED);
+    let script = clavret_tab::BASH.script(&RENAMED);
     assert!(script.contains("wide=('--aid' : '-a' h: '--version' : )"), "{script}");
 }
 
 static GIVEN_UP: Command = Command::new("apiary")
     .version("1.2.3")
     .usual(&[HELP_FLAG.param()])
-    .commands(&[&INSPECT, &HELP]);
+    .commands(&[&INSPECT, &HELP_COMMAND]);
 static MUTE: Command = Command::new("apiary").usual(&[]).commands(&[&INSPECT]);
-static TOLD: Command = Command::new("apiary").usual(&[]).commands(&[&INSPECT, &HELP]);
+static TOLD: Command = Command::new("apiary").usual(&[]).commands(&[&INSPECT, &HELP_COMMAND]);
 
 #[test]
 fn what_is_given_up_is_nowhere() {
@@ -233,7 +235,7 @@ fn what_is_given_up_is_nowhere() {
     );
 }
 
-fn formats(asked: &Asked<'_>) -> String {
+fn formats(asked: &Request<'_>) -> String {
     let about = asked.get(&ABOUT).and_then(Option::as_ref);
     match about {
         Some(format) => format!("{format}: a format of {}\n", asked.path()),
@@ -262,7 +264,7 @@ static OWN: Command = Command::new("apiary").commands(&[&REPORT, &LEGEND]);
 
 #[test]
 fn beside_what_stands_alone_nothing_is_needed_and_nothing_counts() {
-    assert!(matches!(OWN.read(&["legend", "--quiet"]), Outcome::Asked(_)));
+    assert!(matches!(OWN.read(&["legend", "--quiet"]), Outcome::Request(_)));
     shows(
         &OWN,
         "report --help",
@@ -401,7 +403,7 @@ static LIST: Command = Command::new("list").summary("list").takes(&[LONG.param()
 static MOVE: Command = Command::new("move").summary("move a hive").takes(&[PLACE.param()]);
 static SIZE: Command = Command::new("size").summary("size").takes(&[HUMAN.param()]);
 static ANEW: Command = Command::new("apiary")
-    .abbreviations(Of::Both)
+    .abbreviations(Abbreviated::Both)
     .takes(&[YARD.param(), LOUD.param()])
     .commands(&[&LIST, &MOVE, &SIZE]);
 

@@ -3,8 +3,8 @@
 use std::collections::BTreeMap;
 use std::path::PathBuf;
 
-use clavret_complete::{BASH, Block, Candidate, Cursor, Typed, candidates, complete};
 use clavret_core::{Attached, Choice, Command, Flag, Named, Offer, Operand, Rule, valid};
+use clavret_tab::{BASH, Candidate, Cursor, Suggestion, Typed, candidates, complete};
 
 use crate::demo::{APIARY, words};
 
@@ -57,18 +57,20 @@ fn blocks(root: &Command<'_>, line: &str) -> String {
     told(complete(root, &cursor))
 }
 
-fn told(blocks: Vec<Block>) -> String {
+fn told(blocks: Vec<Suggestion>) -> String {
     let told = blocks.into_iter().map(|block| match block {
-        Block::Words { group, words } => {
+        Suggestion::Words { group, words } => {
             let word = |word: Candidate| {
                 let space = if word.is_whole { "" } else { "…" };
                 format!("{}{space}", word.text)
             };
             format!("{group}[{}]", words.into_iter().map(word).collect::<Vec<_>>().join(" "))
         }
-        Block::Look { what, before, ends, begun } => format!("{what:?} {before}|{begun} {ends:?}"),
-        Block::Line { from } => format!("line from {from}"),
-        Block::Hint(sentence) => format!("({sentence})"),
+        Suggestion::LookUp { what, before, ends, begun } => {
+            format!("{what:?} {before}|{begun} {ends:?}")
+        }
+        Suggestion::Line { from } => format!("line from {from}"),
+        Suggestion::Hint(sentence) => format!("({sentence})"),
         other => format!("{other:?}"),
     });
     told.collect::<Vec<_>>().join(" ")

@@ -2,9 +2,10 @@
 
 use std::ffi::{OsStr, OsString};
 
-use clavret_core::{
-    Attached, Command, Flag, Look, Named, Of, Operand, Outcome, Param, Tally, Words,
-};
+use clavret_core::ask::Param;
+use clavret_core::look::Look;
+use clavret_core::reader::Words;
+use clavret_core::{Abbreviated, Attached, Command, Flag, Named, Operand, Outcome, Tally};
 
 static ALL: Flag = Flag::new("all").letter('a');
 static BRIEF: Flag = Flag::new("brief").letter('b').opposite("full");
@@ -15,17 +16,18 @@ static WITH: Named<Vec<String>> = Named::new("with").letter('w').joined_by(',');
 static WHEN: Named<Attached<String>> = Named::new("when");
 static LOUD: Tally = Tally::new("v");
 static FILES: Operand<Vec<OsString>> = Operand::new("file");
-static UTILITY: Command = Command::new("hives").version("1").abbreviations(Of::Both).takes(&[
-    ALL.param(),
-    BRIEF.param(),
-    SEVEN.param(),
-    OUT.param(),
-    SIZE.param(),
-    WITH.param(),
-    WHEN.param(),
-    LOUD.param(),
-    FILES.param(),
-]);
+static UTILITY: Command =
+    Command::new("hives").version("1").abbreviations(Abbreviated::Both).takes(&[
+        ALL.param(),
+        BRIEF.param(),
+        SEVEN.param(),
+        OUT.param(),
+        SIZE.param(),
+        WITH.param(),
+        WHEN.param(),
+        LOUD.param(),
+        FILES.param(),
+    ]);
 static STRICT: Command =
     Command::new("hives").operands_end_options().takes(&[ALL.param(), FILES.param()]);
 
@@ -38,7 +40,7 @@ fn read(root: &'static Command<'static>, words: &[&OsStr]) -> String {
             let kinds: Vec<_> = faults.iter().map(|fault| format!("{:?}", fault.kind())).collect();
             return kinds.join(" ");
         }
-        Outcome::Asked(asked) => {
+        Outcome::Request(asked) => {
             let asking = asked.param().map(Param::name);
             return asking
                 .map_or("script", |name| if name == "help" { "page" } else { name })
@@ -166,7 +168,7 @@ fn words_that_are_no_text_go_through_and_are_refused_where_text_is_wanted() {
         read(&UTILITY, &[raw(b"--\xff=a"), raw(b"-\xff\xfe")]),
         "OptionUnknown OptionUnknown"
     );
-    let mut reader = clavret_core::Reader::new(&UTILITY, 1);
+    let mut reader = clavret_core::reader::Reader::new(&UTILITY, 1);
     reader.step_all(Words::new(&[raw(b"-o\xff")]));
     assert_eq!(reader.steps()[1].bytes(), 2..3);
 }

@@ -1,8 +1,13 @@
 //! Declarations made at run time, and what their authors lean on silently.
 
+use clavret_core::ask::{CommandPath, Param};
+use clavret_core::faults::{Fault, Problem};
+use clavret_core::reader::Step;
+use clavret_core::shape::{Form, Untyped};
+use clavret_core::wording::Wording;
 use clavret_core::{
-    Bundle, Command, CommandPath, Config, Fault, Flag, Form, Kind, Named, Offer, Operand, Outcome,
-    Package, Param, Problem, Reading, Rule, Step, Tally, Untyped, Wording, valid,
+    Bundle, Command, Config, Flag, Kind, Named, Offer, Operand, Outcome, Package, Reading, Rule,
+    Tally, valid,
 };
 
 use crate::demo::{APIARY, CALM, HIVE};

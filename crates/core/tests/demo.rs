@@ -3,11 +3,12 @@
 use std::ffi::OsString;
 use std::path::PathBuf;
 
-use clavret_complete::COMPLETIONS;
+use clavret_core::faults::Faults;
 use clavret_core::{
-    COLOR, Choice, Command, Faults, Flag, HELP, Named, Offer, Operand, Outcome, Reading, Tally,
-    valid,
+    COLOR_OPTION, Choice, Command, Flag, HELP_COMMAND, Named, Offer, Operand, Outcome, Reading,
+    Tally, valid,
 };
+use clavret_tab::COMPLETIONS_COMMAND;
 
 #[derive(Debug, Clone, Copy, PartialEq)]
 pub(crate) enum Queen {
@@ -82,8 +83,8 @@ pub(crate) static HIVES: Command =
 pub(crate) static APIARY: Command = Command::new("apiary")
     .summary("the logbook of a bee yard")
     .version("1.2.3")
-    .takes(&[YARD.param(), QUIET.param(), VERBOSITY.param(), COLOR.param()])
-    .commands(&[&HIVES, &INSPECT, &HELP, &COMPLETIONS]);
+    .takes(&[YARD.param(), QUIET.param(), VERBOSITY.param(), COLOR_OPTION.param()])
+    .commands(&[&HIVES, &INSPECT, &HELP_COMMAND, &COMPLETIONS_COMMAND]);
 
 /// A line in words, as a shell would part it; `~` stands for a space within a word. A reading borrows
 /// its words, so those of a test live as long as the test's process.

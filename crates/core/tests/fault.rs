@@ -1,8 +1,10 @@
 //! Faults as they are shown: whole texts, next to their lines.
 
-use clavret_core::{
-    Command, CommandPath, Look, Named, Outcome, Page, PageLength, Phrase, When, Wording, valid,
-};
+use clavret_core::ask::CommandPath;
+use clavret_core::look::{Look, When};
+use clavret_core::medium::{Page, PageLength};
+use clavret_core::wording::{Phrase, Wording};
+use clavret_core::{Command, Named, Outcome, valid};
 use expect_test::{Expect, expect};
 
 use crate::demo::{APIARY, faults};

@@ -1,6 +1,6 @@
 //! Lines repaired: what is offered under `try` and `like`, next to the lines it mends.
 
-use clavret_core::Look;
+use clavret_core::look::Look;
 use expect_test::{Expect, expect};
 
 use crate::demo::faults;

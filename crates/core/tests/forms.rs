@@ -4,10 +4,11 @@
 use std::collections::BTreeMap;
 use std::ffi::OsString;
 
-use clavret_complete::candidates;
+use clavret_core::look::Look;
 use clavret_core::{
-    Attached, Command, Flag, Look, Named, Of, Operand, Outcome, Reading, Tail, Tally,
+    Abbreviated, Attached, Command, Flag, Named, Operand, Outcome, Reading, Tail, Tally,
 };
+use clavret_tab::candidates;
 use expect_test::{Expect, expect};
 
 use crate::demo::words;
@@ -44,7 +45,7 @@ static LISTEN: Command = Command::new("listen");
 static ADD: Command = Command::new("add");
 static SHORTENED: Command = Command::new("apiary")
     .version("1.0")
-    .abbreviations(Of::Both)
+    .abbreviations(Abbreviated::Both)
     .takes(&[QUIET.param()])
     .commands(&[&ADD, &LIST, &LISTEN]);
 
@@ -55,7 +56,7 @@ fn beginnings_read_where_only_one_name_begins_so() {
     assert!(reads(&SHORTENED, "a --qui").is(&ADD));
     // An exact name is one, though another begins with it.
     assert!(reads(&SHORTENED, "list").is(&LIST));
-    let Outcome::Asked(asked) = SHORTENED.read(&["a", "--vers"]) else { panic!() };
+    let Outcome::Request(asked) = SHORTENED.read(&["a", "--vers"]) else { panic!() };
     assert_eq!(asked.text(Look::PLAIN), "apiary 1.0\n");
     refuses(
         &SHORTENED,
@@ -236,7 +237,8 @@ fn one_word_may_hold_several_values() {
     let names = |line| reads(&SHAPES, line).take(&NAMES);
     assert_eq!(names(r"--name a,b\,c --name=d\\,\e"), ["a", "b,c", r"d\", r"\e"]);
     assert_eq!(names("--name a,,b"), ["a", "", "b"]);
-    static WHEN: Named<Vec<clavret_core::When>> = Named::new("when").joined_by(',').times(0, 3);
+    static WHEN: Named<Vec<clavret_core::look::When>> =
+        Named::new("when").joined_by(',').times(0, 3);
     static SPLIT: Command = Command::new("split").takes(&[WHEN.param()]);
     assert_eq!(candidates(&SPLIT, &["--when"], "never,a"), ["never,auto", "never,always"]);
     refuses(
@@ -373,7 +375,8 @@ fn what_is_deprecated_reads_warns_once_and_leaves_pages_and_completion() {
     "#]]
     .assert_eq(&reading.warnings());
     assert_eq!(reads(&RENAMED, "retire --degrees 3").warnings(), "");
-    let page = clavret_core::Page::of(&reading.path(), clavret_core::PageLength::Full);
+    let page =
+        clavret_core::medium::Page::of(&reading.path(), clavret_core::medium::PageLength::Full);
     let page = page.draw(Look::PLAIN);
     assert!(!page.contains("heat") && !page.contains("combs"), "{page}");
     assert_eq!(candidates(&RENAMED, &["retire"], "--"), ["--degrees", "--help"]);

@@ -5,7 +5,11 @@ use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr, SocketAddrV4, SocketAddrV
 use std::num::NonZeroU8;
 use std::path::PathBuf;
 
-use clavret_core::{Command, FromWord, Named, Outcome, Shape, Unread, When, Words};
+use clavret_core::look::When;
+use clavret_core::reader::Words;
+use clavret_core::shape::Shape;
+use clavret_core::world::Unread;
+use clavret_core::{Command, FromWord, Named, Outcome};
 
 macro_rules! examples_read {
     ($($type:ty),* $(,)?) => {$(
@@ -81,13 +85,13 @@ fn value<T: Shape + Debug>(option: Named<'static, T>, word: &str) -> Option<Stri
 /// A world that there is nothing in.
 struct Nowhere;
 
-impl clavret_core::World for Nowhere {
+impl clavret_core::world::World for Nowhere {
     fn variable(&self, _: &str) -> Option<std::ffi::OsString> {
         None
     }
 
-    fn presence(&self, _: &std::path::Path) -> clavret_core::Presence {
-        clavret_core::Presence::Nothing
+    fn presence(&self, _: &std::path::Path) -> clavret_core::world::Presence {
+        clavret_core::world::Presence::Nothing
     }
 
     fn first_line(&self, _: &std::path::Path) -> Result<std::ffi::OsString, Unread> {
@@ -98,7 +102,7 @@ impl clavret_core::World for Nowhere {
         &self,
         _: &str,
         _: Option<&std::path::Path>,
-    ) -> Result<Option<clavret_core::Settings>, Unread> {
+    ) -> Result<Option<clavret_core::world::Settings>, Unread> {
         Ok(None)
     }
 }

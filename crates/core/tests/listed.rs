@@ -3,10 +3,12 @@
 use std::cell::Cell;
 use std::path::PathBuf;
 
-use clavret_complete::{Cursor, Typed, candidates_in, complete_in};
-use clavret_core::{
-    Command, Flag, HELP, Known, Lister, Look, Named, Operand, Outcome, SoFar, Tally, Untyped, Words,
-};
+use clavret_core::look::Look;
+use clavret_core::reader::Words;
+use clavret_core::shape::Untyped;
+use clavret_core::world::Lister;
+use clavret_core::{Command, Flag, HELP_COMMAND, Known, Named, Operand, Outcome, SoFar, Tally};
+use clavret_tab::{Cursor, Typed, candidates_in, complete_in};
 use expect_test::{Expect, expect};
 
 use crate::demo::words;
@@ -60,7 +62,7 @@ static MARK: Command = Command::new("mark").takes(&[QUEEN.param()]);
 static APIARY: Command = Command::new("apiary")
     .version("1.0")
     .takes(&[YARD.param(), LOUD.param()])
-    .commands(&[&INSPECT, &MARK, &HELP]);
+    .commands(&[&INSPECT, &MARK, &HELP_COMMAND]);
 
 #[track_caller]
 fn told(line: &str, world: &Small, expected: Expect) {
@@ -68,7 +70,7 @@ fn told(line: &str, world: &Small, expected: Expect) {
     ASKED.set(0);
     expected.assert_eq(&match APIARY.read_in(Words::new(words), world) {
         Outcome::Reading(_) => "reads".to_owned(),
-        Outcome::Asked(asked) => asked.text(Look::PLAIN),
+        Outcome::Request(asked) => asked.text(Look::PLAIN),
         Outcome::Faults(faults) => faults.draw(Look::PLAIN),
         _ => String::new(),
     });
@@ -193,7 +195,7 @@ fn pages_show_a_closed_list_and_its_help() {
     #[track_caller]
     fn shows(line: &str, expected: Expect) {
         let (words, world) = (words(line), Small::default());
-        let Outcome::Asked(asked) = APIARY.read_in(Words::new(words), &world) else { panic!() };
+        let Outcome::Request(asked) = APIARY.read_in(Words::new(words), &world) else { panic!() };
         let page = asked.text(Look::PLAIN);
         let (_, entries) = page.split_once("\noperand").unwrap();
         expected.assert_eq(entries.split_once("-c, --calm").unwrap().0.trim_end());
@@ -266,7 +268,7 @@ fn completion_offers_what_it_has() {
     assert!(
         complete_in(&APIARY, &cursor(open("$YARD")), &world)
             .iter()
-            .all(|block| { matches!(block, clavret_complete::Block::Hint(_)) })
+            .all(|block| { matches!(block, clavret_tab::Suggestion::Hint(_)) })
     );
     world.variables.insert("APIARY_YARD", "large");
     assert_eq!(candidates_in(&APIARY, words("inspect"), "", &world).len(), 1000);
@@ -275,7 +277,7 @@ fn completion_offers_what_it_has() {
 
 #[test]
 fn a_list_is_of_single_words_that_are_shown() {
-    let at = Untyped::option("at", clavret_core::Form::of::<(f64, f64)>()).listed_by(&Hives);
+    let at = Untyped::option("at", clavret_core::shape::Form::of::<(f64, f64)>()).listed_by(&Hives);
     let key = Named::<String>::draft("key").secret().listed_by(&Hives);
     let pin = Named::<String>::draft("pin").secret_file("pin-file").listed_by(&Hives);
     let loud = Untyped::flag("loud").listed_by(&Hives);

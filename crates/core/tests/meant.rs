@@ -1,7 +1,10 @@
 //! What stands too much, too little or in the wrong place, and the line that is offered for it: each was seen to be told
 //! of wrongly, or not at all.
 
-use clavret_core::{Asked, Command, FixWord, Flag, Look, Named, Operand, Outcome, Tail, valid};
+use clavret_core::faults::FixWord;
+use clavret_core::look::Look;
+use clavret_core::reader::Request;
+use clavret_core::{Command, Flag, Named, Operand, Outcome, Tail, valid};
 use expect_test::expect;
 
 use crate::demo::words;
@@ -151,7 +154,7 @@ fn what_is_wrong_is_what_is_told() {
 /// page and around them was known to the terminal alone.
 #[test]
 fn a_page_of_ones_own_is_led_to() {
-    let help: Flag = Flag::draft("help").stands_alone(&|_: &Asked<'_>| "a page\n".to_owned());
+    let help: Flag = Flag::draft("help").stands_alone(&|_: &Request<'_>| "a page\n".to_owned());
     let calm = Flag::draft("calm").optional();
     let params = [calm.param()];
     let usual = [help.param()];
@@ -196,7 +199,7 @@ fn one_bound_is_enough() {
           like  Apiary weigh --many MANY
     "#]]
     .assert_eq(&said(&lines));
-    let Outcome::Asked(page) = APIARY.read(words("weigh --help")) else { panic!() };
+    let Outcome::Request(page) = APIARY.read(words("weigh --help")) else { panic!() };
     expect![[r#"
         Apiary weigh
 

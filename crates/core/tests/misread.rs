@@ -1,8 +1,8 @@
 //! Lines that are easily taken for others: default subcommands left out, clusters with an `h`, beginnings
 //! of names that have aliases, words after `--`.
 
-use clavret_complete::candidates;
-use clavret_core::{Command, Flag, FromWord, Named, Of, Operand, Outcome, Tail, Tally};
+use clavret_core::{Abbreviated, Command, Flag, FromWord, Named, Operand, Outcome, Tail, Tally};
+use clavret_tab::candidates;
 use expect_test::expect;
 
 use crate::demo::{faults, words};
@@ -75,7 +75,7 @@ fn a_default_command_left_out_reads_as_if_it_were_named() {
     assert_eq!(reads(&APIARY, "temp -5").get(&DEGREES), &[-5]);
     assert_eq!(reads(&APIARY, "chill -7").times_typed(&FEVER), 1);
     let page = APIARY.read(words("hive --help"));
-    assert!(matches!(page, Outcome::Asked(asked) if asked.path().to_string() == "apiary hive"));
+    assert!(matches!(page, Outcome::Request(asked) if asked.path().to_string() == "apiary hive"));
     refuses(
         &APIARY,
         "hive --calm=x",
@@ -123,7 +123,7 @@ fn a_default_command_left_out_reads_as_if_it_were_named() {
 
 #[test]
 fn what_completion_offers_of_a_default_command_the_reader_takes() {
-    static WHEN: Operand<Option<clavret_core::When>> = Operand::new("when");
+    static WHEN: Operand<Option<clavret_core::look::When>> = Operand::new("when");
     static SHOW: Command = Command::new("show").takes(&[WHEN.param(), CALM.param()]);
     static ROOT: Command = Command::new("apiary").commands(&[&SHOW, &MOVE]).default_command(&SHOW);
     assert_eq!(candidates(&ROOT, &[] as &[&str], ""), ["show", "move", "auto", "always", "never"]);
@@ -158,10 +158,10 @@ fn dashes_stay_with_the_unknown_options_when_a_later_word_does() {
 fn a_page_is_asked_for_among_letters_only_where_all_are_known() {
     for line in ["inspect -h", "inspect -ch", "inspect -hvv", "-h inspect", "inspect -x -h"] {
         let outcome = crate::demo::APIARY.read(words(line));
-        assert!(matches!(outcome, Outcome::Asked(asked) if asked.is_by_letter()), "{line}");
+        assert!(matches!(outcome, Outcome::Request(asked) if asked.is_by_letter()), "{line}");
     }
     let shows = |line: &str| {
-        let drawn = faults(line).draw(clavret_core::Look::PLAIN);
+        let drawn = faults(line).draw(clavret_core::look::Look::PLAIN);
         drawn.lines().skip(2).map(|line| line.trim_start().to_owned() + "\n").collect::<String>()
     };
     expect![[r#"
@@ -200,7 +200,7 @@ static DREDGE: Command = Command::new("dredge").hidden();
 static RETIRE: Command = Command::new("retire").aliases(&["drop"]).formerly(&["drip"]);
 static DRAW: Command = Command::new("draw");
 static SHORT: Command = Command::new("apiary")
-    .abbreviations(Of::Both)
+    .abbreviations(Abbreviated::Both)
     .takes(&[
         SILENT.param(),
         SHAKE.param(),

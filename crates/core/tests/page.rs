@@ -1,9 +1,9 @@
 //! Pages as they are shown, at the widths where their layout changes.
 
-use clavret_core::{
-    Bundle, Command, CommandPath, Flag, Look, Named, Operand, Outcome, Package, Page, PageLength,
-    Rule,
-};
+use clavret_core::ask::CommandPath;
+use clavret_core::look::Look;
+use clavret_core::medium::{Page, PageLength};
+use clavret_core::{Bundle, Command, Flag, Named, Operand, Outcome, Package, Rule};
 use expect_test::{Expect, expect};
 
 use crate::demo::{ADD, APIARY, HIVES, INSPECT, MOVE};

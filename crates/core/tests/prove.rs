@@ -2,8 +2,10 @@
 
 use std::ffi::OsStr;
 
-use clavret_complete::COMPLETIONS;
-use clavret_core::{COLOR, Command, Flag, FromWord, HELP, Kind, Named, Operand, Refusal, valid};
+use clavret_core::{
+    COLOR_OPTION, Command, Flag, FromWord, HELP_COMMAND, Kind, Named, Operand, Refusal, valid,
+};
+use clavret_tab::COMPLETIONS_COMMAND;
 use expect_test::{Expect, expect};
 
 #[track_caller]
@@ -43,8 +45,8 @@ fn values_that_do_not_read_are_flaws() {
         ]);
     static ROOT: Command = Command::new("apiary")
         .summary("a bee yard")
-        .takes(&[COLOR.param()])
-        .commands(&[&INSPECT, &HELP, &COMPLETIONS])
+        .takes(&[COLOR_OPTION.param()])
+        .commands(&[&INSPECT, &HELP_COMMAND, &COMPLETIONS_COMMAND])
         .examples(&[("unclosed", "apiary inspect 'A7")]);
     has(
         &ROOT,

@@ -2,8 +2,12 @@
 
 use std::path::Path;
 
-use clavret_complete::BASH;
-use clavret_core::{Expects, FaultKind, Look, Meaning, Outcome, Page, PageLength, Reader, Words};
+use clavret_core::Outcome;
+use clavret_core::faults::FaultKind;
+use clavret_core::look::Look;
+use clavret_core::medium::{Page, PageLength};
+use clavret_core::reader::{Expects, Meaning, Reader, Words};
+use clavret_tab::BASH;
 
 use crate::demo::*;
 
@@ -69,16 +73,16 @@ fn shapes_of_several_words() {
 #[test]
 fn a_request_for_help_or_the_version_wins_over_every_fault() {
     let text = |line: &str| match APIARY.read(words(line)) {
-        Outcome::Asked(asked) => asked.text(Look::PLAIN),
+        Outcome::Request(asked) => asked.text(Look::PLAIN),
         other => panic!("`{line}` gave {other:?}"),
     };
     let page = |names: &str, length| {
-        let find = |path: clavret_core::CommandPath<'static>, name: &str| {
+        let find = |path: clavret_core::ask::CommandPath<'static>, name: &str| {
             let below = path.leaf().subcommands().iter().find(|command| command.name() == name);
             path.below(below.unwrap())
         };
         Page::of(
-            &names.split_whitespace().fold(clavret_core::CommandPath::of(&APIARY), find),
+            &names.split_whitespace().fold(clavret_core::ask::CommandPath::of(&APIARY), find),
             length,
         )
         .draw(Look::PLAIN)

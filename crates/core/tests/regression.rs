@@ -1,10 +1,12 @@
 //! What once went wrong, and must not again.
 
-use clavret_complete::{BASH, COMPLETIONS, Cursor, Typed, candidates, complete};
-use clavret_core::FaultKind::{ValueMisfit, ValueMissing};
+use clavret_core::faults::FaultKind::{ValueMisfit, ValueMissing};
+use clavret_core::look::Look;
+use clavret_core::reader::Words;
 use clavret_core::{
-    Command, Flag, HELP, Look, Named, Of, Operand, Outcome, Rule, Tail, Tally, Words, valid,
+    Abbreviated, Command, Flag, HELP_COMMAND, Named, Operand, Outcome, Rule, Tail, Tally, valid,
 };
+use clavret_tab::{BASH, COMPLETIONS_COMMAND, Cursor, Typed, candidates, complete};
 
 use crate::demo::faults;
 use crate::world::Small;
@@ -20,11 +22,11 @@ fn an_earlier_value_is_looked_at_although_the_last_is_missing() {
 /// A program that adapted a standard command, such as to another language, got it as a reading.
 #[test]
 fn an_adapted_standard_command_is_still_answered() {
-    static AIDE: Command = HELP.adapted().summary("montrer la page").aliases(&["aide"]);
-    static SCRIPTS: Command = COMPLETIONS.adapted().hidden();
+    static AIDE: Command = HELP_COMMAND.adapted().summary("montrer la page").aliases(&["aide"]);
+    static SCRIPTS: Command = COMPLETIONS_COMMAND.adapted().hidden();
     static ROOT: Command = Command::new("rucher").commands(&[&AIDE, &SCRIPTS]);
     let text = |line: &'static str| match ROOT.read(crate::demo::words(line)) {
-        Outcome::Asked(asked) => asked.text(Look::PLAIN),
+        Outcome::Request(asked) => asked.text(Look::PLAIN),
         other => panic!("{other:?}"),
     };
     assert!(text("aide help").starts_with("rucher help   montrer la page"));
@@ -57,7 +59,7 @@ fn what_was_not_meant_is_not_offered() {
     static SORTED: Flag = Flag::new("sorted");
     static LIST: Command = Command::new("list")
         .takes(&[ALL.param(), LOUD.param(), FIELD.param(), SORT.param(), SORTED.param()])
-        .abbreviations(Of::Both);
+        .abbreviations(Abbreviated::Both);
     static WORDS: Operand<Vec<String>> = Operand::new("words").tail(Tail::Raw);
     static RUN: Command = Command::new("run").takes(&[WORDS.param()]);
     static CODE: Named<Option<String>> = Named::new("code").letter('c');

@@ -1,10 +1,10 @@
 //! Relations between parameters and tests of the whole: what breaks them, what is said, what mends it,
 //! and what the page and the synopsis say beforehand.
 
-use clavret_core::{
-    Command, CommandPath, Flag, Look, Named, Objection, Operand, Page, PageLength, Reading, Rule,
-    valid,
-};
+use clavret_core::ask::CommandPath;
+use clavret_core::look::Look;
+use clavret_core::medium::{Page, PageLength};
+use clavret_core::{Command, Flag, Named, Objection, Operand, Reading, Rule, valid};
 use expect_test::expect;
 
 use crate::forms::{reads, refuses};

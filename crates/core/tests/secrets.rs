@@ -4,11 +4,14 @@ use std::collections::BTreeMap;
 use std::ffi::OsStr;
 use std::panic::AssertUnwindSafe;
 
-use clavret_complete::candidates;
+use clavret_core::look::{Look, When};
+use clavret_core::reader::Words;
+use clavret_core::world::{Setting, Settings};
 use clavret_core::{
-    Command, Config, Flag, FromWord, Kind, Look, Named, Objection, Operand, Outcome, Reading,
-    Refusal, Setting, Settings, When, Words, valid,
+    Command, Config, Flag, FromWord, Kind, Named, Objection, Operand, Outcome, Reading, Refusal,
+    valid,
 };
+use clavret_tab::candidates;
 use expect_test::{Expect, expect};
 
 use crate::demo::words;

@@ -1,8 +1,12 @@
 //! Setters record: whatever they are given, in whichever order.
 
+use clavret_core::ask::{CommandPath, Param};
+use clavret_core::look::Look;
+use clavret_core::medium::{Page, PageLength};
+use clavret_core::shape::{Form, Untyped};
 use clavret_core::{
-    Bundle, Command, CommandPath, Flag, Form, FromWord, HELP, Kind, Look, Named, Of, Operand,
-    Outcome, Package, Page, PageLength, Param, Rule, Tally, Untyped, valid,
+    Abbreviated, Bundle, Command, Flag, FromWord, HELP_COMMAND, Kind, Named, Operand, Outcome,
+    Package, Rule, Tally, valid,
 };
 use proptest::prelude::*;
 
@@ -101,7 +105,7 @@ fn a_tree_lists_what_is_wrong_with_its_commands_too() {
              command with subcommands)",
         ]
     );
-    assert!(HELP.adapted().summary("montrer la page").as_draft().problems().is_empty());
+    assert!(HELP_COMMAND.adapted().summary("montrer la page").as_draft().problems().is_empty());
 }
 
 /// A copy begins anew with what may be set, and keeps what was.
@@ -111,11 +115,13 @@ fn a_copy_keeps_what_its_original_says() {
         .acts()
         .answers()
         .operands_end_options()
-        .abbreviations(Of::Both)
+        .abbreviations(Abbreviated::Both)
         .hidden();
     let copy = APIARY.adapted().summary("the logbook of a bee yard");
     assert!(
-        copy.is_answering() && copy.is_ending_options() && copy.abbreviated() == Some(Of::Both)
+        copy.is_answering()
+            && copy.is_ending_options()
+            && copy.abbreviated() == Some(Abbreviated::Both)
     );
     assert!(copy.is_acting() && copy.is_hidden());
 }
@@ -329,7 +335,7 @@ const OF_COMMAND: &[fn(Command<'static>) -> Command<'static>] = {
         |command| command.aliases(&["apiary"]),
         |command| command.formerly(&["yard"]),
         |command| command.operands_end_options(),
-        |command| command.abbreviations(Of::Both),
+        |command| command.abbreviations(Abbreviated::Both),
         |command| command.summary("a yard"),
     ]
 };

@@ -1,16 +1,22 @@
 //! Trees made at run time say all that statics can, and are looked at without their types.
 
-use clavret_complete::candidates;
+use clavret_core::ask::CommandPath;
+use clavret_core::faults::{Facts, Place};
+use clavret_core::look::Look;
+use clavret_core::medium::{Page, PageLength};
+use clavret_core::reader::Origin;
+use clavret_core::shape::{Form, Untyped};
+use clavret_core::wording::{Phrase, Wording};
 use clavret_core::{
-    Choice, Command, CommandPath, Facts, Flag, Form, Kind, Look, Named, Objection, Offer, Operand,
-    Origin, Outcome, Package, Page, PageLength, Phrase, Place, Reading, Rule, Untyped, Wording,
+    Choice, Command, Flag, Kind, Named, Objection, Offer, Operand, Outcome, Package, Reading, Rule,
     valid,
 };
+use clavret_tab::candidates;
 
 use crate::demo::{Queen, faults, reading};
 
 /// Everything that a command shows of its option.
-fn shown(option: &clavret_core::Param<'_>) -> Vec<String> {
+fn shown(option: &clavret_core::ask::Param<'_>) -> Vec<String> {
     let calm: Flag = Flag::draft("calm");
     let params = [option, calm.param()];
     let command = Command::draft("add").summary("add a hive").takes(&params);

@@ -5,10 +5,10 @@ use std::ffi::OsString;
 use std::io;
 use std::path::{Path, PathBuf};
 
-use clavret_core::{
-    Command, Config, Environment, Flag, Look, Malformed, Named, Operand, Origin, Outcome, Presence,
-    Reading, Rule, Setting, Settings, Tally, Unread, Words, World, valid,
-};
+use clavret_core::look::Look;
+use clavret_core::reader::{Origin, Words};
+use clavret_core::world::{Environment, Malformed, Presence, Setting, Settings, Unread, World};
+use clavret_core::{Command, Config, Flag, Named, Operand, Outcome, Reading, Rule, Tally, valid};
 use expect_test::{Expect, expect};
 
 use crate::demo::words;

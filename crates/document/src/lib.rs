@@ -25,7 +25,7 @@ mod text;
 #[cfg(feature = "load")]
 pub use export::to_toml;
 #[cfg(feature = "export")]
-pub use export::{DOCUMENT, DOCUMENT_FLAG, document_of};
+pub use export::{DOCUMENT_COMMAND, DOCUMENT_FLAG, document_of};
 #[cfg(feature = "load")]
 pub use keys::document_schema;
 #[cfg(feature = "load")]
@@ -35,6 +35,6 @@ pub use prove::{Flaw, flaws};
 #[cfg(feature = "export")]
 pub use text::to_json;
 #[cfg(any(feature = "export", feature = "text"))]
-pub use text::{Entry, Misread, Node, What};
+pub use text::{Content, Misread, Node, Pair};
 #[cfg(feature = "text")]
 pub use text::{from_json, from_toml};

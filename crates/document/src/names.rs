@@ -7,30 +7,30 @@
 use std::collections::HashMap;
 use std::rc::Rc;
 
-use clavret_core::{Param, Role};
+use clavret_core::ask::{Param, Role};
 
 /// What a document marks as known to its program alone.
 pub(crate) const UNCHECKED: &str = "unchecked";
 
 /// Parameters that are found by their names.
 #[derive(Debug, Default)]
-pub(crate) struct Names<'d> {
+pub(crate) struct Called<'d> {
     #[cfg(feature = "load")]
     params: Vec<&'d Param<'d>>,
     /// The operand of a name, and what else has it.
     by_name: HashMap<&'d str, [Option<&'d Param<'d>>; 2]>,
     /// Further ones, of bundles.
-    more: Vec<Rc<Names<'d>>>,
+    more: Vec<Rc<Called<'d>>>,
 }
 
-impl<'d> Names<'d> {
+impl<'d> Called<'d> {
     pub(crate) fn new(params: Vec<&'d Param<'d>>) -> Self {
         let mut by_name: HashMap<&'d str, [Option<&'d Param<'d>>; 2]> = HashMap::new();
         for &param in &params {
             let at = usize::from(param.role() != Role::Operand);
             by_name.entry(param.name()).or_default()[at].get_or_insert(param);
         }
-        Names {
+        Called {
             #[cfg(feature = "load")]
             params,
             by_name,
@@ -40,8 +40,8 @@ impl<'d> Names<'d> {
 
     /// The same with those of bundles behind its own.
     #[cfg(feature = "load")]
-    pub(crate) fn with(self, more: Vec<Rc<Names<'d>>>) -> Self {
-        Names { more, ..self }
+    pub(crate) fn with(self, more: Vec<Rc<Called<'d>>>) -> Self {
+        Called { more, ..self }
     }
 
     #[cfg(feature = "load")]

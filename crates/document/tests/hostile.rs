@@ -1,6 +1,8 @@
 //! Documents that nobody wrote: a clear error, or a declaration, and no panic.
 
-use clavret_core::{CommandPath, Look, Page, PageLength};
+use clavret_core::ask::CommandPath;
+use clavret_core::look::Look;
+use clavret_core::medium::{Page, PageLength};
 use clavret_document::{Arena, Document};
 use clavret_generator::declaration;
 

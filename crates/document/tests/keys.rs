@@ -4,7 +4,7 @@ use std::collections::BTreeSet;
 use std::fs;
 use std::path::{Path, PathBuf};
 
-use clavret_core::SETTERS;
+use clavret_core::inner::SETTERS;
 use clavret_document::{Document, document_schema, from_toml, to_json};
 use clavret_generator::declaration;
 use expect_test::expect_file;

@@ -2,9 +2,12 @@
 
 use std::collections::BTreeSet;
 
-use clavret_core::{
-    Command, CommandPath, Look, Named, Outcome, Page, PageLength, SETTERS, Standard, Wording,
-};
+use clavret_core::ask::{CommandPath, Standard};
+use clavret_core::inner::SETTERS;
+use clavret_core::look::Look;
+use clavret_core::medium::{Page, PageLength};
+use clavret_core::wording::Wording;
+use clavret_core::{Command, Named, Outcome};
 use clavret_document::{Arena, Document, document_of, document_schema, to_json, to_toml};
 use clavret_generator::{Spec, config, declaration, pool};
 use clavret_tables::{Hangs, RULES, Role, SETTINGS, Setting, Takes, When};
@@ -27,7 +30,7 @@ fn shown(root: &Command<'_>, lines: &[Vec<String>]) -> Vec<String> {
     shown.extend(lines.iter().map(|line| match root.read(line) {
         Outcome::Reading(reading) => format!("{reading:?}{}", reading.warnings()),
         Outcome::Faults(faults) => faults.draw(Look::PLAIN),
-        Outcome::Asked(asked) => asked.text(Look::PLAIN),
+        Outcome::Request(asked) => asked.text(Look::PLAIN),
         _ => String::new(),
     }));
     shown
@@ -174,7 +177,7 @@ fn every_type_goes_there_and_back() {
     use std::num::{NonZeroU8, NonZeroU16, NonZeroU32, NonZeroU64, NonZeroUsize};
     let count = types! {
         u8 u16 u32 u64 u128 usize i8 i16 i32 i64 i128 isize f32 f64 NonZeroU8 NonZeroU16 NonZeroU32 NonZeroU64 NonZeroUsize
-        String std::ffi::OsString std::path::PathBuf char bool clavret_core::When Ipv4Addr Ipv6Addr IpAddr SocketAddrV4 SocketAddrV6
+        String std::ffi::OsString std::path::PathBuf char bool clavret_core::look::When Ipv4Addr Ipv6Addr IpAddr SocketAddrV4 SocketAddrV6
         SocketAddr jiff::civil::Date jiff::civil::Time jiff::civil::DateTime jiff::Timestamp jiff::Span
         std::time::Duration jiff::SignedDuration bytesize::ByteSize email_address::EmailAddress
         clavret_core::DomainName url::Url uuid::Uuid regex::Regex glob::Pattern semver::Version semver::VersionReq

@@ -3,8 +3,8 @@
 use std::path::PathBuf;
 
 use clavret::{
-    COLOR, COMPLETIONS, Command, Config, DOCUMENT, Declare, Flag, HELP, Named, Program, Route,
-    Tally, package,
+    COLOR_OPTION, COMPLETIONS_COMMAND, Command, Config, DOCUMENT_COMMAND, Declare, Flag,
+    HELP_COMMAND, Named, Program, Route, Tally, package,
 };
 
 mod desk;
@@ -53,7 +53,13 @@ pub static APIARY: Command = Command::new("apiary")
     )
     .package(package!())
     .answers()
-    .takes(&[CONFIG_FILE.param(), YARD.param(), QUIET.param(), VERBOSITY.param(), COLOR.param()])
+    .takes(&[
+        CONFIG_FILE.param(),
+        YARD.param(),
+        QUIET.param(),
+        VERBOSITY.param(),
+        COLOR_OPTION.param(),
+    ])
     .commands(&[
         Hive::COMMAND,
         Inspect::COMMAND,
@@ -61,9 +67,9 @@ pub static APIARY: Command = Command::new("apiary")
         Label::COMMAND,
         Report::COMMAND,
         &run_each::RUN_EACH,
-        &HELP,
-        &COMPLETIONS,
-        &DOCUMENT,
+        &HELP_COMMAND,
+        &COMPLETIONS_COMMAND,
+        &DOCUMENT_COMMAND,
     ])
     .config(&CONFIG)
     .examples(&[

@@ -3,7 +3,8 @@
 use std::ffi::OsString;
 use std::process;
 
-use clavret::{Call, Command, Done, Failure, Operand, Refers, Tail};
+use clavret::ask::Refers;
+use clavret::{Call, Command, Done, Failure, Operand, Tail};
 
 use crate::desk::Desk;
 use crate::yard::failed;

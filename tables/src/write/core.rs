@@ -5,7 +5,7 @@ use std::fmt::Write as _;
 
 use super::{ROLES, all, bit, documented, groups, groups_of, quoted, setters};
 use crate::settings::FORMS;
-use crate::{Asked, COMMANDS, KINDS, Kind, Part, Setting, Takes, When};
+use crate::{COMMANDS, KINDS, Kind, Part, Request, Setting, Takes, When};
 
 /// A setting's number stands below this one, that of what was called twice above.
 const NUMBERS: usize = 56;
@@ -207,9 +207,9 @@ pub(super) fn values() -> String {
 fn questions() -> String {
     all(setters(), |text, setting| {
         let (seen, asked) = match setting.asked {
-            Asked::Nowhere => return,
-            Asked::Publicly(asked) => ("pub", asked),
-            Asked::Within(asked) => ("pub(crate)", asked),
+            Request::Nowhere => return,
+            Request::Publicly(asked) => ("pub", asked),
+            Request::Within(asked) => ("pub(crate)", asked),
         };
         let (gives, value) = match kept(setting.takes) {
             Some((field, ..)) => (field, format!("self.given.{}", setting.name)),

@@ -3,7 +3,7 @@
 use std::fmt::Write as _;
 
 use super::{ROLES, all, groups, groups_of, key, setters};
-use crate::{Asked, COMMANDS, Hangs, Part, RULES, Role, SETTINGS, Takes};
+use crate::{COMMANDS, Hangs, Part, RULES, Request, Role, SETTINGS, Takes};
 
 /// `keys/settings.rs`.
 pub(super) fn keys() -> String {
@@ -80,7 +80,7 @@ pub(super) fn export() -> String {
             _ => "",
         };
         let _ = match setting.asked {
-            Asked::Publicly(asked)
+            Request::Publicly(asked)
                 if !how.is_empty() && !setting.by_hand.contains(&Part::Export) =>
             {
                 writeln!(text, "fields.{how}({key:?}, param.{asked}());")
@@ -91,7 +91,7 @@ pub(super) fn export() -> String {
     format!(
         "//! What a document says of a parameter, in the order of its keys.
 
-        use clavret_core::Param;
+        use clavret_core::ask::Param;
 
         use super::Export;
         use super::fields::Fields;
@@ -137,7 +137,8 @@ pub(super) fn load() -> String {
         "//! The setters of a parameter whose keys take a text, a character or a truth value; and the constructors of rules.
 
         use bumpalo::Bump;
-        use clavret_core::{{Rule, Untyped}};
+        use clavret_core::Rule;
+        use clavret_core::shape::Untyped;
 
         use super::rules::Makes;
         use super::view::View;

@@ -11,7 +11,7 @@ enum Hive {
 
 #[derive(Declare)]
 enum Queen {
-    #[declare(takes(clavret::COLOR))]
+    #[declare(takes(clavret::COLOR_OPTION))]
     Mark(Add),
 }
 

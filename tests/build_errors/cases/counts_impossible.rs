@@ -16,10 +16,10 @@ static DRAFT: Named<PathBuf> = Named::new("draft").absent().file();
 static AT: Named<(f64, f64)> = Named::new("at").placeholder("DEGREES");
 static LONE: Flag = Flag::new("n").letter('m');
 static CALM: Flag = Flag::new("calm").opposite_letter('r');
-static HELPED: Command = clavret::HELP.takes(&[]);
+static HELPED: Command = clavret::HELP_COMMAND.takes(&[]);
 static ASKED: Command = Command::new("asked")
-    .stands_alone(&clavret::ShowPage)
-    .stands_alone(&clavret::ShowPage);
+    .stands_alone(&clavret::handlers::ShowPage)
+    .stands_alone(&clavret::handlers::ShowPage);
 static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
 static LIST: Command = Command::new("list").package(package!());
 static APIARY: Command = Command::new("apiary").commands(&[&LIST]);

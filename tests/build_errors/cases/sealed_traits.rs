@@ -1,6 +1,7 @@
 //! Traits whose values are made by the library alone.
 
-use clavret::{FlagShape, FromWord, Kind, ListShape, Refusal, Shape};
+use clavret::{FromWord, Kind, Refusal};
+use clavret::shape::{FlagShape, ListShape, Shape};
 use std::ffi::OsStr;
 
 struct Mood;

@@ -1,6 +1,6 @@
 //! Names of what every program has, taken for something else without giving that up.
 
-use clavret::{COLOR, Command, Declare, Flag, Named, Program, Route, Tally, VERSION_FLAG};
+use clavret::{COLOR_OPTION, Command, Declare, Flag, Named, Program, Route, Tally, VERSION_FLAG};
 
 static HELP: Named<String> = Named::new("help");
 static TEND: Command = Command::new("tend").takes(&[HELP.param()]);
@@ -27,11 +27,11 @@ impl clavret::Act for Measure {
 
 static MEASURE: Program = Program::of::<Measure>();
 
-static PAINTED: Command = Command::new("painted").usual(&[COLOR.param()]);
-static EDITION: Flag = Flag::new("edition").aliases(&["version"]).stands_alone(&clavret::ShowVersion);
+static PAINTED: Command = Command::new("painted").usual(&[COLOR_OPTION.param()]);
+static EDITION: Flag = Flag::new("edition").aliases(&["version"]).stands_alone(&clavret::handlers::ShowVersion);
 static DOUBLE: Command = Command::new("double").usual(&[VERSION_FLAG.param(), EDITION.param()]);
 
-fn formats(_: &clavret::Asked<'_>) -> String {
+fn formats(_: &clavret::reader::Request<'_>) -> String {
     String::new()
 }
 

@@ -2,7 +2,9 @@
 
 use std::ffi::OsString;
 
-use clavret_core::{Command, FaultKind, Noun, Param, Role, Rule, Standard, Tail};
+use clavret_core::ask::{Noun, Param, Role, Standard};
+use clavret_core::faults::FaultKind;
+use clavret_core::{Command, Rule, Tail};
 
 use crate::structure::{Line, Part, Pick, What, counts};
 

@@ -1,6 +1,7 @@
 //! The same declaration as a document: what an author would write, independent of what a program exports.
 
-use clavret_core::{Of, Refers, Role, Tail};
+use clavret_core::ask::{Refers, Role};
+use clavret_core::{Abbreviated, Tail};
 use serde_json::{Map, Value, json};
 
 use crate::sorts::{CODE, HUE, PART, Shaped};
@@ -201,9 +202,9 @@ fn value(say: &Say) -> Value {
             Tail::UnknownOptions => "unknown-options",
         }),
         Say::Of(of) => json!(match of {
-            Of::Options => "options",
-            Of::Commands => "commands",
-            Of::Both => "both",
+            Abbreviated::Options => "options",
+            Abbreviated::Commands => "commands",
+            Abbreviated::Both => "both",
         }),
         Say::List(is_closed) => json!({ "closed": is_closed, "unchecked": true }),
         Say::Gives(gives) => json!(gives),

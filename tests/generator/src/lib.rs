@@ -24,7 +24,7 @@ mod walk;
 mod words;
 
 pub use bumpalo::Bump as Arena;
-use clavret_core::Param;
+use clavret_core::ask::Param;
 use proptest::test_runner::{Config, RngSeed};
 
 pub use draw::declaration;

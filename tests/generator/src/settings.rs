@@ -3,7 +3,9 @@
 //! Setters and rules by their names.
 
 use bumpalo::Bump;
-use clavret_core::{Param, Rule, Untyped};
+use clavret_core::Rule;
+use clavret_core::ask::Param;
+use clavret_core::shape::Untyped;
 
 use crate::spec::Say;
 use crate::tree::texts;

@@ -2,7 +2,8 @@
 
 use std::fmt;
 
-use clavret_core::{Of, Refers, Role, Tail};
+use clavret_core::ask::{Refers, Role};
+use clavret_core::{Abbreviated, Tail};
 
 use crate::sorts::{Own, Shaped, Sort};
 
@@ -80,7 +81,7 @@ pub enum Say {
     Times(u32, u32),
     Refers(Refers),
     Tail(Tail),
-    Of(Of),
+    Of(Abbreviated),
     /// A list of values: whether it is closed.
     List(bool),
     /// What is printed, as a document calls it.

@@ -4,10 +4,15 @@ use std::ffi::OsString;
 use std::path::Path;
 
 use bumpalo::Bump;
+use clavret_core::ask::{Param, Role};
+use clavret_core::handlers::{Alone, ShowPage, ShowVersion};
+use clavret_core::reader::Request;
+use clavret_core::shape::{Form, Untyped};
+use clavret_core::wording::{Phrase, Wording};
+use clavret_core::world::{Environment, Lister, Presence, Settings, Unread, World};
 use clavret_core::{
-    Alone, Asked, Bundle, Command, Config, Environment, Form, Kind, Known, Lister, Named,
-    Objection, Package, Param, Phrase, Presence, Reading, Role, Rule, Settings, ShowPage,
-    ShowVersion, SoFar, Unread, Untyped, VERSION_FLAG, Wording, World,
+    Bundle, Command, Config, Kind, Known, Named, Objection, Package, Reading, Rule, SoFar,
+    VERSION_FLAG,
 };
 
 use crate::settings;
@@ -95,7 +100,7 @@ fn odd(reading: &Reading<'_>) -> Result<(), Objection> {
     }
 }
 
-fn told(_: &Asked<'_>) -> String {
+fn told(_: &Request<'_>) -> String {
     "told\n".to_owned()
 }
 
@@ -135,7 +140,7 @@ impl Key<'_> {
 }
 
 impl Valued {
-    fn shown(self) -> fn(&clavret_core::Held) -> Value {
+    fn shown(self) -> fn(&clavret_core::reader::Held) -> Value {
         match self.kind {
             Kinds::Of(sort) if !self.is_by_kind => sort.shown(self.shape),
             _ => of_words,

@@ -1,7 +1,10 @@
 //! Lines by walking: the reader is asked what may stand next, and gets that, word by word. What completion offers and what
 //! the reader accepts come from the same state, so a line that was walked along is one that the state allows.
 
-use clavret_core::{Command, Expects, FaultKind, Outcome, Param, Reader, Role, Words};
+use clavret_core::ask::{Param, Role};
+use clavret_core::faults::FaultKind;
+use clavret_core::reader::{Expects, Reader, Words};
+use clavret_core::{Command, Outcome};
 
 use crate::structure::Pick;
 use crate::tree::Listed;

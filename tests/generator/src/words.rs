@@ -2,7 +2,8 @@
 
 use std::ffi::OsString;
 
-use clavret_core::{Command, Param, Role};
+use clavret_core::Command;
+use clavret_core::ask::{Param, Role};
 use proptest::prelude::*;
 
 use crate::structure::{self, Pick};

@@ -5,9 +5,10 @@ use std::io::Write;
 use std::path::PathBuf;
 use std::time::Duration;
 
+use clavret::look::When;
 use clavret::{
-    Attached, COMPLETIONS, Choice, Command, Flag, HELP, Known, List, Named, Offer, Operand, SoFar,
-    Tail, When,
+    Attached, COMPLETIONS_COMMAND, Choice, Command, Flag, HELP_COMMAND, Known, List, Named, Offer,
+    Operand, SoFar, Tail,
 };
 
 /// Words that are hard on a shell; each begins as no other one does.
@@ -116,7 +117,7 @@ static MANY: Command = Command::new("options").summary("options").takes(&[
     CAFE.param(),
 ]);
 
-static PROGRAM: Operand<String> = Operand::new("program").refers(clavret::Refers::Program);
+static PROGRAM: Operand<String> = Operand::new("program").refers(clavret::ask::Refers::Program);
 static REST: Operand<Vec<String>> = Operand::new("rest").tail(Tail::Raw);
 static RUN: Command = Command::new("run").takes(&[PROGRAM.param(), REST.param()]);
 
@@ -177,5 +178,5 @@ odd! {
 pub static TORTURE: Command = Command::new("torture")
     .version("1.0.0")
     .summary("hard on a shell")
-    .commands(&[&SAY, &MANY, &RUN, &FIND, &ODD_LISTS, &HELP, &COMPLETIONS])
+    .commands(&[&SAY, &MANY, &RUN, &FIND, &ODD_LISTS, &HELP_COMMAND, &COMPLETIONS_COMMAND])
     .answers();

@@ -1,14 +1,16 @@
 //! How a line is read, for programs. `docs/tool.md` has the shape.
 
-use clavret::{Fault, Faults, FixWord, Look, Outcome, Place, Reading};
+use clavret::faults::{Fault, Faults, FixWord, Place};
+use clavret::look::Look;
+use clavret::{Outcome, Reading};
 use serde_json::{Map, Value, json};
 
 use super::rows::{Row, is_judged};
 
 pub(super) fn text(outcome: &Outcome<'_>) -> String {
     let value = match outcome {
-        Outcome::Reading(reading) => reads("reads", reading),
-        Outcome::Asked(asked) => {
+        Outcome::Reading(reading) => reads("accepted", reading),
+        Outcome::Request(asked) => {
             let mut value = reads("asks", asked.reading());
             let what = asked.param().map(|param| asked.path().key_of(param));
             value.insert("asks-by".to_owned(), json!(what));

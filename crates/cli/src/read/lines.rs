@@ -10,9 +10,12 @@ use std::io::{self, BufRead, BufReader, BufWriter, IsTerminal, Read, Write};
 use std::path::Path;
 use std::time::{Duration, Instant};
 
-use clavret::{
-    Call, Command, Done, Failure, Faults, Outcome, Reading, Role, SYSTEM, Words, message, visible,
-};
+use clavret::ask::Role;
+use clavret::faults::Faults;
+use clavret::look::visible;
+use clavret::reader::Words;
+use clavret::world::{SYSTEM, message};
+use clavret::{Call, Command, Done, Failure, Outcome, Reading};
 use indicatif::{ProgressBar, ProgressStyle};
 use serde::Deserialize;
 use serde::de::{Deserializer, Error, MapAccess, Visitor};
@@ -183,13 +186,13 @@ fn result(
     write!(out, "{{\"line\":{number},")?;
     match &outcome {
         Outcome::Reading(reading) => {
-            write!(out, "\"verdict\":\"reads\",\"operands\":")?;
+            write!(out, "\"verdict\":\"accepted\",\"operands\":")?;
             serde_json::to_writer(&mut *out, &operands(reading))?;
             // The reading's own keys go on.
             let reading = serde_json::to_string(reading)?;
             writeln!(out, ",{}", reading.strip_prefix('{').unwrap_or_default())
         }
-        Outcome::Asked(asked) => {
+        Outcome::Request(asked) => {
             let path = asked.path();
             let names: Vec<&str> = path.commands().iter().map(|command| command.name()).collect();
             let by = asked.param().map(|param| path.key_of(param));

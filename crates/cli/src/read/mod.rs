@@ -13,9 +13,13 @@ use std::ffi::OsString;
 use std::io::Write;
 use std::path::PathBuf;
 
+use clavret::ask::Refers;
+use clavret::document::Arena;
+use clavret::reader::Words;
+use clavret::world::SYSTEM;
 use clavret::{
-    Act, Arena, COLOR, Call, Choice, Declare, Done, Failure, Objection, Outcome, Reading, Refers,
-    SYSTEM, Tail, Words, valid,
+    Act, COLOR_OPTION, Call, Choice, Declare, Done, Failure, Objection, Outcome, Reading, Tail,
+    valid,
 };
 
 use crate::source::{document, inside};
@@ -147,7 +151,7 @@ impl Act for Read {
         let outcome = root.read_in(Words::new(&self.words), &SYSTEM);
         let text = match self.form {
             Form::Json => json::text(&outcome),
-            _ => table::text(&outcome, call.streams().out_look(*call.get(&COLOR))),
+            _ => table::text(&outcome, call.streams().out_look(*call.get(&COLOR_OPTION))),
         };
         call.out().write_all(text.as_bytes())?;
         match outcome {

@@ -1,6 +1,9 @@
 //! What each part of a line was taken for, a row for each.
 
-use clavret::{CommandPath, Faults, Kind, Meaning, Param, Reading, Role, Step};
+use clavret::ask::{CommandPath, Param, Role};
+use clavret::faults::Faults;
+use clavret::reader::{Meaning, Step};
+use clavret::{Kind, Reading};
 
 /// Whether only the program knows which values a parameter takes: they are of a type of its own, or tested or listed in a
 /// way of its own.

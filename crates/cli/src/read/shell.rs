@@ -8,9 +8,13 @@ use std::collections::{HashMap, HashSet};
 use std::ffi::{OsStr, OsString};
 use std::io::Write;
 
+use clavret::ask::{CommandPath, Param, Role};
+use clavret::look::{Look, When};
+use clavret::reader::{Given, Origin, Reader, Request, Words};
+use clavret::shell::{BASH, FISH, ZSH};
+use clavret::world::{SYSTEM, World};
 use clavret::{
-    Asked, BASH, COMPLETIONS, Call, Command, CommandPath, DOCUMENT, Done, FISH, Failure, Given,
-    Look, Origin, Outcome, Param, Reader, Reading, Role, SYSTEM, When, Words, World, ZSH,
+    COMPLETIONS_COMMAND, Call, Command, DOCUMENT_COMMAND, Done, Failure, Outcome, Reading,
 };
 
 use super::Form;
@@ -34,7 +38,7 @@ pub(super) fn assign(
             script.reading(root, &reading);
             Ok(call.out().write_all(&script.text)?)
         }
-        Outcome::Asked(asked) => {
+        Outcome::Request(asked) => {
             call.err().write_all(asked.warnings().as_bytes())?;
             let look = Look::PLAIN.width(look.columns());
             Ok(call.out().write_all(&printing(given(asked, look).as_bytes()))?)
@@ -64,7 +68,7 @@ fn answer(root: &Command<'_>, words: &[OsString], call: &Call<'_>) -> Option<Str
     }
     let request = request.to_string_lossy().into_owned();
     let request: Vec<&str> = request.split('\u{1f}').collect();
-    let alones = [COMPLETIONS.alone(), DOCUMENT.alone()];
+    let alones = [COMPLETIONS_COMMAND.alone(), DOCUMENT_COMMAND.alone()];
     alones
         .into_iter()
         .flatten()
@@ -72,9 +76,9 @@ fn answer(root: &Command<'_>, words: &[OsString], call: &Call<'_>) -> Option<Str
 }
 
 /// What is printed where a line asks for it; the script of a shell, where the document leaves that to the library.
-fn given(asked: Asked<'_>, look: Look) -> String {
+fn given(asked: Request<'_>, look: Look) -> String {
     let alone = asked.param().map_or_else(|| asked.path().leaf().alone(), |param| param.alone());
-    let is_script = alone.is_some_and(|alone| alone.gives() == clavret::Gives::Scripts);
+    let is_script = alone.is_some_and(|alone| alone.gives() == clavret::handlers::Gives::Scripts);
     let words: Vec<OsString> = asked.reading().params().flat_map(|given| given.words()).collect();
     let shells = [&BASH, &ZSH, &FISH];
     let shell =

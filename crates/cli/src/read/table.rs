@@ -1,6 +1,9 @@
 //! How a line is read, for people: its parts, then the values, or what is wrong.
 
-use clavret::{Given, Look, Origin, Outcome, Role, columns, visible};
+use clavret::Outcome;
+use clavret::ask::Role;
+use clavret::look::{Look, columns, visible};
+use clavret::reader::{Given, Origin};
 
 use super::rows::{Row, is_judged};
 
@@ -18,7 +21,7 @@ pub(super) fn text(outcome: &Outcome<'_>, look: Look) -> String {
             };
             joined(&[&(visible(&path) + "\n"), &parts, &values, &judged, &warnings])
         }
-        Outcome::Asked(asked) => {
+        Outcome::Request(asked) => {
             let reading = asked.reading();
             let what =
                 asked.param().map_or_else(|| asked.path().to_string(), |param| param.spelled());

@@ -9,10 +9,11 @@ use std::ffi::OsString;
 use std::io::Write as _;
 use std::path::PathBuf;
 
-use clavret::{
-    Act, Arena, BASH, Call, Choice, Declare, Done, FISH, Objection, Reading, Refers, Shell, ZSH,
-    document_of, document_schema, to_json, to_toml, visible,
-};
+use clavret::ask::Refers;
+use clavret::document::{Arena, document_of, document_schema, to_json, to_toml};
+use clavret::look::visible;
+use clavret::shell::{BASH, FISH, Shell, ZSH};
+use clavret::{Act, Call, Choice, Declare, Done, Objection, Reading};
 
 use crate::page::reached;
 use crate::source::document;

@@ -1,7 +1,8 @@
 //! A JSON Schema (draft 2020-12) of the values of a command: what `clavret read --as json` has under `values`.
 
+use clavret::ask::{CommandPath, Noun, Param, Role, Standard, Times};
 use clavret::valid::{Says, Test};
-use clavret::{Command, CommandPath, Kind, Noun, Offer, Param, Role, Standard, Times};
+use clavret::{Command, Kind, Offer};
 use serde_json::{Map, Value, json};
 
 /// The schema of what a line may give that reaches a command.

@@ -5,7 +5,8 @@ use std::io::{BufRead, BufReader, Read, Write};
 use std::process::{Command, Stdio};
 use std::thread;
 
-use clavret::{Arena, Document, Outcome};
+use clavret::Outcome;
+use clavret::document::{Arena, Document};
 use clavret_generator::{STANDARD, any_line, declaration, picks};
 use proptest::strategy::{Strategy, ValueTree};
 use proptest::test_runner::TestRunner;
@@ -46,7 +47,7 @@ fn a_hundred_thousand_lines_are_read_as_the_library_reads_them() {
 /// Holds what the tool prints of some lines against the library; gives how many are accepted, refused, and asked.
 fn compared(
     root: &clavret::Command<'_>,
-    lines: &[Vec<impl clavret::Word + Debug>],
+    lines: &[Vec<impl clavret::reader::Word + Debug>],
     said: &str,
 ) -> [usize; 3] {
     let mut verdicts = [0; 3];
@@ -57,7 +58,7 @@ fn compared(
             Outcome::Reading(reading) => {
                 verdicts[0] += 1;
                 let own = serde_json::to_value(&reading).unwrap();
-                assert_eq!(said["verdict"], "reads", "{line:?}");
+                assert_eq!(said["verdict"], "accepted", "{line:?}");
                 for key in ["command", "values", "origins"] {
                     assert_eq!(said[key], own[key], "{line:?}");
                 }
@@ -136,7 +137,7 @@ fn broken_lines_are_told_by_their_numbers() {
     ] {
         assert!(error(at).contains(why), "{at}: {}", said[at - 1]);
     }
-    for (at, verdict) in [(2, "reads"), (7, "refused"), (11, "reads")] {
+    for (at, verdict) in [(2, "accepted"), (7, "refused"), (11, "reads")] {
         assert_eq!(
             (&said[at - 1]["verdict"], &said[at - 1]["line"]),
             (&json!(verdict), &json!(at))
@@ -187,7 +188,10 @@ fn a_result_is_there_before_the_next_line_is() {
         to.write_all(b"[\"report\"]\n").unwrap();
         let mut result = String::new();
         from.read_line(&mut result).unwrap();
-        assert!(result.starts_with(&format!("{{\"line\":{at},\"verdict\":\"reads\"")), "{result}");
+        assert!(
+            result.starts_with(&format!("{{\"line\":{at},\"verdict\":\"accepted\"")),
+            "{result}"
+        );
     }
     drop(to);
     assert!(tool.wait().unwrap().success());

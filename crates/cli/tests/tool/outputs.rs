@@ -3,7 +3,8 @@
 use std::collections::HashMap;
 use std::process::Command;
 
-use clavret::{Arena, Document, Outcome};
+use clavret::Outcome;
+use clavret::document::{Arena, Document};
 use serde_json::{Value, json};
 
 use crate::of_apiary::lines;

@@ -69,7 +69,7 @@ fn programs_get_json() {
         (told.status, value)
     };
     let (status, value) = json(&["harvest", "A7", "3.5", "-j", "0x0c"]);
-    assert_eq!((status, &value["verdict"]), (0, &"reads".into()));
+    assert_eq!((status, &value["verdict"]), (0, &"accepted".into()));
     assert_eq!(value["command"], serde_json::json!(["apiary", "harvest"]));
     assert_eq!(value["values"]["harvest"]["kilograms"], serde_json::json!([3.5]));
     assert_eq!(value["origins"]["harvest"]["--jars"], "word 5");

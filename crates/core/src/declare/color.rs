@@ -8,9 +8,10 @@ use crate::kind::when::When;
 ///
 /// ```
 /// # use clavret_core as clavret;
-/// use clavret::{Command, Named, When};
+/// use clavret::{Command, Named};
+/// use clavret::look::When;
 /// static PAINT: Named<When> = Named::new("paint").placeholder("WHEN").default("auto").throughout();
 /// static APIARY: Command = Command::new("apiary").takes(&[PAINT.param()]);
 /// ```
-pub static COLOR: Named<When> =
+pub static COLOR_OPTION: Named<When> =
     Named::new("color").placeholder("WHEN").default("auto").throughout();

@@ -6,7 +6,7 @@ use crate::check::rules::{self, in_order};
 use crate::check::stops::{check_across, check_listed, check_names, check_taken};
 use crate::on_demand::abbreviations::abbreviates;
 use crate::record::alone::Alone;
-use crate::record::brought::{Brought, Of};
+use crate::record::brought::{Abbreviated, Brought};
 use crate::record::command::{Bundle, Command};
 use crate::record::param::Param;
 use crate::record::settings::command as said;
@@ -78,8 +78,8 @@ impl<'d> Command<'d> {
     ///
     /// ```
     /// # use clavret_core as clavret;
-    /// use clavret::{Command, HELP};
-    /// static AIDE: Command = HELP.adapted().summary("montrer la page").aliases(&["aide"]);
+    /// use clavret::{Command, HELP_COMMAND};
+    /// static AIDE: Command = HELP_COMMAND.adapted().summary("montrer la page").aliases(&["aide"]);
     /// ```
     #[must_use]
     #[inline]
@@ -297,11 +297,11 @@ impl<'d> Command<'d> {
     ///
     /// ```
     /// # use clavret_core as clavret;
-    /// use clavret::{Command, Flag, Of, Outcome};
+    /// use clavret::{Command, Flag, Abbreviated, Outcome};
     /// static CALM: Flag = Flag::new("calm");
     /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
     /// static APIARY: Command =
-    ///     Command::new("apiary").commands(&[&INSPECT]).abbreviations(Of::Options);
+    ///     Command::new("apiary").commands(&[&INSPECT]).abbreviations(Abbreviated::Options);
     ///
     /// assert!(matches!(APIARY.read(&["inspect", "--c"]), Outcome::Reading(_)));
     /// assert!(matches!(APIARY.read(&["insp", "--c"]), Outcome::Faults(_)));
@@ -309,7 +309,7 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     #[inline]
-    pub const fn abbreviations(mut self, of: Of) -> Self {
+    pub const fn abbreviations(mut self, of: Abbreviated) -> Self {
         self.note(said::ABBREVIATIONS);
         self.set_abbreviates(abbreviates(of));
         self

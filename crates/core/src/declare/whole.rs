@@ -89,12 +89,14 @@ impl<'d> Command<'d> {
     ///
     /// ```
     /// # use clavret_core as clavret;
-    /// use clavret::{Command, Flag, Look, Outcome, ShowPage};
+    /// use clavret::{Command, Flag, Outcome};
+    /// use clavret::handlers::ShowPage;
+    /// use clavret::look::Look;
     ///
     /// static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
     /// static APIARY: Command = Command::new("apiary").version("1.2.0").usual(&[AID.param()]);
     ///
-    /// let Outcome::Asked(asked) = APIARY.read(&["--aid"]) else { panic!() };
+    /// let Outcome::Request(asked) = APIARY.read(&["--aid"]) else { panic!() };
     /// assert!(asked.text(Look::PLAIN).starts_with("apiary"));
     /// assert!(matches!(APIARY.read(&["--help"]), Outcome::Faults(_)));
     /// assert!(matches!(APIARY.read(&["--version"]), Outcome::Faults(_)));
@@ -117,7 +119,7 @@ impl<'d> Command<'d> {
 
     /// The program answers requests that are made by the environment variable `CLAVRET` beside the single word
     /// `--version`, with a dot on standard input, before anything else is looked at; for the root. What knows an answer
-    /// is listed among its commands or parameters: `COMPLETIONS` answers the scripts of its shells. A program that does
+    /// is listed among its commands or parameters: `COMPLETIONS_COMMAND` answers the scripts of its shells. A program that does
     /// not answer runs as it would without the variable, and so does one that is asked for what it does not know.
     #[must_use]
     #[track_caller]

@@ -30,7 +30,8 @@ impl<'d> Faults<'d> {
     ///
     /// ```
     /// # use clavret_core as clavret;
-    /// use clavret::{Command, Flag, Look, Outcome};
+    /// use clavret::{Command, Flag, Outcome};
+    /// use clavret::look::Look;
     /// static CALM: Flag = Flag::new("calm").letter('c');
     /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
     ///
@@ -55,7 +56,8 @@ impl<'d> Faults<'d> {
     ///
     /// ```
     /// # use clavret_core as clavret;
-    /// use clavret::{Command, Flag, FixWord, Outcome};
+    /// use clavret::{Command, Flag, Outcome};
+    /// use clavret::faults::FixWord;
     /// static CALM: Flag = Flag::new("calm");
     /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
     ///
@@ -163,7 +165,7 @@ impl fmt::Debug for Outcome<'_> {
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         let (name, field): (_, &dyn fmt::Debug) = match self {
             Outcome::Reading(reading) => ("Reading", reading),
-            Outcome::Asked(asked) => ("Asked", asked),
+            Outcome::Request(asked) => ("Request", asked),
             Outcome::Faults(faults) => ("Faults", faults),
         };
         f.debug_tuple(name).field(field).finish()

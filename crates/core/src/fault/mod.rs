@@ -1,6 +1,6 @@
 //! Faults: what is wrong with a line, mended where that can be proved, and drawn.
 //!
-//! In come the facts of [`Faults`](crate::Faults), found by the reader; out goes the text for standard error.
+//! In come the facts of [`Faults`](crate::faults::Faults), found by the reader; out goes the text for standard error.
 //!
 //! * `say.rs`: a sentence for each fault; `refuse.rs`: what would be right instead of a refused value, and what is amiss with this
 //!   one; `mistake.rs`: what is wrong with the program, and not with the line.

@@ -13,11 +13,12 @@ use crate::record::param::{Manner, Param};
 use crate::record::refusal::{Reason, Refusal};
 
 impl Kind<'static> {
-    /// The kind of a type, which converts its words in a form that is made at [run time](crate::Form::words).
+    /// The kind of a type, which converts its words in a form that is made at [run time](crate::shape::Form::words).
     ///
     /// ```
     /// # use clavret_core as clavret;
-    /// use clavret::{Command, Form, Kind, Outcome, Untyped};
+    /// use clavret::{Command, Kind, Outcome};
+    /// use clavret::shape::{Form, Untyped};
     /// let (row, place) = (Kind::typed::<char>(), Kind::typed::<u8>());
     /// let kinds = [&row, &place];
     /// let form = Form::words(&kinds);
@@ -35,7 +36,7 @@ impl Kind<'static> {
     }
 
     /// The same of a type whose values can be held against each other: for lists that are
-    /// [distinct](crate::Untyped::distinct). Without it their words are.
+    /// [distinct](crate::shape::Untyped::distinct). Without it their words are.
     #[inline]
     pub const fn comparable<T: FromWord + Eq + Hash>() -> Self {
         let mut kind = Kind::typed::<T>();

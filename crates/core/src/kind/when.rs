@@ -4,7 +4,7 @@ use super::choice::Choice;
 use crate::record::kind::Offer;
 
 /// When to colour what is printed: pages and faults obey the option of this type that the line has, such as
-/// [`COLOR`](crate::COLOR).
+/// [`COLOR_OPTION`](crate::COLOR_OPTION).
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
 pub enum When {
     /// When a terminal shows it, and the environment does not ask otherwise.

@@ -1,7 +1,7 @@
 //! Unique beginnings of names, where a program takes them for the names. The record of a command that says so points
 //! here.
 
-use crate::record::brought::{Abbreviates, Brings, Of, Say};
+use crate::record::brought::{Abbreviated, Abbreviates, Brings, Say};
 use crate::record::command::Command;
 use crate::record::fault::{Fault, FaultKind};
 use crate::record::line::{Found, Reached, Reader};
@@ -12,16 +12,17 @@ use crate::text::unquoted;
 use crate::wording::english::Phrase;
 
 /// Reads the beginnings of names.
-pub(crate) const fn abbreviates(of: Of) -> &'static Abbreviates {
-    const BOTH: &Abbreviates = &Abbreviates { of: Of::Both, option, command, begins, both: None };
+pub(crate) const fn abbreviates(of: Abbreviated) -> &'static Abbreviates {
+    const BOTH: &Abbreviates =
+        &Abbreviates { of: Abbreviated::Both, option, command, begins, both: None };
     const OPTIONS: &Abbreviates =
-        &Abbreviates { of: Of::Options, option, command, begins, both: Some(BOTH) };
+        &Abbreviates { of: Abbreviated::Options, option, command, begins, both: Some(BOTH) };
     const COMMANDS: &Abbreviates =
-        &Abbreviates { of: Of::Commands, option, command, begins, both: Some(BOTH) };
+        &Abbreviates { of: Abbreviated::Commands, option, command, begins, both: Some(BOTH) };
     match of {
-        Of::Options => OPTIONS,
-        Of::Commands => COMMANDS,
-        Of::Both => BOTH,
+        Abbreviated::Options => OPTIONS,
+        Abbreviated::Commands => COMMANDS,
+        Abbreviated::Both => BOTH,
     }
 }
 

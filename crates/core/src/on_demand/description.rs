@@ -2,7 +2,7 @@
 //! and code within a line keep their marks, with which Markdown is meant to be read. The records of descriptions
 //! point here.
 
-use crate::record::page::{Block, Text, What};
+use crate::record::page::{Block, InlineKind, Text};
 use crate::text::{Put, spaced};
 
 /// The indent of a line of code.
@@ -88,7 +88,7 @@ fn text(words: &[&str]) -> Text {
         });
         match marked {
             Some((what, end)) => {
-                text.add(What::Plain, &plain);
+                text.add(InlineKind::Plain, &plain);
                 plain.clear();
                 text.add(what, &spaced(&words[at..end]));
                 at = end;
@@ -100,20 +100,24 @@ fn text(words: &[&str]) -> Text {
             }
         }
     }
-    text.add(What::Plain, &plain);
+    text.add(InlineKind::Plain, &plain);
     text
 }
 
 /// What words open and close with, and what it makes of what is between.
-const MARKS: [(&str, What); 4] =
-    [("`", What::Code), ("**", What::Strong), ("*", What::Emphasis), ("_", What::Emphasis)];
+const MARKS: [(&str, InlineKind); 4] = [
+    ("`", InlineKind::Code),
+    ("**", InlineKind::Strong),
+    ("*", InlineKind::Emphasis),
+    ("_", InlineKind::Emphasis),
+];
 
 /// The mark that a word opens with, an opening bracket or quote left aside.
 #[inline]
 fn opened(word: &str) -> Option<usize> {
     let word = word.trim_start_matches(['(', '"', '\'']);
     let opens =
-        |mark: &(&str, What)| word.strip_prefix(mark.0).is_some_and(|rest| !rest.is_empty());
+        |mark: &(&str, InlineKind)| word.strip_prefix(mark.0).is_some_and(|rest| !rest.is_empty());
     MARKS.iter().position(opens)
 }
 

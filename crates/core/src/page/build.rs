@@ -4,7 +4,7 @@ use super::{help, synopsis};
 use crate::record::command::Command;
 use crate::record::line::{Reach, Usual};
 use crate::record::list::KnownValues;
-use crate::record::page::{Block, Entry, Layout, Page, Section, Text, What};
+use crate::record::page::{Block, Entry, InlineKind, Layout, Page, Section, Text};
 use crate::record::param::{Param, Role};
 use crate::record::reading::{CommandPath, PageLength};
 use crate::record::rule::Related;
@@ -78,7 +78,7 @@ impl<'d> Page<'d> {
 
     fn add_line(&mut self, heading: &'d str, text: &str) {
         if !text.is_empty() {
-            self.add(heading, vec![Block::Paragraph(Text::of(What::Plain, text))]);
+            self.add(heading, vec![Block::Paragraph(Text::of(InlineKind::Plain, text))]);
         }
     }
 
@@ -215,15 +215,15 @@ impl<'d> Told<'_, 'd> {
             && param.help().is_empty()
         {
             let names: Vec<String> = names.inlines().map(|name| own(name.text())).listed();
-            help = Text::of(What::Plain, &alone.help(&names, &speech));
+            help = Text::of(InlineKind::Plain, &alone.help(&names, &speech));
         }
         if param.is_attached() {
             // Attached to the long name only.
-            names.add(What::Sign, "[=");
-            names.add(What::Placeholder, &param.placeholder(0));
-            names.add(What::Sign, "]");
+            names.add(InlineKind::Sign, "[=");
+            names.add(InlineKind::Placeholder, &param.placeholder(0));
+            names.add(InlineKind::Sign, "]");
         } else {
-            names.add(What::Placeholder, &param.placeholders(0));
+            names.add(InlineKind::Placeholder, &param.placeholders(0));
         }
         let mut below = Vec::new();
         if length == PageLength::Full {

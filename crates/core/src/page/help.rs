@@ -2,7 +2,7 @@
 
 use crate::record::command::Command;
 use crate::record::kind::{Kind, Noun};
-use crate::record::page::{Block, Entry, Layout, Text, What};
+use crate::record::page::{Block, Entry, InlineKind, Layout, Text};
 use crate::record::param::{Param, Role};
 use crate::record::reading::PageLength;
 use crate::record::rule::Rule;
@@ -21,15 +21,15 @@ pub(crate) fn help<'t>(
     speech: Speech<'t>,
 ) -> Text {
     let own = own_help(param, command, speech);
-    let mut help = Help { param, own, speech, text: Text::of(What::Plain, own) };
+    let mut help = Help { param, own, speech, text: Text::of(InlineKind::Plain, own) };
     if listed.is_empty() {
         help.add_value(length);
     } else {
-        help.add(What::Value, listed);
+        help.add(InlineKind::Value, listed);
     }
     for fact in param.facts(command, rules, speech) {
         if !help.is_said(fact.key()) {
-            help.add(What::Fact, fact.words(speech));
+            help.add(InlineKind::Fact, fact.words(speech));
         }
     }
     help.text
@@ -72,7 +72,7 @@ struct Help<'p, 't> {
 
 impl<'t> Help<'_, 't> {
     #[inline(never)]
-    fn add(&mut self, what: What, fact: &str) {
+    fn add(&mut self, what: InlineKind, fact: &str) {
         if !self.is_said(fact) {
             self.text.add(what, fact);
         }
@@ -102,18 +102,18 @@ impl<'t> Help<'_, 't> {
         {
             // In full they are listed below, where they have help of their own.
             if length == PageLength::Short || !is_explained(kind) {
-                self.add(What::Value, speech.noun(kind).0);
+                self.add(InlineKind::Value, speech.noun(kind).0);
             }
             return;
         }
         let limits = self.limits();
         match kinds {
-            _ if !limits.is_empty() => self.add(What::Value, limits),
+            _ if !limits.is_empty() => self.add(InlineKind::Value, limits),
             [kind] => self.add_kind(kind),
             [first, rest @ ..]
                 if first.is_number() && rest.iter().all(|k| k.noun() == first.noun()) =>
             {
-                self.add(What::Value, speech.tell(Phrase::Each, &[speech.noun(first).0]));
+                self.add(InlineKind::Value, speech.tell(Phrase::Each, &[speech.noun(first).0]));
             }
             _ => {}
         }
@@ -147,7 +147,7 @@ impl<'t> Help<'_, 't> {
         match self.is_said(bare) {
             true if self.text.is_empty() || rest.is_empty() => {}
             true => self.text.go_on(rest),
-            false => self.add(What::Value, self.speech.of(&[noun, rest])),
+            false => self.add(InlineKind::Value, self.speech.of(&[noun, rest])),
         }
     }
 

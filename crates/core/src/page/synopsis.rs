@@ -2,7 +2,7 @@
 //! excludes each other, `...` after what may be repeated.
 
 use crate::record::command::Command;
-use crate::record::page::{Text, What};
+use crate::record::page::{InlineKind, Text};
 use crate::record::param::{Param, Role, Tail, is as is_record};
 use crate::record::rule::{Related, Rule};
 use crate::text::Put;
@@ -35,19 +35,20 @@ pub(crate) fn pieces(command: &Command<'_>, wording: &Wording) -> Vec<Text> {
         }
     }
     if options.len() > MOST {
-        options = vec![Text::of(What::Placeholder, wording.say(Phrase::SomeOptions))];
+        options = vec![Text::of(InlineKind::Placeholder, wording.say(Phrase::SomeOptions))];
     }
     options.append(&mut operands);
     if !command.subcommands().is_empty() {
-        let placeholder = Text::of(What::Placeholder, wording.say(Phrase::CommandPlaceholder));
+        let placeholder =
+            Text::of(InlineKind::Placeholder, wording.say(Phrase::CommandPlaceholder));
         if command.is_acting() || command.default_subcommand().is_some() {
-            let mut optional = Text::of(What::Sign, "[");
+            let mut optional = Text::of(InlineKind::Sign, "[");
             optional.append(&placeholder);
-            optional.add(What::Sign, " [...]]");
+            optional.add(InlineKind::Sign, " [...]]");
             options.put(optional);
         } else {
             options.put(placeholder);
-            options.put(Text::of(What::Sign, "[...]"));
+            options.put(Text::of(InlineKind::Sign, "[...]"));
         }
     }
     options
@@ -78,16 +79,16 @@ fn group(rule: &Rule<'_>, command: &Command<'_>) -> Text {
             && other.members().len() == rule.members().len()
             && other.members().iter().all(|a| rule.members().iter().any(|b| is_record(a, b)))
     });
-    let mut text = Text::of(What::Sign, if is_needed { "(" } else { "[" });
+    let mut text = Text::of(InlineKind::Sign, if is_needed { "(" } else { "[" });
     for (at, member) in rule.members().iter().enumerate() {
-        text.add(What::Sign, if at > 0 { " | " } else { "" });
+        text.add(InlineKind::Sign, if at > 0 { " | " } else { "" });
         let piece = piece(member);
         let (open, close) = (piece.inlines().next(), piece.inlines().next_back());
         let is_in_brackets = open.is_some_and(|open| open.text() == "[")
             && close.is_some_and(|close| close.text() == "]");
         text.append(&if is_in_brackets { bare(member) } else { piece });
     }
-    text.add(What::Sign, if is_needed { ")" } else { "]" });
+    text.add(InlineKind::Sign, if is_needed { ")" } else { "]" });
     text
 }
 
@@ -98,13 +99,13 @@ fn piece(param: &Param<'_>) -> Text {
         Role::Operand => words.max > param.kinds().len() as u32,
         role => param.is_list() && role != Role::Flag,
     };
-    let mut text = Text::of(What::Sign, if is_optional { "[" } else { "" });
+    let mut text = Text::of(InlineKind::Sign, if is_optional { "[" } else { "" });
     text.append(&bare(param));
     // An operand's words are repeated within the brackets, an option with its name.
     let is_within = is_repeated && is_operand;
-    text.add(What::Sign, if is_within { "..." } else { "" });
-    text.add(What::Sign, if is_optional { "]" } else { "" });
-    text.add(What::Sign, if is_repeated && !is_within { "..." } else { "" });
+    text.add(InlineKind::Sign, if is_within { "..." } else { "" });
+    text.add(InlineKind::Sign, if is_optional { "]" } else { "" });
+    text.add(InlineKind::Sign, if is_repeated && !is_within { "..." } else { "" });
     text
 }
 
@@ -114,20 +115,20 @@ fn bare(param: &Param<'_>) -> Text {
     if param.is_attached() {
         // Attached to the long name only.
         text.add_name(None, param.long());
-        text.add(What::Sign, "[=");
-        text.add(What::Placeholder, &param.placeholders(0));
-        text.add(What::Sign, "]");
+        text.add(InlineKind::Sign, "[=");
+        text.add(InlineKind::Placeholder, &param.placeholders(0));
+        text.add(InlineKind::Sign, "]");
         return text;
     }
     if param.role() != Role::Operand {
         text.add_name(param.letter(), param.long());
         if !param.opposite().is_empty() {
-            text.add(What::Sign, "|");
+            text.add(InlineKind::Sign, "|");
             text.add_name(param.opposite_letter(), Some(param.opposite()));
         }
     } else if param.tail() == Some(Tail::AfterDashes) {
-        text.add(What::Name, "--");
+        text.add(InlineKind::Name, "--");
     }
-    text.add(What::Placeholder, &param.placeholders(0));
+    text.add(InlineKind::Placeholder, &param.placeholders(0));
     text
 }

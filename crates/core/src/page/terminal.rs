@@ -3,7 +3,7 @@
 //! Where it gets narrow, headings move above their sections; where it gets very narrow, help moves
 //! below its name.
 
-use crate::record::page::{Block, Entry, Layout, Page, Text, What};
+use crate::record::page::{Block, Entry, InlineKind, Layout, Page, Text};
 use crate::text::columns::columns;
 use crate::text::paint::{Ink, Look};
 use crate::text::sheet::Sheet;
@@ -103,7 +103,7 @@ impl Entry {
     /// The names as they are typed, a missing letter's place kept free; and the placeholder behind them.
     pub(super) fn typed(&self, wording: &Wording<'_>) -> (String, &str) {
         let last = self.names.inlines().next_back();
-        let placeholder = last.filter(|last| last.what() == What::Placeholder);
+        let placeholder = last.filter(|last| last.kind() == InlineKind::Placeholder);
         let mut typed = times(" ", self.indent());
         let names = self.names.count() - usize::from(placeholder.is_some());
         put_line(&mut typed, (&self.names, names), wording);
@@ -148,7 +148,7 @@ impl Drawing<'_> {
 
     fn text(&mut self, left: usize, text: &Text) {
         for inline in text.inlines() {
-            self.sheet.flow_in(left, ink(inline.what()), inline.text());
+            self.sheet.flow_in(left, ink(inline.kind()), inline.text());
         }
         self.sheet.end();
     }
@@ -234,9 +234,9 @@ fn line(text: &Text, wording: &Wording<'_>) -> String {
 fn put_line(line: &mut String, (text, count): (&Text, usize), wording: &Wording<'_>) {
     let mut before = None;
     for inline in text.inlines().take(count) {
-        line.put(inline.what().behind(before, wording));
+        line.put(inline.kind().behind(before, wording));
         line.put(inline.text());
-        before = Some(inline.what());
+        before = Some(inline.kind());
     }
 }
 
@@ -245,10 +245,10 @@ fn wide(text: &Text, wording: &Wording<'_>) -> usize {
     columns(&line(text, wording))
 }
 
-fn ink(what: What) -> Ink {
+fn ink(what: InlineKind) -> Ink {
     match what {
-        What::Code | What::Strong => Ink::Name,
-        What::Emphasis => Ink::Placeholder,
+        InlineKind::Code | InlineKind::Strong => Ink::Name,
+        InlineKind::Emphasis => Ink::Placeholder,
         _ => Ink::Plain,
     }
 }

@@ -4,13 +4,13 @@ use std::fmt;
 
 use crate::record::alone::{Alone, Gives};
 use crate::record::key::Key;
-use crate::record::line::{Line, Reach, Reached, Reader, Request, Trace};
+use crate::record::line::{Asked, Line, Reach, Reached, Reader, Trace};
 use crate::record::list::KnownValues;
 use crate::record::param::{Param, is as is_record};
-use crate::record::reading::{Asked, CommandPath, Outcome, Reading};
+use crate::record::reading::{CommandPath, Outcome, Reading, Request};
 use crate::text::paint::Look;
 
-impl<'d> Asked<'d> {
+impl<'d> Request<'d> {
     /// What is to be printed, for a stream that looks so.
     pub fn text(mut self, look: Look) -> String {
         self.look = look;
@@ -99,9 +99,9 @@ impl<'d> Asked<'d> {
 }
 
 /// The path, and what asks.
-impl fmt::Debug for Asked<'_> {
+impl fmt::Debug for Request<'_> {
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
-        let mut asked = f.debug_struct("Asked");
+        let mut asked = f.debug_struct("Request");
         asked.field("path", &self.path()).field("param", &self.param).finish_non_exhaustive()
     }
 }
@@ -110,7 +110,7 @@ impl<'d> Reader<'d> {
     /// The first request stands; that it was made by a long name too counts.
     pub(crate) fn ask(&mut self, slot: u32, by_letter: bool) {
         match &mut self.asked {
-            None => self.asked = Some(Request { slot, by_letter }),
+            None => self.asked = Some(Asked { slot, by_letter }),
             Some(asked) if asked.slot == slot => asked.by_letter &= by_letter,
             Some(_) => {}
         }
@@ -121,7 +121,7 @@ impl<'d> Line<'d> {
     /// Ends the reading of a line that asks for something. Of all words only those of the parameter that
     /// asks are looked at.
     #[cold]
-    pub(crate) fn answered(mut self, asked: Request) -> Outcome<'d> {
+    pub(crate) fn answered(mut self, asked: Asked) -> Outcome<'d> {
         self.faults.clear();
         let mut slots = std::mem::take(&mut self.slots);
         let slot = &mut slots[asked.slot as usize];
@@ -143,6 +143,6 @@ impl<'d> Reading<'d> {
     /// The reading as a request.
     pub(crate) fn asked(self, param: Option<&'d Param<'d>>, by_letter: bool) -> Outcome<'d> {
         let reading = Box::new(self);
-        Outcome::Asked(Asked { reading, param, by_letter, look: Look::PLAIN })
+        Outcome::Request(Request { reading, param, by_letter, look: Look::PLAIN })
     }
 }

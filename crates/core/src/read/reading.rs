@@ -203,7 +203,7 @@ impl<'d> Command<'d> {
 
 impl<'d> Reader<'d> {
     /// What the line says of colour, whatever else may be wrong with it: the value of an option of the type
-    /// [`When`], such as [`COLOR`](crate::COLOR).
+    /// [`When`], such as [`COLOR_OPTION`](crate::COLOR_OPTION).
     pub fn color(&self, words: Words<'_>) -> When {
         let paints = |slot: &&Slot<'_>| slot.param.kinds().iter().any(|kind| kind.is_painting());
         let mut painting = self.line.slots.iter().filter(paints);

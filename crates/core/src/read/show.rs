@@ -122,7 +122,8 @@ impl<'d> Reading<'d> {
     ///
     /// ```
     /// # use clavret_core as clavret;
-    /// use clavret::{Command, Named, Origin, Outcome};
+    /// use clavret::{Command, Named, Outcome};
+    /// use clavret::reader::Origin;
     /// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0");
     /// static NOTES: Named<Vec<String>> = Named::new("note");
     /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param(), NOTES.param()]);

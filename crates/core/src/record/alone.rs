@@ -3,7 +3,7 @@
 
 use super::command::Command;
 use super::param::Param;
-use super::reading::Asked;
+use super::reading::Request;
 use super::world::World;
 use crate::wording::Wording;
 
@@ -12,9 +12,11 @@ use crate::wording::Wording;
 ///
 /// ```
 /// # use clavret_core as clavret;
-/// use clavret::{Asked, Command, Flag, Look, Operand, Outcome};
+/// use clavret::{Command, Flag, Operand, Outcome};
+/// use clavret::look::Look;
+/// use clavret::reader::Request;
 ///
-/// fn formats(_: &Asked<'_>) -> String {
+/// fn formats(_: &Request<'_>) -> String {
 ///     "table\ncsv\njson\n".to_owned()
 /// }
 ///
@@ -22,12 +24,12 @@ use crate::wording::Wording;
 /// static FORMATS: Flag = Flag::new("formats").help("list the formats").stands_alone(&formats);
 /// static REPORT: Command = Command::new("report").takes(&[FILE.param(), FORMATS.param()]);
 ///
-/// let Outcome::Asked(asked) = REPORT.read(&["--formats", "--nonsense"]) else { panic!() };
+/// let Outcome::Request(asked) = REPORT.read(&["--formats", "--nonsense"]) else { panic!() };
 /// assert_eq!(asked.text(Look::PLAIN), "table\ncsv\njson\n");
 /// ```
 pub trait Alone: Sync {
     /// The text for standard output, its last line ended.
-    fn text(&self, asked: &Asked<'_>) -> String;
+    fn text(&self, asked: &Request<'_>) -> String;
 
     /// What a page says of the parameter where its declaration has no help; `names` are those that it goes
     /// by there, dashes included. Of a command it is the summary, and there are no names.
@@ -50,7 +52,6 @@ pub trait Alone: Sync {
 
     /// What another program gets that asks this one for something, such as a shell's script for candidates:
     /// see [`Command::answers`]. Nothing where it is not asked for what this gives.
-    #[doc(hidden)]
     fn answer(&self, root: &Command<'_>, request: &[&str], world: &dyn World) -> Option<String> {
         _ = (root, request, world);
         None
@@ -58,32 +59,34 @@ pub trait Alone: Sync {
 
     /// Whether what it gives asks the program, such as a script of a shell: it is worth nothing where the root does not
     /// [answer](Command::answers).
-    #[doc(hidden)]
     fn asks(&self) -> bool {
         false
     }
 
-    /// What the library itself leads its users to.
-    #[doc(hidden)]
+    /// What it gives: faults lead to a page, and to the version where that is mistyped.
     fn gives(&self) -> Gives {
         Gives::Text
     }
 }
 
-impl<F: Fn(&Asked<'_>) -> String + Sync> Alone for F {
-    fn text(&self, asked: &Asked<'_>) -> String {
+impl<F: Fn(&Request<'_>) -> String + Sync> Alone for F {
+    fn text(&self, asked: &Request<'_>) -> String {
         self(asked)
     }
 }
 
 /// What a request is for: pages and faults say how to get a page, and what a mistyped version is.
-#[doc(hidden)]
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub enum Gives {
+    /// A text of the program's own.
     Text,
+    /// The page of a command.
     Page,
+    /// The program's version.
     Version,
+    /// A completion script of a shell.
     Scripts,
+    /// The declaration as a document.
     Document,
 }
 

@@ -107,7 +107,7 @@ pub(crate) struct Secrecy {
 #[derive(Debug)]
 pub(crate) struct Abbreviates {
     /// What may be shortened.
-    pub(crate) of: Of,
+    pub(crate) of: Abbreviated,
     /// Reads the beginning of a long name, attached bytes after it; tells whether it is one, or may be several.
     pub(crate) option: for<'d> fn(&mut Reader<'d>, &[u8], &[u8], Option<usize>) -> bool,
     /// The same of the beginning of a subcommand.
@@ -120,7 +120,7 @@ pub(crate) struct Abbreviates {
 
 /// What may be shortened: see [`Command::abbreviations`].
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
-pub enum Of {
+pub enum Abbreviated {
     /// The long names of options and flags.
     Options,
     /// The names of subcommands.
@@ -129,15 +129,15 @@ pub enum Of {
     Both,
 }
 
-impl Of {
+impl Abbreviated {
     /// Whether options may be shortened.
     pub const fn has_options(self) -> bool {
-        !matches!(self, Of::Commands)
+        !matches!(self, Abbreviated::Commands)
     }
 
     /// Whether subcommands may be shortened.
     pub const fn has_commands(self) -> bool {
-        !matches!(self, Of::Options)
+        !matches!(self, Abbreviated::Options)
     }
 }
 

@@ -4,7 +4,7 @@ use std::any::Any;
 use std::ffi::OsString;
 use std::path::PathBuf;
 
-/// The value of an [`Untyped`](crate::Untyped) key, whose type is known at run time.
+/// The value of an [`Untyped`](crate::shape::Untyped) key, whose type is known at run time.
 #[derive(Debug, Default)]
 pub struct Held(Cell);
 

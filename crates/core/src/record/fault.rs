@@ -209,7 +209,8 @@ impl<'d> Fault<'d> {
     ///
     /// ```
     /// # use clavret_core as clavret;
-    /// use clavret::{Command, Facts, Operand, Outcome};
+    /// use clavret::{Command, Operand, Outcome};
+    /// use clavret::faults::Facts;
     /// static COMBS: Operand<Vec<f64>> = Operand::new("kilograms").times(2, 3);
     /// static HARVEST: Command = Command::new("harvest").takes(&[COMBS.param()]);
     /// let Outcome::Faults(faults) = HARVEST.read(&["3.5"]) else { panic!() };

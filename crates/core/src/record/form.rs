@@ -3,7 +3,7 @@
 use super::kind::{Fill, Kind};
 use super::settings::param as said;
 
-/// How many words a value has and of which kinds, without its type: what an [`Untyped`](crate::Untyped) key
+/// How many words a value has and of which kinds, without its type: what an [`Untyped`](crate::shape::Untyped) key
 /// is given.
 #[derive(Debug, Clone, Copy)]
 pub struct Form<'d> {

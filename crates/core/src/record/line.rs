@@ -65,7 +65,8 @@ pub struct Reached<'d> {
 ///
 /// ```
 /// # use clavret_core as clavret;
-/// use clavret::{Command, Flag, Meaning, Operand, Reader};
+/// use clavret::{Command, Flag, Operand};
+/// use clavret::reader::{Meaning, Reader};
 /// static HIVE: Operand<String> = Operand::new("hive");
 /// static CALM: Flag = Flag::new("calm").letter('c');
 /// static INSPECT: Command = Command::new("inspect").takes(&[HIVE.param(), CALM.param()]);
@@ -89,7 +90,7 @@ pub struct Reader<'d> {
     pub(crate) dashes: bool,
     /// The commands so far take beginnings of names for the names.
     pub(crate) abbreviates: Option<&'static Abbreviates>,
-    pub(crate) asked: Option<Request>,
+    pub(crate) asked: Option<Asked>,
     /// The names in reach, where these are very many.
     pub(crate) many: Option<Box<Many<'d>>>,
     /// The operand that a negative number was wanted by last, by its place, and the words of those before it.
@@ -186,7 +187,7 @@ pub(crate) struct Piece<'w> {
 
 /// Which parameter was asked for, and how.
 #[derive(Debug, Clone, Copy)]
-pub(crate) struct Request {
+pub(crate) struct Asked {
     pub(crate) slot: u32,
     /// Never by a long name.
     pub(crate) by_letter: bool,

@@ -10,14 +10,14 @@ use crate::wording::english::Phrase;
 /// A piece of a page's text.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub struct Inline<'t> {
-    what: What,
+    what: InlineKind,
     text: &'t str,
 }
 
 /// What a piece of text is.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 #[non_exhaustive]
-pub enum What {
+pub enum InlineKind {
     /// Words. Between two pieces of running text stands a space.
     Plain,
     /// A name that is typed as it stands: `--frames`, `add`.
@@ -44,16 +44,16 @@ pub struct Text {
     /// The text of all pieces, one after the other: a text of its own for each would cost more than what it says.
     text: String,
     /// What each is, and where it ends.
-    pieces: Vec<(What, usize)>,
+    pieces: Vec<(InlineKind, usize)>,
 }
 
 impl<'t> Inline<'t> {
     /// What it is.
-    pub fn what(&self) -> What {
+    pub fn kind(&self) -> InlineKind {
         self.what
     }
 
-    /// Its text, without what stands between it and its neighbours: see [`Page::between`](crate::Page::between).
+    /// Its text, without what stands between it and its neighbours: see [`Page::between`](crate::medium::Page::between).
     pub fn text(&self) -> &'t str {
         self.text
     }
@@ -62,12 +62,12 @@ impl<'t> Inline<'t> {
     #[inline]
     pub fn unmarked(&self) -> Cow<'t, str> {
         let marks: &[char] = match self.what {
-            What::Code => &['`'],
-            What::Strong => &['*'],
-            What::Emphasis => &['*', '_'],
+            InlineKind::Code => &['`'],
+            InlineKind::Strong => &['*'],
+            InlineKind::Emphasis => &['*', '_'],
             _ => return Cow::Borrowed(self.text),
         };
-        let width = if self.what == What::Strong { 2 } else { 1 };
+        let width = if self.what == InlineKind::Strong { 2 } else { 1 };
         let (opens, closes) = (self.text.find(marks), self.text.rfind(marks));
         let parts = opens.zip(closes).and_then(|(opens, closes)| {
             let within = self.text.get(opens + width..(closes + 1).checked_sub(width)?)?;
@@ -77,18 +77,22 @@ impl<'t> Inline<'t> {
     }
 }
 
-impl What {
+impl InlineKind {
     /// What stands between this and what is before it.
     #[inline(never)]
-    pub(crate) fn behind<'w>(self, before: Option<What>, wording: &Wording<'w>) -> &'w str {
-        let is_running =
-            |what| matches!(what, What::Plain | What::Code | What::Strong | What::Emphasis);
+    pub(crate) fn behind<'w>(self, before: Option<InlineKind>, wording: &Wording<'w>) -> &'w str {
+        let is_running = |what| {
+            matches!(
+                what,
+                InlineKind::Plain | InlineKind::Code | InlineKind::Strong | InlineKind::Emphasis
+            )
+        };
         match (before, self) {
             (None, _) => "",
-            (Some(What::Name), What::Name) => ", ",
-            (Some(What::Name | What::Placeholder), What::Placeholder) => " ",
-            (_, What::Value) => wording.say(Phrase::Colon),
-            (_, What::Fact) => wording.say(Phrase::Semicolon),
+            (Some(InlineKind::Name), InlineKind::Name) => ", ",
+            (Some(InlineKind::Name | InlineKind::Placeholder), InlineKind::Placeholder) => " ",
+            (_, InlineKind::Value) => wording.say(Phrase::Colon),
+            (_, InlineKind::Fact) => wording.say(Phrase::Semicolon),
             (Some(before), what) if is_running(before) && is_running(what) => " ",
             _ => "",
         }
@@ -120,7 +124,7 @@ impl Text {
     }
 
     #[inline(never)]
-    pub(crate) fn of(what: What, text: &str) -> Self {
+    pub(crate) fn of(what: InlineKind, text: &str) -> Self {
         let mut own = Text::default();
         own.add(what, text);
         own
@@ -128,7 +132,7 @@ impl Text {
 
     /// Adds a piece, unless it is empty.
     #[inline(never)]
-    pub(crate) fn add(&mut self, what: What, text: &str) {
+    pub(crate) fn add(&mut self, what: InlineKind, text: &str) {
         if !text.is_empty() {
             self.text.push_str(text);
             self.pieces.push((what, self.text.len()));
@@ -146,10 +150,10 @@ impl Text {
     /// Adds the names of an option: `-f`, `--frames`.
     pub(crate) fn add_names(&mut self, letter: Option<char>, long: Option<&str>) {
         if let Some(letter) = letter {
-            self.add(What::Name, &of(&["-", letter.encode_utf8(&mut [0; 4])]));
+            self.add(InlineKind::Name, &of(&["-", letter.encode_utf8(&mut [0; 4])]));
         }
         if let Some(long) = long {
-            self.add(What::Name, &of(&["--", long]));
+            self.add(InlineKind::Name, &of(&["--", long]));
         }
     }
 
@@ -171,7 +175,10 @@ impl Text {
 ///
 /// ```
 /// # use clavret_core as clavret;
-/// use clavret::{Command, PageLength, Look, Operand, Page, CommandPath};
+/// use clavret::{Command, Operand};
+/// use clavret::ask::CommandPath;
+/// use clavret::look::Look;
+/// use clavret::medium::{PageLength, Page};
 /// static HIVE: Operand<String> = Operand::new("hive").help("hive to inspect, such as A7");
 /// static INSPECT: Command = Command::new("inspect")
 ///     .summary("record what an inspection found")
@@ -246,7 +253,7 @@ pub struct Entry {
 impl Entry {
     #[inline(never)]
     pub(crate) fn plain(name: &str, help: &str) -> Self {
-        let (names, help) = (Text::of(What::Name, name), Text::of(What::Plain, help));
+        let (names, help) = (Text::of(InlineKind::Name, name), Text::of(InlineKind::Plain, help));
         Entry { names, help, below: Vec::new() }
     }
 

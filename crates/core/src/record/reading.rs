@@ -15,7 +15,7 @@ pub enum Outcome<'d> {
     /// A command with its values.
     Reading(Reading<'d>),
     /// A request for something instead of the command's work: its page, the version, a completion script.
-    Asked(Asked<'d>),
+    Request(Request<'d>),
     /// Something is wrong.
     Faults(Faults<'d>),
 }
@@ -78,8 +78,8 @@ pub struct Reading<'d> {
 
 /// A request for what is given instead of a command's work: by a parameter that
 /// [stands alone](crate::Flag::stands_alone), or by a command whose work is the library's, such as
-/// [`HELP`](crate::HELP).
-pub struct Asked<'d> {
+/// [`HELP_COMMAND`](crate::HELP_COMMAND).
+pub struct Request<'d> {
     /// Boxed, so that what most lines turn out to be is moved about as it is.
     pub(crate) reading: Box<Reading<'d>>,
     pub(crate) param: Option<&'d Param<'d>>,

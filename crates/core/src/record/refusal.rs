@@ -1,5 +1,5 @@
 //! Why a word is none of what its parameter takes, or the value that it gives not accepted. How that is said stands in one table
-//! ([`Wording`](crate::Wording)); only what a type, or a library that it calls, says of its own is text here.
+//! ([`Wording`](crate::wording::Wording)); only what a type, or a library that it calls, says of its own is text here.
 
 use std::borrow::Cow;
 use std::fmt::Display;

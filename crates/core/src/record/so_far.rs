@@ -15,8 +15,9 @@ use crate::text::Listed;
 ///
 /// ```
 /// # use clavret_core as clavret;
-/// use clavret::{Command, Environment, Known, Lister, Named, Operand, Outcome, SoFar};
-/// # use clavret::{Malformed, Presence, Settings, Unread, World};
+/// use clavret::{Command, Known, Named, Operand, Outcome, SoFar};
+/// use clavret::world::{Environment, Lister};
+/// # use clavret::world::{Malformed, Presence, Settings, Unread, World};
 /// # struct Nowhere;
 /// # impl World for Nowhere {
 /// #     fn variable(&self, _: &str) -> Option<std::ffi::OsString> { None }
@@ -41,7 +42,7 @@ use crate::text::Listed;
 /// static HIVE: Operand<String> = Operand::new("hive").listed_by(&Hives);
 /// static INSPECT: Command = Command::new("inspect").takes(&[YARD.param(), HIVE.param()]);
 ///
-/// let read = |words| INSPECT.read_in(clavret::Words::new(words), &Nowhere);
+/// let read = |words| INSPECT.read_in(clavret::reader::Words::new(words), &Nowhere);
 /// assert!(matches!(read(&["A2"]), Outcome::Reading(_)));
 /// assert!(matches!(read(&["A2", "--yard", "B"]), Outcome::Faults(_)));
 /// ```

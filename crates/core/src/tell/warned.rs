@@ -1,7 +1,7 @@
 //! The warnings of a reading, in words.
 
 use super::framed::framed;
-use crate::record::reading::{Asked, Reading};
+use crate::record::reading::{Reading, Request};
 use crate::text::Put;
 use crate::wording::compose::fill;
 use crate::wording::english::Phrase;
@@ -20,7 +20,7 @@ impl Reading<'_> {
     }
 }
 
-impl<'d> Asked<'d> {
+impl<'d> Request<'d> {
     /// What the program's user should be told of deprecated names: see [`Reading::warnings`].
     pub fn warnings(&self) -> String {
         self.reading.warnings()

@@ -3,7 +3,7 @@
 //! * `columns.rs`: how wide text is (pages and faults).
 //! * `sheet.rs`: text in the making, wrapped and in columns (pages and faults).
 //! * `quote.rs`: a word as a shell needs it, nothing invisible left (faults, fixes).
-//! * `paint.rs`: [`Look`](crate::Look) and colour (pages and faults).
+//! * `paint.rs`: [`Look`](crate::look::Look) and colour (pages and faults).
 //! * `kept.rs`: texts that are kept until all is told (pages and faults).
 //! * `near.rs`: the nearest of some names (faults and fixes).
 //! * `part.rs`: parts of words, and numbers (declaring, reading, faults).

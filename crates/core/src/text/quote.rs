@@ -150,7 +150,7 @@ fn is_unseen(letter: char) -> bool {
 /// it, change the direction of text or cannot be seen are shown as escapes, line ends among them.
 ///
 /// ```
-/// assert_eq!(clavret_core::visible("A7\u{1b}[2J\n"), r"A7\033[2J\n");
+/// assert_eq!(clavret_core::look::visible("A7\u{1b}[2J\n"), r"A7\033[2J\n");
 /// ```
 #[must_use]
 pub fn visible(text: &str) -> String {

@@ -1,6 +1,6 @@
 //! What most programs have: ready to be listed, or there unless a program says otherwise.
 //!
-//! * `page.rs`: [`HELP_FLAG`](crate::HELP_FLAG) and the command [`HELP`](crate::HELP), which show a page.
+//! * `page.rs`: [`HELP_FLAG`](crate::HELP_FLAG) and the command [`HELP_COMMAND`](crate::HELP_COMMAND), which show a page.
 //! * `version.rs`: [`VERSION_FLAG`].
 //!
 //! The two flags are the [usual](Command::usual) ones of a program that does not list its own. They are handed

@@ -2,7 +2,7 @@
 
 use crate::page::build;
 use crate::record::list::KnownValues;
-use crate::record::page::{Page, What};
+use crate::record::page::{InlineKind, Page};
 use crate::record::reading::{CommandPath, PageLength};
 
 impl<'d> Page<'d> {
@@ -26,7 +26,9 @@ impl<'d> Page<'d> {
     /// ```
     /// # mod clavret { pub use clavret_core::*; }
     /// use clavret::medium::Block;
-    /// use clavret::{Command, CommandPath, Named, Page, PageLength};
+    /// use clavret::{Command, Named};
+    /// use clavret::ask::CommandPath;
+    /// use clavret::medium::{Page, PageLength};
     ///
     /// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0").help("brood frames seen");
     /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
@@ -35,13 +37,13 @@ impl<'d> Page<'d> {
     /// let [Block::Entries(_, entries)] = page.sections()[1].blocks() else { panic!() };
     /// let (mut line, mut before) = (String::new(), None);
     /// for piece in entries[0].help().inlines() {
-    ///     line += page.between(before, piece.what());
+    ///     line += page.between(before, piece.kind());
     ///     line += &piece.unmarked();
-    ///     before = Some(piece.what());
+    ///     before = Some(piece.kind());
     /// }
     /// assert_eq!(line, "brood frames seen: a whole number; 0 unless given");
     /// ```
-    pub fn between(&self, before: Option<What>, what: What) -> &'d str {
+    pub fn between(&self, before: Option<InlineKind>, what: InlineKind) -> &'d str {
         what.behind(before, self.wording)
     }
 }

@@ -5,7 +5,7 @@ use crate::record::alone::{Alone, Gives};
 use crate::record::command::Command;
 use crate::record::kind::Refers;
 use crate::record::page::Page;
-use crate::record::reading::{Asked, PageLength};
+use crate::record::reading::{PageLength, Request};
 use crate::text::own;
 use crate::wording::Wording;
 use crate::wording::english::Phrase;
@@ -18,21 +18,23 @@ static TOPIC: Operand<Vec<String>> = Operand::new("command").refers(Refers::Comm
 
 /// `help [COMMAND...]`, for the root's list: shows the full page of a command.
 ///
-/// It may be adapted, such as for another language: `static AIDE: Command = HELP.adapted().summary("…");`.
-pub static HELP: Command = Command::new("help").takes(&[TOPIC.param()]).stands_alone(&ShowTopic);
+/// It may be adapted, such as for another language: `static AIDE: Command = HELP_COMMAND.adapted().summary("…");`.
+pub static HELP_COMMAND: Command =
+    Command::new("help").takes(&[TOPIC.param()]).stands_alone(&ShowTopic);
 
 /// Shows the page of the command that the line has reached, for a flag of any name.
 ///
 /// ```
 /// # use clavret_core as clavret;
-/// use clavret::{Flag, ShowPage};
+/// use clavret::Flag;
+/// use clavret::handlers::ShowPage;
 /// static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);
 /// ```
 #[derive(Debug, Clone, Copy)]
 pub struct ShowPage;
 
 impl Alone for ShowPage {
-    fn text(&self, asked: &Asked<'_>) -> String {
+    fn text(&self, asked: &Request<'_>) -> String {
         let is_short = asked.is_by_letter() && asked.has_both_names();
         let length = if is_short { PageLength::Short } else { PageLength::Full };
         Page::known(&asked.path(), length, asked.known()).draw(asked.look())
@@ -51,7 +53,7 @@ impl Alone for ShowPage {
 struct ShowTopic;
 
 impl Alone for ShowTopic {
-    fn text(&self, asked: &Asked<'_>) -> String {
+    fn text(&self, asked: &Request<'_>) -> String {
         Page::known(&asked.topic(), PageLength::Full, asked.known()).draw(asked.look())
     }
 

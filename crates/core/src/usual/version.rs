@@ -3,7 +3,7 @@
 use crate::declare::keys::Flag;
 use crate::record::alone::{Alone, Gives};
 use crate::record::command::Command;
-use crate::record::reading::Asked;
+use crate::record::reading::Request;
 use crate::text::quote::visible;
 use crate::text::{of, own};
 use crate::wording::Wording;
@@ -17,14 +17,15 @@ pub static VERSION_FLAG: Flag = Flag::new("version").stands_alone(&ShowVersion);
 ///
 /// ```
 /// # use clavret_core as clavret;
-/// use clavret::{Flag, ShowVersion};
+/// use clavret::Flag;
+/// use clavret::handlers::ShowVersion;
 /// static VERSION: Flag = Flag::new("version").letter('V').stands_alone(&ShowVersion);
 /// ```
 #[derive(Debug, Clone, Copy)]
 pub struct ShowVersion;
 
 impl Alone for ShowVersion {
-    fn text(&self, asked: &Asked<'_>) -> String {
+    fn text(&self, asked: &Request<'_>) -> String {
         let path = asked.path();
         let root = path.root();
         of(&[&visible(&of(&[root.program_name(), " ", root.version_text()])), "\n"])

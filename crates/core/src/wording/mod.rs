@@ -8,7 +8,7 @@ pub(crate) mod compose;
 pub(crate) mod english;
 
 use self::compose::fill;
-use self::english::Phrase;
+pub use self::english::Phrase;
 use crate::text::kept::Kept;
 
 /// The fixed phrases of pages and faults. A program may replace some or all of them, such as for another language,
@@ -16,7 +16,8 @@ use crate::text::kept::Kept;
 ///
 /// ```
 /// # use clavret_core as clavret;
-/// use clavret::{Command, Phrase, Wording};
+/// use clavret::Command;
+/// use clavret::wording::{Phrase, Wording};
 /// static DUTCH: Wording = Wording::ENGLISH.with(&[
 ///     (Phrase::OneFault, "iets klopt niet"),
 ///     (Phrase::OptionUnknown, "{0} is hier geen optie"),

@@ -5,10 +5,13 @@ mod secret;
 
 use std::ffi::OsString;
 
-use clavret_core::{
-    Command, CommandPath, Expects, Fault, FaultKind, Faults, Look, Meaning, Outcome, Page,
-    PageLength, Param, Place, Reader, Reading, Role, Tail, Words, World,
-};
+use clavret_core::ask::{CommandPath, Param, Role};
+use clavret_core::faults::{Fault, FaultKind, Faults, Place};
+use clavret_core::look::Look;
+use clavret_core::medium::{Page, PageLength};
+use clavret_core::reader::{Expects, Meaning, Reader, Words};
+use clavret_core::world::World;
+use clavret_core::{Command, Outcome, Reading, Tail};
 use clavret_generator::broken::{WAYS, broken};
 use clavret_generator::structure::{self, Given};
 use clavret_generator::{
@@ -27,7 +30,7 @@ fn world(variables: &[(String, String)]) -> Surroundings {
     }
 }
 
-fn read<'d, W: clavret_core::Word>(
+fn read<'d, W: clavret_core::reader::Word>(
     root: &'d Command<'d>,
     words: &'d [W],
     world: &'d dyn World,
@@ -189,7 +192,7 @@ proptest! {
                 prop_assert!(!drawn.contains(is_control), "{:?}", drawn);
                 prop_assert!(!drawn.lines().next().unwrap().contains(": 0 things"), "{:?} {:?} {}", line, faults.iter().collect::<Vec<_>>(), drawn);
             }
-            Outcome::Asked(asked) => prop_assert!(!asked.text(look).is_empty()),
+            Outcome::Request(asked) => prop_assert!(!asked.text(look).is_empty()),
             Outcome::Reading(reading) => {
                 let table = format!("{reading:?}");
                 prop_assert!(table.starts_with("apiary"));
@@ -243,7 +246,7 @@ proptest! {
             }
             (Outcome::Faults(faults), _) if kinds(&faults).contains(&FaultKind::OptionAmbiguous) => {}
             (left_out, named) => prop_assert!(
-                matches!(left_out, Outcome::Asked(_)) || matches!(named, Outcome::Asked(_)), "{:?} {:?}", left_out, named
+                matches!(left_out, Outcome::Request(_)) || matches!(named, Outcome::Request(_)), "{:?} {:?}", left_out, named
             ),
         }
     }

@@ -2,10 +2,11 @@
 
 use std::ffi::OsString;
 
-use clavret_core::{
-    Command, Fault, FaultKind, Faults, Kind, Look, Meaning, Noun, Outcome, Param, Place, Reader,
-    Words,
-};
+use clavret_core::ask::{Noun, Param};
+use clavret_core::faults::{Fault, FaultKind, Faults, Place};
+use clavret_core::look::Look;
+use clavret_core::reader::{Meaning, Reader, Words};
+use clavret_core::{Command, Kind, Outcome};
 use clavret_generator::{Arena, Listed, Surroundings, any_line, config, parted, picks};
 use proptest::prelude::*;
 
@@ -29,7 +30,7 @@ const COMMAND: usize = 1;
 fn said(root: &Command<'_>, line: &[OsString]) -> Vec<Said> {
     let mut reader = Reader::new(root, line.len());
     reader.step_all(Words::new(line));
-    let said = |step: &clavret_core::Step| {
+    let said = |step: &clavret_core::reader::Step| {
         let text =
             line[step.word()].to_str().and_then(|word| word.get(step.bytes())).unwrap_or_default();
         let param = reader.param_of(step).map_or(0, |param| std::ptr::from_ref(param).addr());
@@ -141,7 +142,7 @@ fn makes_more_of_dashes(
     let operands = |line: &[OsString], is_meant: &dyn Fn(&Param<'_>) -> bool| {
         let mut reader = Reader::new(root, line.len());
         reader.step_all(Words::new(line));
-        let is_one = |step: &&clavret_core::Step| {
+        let is_one = |step: &&clavret_core::reader::Step| {
             step.meaning() == Meaning::Operand && reader.param_of(step).is_some_and(is_meant)
         };
         let words = reader.steps().iter().filter(is_one).map(|step| line[step.word()].clone());
@@ -152,12 +153,13 @@ fn makes_more_of_dashes(
     let letters = |line: &[OsString]| {
         let mut reader = Reader::new(root, line.len());
         reader.step_all(Words::new(line));
-        let is_letter = |step: &&clavret_core::Step| {
+        let is_letter = |step: &&clavret_core::reader::Step| {
             matches!(step.meaning(), Meaning::Name | Meaning::Opposite)
                 && !line[step.word()].as_encoded_bytes().starts_with(b"--")
         };
-        let byte =
-            |step: &clavret_core::Step| line[step.word()].as_encoded_bytes()[step.bytes().end - 1];
+        let byte = |step: &clavret_core::reader::Step| {
+            line[step.word()].as_encoded_bytes()[step.bytes().end - 1]
+        };
         reader.steps().iter().filter(is_letter).map(byte).collect::<Vec<u8>>()
     };
     let unknown = faults.iter().filter_map(|fault| match (fault.kind(), fault.place()) {
@@ -231,7 +233,7 @@ proptest! {
             let Some(offered) = offered else { continue };
             // Beside what stands alone nothing else counts.
             let is_alone = |fault: &Fault<'_>| fault.param().is_some_and(Param::stands_alone);
-            if matches!(read(tree.root, &offered, &world), Outcome::Asked(_)) || faults.iter().any(is_alone) {
+            if matches!(read(tree.root, &offered, &world), Outcome::Request(_)) || faults.iter().any(is_alone) {
                 continue;
             }
             prop_assert!(!makes_more_of_dashes(&faults, &line, &offered, has_holes), "{}", drawn);

@@ -2,7 +2,11 @@
 
 use std::ffi::OsString;
 
-use clavret_core::{Command, Expects, FaultKind, Look, Outcome, Reader, Role, Tail, Words};
+use clavret_core::ask::Role;
+use clavret_core::faults::FaultKind;
+use clavret_core::look::Look;
+use clavret_core::reader::{Expects, Reader, Words};
+use clavret_core::{Command, Outcome, Tail};
 use clavret_generator::broken::{WAYS, broken};
 use clavret_generator::structure::{self, Given};
 use clavret_generator::{

@@ -187,7 +187,7 @@ impl Node<'_> {
         })
     }
 
-    /// A parameter that a rule names: one of these, or the key of another command: `COLOR`,
+    /// A parameter that a rule names: one of these, or the key of another command: `COLOR_OPTION`,
     /// `Apiary::QUIET`.
     fn member(&self, member: &Expr, errors: &mut Errors) -> TokenStream {
         if let Expr::Path(path) = member

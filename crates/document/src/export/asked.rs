@@ -1,6 +1,11 @@
 //! How a program is asked for its document.
 
-use clavret_core::{Alone, Asked, Command, Flag, Gives, Wording, World};
+use clavret_core::handlers::Alone;
+use clavret_core::handlers::Gives;
+use clavret_core::reader::Request;
+use clavret_core::wording::Wording;
+use clavret_core::world::World;
+use clavret_core::{Command, Flag};
 
 use super::document_of;
 use crate::text::to_json;
@@ -9,25 +14,28 @@ use crate::text::to_json;
 /// programs, which get it of a root that [answers](Command::answers) without running the command.
 ///
 /// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_document::*; }
-/// use clavret::{Command, DOCUMENT, Look, Outcome, document_of, to_json};
+/// # mod clavret { pub use clavret_core::*; pub use clavret_document::{self as document, *}; }
+/// use clavret::{Command, DOCUMENT_COMMAND, Outcome};
+/// use clavret::document::{document_of, to_json};
+/// use clavret::look::Look;
 /// static LIST: Command = Command::new("list");
-/// static APIARY: Command = Command::new("apiary").commands(&[&LIST, &DOCUMENT]).answers();
+/// static APIARY: Command = Command::new("apiary").commands(&[&LIST, &DOCUMENT_COMMAND]).answers();
 ///
-/// let Outcome::Asked(asked) = APIARY.read(&["document"]) else { panic!() };
+/// let Outcome::Request(asked) = APIARY.read(&["document"]) else { panic!() };
 /// assert_eq!(asked.text(Look::PLAIN), to_json(&document_of(&APIARY)));
 /// ```
-pub static DOCUMENT: Command = Command::new("document").hidden().stands_alone(&GivesDocument);
+pub static DOCUMENT_COMMAND: Command =
+    Command::new("document").hidden().stands_alone(&GivesDocument);
 
 /// `--document`, for a root without subcommands: the same as a flag.
 ///
 /// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_document::*; }
+/// # mod clavret { pub use clavret_core::*; pub use clavret_document::{self as document, *}; }
 /// use clavret::{Command, DOCUMENT_FLAG, Operand, Outcome};
 /// static HIVE: Operand<String> = Operand::new("hive");
 /// static INSPECT: Command =
 ///     Command::new("inspect").takes(&[HIVE.param(), DOCUMENT_FLAG.param()]).answers();
-/// assert!(matches!(INSPECT.read(&["--document"]), Outcome::Asked(_)));
+/// assert!(matches!(INSPECT.read(&["--document"]), Outcome::Request(_)));
 /// ```
 pub static DOCUMENT_FLAG: Flag = Flag::new("document").hidden().stands_alone(&GivesDocument);
 
@@ -35,7 +43,7 @@ pub static DOCUMENT_FLAG: Flag = Flag::new("document").hidden().stands_alone(&Gi
 struct GivesDocument;
 
 impl Alone for GivesDocument {
-    fn text(&self, asked: &Asked<'_>) -> String {
+    fn text(&self, asked: &Request<'_>) -> String {
         to_json(&document_of(asked.path().root()))
     }
 

@@ -1,19 +1,19 @@
 //! The keys of a table in the making: what is not said has none.
 
-use clavret_core::Param;
+use clavret_core::ask::Param;
 
-use crate::text::{Entry, Node, What};
+use crate::text::{Content, Node, Pair};
 
 /// The entries of a table.
 #[derive(Default)]
-pub(super) struct Fields(Vec<Entry>);
+pub(super) struct Fields(Vec<Pair>);
 
-pub(super) const fn node(what: What) -> Node {
-    Node { what, at: 0..0 }
+pub(super) const fn node(content: Content) -> Node {
+    Node { content, at: 0..0 }
 }
 
 pub(super) fn text(text: &str) -> Node {
-    node(What::Text(text.to_owned()))
+    node(Content::Text(text.to_owned()))
 }
 
 pub(super) fn texts<'t>(texts: impl IntoIterator<Item = &'t str>) -> Node {
@@ -21,16 +21,16 @@ pub(super) fn texts<'t>(texts: impl IntoIterator<Item = &'t str>) -> Node {
 }
 
 pub(super) fn list(items: impl IntoIterator<Item = Node>) -> Node {
-    node(What::List(items.into_iter().collect()))
+    node(Content::List(items.into_iter().collect()))
 }
 
 pub(super) fn count(count: impl Into<u64>) -> Node {
-    node(What::Number(count.into().to_string()))
+    node(Content::Number(count.into().to_string()))
 }
 
 impl Fields {
     pub(super) fn put(&mut self, key: &str, value: Node) {
-        self.0.push(Entry { key: key.to_owned(), at: 0..0, value });
+        self.0.push(Pair { key: key.to_owned(), at: 0..0, value });
     }
 
     pub(super) fn text(&mut self, key: &str, value: &str) {
@@ -54,7 +54,7 @@ impl Fields {
 
     pub(super) fn truth(&mut self, key: &str, value: bool) {
         if value {
-            self.put(key, node(What::Truth(true)));
+            self.put(key, node(Content::Truth(true)));
         }
     }
 
@@ -88,6 +88,6 @@ impl Fields {
     }
 
     pub(super) fn node(self) -> Node {
-        node(What::Table(self.0))
+        node(Content::Table(self.0))
     }
 }

@@ -1,10 +1,11 @@
 //! What words may be: types of the library by their names, kinds of a program's own in a list.
 
-use clavret_core::{Kind, Noun, Offer, Param, Refers, Standard};
+use clavret_core::ask::{Noun, Param, Refers, Standard};
+use clavret_core::{Kind, Offer};
 
 use super::fields::{Fields, node, text};
 use super::unused;
-use crate::text::{Node, What};
+use crate::text::{Content, Node};
 
 /// Kinds of the program's own, each with what `type` calls it, and whether it is unchecked.
 #[derive(Default)]
@@ -25,7 +26,7 @@ impl<'d> Kinds<'d> {
         match &names[..] {
             [only] if only == Standard::Text.name() => None,
             [only] => Some(text(only)),
-            names => Some(node(What::List(names.iter().map(|name| text(name)).collect()))),
+            names => Some(node(Content::List(names.iter().map(|name| text(name)).collect()))),
         }
     }
 

@@ -18,23 +18,25 @@ mod settings;
 mod toml;
 mod valid;
 
-pub use self::asked::{DOCUMENT, DOCUMENT_FLAG};
+pub use self::asked::{DOCUMENT_COMMAND, DOCUMENT_FLAG};
 #[cfg(feature = "load")]
 pub use self::toml::to_toml;
-use clavret_core::{
-    Bundle, Command, Gives, HELP_FLAG, Of, Package, Param, Role, VERSION_FLAG, Wording,
-};
+use clavret_core::ask::{Param, Role};
+use clavret_core::handlers::Gives;
+use clavret_core::wording::Wording;
+use clavret_core::{Abbreviated, Bundle, Command, HELP_FLAG, Package, VERSION_FLAG};
 
 use self::fields::{Fields, count, list, text, texts};
 use self::kinds::Kinds;
-use crate::names::{Names, UNCHECKED};
+use crate::names::{Called, UNCHECKED};
 use crate::text::Node;
 
 /// The document of a declaration.
 ///
 /// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_document::*; }
-/// use clavret::{Command, Named, document_of, to_toml, valid};
+/// # mod clavret { pub use clavret_core::*; pub use clavret_document::{self as document, *}; }
+/// use clavret::{Command, Named, valid};
+/// use clavret::document::{document_of, to_toml};
 /// static FRAMES: Named<u8> = Named::new("frames").letter('f').default("0").valid(&valid::range(0, 20));
 /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
 /// assert_eq!(to_toml(&document_of(&INSPECT)), r#"clavret = 1
@@ -168,7 +170,7 @@ impl<'d> Export<'d> {
         fields.text("heading", bundle.heading());
         takes(bundle.params(), &mut fields);
         self.taken(bundle.params(), &mut fields);
-        let levels = [bundle.params().to_vec(), self.params(self.root)].map(Names::new);
+        let levels = [bundle.params().to_vec(), self.params(self.root)].map(Called::new);
         let rules = bundle.relations().iter();
         fields.list("rule", rules.map(|rule| self.rule(rule, &levels)).collect());
         fields.node()
@@ -214,7 +216,7 @@ fn takes<'d>(params: &[&'d Param<'d>], fields: &mut Fields) {
     let of_role = |role| params.iter().filter(move |param| param.role() == role);
     let in_lists = ROLES.iter().flat_map(|(role, _)| of_role(*role));
     if !in_lists.zip(params).all(|(listed, param)| listed.is(param)) {
-        let known = Names::new(params.to_vec());
+        let known = Called::new(params.to_vec());
         let names: Vec<String> = params.iter().map(|param| known.called(param)).collect();
         fields.put("takes", texts(names.iter().map(String::as_str)));
     }
@@ -274,10 +276,10 @@ fn unused(name: &str, is_used: impl Fn(&str) -> bool) -> String {
 }
 
 /// Which names may be shortened, as a document says it.
-const fn abbreviated(of: Of) -> &'static str {
+const fn abbreviated(of: Abbreviated) -> &'static str {
     match of {
-        Of::Options => "options",
-        Of::Commands => "commands",
-        Of::Both => "both",
+        Abbreviated::Options => "options",
+        Abbreviated::Commands => "commands",
+        Abbreviated::Both => "both",
     }
 }

@@ -1,7 +1,10 @@
 //! A parameter as a table: what its type says, and what was given to setters that take more than a text, a character or
 //! nothing. The others are in `settings.rs`, which has the order.
 
-use clavret_core::{Alone, Gives, Param, Role, Tail, Times};
+use clavret_core::Tail;
+use clavret_core::ask::{Param, Role, Times};
+use clavret_core::handlers::Alone;
+use clavret_core::handlers::Gives;
 
 use super::fields::{Fields, count, list, text};
 use super::{Export, gives, kinds, valid};

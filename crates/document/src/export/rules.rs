@@ -1,14 +1,15 @@
 //! Relations, and what parameters are called from afar.
 
-use clavret_core::{Command, CommandPath, Param, Rule};
+use clavret_core::ask::{CommandPath, Param};
+use clavret_core::{Command, Rule};
 
 use super::Export;
 use super::fields::{Fields, text, texts};
-use crate::names::{Names, dashed};
+use crate::names::{Called, dashed};
 use crate::text::Node;
 
 impl<'d> Export<'d> {
-    pub(super) fn rule(&self, rule: &Rule<'d>, levels: &[Names<'d>]) -> Node {
+    pub(super) fn rule(&self, rule: &Rule<'d>, levels: &[Called<'d>]) -> Node {
         let mut fields = Fields::default();
         let names: Vec<String> =
             rule.members().iter().map(|param| self.called(param, levels)).collect();
@@ -21,8 +22,8 @@ impl<'d> Export<'d> {
     }
 
     /// The parameters that a name may mean at a command: its own, then those of the commands above.
-    pub(super) fn levels(&self, path: &[&'d Command<'d>]) -> Vec<Names<'d>> {
-        path.iter().rev().map(|command| Names::new(self.params(command))).collect()
+    pub(super) fn levels(&self, path: &[&'d Command<'d>]) -> Vec<Called<'d>> {
+        path.iter().rev().map(|command| Called::new(self.params(command))).collect()
     }
 
     /// The parameters of a command; those of the root with what is usual.
@@ -32,7 +33,7 @@ impl<'d> Export<'d> {
     }
 
     /// What a parameter is called: by its name alone, if that means it.
-    pub(super) fn called(&self, param: &Param<'d>, levels: &[Names<'d>]) -> String {
+    pub(super) fn called(&self, param: &Param<'d>, levels: &[Called<'d>]) -> String {
         let is_meant = |name: &String| {
             let mut meant = levels.iter().filter_map(|level| level.among(name));
             meant.next().is_some_and(|meant| meant.is(param))
@@ -45,7 +46,7 @@ impl<'d> Export<'d> {
         CommandPath::tree(self.root).find_map(|path| {
             let params = self.params(path.leaf());
             let is_owner = params.iter().any(|own| own.is(param));
-            let name = || Names::new(params.clone()).called(param);
+            let name = || Called::new(params.clone()).called(param);
             let names = path.commands().iter().enumerate();
             let way = || {
                 let name = |(at, command): (usize, &&Command<'d>)| match at {

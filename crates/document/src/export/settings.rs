@@ -2,7 +2,7 @@
 
 //! What a document says of a parameter, in the order of its keys.
 
-use clavret_core::Param;
+use clavret_core::ask::Param;
 
 use super::Export;
 use super::fields::Fields;

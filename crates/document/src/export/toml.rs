@@ -3,7 +3,7 @@
 
 use toml::Value;
 
-use crate::text::{Entry, Node, What};
+use crate::text::{Content, Node, Pair};
 
 /// What stands under a heading of its own.
 const HEADED: &[&str] = &[
@@ -17,14 +17,14 @@ const WIDTH: usize = 100;
 /// A document in TOML.
 pub fn to_toml(document: &Node) -> String {
     let mut text = String::new();
-    if let What::Table(entries) = &document.what {
+    if let Content::Table(entries) = &document.content {
         table(entries, &mut Vec::new(), &mut text);
     }
     text
 }
 
-fn table<'n>(entries: &'n [Entry], path: &mut Vec<&'n str>, text: &mut String) {
-    let is_headed = |entry: &&Entry| HEADED.contains(&&*entry.key) && is_tables(&entry.value);
+fn table<'n>(entries: &'n [Pair], path: &mut Vec<&'n str>, text: &mut String) {
+    let is_headed = |entry: &&Pair| HEADED.contains(&&*entry.key) && is_tables(&entry.value);
     for entry in entries.iter().filter(|entry| !is_headed(entry)) {
         let key = key(&entry.key);
         let value = value(&entry.value, key.len() + 3);
@@ -32,11 +32,11 @@ fn table<'n>(entries: &'n [Entry], path: &mut Vec<&'n str>, text: &mut String) {
     }
     for entry in entries.iter().filter(is_headed) {
         path.push(&entry.key);
-        match &entry.value.what {
-            What::Table(entries) => headed(entries, ["[", "]"], path, text),
-            What::List(items) => {
+        match &entry.value.content {
+            Content::Table(entries) => headed(entries, ["[", "]"], path, text),
+            Content::List(items) => {
                 for item in items {
-                    if let What::Table(entries) = &item.what {
+                    if let Content::Table(entries) = &item.content {
                         headed(entries, ["[[", "]]"], path, text);
                     }
                 }
@@ -48,7 +48,7 @@ fn table<'n>(entries: &'n [Entry], path: &mut Vec<&'n str>, text: &mut String) {
 }
 
 fn headed<'n>(
-    entries: &'n [Entry],
+    entries: &'n [Pair],
     [open, close]: [&str; 2],
     path: &mut Vec<&'n str>,
     text: &mut String,
@@ -58,9 +58,9 @@ fn headed<'n>(
 }
 
 fn is_tables(node: &Node) -> bool {
-    match &node.what {
-        What::Table(_) => true,
-        What::List(items) => items.iter().all(|item| matches!(item.what, What::Table(_))),
+    match &node.content {
+        Content::Table(_) => true,
+        Content::List(items) => items.iter().all(|item| matches!(item.content, Content::Table(_))),
         _ => false,
     }
 }
@@ -68,8 +68,8 @@ fn is_tables(node: &Node) -> bool {
 /// A value in one line, or a list with a line for each item where that is too long.
 fn value(node: &Node, column: usize) -> String {
     let line = inline(node);
-    match &node.what {
-        What::List(items) if column + line.chars().count() > WIDTH => {
+    match &node.content {
+        Content::List(items) if column + line.chars().count() > WIDTH => {
             let lines = items.iter().map(|item| format!("    {},\n", inline(item)));
             format!("[\n{}]", lines.collect::<String>())
         }
@@ -78,18 +78,18 @@ fn value(node: &Node, column: usize) -> String {
 }
 
 fn inline(node: &Node) -> String {
-    match &node.what {
-        What::Text(text) => Value::from(text.as_str()).to_string(),
-        What::Number(number) => number_of(number),
-        What::Truth(truth) => truth.to_string(),
-        What::List(items) => {
+    match &node.content {
+        Content::Text(text) => Value::from(text.as_str()).to_string(),
+        Content::Number(number) => number_of(number),
+        Content::Truth(truth) => truth.to_string(),
+        Content::List(items) => {
             format!("[{}]", items.iter().map(inline).collect::<Vec<_>>().join(", "))
         }
-        What::Table(entries) => {
-            let entry = |entry: &Entry| format!("{} = {}", key(&entry.key), inline(&entry.value));
+        Content::Table(entries) => {
+            let entry = |entry: &Pair| format!("{} = {}", key(&entry.key), inline(&entry.value));
             format!("{{ {} }}", entries.iter().map(entry).collect::<Vec<_>>().join(", "))
         }
-        What::Nothing => "\"\"".to_owned(),
+        Content::Nothing => "\"\"".to_owned(),
     }
 }
 

@@ -1,11 +1,11 @@
 //! The tests of values: those of the library by their numbers, others by what they say.
 
+use clavret_core::ask::{Noun, Param, Standard};
 use clavret_core::valid::{Says, Test};
-use clavret_core::{Noun, Param, Standard};
 
 use super::fields::{Fields, count, list, node, text, texts};
 use super::kinds::is_unchecked;
-use crate::text::{Node, What};
+use crate::text::{Content, Node};
 
 /// The validators of a parameter: one, or a list of them.
 pub(super) fn of(param: &Param<'_>) -> Option<Node> {
@@ -83,5 +83,5 @@ fn value(value: &str, param: &Param<'_>) -> Node {
         matches!(kind.noun(), Noun::Whole) && value.parse::<i64>().is_ok()
             || matches!(kind.noun(), Noun::Number) && value.parse::<f64>().is_ok_and(f64::is_finite)
     });
-    if is_number { node(What::Number(value.to_owned())) } else { text(value) }
+    if is_number { node(Content::Number(value.to_owned())) } else { text(value) }
 }

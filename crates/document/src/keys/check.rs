@@ -2,10 +2,11 @@
 
 use std::ops::Range;
 
-use clavret_core::{Blot, nearest, visible};
+use clavret_core::inner::{Blot, nearest};
+use clavret_core::look::visible;
 
 use super::{Key, Of, Table};
-use crate::text::{Entry, Node, What};
+use crate::text::{Content, Node, Pair};
 
 /// How many tables may stand in each other: more commands below each other are none that anybody wrote.
 pub(crate) const DEEPEST: usize = 32;
@@ -53,16 +54,11 @@ const MOST_TRIED: usize = 1_000;
 const MOST_LISTED: usize = 6;
 
 /// Says what does not fit a table.
-pub(crate) fn check(entries: &[Entry], at: &Range<usize>, table: &Table, blots: &mut Blots) {
+pub(crate) fn check(entries: &[Pair], at: &Range<usize>, table: &Table, blots: &mut Blots) {
     within(entries, at, (table, 0), blots);
 }
 
-fn within(
-    entries: &[Entry],
-    at: &Range<usize>,
-    (table, depth): (&Table, usize),
-    blots: &mut Blots,
-) {
+fn within(entries: &[Pair], at: &Range<usize>, (table, depth): (&Table, usize), blots: &mut Blots) {
     if depth > DEEPEST {
         return blots
             .put(at, format!("it stands in more than {DEEPEST} others, the most there may be"));
@@ -122,7 +118,7 @@ const MEANT: &[(&str, &str)] = &[
 ];
 
 fn value(node: &Node, (of, depth): (&Of, usize), key: &Key, blots: &mut Blots) {
-    if let What::Text(text) = &node.what
+    if let Content::Text(text) = &node.content
         && matches!(key.name, "name" | "opposite" | "secret-file" | "variable")
         && text.len() > LONGEST_NAME
     {
@@ -132,18 +128,18 @@ fn value(node: &Node, (of, depth): (&Of, usize), key: &Key, blots: &mut Blots) {
         );
     }
     let refused = |blots: &mut Blots| {
-        blots.put(&node.at, format!("`{}` takes {}, {}", key.name, taken(of), not(&node.what)));
+        blots.put(&node.at, format!("`{}` takes {}, {}", key.name, taken(of), not(&node.content)));
     };
-    match (of, &node.what) {
+    match (of, &node.content) {
         (Of::Either(several), what) => match several.iter().find(|of| fits(of, what)) {
             Some(of) => value(node, (of, depth), key, blots),
             None => refused(blots),
         },
         (of, what) if !fits(of, what) => refused(blots),
-        (Of::List(of), What::List(items)) => {
+        (Of::List(of), Content::List(items)) => {
             items.iter().for_each(|item| value(item, (of, depth), key, blots));
         }
-        (Of::Row(places, least), What::List(items)) => {
+        (Of::Row(places, least), Content::List(items)) => {
             if items.len() < *least || items.len() > places.len() {
                 return refused(blots);
             }
@@ -151,16 +147,16 @@ fn value(node: &Node, (of, depth): (&Of, usize), key: &Key, blots: &mut Blots) {
                 value(item, (of, depth), key, blots);
             }
         }
-        (Of::Map, What::Table(entries)) => {
+        (Of::Map, Content::Table(entries)) => {
             entries.iter().for_each(|entry| value(&entry.value, (&Of::Text, depth), key, blots));
         }
-        (Of::Table(table), What::Table(entries)) => {
+        (Of::Table(table), Content::Table(entries)) => {
             within(entries, &node.at, (table, depth + 1), blots);
         }
-        (Of::Tables(table), What::List(items)) => {
+        (Of::Tables(table), Content::List(items)) => {
             for item in items {
-                match &item.what {
-                    What::Table(entries) => within(entries, &item.at, (table, depth + 1), blots),
+                match &item.content {
+                    Content::Table(entries) => within(entries, &item.at, (table, depth + 1), blots),
                     what => {
                         blots.put(&item.at, format!("`{}` takes tables, {}", key.name, not(what)))
                     }
@@ -172,18 +168,18 @@ fn value(node: &Node, (of, depth): (&Of, usize), key: &Key, blots: &mut Blots) {
 }
 
 /// Whether a value is of the sort, whatever is in it.
-fn fits(of: &Of, what: &What) -> bool {
+fn fits(of: &Of, what: &Content) -> bool {
     match (of, what) {
-        (Of::Schema, What::Number(number)) => number == "1",
-        (Of::Text, What::Text(_)) | (Of::Truth, What::Truth(_)) => true,
-        (Of::Character, What::Text(text)) => text.chars().count() == 1,
-        (Of::Count(most), What::Number(number)) => {
+        (Of::Schema, Content::Number(number)) => number == "1",
+        (Of::Text, Content::Text(_)) | (Of::Truth, Content::Truth(_)) => true,
+        (Of::Character, Content::Text(text)) => text.chars().count() == 1,
+        (Of::Count(most), Content::Number(number)) => {
             number.parse::<u32>().is_ok_and(|number| number <= *most)
         }
-        (Of::Scalar, What::Text(_) | What::Number(_) | What::Truth(_)) => true,
-        (Of::Word(words), What::Text(text)) => words.contains(&text.as_str()),
-        (Of::List(_) | Of::Row(..) | Of::Tables(_), What::List(_)) => true,
-        (Of::Map | Of::Table(_), What::Table(_)) => true,
+        (Of::Scalar, Content::Text(_) | Content::Number(_) | Content::Truth(_)) => true,
+        (Of::Word(words), Content::Text(text)) => words.contains(&text.as_str()),
+        (Of::List(_) | Of::Row(..) | Of::Tables(_), Content::List(_)) => true,
+        (Of::Map | Of::Table(_), Content::Table(_)) => true,
         (Of::Either(several), what) => several.iter().any(|of| fits(of, what)),
         _ => false,
     }
@@ -224,14 +220,14 @@ fn or(texts: &[String]) -> String {
 }
 
 /// What a value is instead.
-fn not(what: &What) -> String {
+fn not(what: &Content) -> String {
     match what {
-        What::Text(text) => format!("and {} is none", quoted(text)),
-        What::Number(number) => format!("and {number} is none"),
-        What::Truth(truth) => format!("and {truth} is none"),
-        What::List(items) => format!("and this is a list of {}", items.len()),
-        What::Table(_) => "and this is a table".to_owned(),
-        What::Nothing => "and null is none".to_owned(),
+        Content::Text(text) => format!("and {} is none", quoted(text)),
+        Content::Number(number) => format!("and {number} is none"),
+        Content::Truth(truth) => format!("and {truth} is none"),
+        Content::List(items) => format!("and this is a list of {}", items.len()),
+        Content::Table(_) => "and this is a table".to_owned(),
+        Content::Nothing => "and null is none".to_owned(),
     }
 }
 

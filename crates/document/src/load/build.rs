@@ -4,15 +4,16 @@ use std::collections::{HashMap, HashSet};
 use std::rc::Rc;
 
 use bumpalo::Bump;
-use clavret_core::{Bundle, Command, Kind, Of, Param, Standard};
+use clavret_core::ask::{Param, Standard};
+use clavret_core::{Abbreviated, Bundle, Command, Kind};
 
 use super::kinds::{self, Named};
 use super::refer::Level;
 use super::view::{View, scalar, text};
 use super::{Document, Handed};
 use crate::keys::check::{Blots, DEEPEST, none_of, quoted};
-use crate::names::Names;
-use crate::text::{Node, What};
+use crate::names::Called;
+use crate::text::{Content, Node};
 
 type Setter<'d> = fn(Command<'d>) -> Command<'d>;
 
@@ -27,9 +28,9 @@ pub(super) struct Build<'d, 'b> {
     kinds: HashMap<&'d str, &'d Kind<'d>>,
     bundles: HashMap<&'d str, &'d Bundle<'d>>,
     /// The names of what they take.
-    bundled: HashMap<&'d str, Rc<Names<'d>>>,
+    bundled: HashMap<&'d str, Rc<Called<'d>>>,
     /// The parameters of each command, its bundles' among them, by where its table begins.
-    pub(super) taken: HashMap<usize, Rc<Names<'d>>>,
+    pub(super) taken: HashMap<usize, Rc<Called<'d>>>,
     /// The same without those of its bundles, nor what is usual.
     listed: HashMap<usize, &'d [&'d Param<'d>]>,
     pub(super) usual: Option<&'d [&'d Param<'d>]>,
@@ -150,7 +151,7 @@ impl<'d, 'b> Build<'d, 'b> {
             let params: &'d [&'d Param<'d>] = self.arena.alloc_slice_copy(&params);
             let heading = view.text("heading").unwrap_or_default();
             let bundle = Bundle::new(heading).takes(params);
-            self.bundled.insert(view.name(), Rc::new(Names::new(params.to_vec())));
+            self.bundled.insert(view.name(), Rc::new(Called::new(params.to_vec())));
             if self.bundles.insert(view.name(), self.arena.alloc(bundle)).is_some() {
                 let at = view.get("name").map_or(view.at, |node| &node.at);
                 self.blots
@@ -162,7 +163,7 @@ impl<'d, 'b> Build<'d, 'b> {
     /// The parameters of a command and of those below it.
     fn params(&mut self, view: View<'d>, depth: usize) {
         let mut params = self.listed(view);
-        let taken = Names::new(params.clone());
+        let taken = Called::new(params.clone());
         if depth == 0 {
             self.usual = self.usual(&params);
             let usual = self.usual.unwrap_or_default().iter();
@@ -240,7 +241,7 @@ impl<'d, 'b> Build<'d, 'b> {
         let root = Level { params: &taken, above: None };
         for view in self.root.tables("bundle") {
             let Some(bundle) = self.bundles.get(view.name()).copied() else { continue };
-            let params = Names::new(bundle.params().to_vec());
+            let params = Called::new(bundle.params().to_vec());
             let rules = self.rules(view, Level { params: &params, above: Some(&root) });
             if !rules.is_empty() {
                 self.bundles.insert(view.name(), self.arena.alloc(bundle.rules(rules)));
@@ -280,8 +281,8 @@ impl<'d, 'b> Build<'d, 'b> {
             command = command.formerly(former);
         }
         let rows = |key| {
-            view.items(key).iter().filter_map(|row| match &row.what {
-                What::List(items) => Some((scalar(items.first()?)?, text(items.get(1)?)?)),
+            view.items(key).iter().filter_map(|row| match &row.content {
+                Content::List(items) => Some((scalar(items.first()?)?, text(items.get(1)?)?)),
                 _ => None,
             })
         };
@@ -296,9 +297,9 @@ impl<'d, 'b> Build<'d, 'b> {
         }
         if let Some(of) = view.text("abbreviations") {
             command = command.abbreviations(match of {
-                "options" => Of::Options,
-                "commands" => Of::Commands,
-                _ => Of::Both,
+                "options" => Abbreviated::Options,
+                "commands" => Abbreviated::Commands,
+                _ => Abbreviated::Both,
             });
         }
         let setters: [(&str, Setter<'d>); 3] = [

@@ -5,11 +5,14 @@ use std::error::Error;
 use std::fmt;
 use std::ops::Range;
 
-use clavret_core::{Blot, Command, Look, Problem, draw_blots};
+use clavret_core::Command;
+use clavret_core::faults::Problem;
+use clavret_core::inner::{Blot, draw_blots};
+use clavret_core::look::Look;
 
 use super::Document;
 use crate::keys::check::Blots;
-use crate::text::{Entry, Node, What};
+use crate::text::{Content, Node, Pair};
 
 /// All that is wrong with a document. Its text is drawn as faults of a command line are, each under its line.
 pub struct DocumentFaults {
@@ -80,7 +83,7 @@ pub(super) fn declared(document: &Document, root: &Command<'_>, blots: &mut Blot
 
 /// Where each text of a document stands, by its address, and the table that it is in.
 struct Places<'n> {
-    texts: HashMap<usize, (&'n Range<usize>, &'n [Entry])>,
+    texts: HashMap<usize, (&'n Range<usize>, &'n [Pair])>,
     root: Range<usize>,
     /// Where something is wrong already, in order.
     wrong: Vec<usize>,
@@ -91,20 +94,20 @@ impl<'n> Places<'n> {
         let mut wrong: Vec<usize> = blots.0.iter().map(|blot| blot.bytes.start).collect();
         wrong.sort_unstable();
         let mut places = Places { texts: HashMap::new(), root: 0..0, wrong };
-        let mut waiting: Vec<(&'n Node, &'n [Entry])> = vec![(root, &[])];
+        let mut waiting: Vec<(&'n Node, &'n [Pair])> = vec![(root, &[])];
         while let Some((node, table)) = waiting.pop() {
-            match &node.what {
-                What::Text(text) | What::Number(text) => {
+            match &node.content {
+                Content::Text(text) | Content::Number(text) => {
                     places.texts.insert(text.as_ptr().addr(), (&node.at, table));
                 }
-                What::List(items) => waiting.extend(items.iter().map(|item| (item, table))),
-                What::Table(entries) => {
+                Content::List(items) => waiting.extend(items.iter().map(|item| (item, table))),
+                Content::Table(entries) => {
                     waiting.extend(entries.iter().map(|entry| (&entry.value, &entries[..])));
                 }
-                What::Truth(_) | What::Nothing => {}
+                Content::Truth(_) | Content::Nothing => {}
             }
         }
-        if let What::Table(entries) = &root.what
+        if let Content::Table(entries) = &root.content
             && let Some(name) = value_of(entries, "name")
         {
             places.root = name.clone();
@@ -128,7 +131,7 @@ impl<'n> Places<'n> {
     }
 
     /// Whether something of a table is wrong, apart from the tables in it.
-    fn is_wrong(&self, table: &[Entry]) -> bool {
+    fn is_wrong(&self, table: &[Pair]) -> bool {
         let mut own = table.iter().filter(|entry| !has_tables(&entry.value));
         own.any(|entry| {
             let first = self.wrong.partition_point(|&at| at < entry.at.start);
@@ -138,12 +141,12 @@ impl<'n> Places<'n> {
 }
 
 fn has_tables(node: &Node) -> bool {
-    match &node.what {
-        What::List(items) => items.iter().any(|item| matches!(item.what, What::Table(_))),
+    match &node.content {
+        Content::List(items) => items.iter().any(|item| matches!(item.content, Content::Table(_))),
         _ => false,
     }
 }
 
-fn value_of<'n>(table: &'n [Entry], key: &str) -> Option<&'n Range<usize>> {
+fn value_of<'n>(table: &'n [Pair], key: &str) -> Option<&'n Range<usize>> {
     table.iter().find(|entry| entry.key == key).map(|entry| &entry.value.at)
 }

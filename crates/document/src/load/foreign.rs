@@ -2,8 +2,13 @@
 
 use std::any::Any;
 
+use clavret_core::handlers::Alone;
+use clavret_core::handlers::Gives;
+use clavret_core::reader::Request;
 use clavret_core::valid::{Says, Test};
-use clavret_core::{Alone, Asked, Gives, Known, Lister, Refusal, SoFar, Wording};
+use clavret_core::wording::Wording;
+use clavret_core::world::Lister;
+use clavret_core::{Known, Refusal, SoFar};
 
 /// A list that is known by name: nobody here can ask it.
 #[derive(Debug, Clone, Copy)]
@@ -31,7 +36,7 @@ impl Lister for List<'_> {
 pub(super) struct Prints(pub(super) Gives);
 
 impl Alone for Prints {
-    fn text(&self, asked: &Asked<'_>) -> String {
+    fn text(&self, asked: &Request<'_>) -> String {
         let path = asked.path();
         format!("{path} prints what only the program has: run it\n")
     }

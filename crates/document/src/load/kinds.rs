@@ -3,11 +3,14 @@
 use std::collections::HashMap;
 
 use bumpalo::Bump;
-use clavret_core::{Form, Kind, Offer, Refers, Standard, nearest};
+use clavret_core::ask::{Refers, Standard};
+use clavret_core::inner::nearest;
+use clavret_core::shape::Form;
+use clavret_core::{Kind, Offer};
 
 use super::view::{View, text};
 use crate::keys::check::{Blots, quoted};
-use crate::text::{Node, What};
+use crate::text::{Content, Node};
 
 /// What a name stands for.
 #[derive(Debug, Clone, Copy)]
@@ -72,12 +75,12 @@ const MEANT: &[(&str, &str)] = &[
 /// The names of the kinds of a parameter's words, each with its place.
 pub(super) fn types<'d>(param: View<'d>) -> Vec<(&'d str, &'d Node)> {
     match param.get("type") {
-        Some(node) => match &node.what {
-            What::Text(name) => vec![(name, node)],
-            What::List(items) => {
+        Some(node) => match &node.content {
+            Content::Text(name) => vec![(name, node)],
+            Content::List(items) => {
                 items.iter().filter_map(|item| Some((text(item)?, item))).collect()
             }
-            What::Table(_) => View::of(node)
+            Content::Table(_) => View::of(node)
                 .map(|entry| {
                     let side = |key| entry.get(key).and_then(|side| Some((text(side)?, side)));
                     ["key", "value"].into_iter().filter_map(side).collect()

@@ -26,14 +26,15 @@ mod view;
 use std::collections::HashMap;
 
 use bumpalo::Bump;
+use clavret_core::Command;
+use clavret_core::ask::Param;
 use clavret_core::valid::Test;
-use clavret_core::{Command, Param};
 
 use self::build::Build;
 pub use self::faults::DocumentFaults;
 use crate::keys::DOCUMENT;
 use crate::keys::check::{Blots, check};
-use crate::text::{Misread, Node, What, from_json, from_toml};
+use crate::text::{Content, Misread, Node, from_json, from_toml};
 
 /// The longest document that is read, in bytes.
 const LONGEST: usize = 4 << 20;
@@ -42,8 +43,9 @@ const LONGEST: usize = 4 << 20;
 /// borrows that is made of it.
 ///
 /// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_document::*; }
-/// use clavret::{Arena, Document, Outcome};
+/// # mod clavret { pub use clavret_core::*; pub use clavret_document::{self as document, *}; }
+/// use clavret::Outcome;
+/// use clavret::document::{Arena, Document};
 ///
 /// let text = r#"
 ///     clavret = 1
@@ -71,8 +73,8 @@ const LONGEST: usize = 4 << 20;
 /// All that is wrong is told at once, with its places:
 ///
 /// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_document::*; }
-/// use clavret::Document;
+/// # mod clavret { pub use clavret_core::*; pub use clavret_document::{self as document, *}; }
+/// use clavret::document::Document;
 /// let faults = Document::read("feed.toml", "clavret = 1\nname = \"feed\"\nsumary = \"note\"\n").unwrap_err();
 /// assert_eq!(faults.to_string(), "\
 /// feed.toml: one thing to put right
@@ -137,7 +139,7 @@ impl Document {
             }
         };
         let Some(root) = tree(text, &mut blots) else { return Err(faults(text, blots)) };
-        let What::Table(entries) = &root.what else { return Err(faults(text, blots)) };
+        let Content::Table(entries) = &root.content else { return Err(faults(text, blots)) };
         check(entries, &root.at, &DOCUMENT, &mut blots);
         let tests = valid::tests(entries, &mut blots);
         let document = Document { root, tests };
@@ -162,8 +164,10 @@ impl Document {
     /// what it has, such as what prints scripts for completion, and carries nothing else.
     ///
     /// ```
-    /// # mod clavret { pub use clavret_core::*; pub use clavret_document::*; }
-    /// use clavret::{Arena, DOCUMENT_FLAG, Document, Look, Outcome};
+    /// # mod clavret { pub use clavret_core::*; pub use clavret_document::{self as document, *}; }
+    /// use clavret::{DOCUMENT_FLAG, Outcome};
+    /// use clavret::document::{Arena, Document};
+    /// use clavret::look::Look;
     ///
     /// let text = r#"
     ///     clavret = 1
@@ -174,7 +178,7 @@ impl Document {
     /// let (document, arena) = (Document::read("feed.toml", text).unwrap(), Arena::new());
     /// let feed = document.command_with(&arena, &[], &[DOCUMENT_FLAG.param()]);
     ///
-    /// let Outcome::Asked(asked) = feed.read(&["--declaration"]) else { panic!() };
+    /// let Outcome::Request(asked) = feed.read(&["--declaration"]) else { panic!() };
     /// assert!(asked.text(Look::PLAIN).contains("\"name\": \"feed\""));
     /// ```
     pub fn command_with<'d>(

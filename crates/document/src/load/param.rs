@@ -1,7 +1,11 @@
 //! A parameter of a document: its key, with a setter called for each of the table's keys. Those that take more than a text, a
 //! character or a truth value are called here, the others by `settings.rs`.
 
-use clavret_core::{Alone, Gives, HELP, Param, Role, ShowPage, ShowVersion, Tail, Untyped};
+use clavret_core::ask::{Param, Role};
+use clavret_core::handlers::Gives;
+use clavret_core::handlers::{Alone, ShowPage, ShowVersion};
+use clavret_core::shape::Untyped;
+use clavret_core::{HELP_COMMAND, Tail};
 
 use super::build::Build;
 use super::foreign::{List, Prints};
@@ -60,7 +64,7 @@ impl<'d> Build<'d, '_> {
     }
 
     /// The form of a parameter's value.
-    fn form(&mut self, view: View<'d>) -> &'d clavret_core::Form<'d> {
+    fn form(&mut self, view: View<'d>) -> &'d clavret_core::shape::Form<'d> {
         let kinds = self.kinds_of(view);
         if view.is("attached") && kinds.len() > 1 {
             let at = view.get("attached").map_or(view.at, |node| &node.at);
@@ -102,7 +106,7 @@ impl<'d> Build<'d, '_> {
     pub(super) fn of_command(&self, name: &str) -> &'d dyn Alone {
         let handed = self.handed.commands.iter().filter_map(|command| command.alone());
         match name {
-            "page" => HELP.alone().unwrap_or(&ShowPage),
+            "page" => HELP_COMMAND.alone().unwrap_or(&ShowPage),
             "version" => &ShowVersion,
             other => of_program(other, handed),
         }

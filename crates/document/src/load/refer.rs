@@ -3,17 +3,18 @@
 use std::collections::HashSet;
 use std::ops::Range;
 
-use clavret_core::{HELP_FLAG, Param, Role, VERSION_FLAG};
+use clavret_core::ask::{Param, Role};
+use clavret_core::{HELP_FLAG, VERSION_FLAG};
 
 use super::build::Build;
 use super::view::View;
 use crate::keys::check::{none_of, quoted};
-use crate::names::Names;
+use crate::names::Called;
 
 /// A command of the document, its parameters made, and those above it.
 #[derive(Debug, Clone, Copy)]
 pub(super) struct Level<'d, 'l> {
-    pub(super) params: &'l Names<'d>,
+    pub(super) params: &'l Called<'d>,
     pub(super) above: Option<&'l Level<'d, 'l>>,
 }
 
@@ -81,7 +82,7 @@ impl<'d> Build<'d, '_> {
         self.root.get("usual")?;
         let named: Vec<_> =
             own.iter().copied().filter(|param| param.role() != Role::Operand).collect();
-        let named = Names::new(named);
+        let named = Called::new(named);
         let mut usual = Vec::new();
         for (name, at) in self.root.names("usual") {
             match named.among(name) {
@@ -103,7 +104,7 @@ impl<'d> Build<'d, '_> {
         if view.get("takes").is_none() {
             return params;
         }
-        let known = Names::new(params);
+        let known = Called::new(params);
         let (mut ordered, mut seen) = (Vec::new(), HashSet::new());
         for (name, at) in view.names("takes") {
             match known.among(name) {

@@ -1,6 +1,7 @@
 //! What is of the whole program: its version, its config file, its phrases.
 
-use clavret_core::{Command, Config, Package, Phrase, Wording};
+use clavret_core::wording::{Phrase, Wording};
+use clavret_core::{Command, Config, Package};
 
 use super::build::Build;
 use super::refer::Level;

@@ -1,6 +1,7 @@
 //! The relations of a document.
 
-use clavret_core::{Param, Rule};
+use clavret_core::Rule;
+use clavret_core::ask::Param;
 
 use super::build::Build;
 use super::refer::Level;

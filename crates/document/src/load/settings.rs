@@ -3,7 +3,8 @@
 //! The setters of a parameter whose keys take a text, a character or a truth value; and the constructors of rules.
 
 use bumpalo::Bump;
-use clavret_core::{Rule, Untyped};
+use clavret_core::Rule;
+use clavret_core::shape::Untyped;
 
 use super::rules::Makes;
 use super::view::View;

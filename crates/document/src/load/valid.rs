@@ -2,17 +2,18 @@
 
 use std::collections::HashMap;
 
+use clavret_core::ask::Standard;
+use clavret_core::document::Unfit;
 use clavret_core::valid::Test;
-use clavret_core::{Standard, Unfit};
 
 use super::foreign::{InWords, Said, Several, Told};
 use super::kinds::{Named, named, own, types};
 use super::view::{View, scalar};
 use crate::keys::check::{Blots, quoted};
-use crate::text::{Entry, Node, What};
+use crate::text::{Content, Node, Pair};
 
 /// The validators of all parameters, each by where it stands.
-pub(super) fn tests(root: &[Entry], blots: &mut Blots) -> HashMap<usize, Box<dyn Test>> {
+pub(super) fn tests(root: &[Pair], blots: &mut Blots) -> HashMap<usize, Box<dyn Test>> {
     let at = 0..0;
     let root = View { entries: root, at: &at };
     let (own, mut tests) = (own(root), HashMap::new());
@@ -43,8 +44,8 @@ const MOST_PATTERNS: usize = 200;
 
 fn count_patterns(valid: &Node) -> usize {
     let is_one = |node: &&Node| View::of(node).is_some_and(|view| view.get("pattern").is_some());
-    match &valid.what {
-        What::List(items) => items.iter().filter(is_one).count(),
+    match &valid.content {
+        Content::List(items) => items.iter().filter(is_one).count(),
         _ => usize::from(is_one(&valid)),
     }
 }
@@ -56,8 +57,8 @@ fn of(
     blots: &mut Blots,
 ) -> Option<Box<dyn Test>> {
     let standard = standard(param, own);
-    match &valid.what {
-        What::List(items) => {
+    match &valid.content {
+        Content::List(items) => {
             let views = items.iter().filter_map(View::of);
             let tests = views.filter_map(|view| validator(view, standard, blots));
             Some(Box::new(Several(tests.collect())))

@@ -4,19 +4,19 @@ use std::ops::Range;
 
 use bumpalo::Bump;
 
-use crate::text::{Entry, Node, What};
+use crate::text::{Content, Node, Pair};
 
 /// A table, and where it stands.
 #[derive(Debug, Clone, Copy)]
 pub(super) struct View<'d> {
-    pub(super) entries: &'d [Entry],
+    pub(super) entries: &'d [Pair],
     pub(super) at: &'d Range<usize>,
 }
 
 impl<'d> View<'d> {
     pub(super) fn of(node: &'d Node) -> Option<Self> {
-        match &node.what {
-            What::Table(entries) => Some(View { entries, at: &node.at }),
+        match &node.content {
+            Content::Table(entries) => Some(View { entries, at: &node.at }),
             _ => None,
         }
     }
@@ -34,12 +34,12 @@ impl<'d> View<'d> {
     }
 
     pub(super) fn is(&self, key: &str) -> bool {
-        matches!(self.get(key), Some(Node { what: What::Truth(true), .. }))
+        matches!(self.get(key), Some(Node { content: Content::Truth(true), .. }))
     }
 
     pub(super) fn items(&self, key: &str) -> &'d [Node] {
-        match self.get(key).map(|node| &node.what) {
-            Some(What::List(items)) => items,
+        match self.get(key).map(|node| &node.content) {
+            Some(Content::List(items)) => items,
             _ => &[],
         }
     }
@@ -74,17 +74,17 @@ impl<'d> View<'d> {
 }
 
 pub(super) fn text(node: &Node) -> Option<&str> {
-    match &node.what {
-        What::Text(text) => Some(text),
+    match &node.content {
+        Content::Text(text) => Some(text),
         _ => None,
     }
 }
 
 pub(super) fn scalar(node: &Node) -> Option<&str> {
-    match &node.what {
-        What::Text(text) | What::Number(text) => Some(text),
-        What::Truth(true) => Some("true"),
-        What::Truth(false) => Some("false"),
+    match &node.content {
+        Content::Text(text) | Content::Number(text) => Some(text),
+        Content::Truth(true) => Some("true"),
+        Content::Truth(false) => Some("false"),
         _ => None,
     }
 }

@@ -13,7 +13,9 @@ mod values;
 
 use std::fmt;
 
-use clavret_core::{Command, CommandPath, Problem};
+use clavret_core::Command;
+use clavret_core::ask::CommandPath;
+use clavret_core::faults::Problem;
 
 /// Something about a declaration that its users would stumble over; see [`flaws`].
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -36,8 +38,9 @@ impl fmt::Display for Flaw {
 /// [`problems`](Command::problems). What is hidden needs no help.
 ///
 /// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_document::*; }
-/// use clavret::{Command, Named, flaws};
+/// # mod clavret { pub use clavret_core::*; pub use clavret_document::{self as faults, *}; }
+/// use clavret::{Command, Named};
+/// use clavret::faults::flaws;
 /// static FRAMES: Named<f32> = Named::new("frames").default("many").help("frames seen");
 /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
 /// let told: Vec<String> = flaws(&INSPECT).iter().map(ToString::to_string).collect();

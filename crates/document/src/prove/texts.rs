@@ -3,7 +3,10 @@
 use super::Flaw;
 use std::collections::HashMap;
 
-use clavret_core::{Command, CommandPath, Look, Page, PageLength, Param, Role, columns};
+use clavret_core::Command;
+use clavret_core::ask::{CommandPath, Param, Role};
+use clavret_core::look::{Look, columns};
+use clavret_core::medium::{Page, PageLength};
 
 /// What is missing or misleads on a command's page.
 pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {

@@ -1,7 +1,9 @@
 //! Defaults, examples of lines and examples of values, each read as if it were typed.
 
 use super::line;
-use clavret_core::{CommandPath, Outcome, Param, Place, Role, Tail};
+use clavret_core::ask::{CommandPath, Param, Role};
+use clavret_core::faults::Place;
+use clavret_core::{Outcome, Tail};
 
 /// What does not read, of a command and its parameters.
 pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
@@ -55,7 +57,7 @@ fn look_at_line(path: &CommandPath<'_>, example: &str, flaws: &mut Vec<String>) 
     };
     let reached = match root.read(words) {
         Outcome::Reading(reading) => reading.passes(leaf),
-        Outcome::Asked(asked) => asked.path().commands().iter().any(|at| at.is(leaf)),
+        Outcome::Request(asked) => asked.path().commands().iter().any(|at| at.is(leaf)),
         Outcome::Faults(faults) => {
             // A default that does not read is told once, and not of each line.
             let typed = faults.iter().filter(|fault| !matches!(fault.place(), Place::Nowhere));

@@ -6,7 +6,7 @@ use std::ops::Range;
 use jsonc_parser::common::Ranged;
 use jsonc_parser::{ParseOptions, ast};
 
-use super::{Entry, Misread, Node, What};
+use super::{Content, Misread, Node, Pair};
 
 /// What a text in JSON says: an object, or nothing at all.
 ///
@@ -30,7 +30,7 @@ pub fn from_json(text: &str) -> Result<Node, (Range<usize>, Misread)> {
     match jsonc_parser::parse_to_ast(text, &Default::default(), &options) {
         Ok(parsed) => match parsed.value {
             Some(object @ ast::Value::Object(_)) => node(&object),
-            None => Ok(Node { what: What::Nothing, at: 0..text.len() }),
+            None => Ok(Node { content: Content::Nothing, at: 0..text.len() }),
             Some(_) => Err((0..text.len().min(1), Misread::NoTable)),
         },
         Err(error) => {
@@ -45,20 +45,20 @@ pub fn from_json(text: &str) -> Result<Node, (Range<usize>, Misread)> {
 }
 
 fn node(value: &ast::Value<'_>) -> Result<Node, (Range<usize>, Misread)> {
-    let what = match value {
-        ast::Value::StringLit(text) => What::Text(text.value.to_string()),
-        ast::Value::NumberLit(number) => What::Number(number.value.to_owned()),
-        ast::Value::BooleanLit(truth) => What::Truth(truth.value),
-        ast::Value::NullKeyword(_) => What::Nothing,
+    let content = match value {
+        ast::Value::StringLit(text) => Content::Text(text.value.to_string()),
+        ast::Value::NumberLit(number) => Content::Number(number.value.to_owned()),
+        ast::Value::BooleanLit(truth) => Content::Truth(truth.value),
+        ast::Value::NullKeyword(_) => Content::Nothing,
         ast::Value::Array(array) => {
-            What::List(array.elements.iter().map(node).collect::<Result<_, _>>()?)
+            Content::List(array.elements.iter().map(node).collect::<Result<_, _>>()?)
         }
-        ast::Value::Object(object) => What::Table(entries(object)?),
+        ast::Value::Object(object) => Content::Table(entries(object)?),
     };
-    Ok(Node { what, at: value.start()..value.end() })
+    Ok(Node { content, at: value.start()..value.end() })
 }
 
-fn entries(object: &ast::Object<'_>) -> Result<Vec<Entry>, (Range<usize>, Misread)> {
+fn entries(object: &ast::Object<'_>) -> Result<Vec<Pair>, (Range<usize>, Misread)> {
     let mut known = HashSet::new();
     let mut entries = Vec::new();
     for ast::ObjectProp { name, value, .. } in &object.properties {
@@ -66,7 +66,7 @@ fn entries(object: &ast::Object<'_>) -> Result<Vec<Entry>, (Range<usize>, Misrea
         if !known.insert(name.as_str()) {
             return Err((at, Misread::Twice(name.as_str().to_owned())));
         }
-        entries.push(Entry { key: name.as_str().to_owned(), at, value: node(value)? });
+        entries.push(Pair { key: name.as_str().to_owned(), at, value: node(value)? });
     }
     Ok(entries)
 }

@@ -25,14 +25,14 @@ pub use write::to_json;
 #[derive(Debug, Clone, PartialEq)]
 pub struct Node {
     /// What it is.
-    pub what: What,
+    pub content: Content,
     /// Its bytes.
     pub at: Range<usize>,
 }
 
 /// What a value is.
 #[derive(Debug, Clone, PartialEq)]
-pub enum What {
+pub enum Content {
     /// A text; a date or a time as it is written.
     Text(String),
     /// A number as it is written, a whole one in decimal digits.
@@ -42,14 +42,14 @@ pub enum What {
     /// Several values.
     List(Vec<Node>),
     /// Values with keys, in the order of the text.
-    Table(Vec<Entry>),
+    Table(Vec<Pair>),
     /// JSON's `null`.
     Nothing,
 }
 
 /// A key and its value.
 #[derive(Debug, Clone, PartialEq)]
-pub struct Entry {
+pub struct Pair {
     /// The key.
     pub key: String,
     /// The bytes of the key.

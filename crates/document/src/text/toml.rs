@@ -6,7 +6,7 @@ use std::ops::Range;
 use toml::Spanned;
 use toml::de::{DeTable, DeValue};
 
-use super::{Entry, Misread, Node, What};
+use super::{Content, Misread, Node, Pair};
 
 /// What a text in TOML says.
 ///
@@ -16,7 +16,7 @@ use super::{Entry, Misread, Node, What};
 pub fn from_toml(text: &str) -> Result<Node, Vec<(Range<usize>, Misread)>> {
     let (root, errors) = DeTable::parse_recoverable(text);
     if errors.is_empty() {
-        return Ok(Node { what: table(root.get_ref()), at: 0..text.len() });
+        return Ok(Node { content: table(root.get_ref()), at: 0..text.len() });
     }
     let told = |error: &toml::de::Error| {
         let said = error.message().lines().collect::<Vec<_>>().join("; ");
@@ -25,31 +25,31 @@ pub fn from_toml(text: &str) -> Result<Node, Vec<(Range<usize>, Misread)>> {
     Err(errors.iter().map(told).collect())
 }
 
-fn table(table: &DeTable<'_>) -> What {
-    let entry = |(key, value): (&Spanned<Cow<'_, str>>, &Spanned<DeValue<'_>>)| Entry {
+fn table(table: &DeTable<'_>) -> Content {
+    let entry = |(key, value): (&Spanned<Cow<'_, str>>, &Spanned<DeValue<'_>>)| Pair {
         key: key.get_ref().to_string(),
         at: key.span(),
         value: node(value),
     };
-    let mut entries: Vec<Entry> = table.iter().map(entry).collect();
+    let mut entries: Vec<Pair> = table.iter().map(entry).collect();
     entries.sort_by_key(|entry| entry.at.start);
-    What::Table(entries)
+    Content::Table(entries)
 }
 
 fn node(value: &Spanned<DeValue<'_>>) -> Node {
-    let what = match value.get_ref() {
-        DeValue::String(text) => What::Text(text.to_string()),
+    let content = match value.get_ref() {
+        DeValue::String(text) => Content::Text(text.to_string()),
         DeValue::Integer(number) => {
             // Written in another base, it is a number all the same.
             let whole = i128::from_str_radix(number.as_str(), number.radix());
             let digits = |_| number.as_str().to_owned();
-            What::Number(whole.map_or_else(digits, |whole| whole.to_string()))
+            Content::Number(whole.map_or_else(digits, |whole| whole.to_string()))
         }
-        DeValue::Float(number) => What::Number(number.as_str().to_owned()),
-        DeValue::Boolean(truth) => What::Truth(*truth),
-        DeValue::Datetime(moment) => What::Text(moment.to_string()),
-        DeValue::Array(items) => What::List(items.iter().map(node).collect()),
+        DeValue::Float(number) => Content::Number(number.as_str().to_owned()),
+        DeValue::Boolean(truth) => Content::Truth(*truth),
+        DeValue::Datetime(moment) => Content::Text(moment.to_string()),
+        DeValue::Array(items) => Content::List(items.iter().map(node).collect()),
         DeValue::Table(entries) => table(entries),
     };
-    Node { what, at: value.span() }
+    Node { content, at: value.span() }
 }

@@ -2,27 +2,27 @@
 
 use serde::ser::{Serialize, SerializeMap, Serializer};
 
-use super::{Node, What};
+use super::{Content, Node};
 
 impl Serialize for Node {
     fn serialize<S: Serializer>(&self, serializer: S) -> Result<S::Ok, S::Error> {
-        match &self.what {
-            What::Text(text) => serializer.serialize_str(text),
-            What::Number(number) => match (number.parse::<i64>(), number.parse::<f64>()) {
+        match &self.content {
+            Content::Text(text) => serializer.serialize_str(text),
+            Content::Number(number) => match (number.parse::<i64>(), number.parse::<f64>()) {
                 (Ok(whole), _) => serializer.serialize_i64(whole),
                 (_, Ok(number)) => serializer.serialize_f64(number),
                 _ => serializer.serialize_str(number),
             },
-            What::Truth(truth) => serializer.serialize_bool(*truth),
-            What::List(items) => serializer.collect_seq(items),
-            What::Table(entries) => {
+            Content::Truth(truth) => serializer.serialize_bool(*truth),
+            Content::List(items) => serializer.collect_seq(items),
+            Content::Table(entries) => {
                 let mut table = serializer.serialize_map(Some(entries.len()))?;
                 for entry in entries {
                     table.serialize_entry(&entry.key, &entry.value)?;
                 }
                 table.end()
             }
-            What::Nothing => serializer.serialize_none(),
+            Content::Nothing => serializer.serialize_none(),
         }
     }
 }

@@ -4,10 +4,12 @@ use std::io::Write;
 use std::process::{Command, Stdio};
 
 use apiary::APIARY;
-use clavret::{
-    Arena, BASH, CommandPath, Document, Look, Outcome, Page, PageLength, document_of, to_json,
-    to_toml,
-};
+use clavret::Outcome;
+use clavret::ask::CommandPath;
+use clavret::document::{Arena, Document, document_of, to_json, to_toml};
+use clavret::look::Look;
+use clavret::medium::{Page, PageLength};
+use clavret::shell::BASH;
 use expect_test::expect_file;
 
 use super::lines::lines;
@@ -26,7 +28,7 @@ fn shown(root: &clavret::Command<'_>, lines: &[Vec<&str>]) -> Vec<String> {
             .iter()
             .map(|fault| format!("{:?} {}\n", fault.place(), faults.sentence_of(fault)))
             .collect(),
-        Outcome::Asked(asked) => {
+        Outcome::Request(asked) => {
             match line.contains(&"completions") || line.contains(&"document") {
                 true => format!("{:?}", asked.path()),
                 false => asked.text(Look::PLAIN),

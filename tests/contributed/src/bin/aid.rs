@@ -1,10 +1,12 @@
 //! A program that asks in place, its page under another name, and a flag that stands alone.
 
-use clavret::{Asked, Flag, ShowPage, asked};
+use clavret::handlers::ShowPage;
+use clavret::reader::Request;
+use clavret::{Flag, asked};
 
 static AID: Flag = Flag::new("aid").letter('a').stands_alone(&ShowPage);
 
-fn formats(_: &Asked<'_>) -> String {
+fn formats(_: &Request<'_>) -> String {
     "table\ncsv\n".to_owned()
 }
 

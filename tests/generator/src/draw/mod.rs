@@ -8,7 +8,8 @@
 use std::sync::LazyLock;
 
 use bumpalo::Bump;
-use clavret_core::{Of, Role, Tail};
+use clavret_core::ask::Role;
+use clavret_core::{Abbreviated, Tail};
 use clavret_tables::{Hangs, RULES, Takes, When};
 use proptest::prelude::*;
 
@@ -416,9 +417,10 @@ impl Draw {
                 "formerly" if !is_root => Say::Texts(vec![format!("old-{name}")]),
                 "hidden" | "named" if !is_root => Say::Yes,
                 "operands_end_options" => Say::Yes,
-                "abbreviations" => {
-                    Say::Of([Of::Options, Of::Commands, Of::Both][usize::from(with) % 3])
-                }
+                "abbreviations" => Say::Of(
+                    [Abbreviated::Options, Abbreviated::Commands, Abbreviated::Both]
+                        [usize::from(with) % 3],
+                ),
                 // Few: the rest of a line counts for little then.
                 "judged_by" if with < 64 => Say::Yes,
                 "examples" => Say::Pairs(vec![("all of it", "apiary")]),

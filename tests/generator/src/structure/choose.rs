@@ -1,6 +1,7 @@
 //! What is given of a declaration, so that nothing that is needed is missing and every rule is kept; and its values.
 
-use clavret_core::{Noun, Param, Role, Rule, Tail};
+use clavret_core::ask::{Noun, Param, Role};
+use clavret_core::{Rule, Tail};
 
 use super::{Given, Making, can_be_off, counts, is_list};
 

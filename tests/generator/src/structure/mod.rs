@@ -11,7 +11,8 @@ mod choose;
 mod names;
 mod parts;
 
-use clavret_core::{Command, Param, Role};
+use clavret_core::Command;
+use clavret_core::ask::{Param, Role};
 
 /// Gives a number below another one.
 pub type Pick<'p> = &'p mut dyn FnMut(usize) -> usize;

@@ -1,6 +1,7 @@
 //! What commands and parameters may be called where they are typed.
 
-use clavret_core::{Command, Param, Role};
+use clavret_core::Command;
+use clavret_core::ask::{Param, Role};
 
 use super::{Making, Part, What};
 

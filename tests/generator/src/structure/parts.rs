@@ -1,6 +1,7 @@
 //! The words of a line, in an order in which they may stand.
 
-use clavret_core::{Param, Role, Rule, Tail};
+use clavret_core::ask::{Param, Role};
+use clavret_core::{Rule, Tail};
 
 use super::{Given, Making, Part, What, can_be_off, is_list};
 

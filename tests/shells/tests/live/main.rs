@@ -6,10 +6,10 @@ mod stage;
 use std::fs;
 use std::process::Stdio;
 
-use clavret::{
-    Attached, BASH, COMPLETIONS, Command, Form, Kind, Named, Offer, Operand, Tail, Untyped, When,
-    candidates,
-};
+use clavret::look::When;
+use clavret::shape::{Form, Untyped};
+use clavret::shell::{BASH, candidates};
+use clavret::{Attached, COMPLETIONS_COMMAND, Command, Kind, Named, Offer, Operand, Tail};
 use clavret_shells::HOSTILE;
 use stage::{LIVE, Setting, Shell, Sort, printed, soon};
 
@@ -419,12 +419,15 @@ fn bash_reads_back_any_text() {
         let say = Command::draft("say").takes(vec![word.param()].leak());
         let root = Command::draft("root")
             .usual(&[])
-            .commands(vec![&*Box::leak(Box::new(say)), &COMPLETIONS].leak())
+            .commands(vec![&*Box::leak(Box::new(say)), &COMPLETIONS_COMMAND].leak())
             .answers();
         for quote in ["", "'", "\""] {
             let line = format!("root say {quote}");
             let answer = root
-                .answer(&["1", "complete", "bash", "9", "", &line, "", "80", ""], &clavret::SYSTEM)
+                .answer(
+                    &["1", "complete", "bash", "9", "", &line, "", "80", ""],
+                    &clavret::world::SYSTEM,
+                )
                 .unwrap();
             let Some(inserted) = answer.split('\u{1e}').nth(5) else { continue };
             let inserted =

@@ -7,7 +7,7 @@ use std::path::PathBuf;
 use std::sync::Arc;
 use std::time::{Duration, Instant};
 
-use clavret::BASH;
+use clavret::shell::BASH;
 use pty_process::blocking::{Command, Pty, open};
 
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]

@@ -62,11 +62,12 @@ macro_rules! setters {
             ///
             /// ```
             /// # use clavret_core as clavret;
-            /// use clavret::{Command, Look, Named, Outcome};
+            /// use clavret::{Command, Named, Outcome};
+            /// use clavret::look::Look;
             /// static YARD: Named<Option<String>> = Named::new("yard").variable("APIARY_YARD");
             /// static APIARY: Command = Command::new("apiary").takes(&[YARD.param()]);
             ///
-            /// let Outcome::Asked(page) = APIARY.read(&["--help"]) else { panic!() };
+            /// let Outcome::Request(page) = APIARY.read(&["--help"]) else { panic!() };
             /// assert!(page.text(Look::PLAIN).contains("--yard YARD    or set $APIARY_YARD"));
             /// ```
             #[doc(alias("environment"))]
@@ -76,7 +77,7 @@ macro_rules! setters {
     (alone) => {
         setter! {
             /// Where it is given, nothing else is needed, and nothing else on the line counts. What it gives is printed
-            /// in place of the command's work, with status 0, as by `--version`. See [`Alone`](crate::Alone).
+            /// in place of the command's work, with status 0, as by `--version`. See [`Alone`](crate::handlers::Alone).
             ///
             /// A flag's letter counts among other letters only if each is known and takes no value. A
             /// [reading](crate::Reading) never has it.
@@ -94,7 +95,8 @@ macro_rules! setters {
             ///
             /// ```
             /// # use clavret_core as clavret;
-            /// use clavret::{Command, Look, Named, Outcome};
+            /// use clavret::{Command, Named, Outcome};
+            /// use clavret::look::Look;
             /// static DATE: Named<Option<String>> = Named::new("on").once();
             /// static INSPECT: Command = Command::new("inspect").takes(&[DATE.param()]);
             ///

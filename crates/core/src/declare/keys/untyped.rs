@@ -17,7 +17,8 @@ use crate::record::test::Test;
 ///
 /// ```
 /// # use clavret_core as clavret;
-/// use clavret::{Command, Form, Kind, Offer, Outcome, Untyped};
+/// use clavret::{Command, Kind, Offer, Outcome};
+/// use clavret::shape::{Form, Untyped};
 ///
 /// // Read from somewhere, say.
 /// let queens = [Offer::new("white").help("years ending in 1 or 6"), Offer::new("blue")];

@@ -38,7 +38,8 @@ macro_rules! of_values {
             ///
             /// ```
             /// # use clavret_core as clavret;
-            /// use clavret::{Command, Look, Named, Outcome};
+            /// use clavret::{Command, Named, Outcome};
+            /// use clavret::look::Look;
             /// static PIN: Named<Option<u32>> = Named::new("pin").secret();
             /// static UNLOCK: Command = Command::new("unlock").takes(&[PIN.param()]);
             ///
@@ -74,7 +75,8 @@ macro_rules! of_values {
         ///
         /// ```
         /// # use clavret_core as clavret;
-        /// use clavret::{Command, Look, Named, Outcome, valid};
+        /// use clavret::{Command, Named, Outcome, valid};
+        /// use clavret::look::Look;
         /// static FRAMES: Named<u8> = Named::new("frames").default("0").valid(&valid::range(0, 20));
         /// static INSPECT: Command = Command::new("inspect").takes(&[FRAMES.param()]);
         ///

@@ -190,11 +190,13 @@ impl<'t, 'd> Report<'t, 'd> {
                 }
                 Outcome::Faults(_) => return None,
                 Outcome::Reading(reading) => (0, reading.into_trace()),
-                Outcome::Asked(asked) if self.at(pick).param().is_some_and(Param::stands_alone) => {
+                Outcome::Request(asked)
+                    if self.at(pick).param().is_some_and(Param::stands_alone) =>
+                {
                     (0, asked.into_trace())
                 }
                 // A request is answered whatever else stands on the line.
-                Outcome::Asked(asked) => {
+                Outcome::Request(asked) => {
                     let is_page = asked.gives(Gives::Page);
                     return keeps(self, line, pick, &repair, &asked.into_trace())
                         .then(|| Tried::asks(usize::from(is_page), repair));

@@ -1,6 +1,6 @@
 //! The search for fixes: the line repaired, and read again before it is offered.
 //!
-//! In come [`Faults`](crate::Faults); out goes a line that reads, and which faults went away with others. A program may leave it
+//! In come [`Faults`](crate::faults::Faults); out goes a line that reads, and which faults went away with others. A program may leave it
 //! out (feature `mend`): then faults are told without a line.
 //!
 //! * `fix.rs`: one fault after the other, and what is chosen.

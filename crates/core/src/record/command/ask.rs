@@ -3,7 +3,7 @@
 use std::borrow::Cow;
 
 use crate::record::alone::Alone;
-use crate::record::brought::{Abbreviates, Judged, Of};
+use crate::record::brought::{Abbreviated, Abbreviates, Judged};
 use crate::record::brought::{Brought, Checks};
 use crate::record::command::Settled;
 use crate::record::command::{Bundle, Command, Judge};
@@ -151,7 +151,7 @@ impl<'d> Command<'d> {
     }
 
     /// Of which names unique beginnings mean the names, there and below.
-    pub const fn abbreviated(&self) -> Option<Of> {
+    pub const fn abbreviated(&self) -> Option<Abbreviated> {
         match self.abbreviates {
             Some(abbreviates) => Some(abbreviates.of),
             None => None,
@@ -160,15 +160,15 @@ impl<'d> Command<'d> {
 
     /// Whether that are the names of options.
     pub fn shortens_options(&self) -> bool {
-        self.abbreviated().is_some_and(Of::has_options)
+        self.abbreviated().is_some_and(Abbreviated::has_options)
     }
 
     /// Whether that are the names of subcommands.
     pub fn shortens_commands(&self) -> bool {
-        self.abbreviated().is_some_and(Of::has_commands)
+        self.abbreviated().is_some_and(Abbreviated::has_commands)
     }
 
-    /// Whether the library does its work: [`HELP`](crate::HELP), the command for completions,
+    /// Whether the library does its work: [`HELP_COMMAND`](crate::HELP_COMMAND), the command for completions,
     /// as they come, or with another summary or more names.
     pub const fn is_standard(&self) -> bool {
         self.alone.is_some()

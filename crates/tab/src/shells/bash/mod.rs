@@ -3,10 +3,12 @@
 mod quote;
 mod whole;
 
-use clavret_core::{Command, Refers, World};
+use clavret_core::Command;
+use clavret_core::ask::Refers;
+use clavret_core::world::World;
 
 use super::{Shell, named};
-use crate::engine::{Block, Candidate, Fits, complete_by};
+use crate::engine::{Candidate, Fits, Suggestion, complete_by};
 use crate::live::line::{Line, Quote, Syntax};
 use crate::live::{Look, Records, are_options, explained, parted, rooted, runs, widest};
 use quote::quoted;
@@ -76,16 +78,16 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
     };
     for block in &blocks {
         match block {
-            Block::Words { group, words } => {
+            Suggestion::Words { group, words } => {
                 for run in runs(words) {
                     records.words("", group, &run.iter().map(put).collect::<Vec<_>>(), &[]);
                 }
             }
-            Block::Look { what, before, ends, begun } => {
+            Suggestion::LookUp { what, before, ends, begun } => {
                 look(&mut records, *what, before, ends, begun);
             }
-            Block::Line { from } => records.line(&before[line.starts[*from]..]),
-            Block::Hint(sentence) => records.hint(sentence),
+            Suggestion::Line { from } => records.line(&before[line.starts[*from]..]),
+            Suggestion::Hint(sentence) => records.hint(sentence),
         }
     }
     Some(records.text())
@@ -116,8 +118,9 @@ fn closed(text: String, quote: &str) -> String {
     }
 }
 
-fn word_count(blocks: &[Block]) -> usize {
-    let words =
-        |block: &Block| if let Block::Words { words, .. } = block { words.len() } else { 0 };
+fn word_count(blocks: &[Suggestion]) -> usize {
+    let words = |block: &Suggestion| {
+        if let Suggestion::Words { words, .. } = block { words.len() } else { 0 }
+    };
     blocks.iter().map(words).sum()
 }

@@ -1,22 +1,28 @@
 //! How a completion script is asked for.
 
 use crate::shells::{AnyShell, Shells};
-use clavret_core::{Alone, Asked, Command, Gives, Named, Operand, Param, Wording, World};
+use clavret_core::ask::Param;
+use clavret_core::handlers::Alone;
+use clavret_core::handlers::Gives;
+use clavret_core::reader::Request;
+use clavret_core::wording::Wording;
+use clavret_core::world::World;
+use clavret_core::{Command, Named, Operand};
 
 /// `completions SHELL`, for the root's list: prints the completion script for a shell, one of all that there are.
 /// A program that wants only some makes its own by [`completions!`](crate::completions).
-pub static COMPLETIONS: Command = command(&[SHELL.param()], &PRINTS);
+pub static COMPLETIONS_COMMAND: Command = command(&[SHELL.param()], &PRINTS);
 
 /// `--completions SHELL`, for a root without subcommands: the same as an option.
 ///
 /// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
+/// # mod clavret { pub use clavret_core::*; pub use clavret_tab::{self as shell, *}; }
 /// use clavret::{COMPLETIONS_OPTION, Command, Operand, Outcome};
 /// static HIVE: Operand<String> = Operand::new("hive");
 /// static INSPECT: Command =
 ///     Command::new("inspect").takes(&[HIVE.param(), COMPLETIONS_OPTION.param()]).answers();
 ///
-/// assert!(matches!(INSPECT.read(&["--completions", "zsh"]), Outcome::Asked(_)));
+/// assert!(matches!(INSPECT.read(&["--completions", "zsh"]), Outcome::Request(_)));
 /// ```
 pub static COMPLETIONS_OPTION: Named<Option<AnyShell>> =
     Named::new("completions").placeholder("SHELL").stands_alone(&PRINTS_OF_OPTION);
@@ -28,12 +34,14 @@ static PRINTS: PrintScript<AnyShell> = PrintScript(&SHELL);
 /// The command that prints the completion script for one of some shells; only their scripts are in the program.
 ///
 /// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
-/// use clavret::{BASH, Command, Look, Outcome, completions};
-/// static COMPLETIONS: Command = completions![BASH];
-/// static APIARY: Command = Command::new("apiary").commands(&[&COMPLETIONS]);
+/// # mod clavret { pub use clavret_core::*; pub use clavret_tab::{self as shell, *}; }
+/// use clavret::{Command, Outcome, completions};
+/// use clavret::look::Look;
+/// use clavret::shell::BASH;
+/// static COMPLETIONS_COMMAND: Command = completions![BASH];
+/// static APIARY: Command = Command::new("apiary").commands(&[&COMPLETIONS_COMMAND]);
 ///
-/// let Outcome::Asked(asked) = APIARY.read(&["completions", "bash"]) else { panic!() };
+/// let Outcome::Request(asked) = APIARY.read(&["completions", "bash"]) else { panic!() };
 /// assert_eq!(asked.text(Look::PLAIN), BASH.script(&APIARY));
 /// ```
 #[macro_export]
@@ -74,7 +82,7 @@ pub const fn command(
 pub struct PrintScript<S: Shells>(pub &'static Operand<'static, S>);
 
 impl<S: Shells> Alone for PrintScript<S> {
-    fn text(&self, asked: &Asked<'_>) -> String {
+    fn text(&self, asked: &Request<'_>) -> String {
         script(asked, asked.get(self.0))
     }
 
@@ -103,7 +111,7 @@ impl<S: Shells> Alone for PrintScript<S> {
 struct PrintsOfOption;
 
 impl Alone for PrintsOfOption {
-    fn text(&self, asked: &Asked<'_>) -> String {
+    fn text(&self, asked: &Request<'_>) -> String {
         script(asked, asked.get(&COMPLETIONS_OPTION).and_then(Option::as_ref))
     }
 
@@ -130,7 +138,7 @@ fn asks<S: Shells>() -> bool {
 }
 
 /// The script of the shell that was named.
-fn script<S: Shells>(asked: &Asked<'_>, shell: Option<&S>) -> String {
+fn script<S: Shells>(asked: &Request<'_>, shell: Option<&S>) -> String {
     shell.map_or_else(String::new, |shell| shell.shell().script(asked.path().root()))
 }
 

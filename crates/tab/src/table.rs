@@ -2,8 +2,10 @@
 
 use super::engine::shown_names;
 use super::{Name, Positional, State, Table, Value};
-use clavret_core::{Command, Kind, Param, Refers, Role, Tail};
-use clavret_core::{CommandPath, Reach};
+use clavret_core::ask::CommandPath;
+use clavret_core::ask::{Param, Refers, Role};
+use clavret_core::reader::Reach;
+use clavret_core::{Command, Kind, Tail};
 
 impl Table {
     pub(super) fn new(root: &Command<'_>) -> Self {

@@ -1,9 +1,11 @@
 //! zsh: a script that asks the program. zsh undoes no quoting of what it hands out, and makes that of what it inserts.
 
-use clavret_core::{Command, World, digits};
+use clavret_core::Command;
+use clavret_core::inner::digits;
+use clavret_core::world::World;
 
 use super::{Shell, named};
-use crate::engine::{Block, Cursor, Fits, Typed, complete_by};
+use crate::engine::{Cursor, Fits, Suggestion, Typed, complete_by};
 use crate::live::line::{unquoted, unquoted_begun};
 use crate::live::{Look, Records, are_options, explained, one_line, parted, rooted, runs, widest};
 
@@ -40,7 +42,7 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
     }
     for block in &blocks {
         match block {
-            Block::Words { group, words } => {
+            Suggestion::Words { group, words } => {
                 for run in runs(words) {
                     let (mut texts, mut shown) = (Vec::new(), Vec::new());
                     for word in run {
@@ -53,14 +55,14 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
                     records.words(end, &one_line(group).replace('%', "%%"), &texts, &shown);
                 }
             }
-            Block::Look { what, before, ends, begun: path } => {
+            Suggestion::LookUp { what, before, ends, begun: path } => {
                 let (root, path) = parted(path, (cursor.begun.text.len(), begun.root.as_ref()));
                 let (what, quote, kept) = (*what, "", "");
                 records.look(&Look { what, quote, before, root, ends, begun: path, kept });
             }
             // The program's own name is the first of zsh's words, and it counts from 1.
-            Block::Line { from } => records.line(&digits(from + 2)),
-            Block::Hint(sentence) => records.hint(sentence),
+            Suggestion::Line { from } => records.line(&digits(from + 2)),
+            Suggestion::Hint(sentence) => records.hint(sentence),
         }
     }
     Some(records.text())

@@ -2,9 +2,9 @@
 
 use std::borrow::Cow;
 
-use clavret_core::{
-    Bundle, Command, Expects, Hit, Meaning, Param, Reach, Reached, Reader, Role, Step,
-};
+use clavret_core::ask::{Param, Role};
+use clavret_core::reader::{Expects, Hit, Meaning, Reach, Reached, Reader, Step};
+use clavret_core::{Bundle, Command};
 
 use super::given::Given;
 use super::{Candidate, Completing, stepped};

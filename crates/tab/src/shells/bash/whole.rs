@@ -3,7 +3,8 @@
 
 use crate::shells::{identifier, push_quoted};
 use crate::{Name, State, Table, Value};
-use clavret_core::{Command, Put, digits};
+use clavret_core::Command;
+use clavret_core::inner::{Put, digits};
 
 /// The walker, with `§` for the program's name in function names.
 const WALKER: &str = include_str!("walker.bash");

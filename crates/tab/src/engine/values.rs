@@ -1,9 +1,11 @@
 //! Values that may stand at the cursor: choices, what a shell looks up, or a sentence of what would be right.
 
-use clavret_core::{Kind, Meaning, Param, Reader, Refers, Step, Tail};
+use clavret_core::ask::{Param, Refers};
+use clavret_core::reader::{Meaning, Reader, Step};
+use clavret_core::{Kind, Tail};
 
 use super::given::{Given, Units, pieces};
-use super::{Block, Candidate, Completing, stepped};
+use super::{Candidate, Completing, Suggestion, stepped};
 
 impl<'d> Completing<'d, '_> {
     /// What an operand may be here. Which one the word is for may depend on how many follow.
@@ -24,7 +26,7 @@ impl<'d> Completing<'d, '_> {
             if param.names_commands() {
                 self.add_topics(reader);
             } else if let Some(from) = program_of(param, reader) {
-                self.found.push(Block::Line { from });
+                self.found.push(Suggestion::Line { from });
             } else {
                 let at = own % param.kinds().len().max(1);
                 let before = reader.operand_steps();
@@ -150,7 +152,7 @@ impl<'d> Completing<'d, '_> {
         }
         self.add_words(param.help(), words);
         if listed.more > 0 {
-            self.found.push(Block::Hint(self.wording.of_more(listed.more)));
+            self.found.push(Suggestion::Hint(self.wording.of_more(listed.more)));
         }
         if is_closed {
             return;
@@ -175,8 +177,8 @@ impl<'d> Completing<'d, '_> {
                     true => param.hint(at, self.wording),
                     false => kind.wanted(self.wording),
                 };
-                if !wanted.is_empty() && !self.found.contains(&Block::Hint(wanted.clone())) {
-                    self.found.push(Block::Hint(wanted));
+                if !wanted.is_empty() && !self.found.contains(&Suggestion::Hint(wanted.clone())) {
+                    self.found.push(Suggestion::Hint(wanted));
                 }
             }
             what => self.add_look(what, param.extensions(), (head, begun)),
@@ -197,7 +199,10 @@ impl<'d> Completing<'d, '_> {
         let reader = stepped(self.root, &self.cursor.before, Some(text.as_ref()));
         // What is attached to a name is a value too.
         let last = reader.steps().last().filter(|step| step.bytes().start == 0);
-        matches!(last.map(clavret_core::Step::meaning), Some(Meaning::Operand | Meaning::Value))
+        matches!(
+            last.map(clavret_core::reader::Step::meaning),
+            Some(Meaning::Operand | Meaning::Value)
+        )
     }
 
     fn add_look(&mut self, what: Refers, ends: &[&str], (head, begun): (&str, &str)) {
@@ -217,8 +222,12 @@ impl<'d> Completing<'d, '_> {
         if names.len() < ends.len() {
             names.clear();
         }
-        let look =
-            Block::Look { what, before: head.to_owned(), ends: names, begun: begun.to_owned() };
+        let look = Suggestion::LookUp {
+            what,
+            before: head.to_owned(),
+            ends: names,
+            begun: begun.to_owned(),
+        };
         if !self.found.contains(&look) {
             self.found.push(look);
         }

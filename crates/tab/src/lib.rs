@@ -21,9 +21,9 @@ mod table;
 
 #[doc(hidden)]
 pub use completions::__;
-pub use completions::{COMPLETIONS, COMPLETIONS_OPTION};
+pub use completions::{COMPLETIONS_COMMAND, COMPLETIONS_OPTION};
 pub use engine::{
-    Block, Candidate, Cursor, Typed, candidates, candidates_in, complete, complete_in,
+    Candidate, Cursor, Suggestion, Typed, candidates, candidates_in, complete, complete_in,
 };
 pub use shells::*;
 

@@ -1,6 +1,8 @@
 //! What the line has already, before the cursor and after it, and what cannot be given beside that.
 
-use clavret_core::{Command, Expects, FromWord, Meaning, Param, Reached, Reader, Role, Rule, Step};
+use clavret_core::ask::{Param, Role};
+use clavret_core::reader::{Expects, Meaning, Reached, Reader, Step};
+use clavret_core::{Command, FromWord, Rule};
 
 use super::{Cursor, Typed, stepped};
 

@@ -3,7 +3,9 @@
 use std::borrow::Cow;
 use std::rc::Rc;
 
-use clavret_core::{Known, Param, Words};
+use clavret_core::Known;
+use clavret_core::ask::Param;
+use clavret_core::reader::Words;
 
 use super::values::escaped;
 use super::{Candidate, Completing, stepped};

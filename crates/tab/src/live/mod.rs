@@ -15,9 +15,11 @@ pub(crate) mod line;
 
 use std::ops::Range;
 
-use clavret_core::{Put, Refers, columns, digits};
+use clavret_core::ask::Refers;
+use clavret_core::inner::{Put, digits};
+use clavret_core::look::columns;
 
-use crate::engine::{Block, Candidate, Cursor, turns};
+use crate::engine::{Candidate, Cursor, Suggestion, turns};
 
 /// An answer, record by record.
 pub(crate) struct Records {
@@ -107,14 +109,14 @@ pub(crate) struct Look<'l> {
 /// What is found where a folder that the shell puts in is a part of the word at the cursor: paths, if it is where they
 /// begin.
 pub(crate) fn rooted(
-    mut blocks: Vec<Block>,
+    mut blocks: Vec<Suggestion>,
     cursor: &Cursor,
     root: Option<&Range<usize>>,
-) -> Vec<Block> {
+) -> Vec<Suggestion> {
     let Some(root) = root else { return blocks };
     let end = cursor.begun.text.len();
-    let is_path = |block: &Block| match block {
-        Block::Look { what: Refers::Path | Refers::Directory, begun, .. } => {
+    let is_path = |block: &Suggestion| match block {
+        Suggestion::LookUp { what: Refers::Path | Refers::Directory, begun, .. } => {
             begun.len() == end - root.start
         }
         _ => false,
@@ -125,11 +127,11 @@ pub(crate) fn rooted(
 
 /// Whether there is nothing but options where no word has begun: these are to be seen, and a dash that they have in common
 /// is not what was asked for.
-pub(crate) fn are_options(blocks: &[Block], begun: &str) -> bool {
-    let is_option = |block: &Block| match block {
-        Block::Words { words, .. } => words.iter().all(|word| word.text.starts_with('-')),
-        Block::Look { .. } | Block::Line { .. } => false,
-        Block::Hint(_) => true,
+pub(crate) fn are_options(blocks: &[Suggestion], begun: &str) -> bool {
+    let is_option = |block: &Suggestion| match block {
+        Suggestion::Words { words, .. } => words.iter().all(|word| word.text.starts_with('-')),
+        Suggestion::LookUp { .. } | Suggestion::Line { .. } => false,
+        Suggestion::Hint(_) => true,
     };
     begun.is_empty() && blocks.iter().all(is_option)
 }
@@ -215,10 +217,10 @@ fn shortened(text: &str, most: usize) -> String {
 }
 
 /// The widest of some candidates as they are shown, in columns, but for those that are too wide to wait for.
-pub(crate) fn widest(blocks: &[Block], shown: &dyn Fn(&Candidate) -> String) -> usize {
+pub(crate) fn widest(blocks: &[Suggestion], shown: &dyn Fn(&Candidate) -> String) -> usize {
     let mut widest = 0;
     for block in blocks {
-        if let Block::Words { words, .. } = block {
+        if let Suggestion::Words { words, .. } = block {
             for word in words {
                 let width = columns(&one_line(&shown(word)));
                 widest = widest.max(if width > MOST { 0 } else { width });

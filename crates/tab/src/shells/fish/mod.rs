@@ -1,9 +1,11 @@
 //! fish: a script that asks the program. fish hands out its line as it was typed, and quotes what it inserts.
 
-use clavret_core::{Command, Refers, World};
+use clavret_core::Command;
+use clavret_core::ask::Refers;
+use clavret_core::world::World;
 
 use super::{Shell, named};
-use crate::engine::{Block, Fits, complete_by};
+use crate::engine::{Fits, Suggestion, complete_by};
 use crate::live::line::{Line, Syntax};
 use crate::live::{Look, Records, are_options, one_line, parted, rooted};
 
@@ -38,7 +40,7 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
     }
     for block in blocks {
         match block {
-            Block::Words { group, words } => {
+            Suggestion::Words { group, words } => {
                 let mut texts = Vec::new();
                 // What comes after a tab is the help.
                 for word in words.iter().filter(|word| !word.text.contains('\t')) {
@@ -46,11 +48,11 @@ fn answer(root: &Command<'_>, fields: &[&str], world: &dyn World) -> Option<Stri
                 }
                 records.words("", &group, &texts, &[]);
             }
-            Block::Look { what, before, ends, begun } => {
+            Suggestion::LookUp { what, before, ends, begun } => {
                 look(&mut records, what, &before, &ends, &begun);
             }
-            Block::Line { from } => records.line(&before[line.starts[from]..]),
-            Block::Hint(sentence) => records.hint(&sentence),
+            Suggestion::Line { from } => records.line(&before[line.starts[from]..]),
+            Suggestion::Hint(sentence) => records.hint(&sentence),
         }
     }
     Some(records.text())

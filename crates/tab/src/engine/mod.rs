@@ -1,7 +1,7 @@
 //! What may be typed at the cursor: the one reader is stepped through the words before it, and asked what it would
 //! accept next.
 //!
-//! In come the words around the cursor, their quoting undone; out go [`Block`]s: words with their help, something that
+//! In come the words around the cursor, their quoting undone; out go [`Suggestion`]s: words with their help, something that
 //! the shell looks up by its own means, or a sentence where nothing can be listed.
 //!
 //! * `given.rs`: what the line has already, and what cannot be given beside it.
@@ -15,9 +15,11 @@ mod values;
 
 use std::ffi::{OsStr, OsString};
 
-use clavret_core::{
-    Command, Expects, Meaning, Param, Reader, Refers, Step, Word, Wording, Words, World,
-};
+use clavret_core::Command;
+use clavret_core::ask::{Param, Refers};
+use clavret_core::reader::{Expects, Meaning, Reader, Step, Word, Words};
+use clavret_core::wording::Wording;
+use clavret_core::world::World;
 
 use given::Given;
 use listed::Lists;
@@ -26,12 +28,13 @@ pub(crate) use names::shown_names;
 /// The words around the cursor, as the program would get them. The program's own name is not among them.
 ///
 /// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
-/// use clavret::{Block, Command, Cursor, Flag, complete};
+/// # mod clavret { pub use clavret_core::*; pub use clavret_tab::{self as shell, *}; }
+/// use clavret::{Command, Flag};
+/// use clavret::shell::{Suggestion, Cursor, complete};
 /// static CALM: Flag = Flag::new("calm").help("the colony was calm");
 /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
 ///
-/// let [Block::Words { words, .. }] = &complete(&INSPECT, &Cursor::new(&[] as &[&str], "--c"))[..] else { panic!() };
+/// let [Suggestion::Words { words, .. }] = &complete(&INSPECT, &Cursor::new(&[] as &[&str], "--c"))[..] else { panic!() };
 /// assert_eq!((&*words[0].text, &*words[0].help), ("--calm", "the colony was calm"));
 /// ```
 #[derive(Debug, Clone, Default)]
@@ -76,7 +79,7 @@ impl Cursor {
 /// What may stand at the cursor.
 #[derive(Debug, Clone, PartialEq, Eq)]
 #[non_exhaustive]
-pub enum Block {
+pub enum Suggestion {
     /// Words to choose from, under a heading.
     Words {
         /// What they are, in a word or two; it may be empty.
@@ -85,7 +88,7 @@ pub enum Block {
         words: Vec<Candidate>,
     },
     /// Something that a shell looks up by its own means.
-    Look {
+    LookUp {
         /// What.
         what: Refers,
         /// What is in the word before it, such as `--out=`.
@@ -136,12 +139,12 @@ pub(crate) enum Fits {
 
 /// What may be typed at the cursor of a line. The reader accepts all of it, and of what it would accept only that is
 /// left out which `docs/completion.md` lists. Values that are known at run time need a world: see [`complete_in`].
-pub fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
+pub fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Suggestion> {
     found(root, cursor, None, &[])
 }
 
 /// The same with values that are known at run time, each list asked once in the environment of a world.
-pub fn complete_in(root: &Command<'_>, cursor: &Cursor, world: &dyn World) -> Vec<Block> {
+pub fn complete_in(root: &Command<'_>, cursor: &Cursor, world: &dyn World) -> Vec<Suggestion> {
     complete_by(root, cursor, world, &[])
 }
 
@@ -151,7 +154,7 @@ pub(crate) fn complete_by(
     cursor: &Cursor,
     world: &dyn World,
     fits: &[Fits],
-) -> Vec<Block> {
+) -> Vec<Suggestion> {
     found(root, cursor, Some(world), fits)
 }
 
@@ -160,7 +163,7 @@ fn found<'d>(
     cursor: &Cursor,
     world: Option<&'d dyn World>,
     fits: &[Fits],
-) -> Vec<Block> {
+) -> Vec<Suggestion> {
     let Some(begun) = cursor.begun.text.to_str().filter(|_| !cursor.begun.is_open) else {
         return Vec::new();
     };
@@ -180,8 +183,9 @@ fn found<'d>(
 /// the shell.
 ///
 /// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
-/// use clavret::{Command, Flag, candidates};
+/// # mod clavret { pub use clavret_core::*; pub use clavret_tab::{self as shell, *}; }
+/// use clavret::{Command, Flag};
+/// use clavret::shell::candidates;
 /// static CALM: Flag = Flag::new("calm");
 /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
 /// assert_eq!(candidates(&INSPECT, &[] as &[&str], "--c"), ["--calm"]);
@@ -200,10 +204,10 @@ pub fn candidates_in<W: Word>(
     texts(complete_in(root, &Cursor::new(words, prefix), world))
 }
 
-fn texts(blocks: Vec<Block>) -> Vec<String> {
+fn texts(blocks: Vec<Suggestion>) -> Vec<String> {
     let mut texts = Vec::new();
     for block in blocks {
-        if let Block::Words { words, .. } = block {
+        if let Suggestion::Words { words, .. } = block {
             for word in words {
                 texts.push(word.text);
             }
@@ -227,7 +231,7 @@ struct Completing<'d, 'c> {
     fits: Option<Fits>,
     wording: &'d Wording<'d>,
     given: Given<'d>,
-    found: Vec<Block>,
+    found: Vec<Suggestion>,
     /// The texts that were in it before the command, the operand or the cluster at hand was looked at: what these
     /// have themselves is different from each other.
     earlier: Vec<String>,
@@ -332,7 +336,7 @@ impl<'d, 'c> Completing<'d, 'c> {
     fn settle(&mut self) {
         self.earlier.clear();
         for block in &self.found {
-            if let Block::Words { words, .. } = block {
+            if let Suggestion::Words { words, .. } = block {
                 self.earlier.extend(words.iter().map(|word| word.text.clone()));
             }
         }
@@ -340,7 +344,7 @@ impl<'d, 'c> Completing<'d, 'c> {
 
     /// Whether there is something to choose from.
     fn has_any(&self) -> bool {
-        self.is_topic || self.found.iter().any(|block| !matches!(block, Block::Hint(_)))
+        self.is_topic || self.found.iter().any(|block| !matches!(block, Suggestion::Hint(_)))
     }
 
     /// Puts words down that begin as the word at the cursor does, and are not there yet.
@@ -359,13 +363,13 @@ impl<'d, 'c> Completing<'d, 'c> {
             return;
         }
         for block in &mut self.found {
-            if let Block::Words { group: known, words } = block
+            if let Suggestion::Words { group: known, words } = block
                 && known == group
             {
                 return words.append(&mut kept);
             }
         }
-        self.found.push(Block::Words { group: group.to_owned(), words: kept });
+        self.found.push(Suggestion::Words { group: group.to_owned(), words: kept });
     }
 }
 

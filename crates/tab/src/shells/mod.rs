@@ -1,6 +1,6 @@
 //! The shells, a folder for each: its static, what writes its script, and its walker.
 //!
-//! A program links those that it lists: by [`COMPLETIONS`](crate::COMPLETIONS) all that there are here.
+//! A program links those that it lists: by [`COMPLETIONS_COMMAND`](crate::COMPLETIONS_COMMAND) all that there are here.
 
 mod bash;
 mod fish;
@@ -10,7 +10,9 @@ pub use bash::BASH;
 pub use fish::FISH;
 pub use zsh::ZSH;
 
-use clavret_core::{Choice, Command, Offer, Put, World};
+use clavret_core::inner::Put;
+use clavret_core::world::World;
+use clavret_core::{Choice, Command, Offer};
 
 crate::shells!(
     /// One of the shells that completion is written for.
@@ -87,8 +89,9 @@ impl Shell {
     /// [answers](clavret_core::Command::answers), else the whole one.
     ///
     /// ```
-    /// # mod clavret { pub use clavret_core::*; pub use clavret_complete::*; }
-    /// use clavret::{BASH, Command, Flag};
+    /// # mod clavret { pub use clavret_core::*; pub use clavret_tab::{self as shell, *}; }
+    /// use clavret::{Command, Flag};
+    /// use clavret::shell::BASH;
     /// static CALM: Flag = Flag::new("calm");
     /// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
     /// assert!(BASH.script(&INSPECT).contains("'--calm'"));

@@ -3,14 +3,17 @@
 
 use std::path::PathBuf;
 
-use clavret_complete::{Block, COMPLETIONS, Candidate, Cursor, Typed, candidates_in, complete_in};
-use clavret_core::{
-    Choice, Command, Expects, Facts, Fault, FaultKind, Kind, Lister, Meaning, Named, Noun, Offer,
-    Operand, Outcome, Param, Place, Reader, Role, Rule, Step, Tail, Words,
-};
+use clavret_core::ask::{Noun, Param, Role};
+use clavret_core::faults::{Facts, Fault, FaultKind, Place};
+use clavret_core::reader::{Expects, Meaning, Reader, Step, Words};
+use clavret_core::world::Lister;
+use clavret_core::{Choice, Command, Kind, Named, Offer, Operand, Outcome, Rule, Tail};
 use clavret_generator::{
     Arena, Hue, Listed, Part, Position, STANDARD, Spec, Surroundings, config, declaration, example,
     names, picks, position,
+};
+use clavret_tab::{
+    COMPLETIONS_COMMAND, Candidate, Cursor, Suggestion, Typed, candidates_in, complete_in,
 };
 use proptest::prelude::*;
 
@@ -25,7 +28,7 @@ fn read<'d>(root: &'d Command<'d>, words: &'d [String]) -> Outcome<'d> {
     root.read_in(Words::new(words), &WORLD)
 }
 
-fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Block> {
+fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Suggestion> {
     complete_in(root, cursor, &WORLD)
 }
 
@@ -190,10 +193,10 @@ fn is_excluded(reader: &Reader<'_>, param: &Param<'_>) -> bool {
     })
 }
 
-fn texts(blocks: Vec<Block>) -> Vec<Candidate> {
+fn texts(blocks: Vec<Suggestion>) -> Vec<Candidate> {
     let mut all = Vec::new();
     for block in blocks {
-        if let Block::Words { words, .. } = block {
+        if let Suggestion::Words { words, .. } = block {
             all.extend(words);
         }
     }
@@ -300,7 +303,7 @@ proptest! {
         };
         match read(root, &before) {
             Outcome::Faults(faults) if faults.iter().any(is_wrong) => return Ok(()),
-            Outcome::Asked(_) => return Ok(()),
+            Outcome::Request(_) => return Ok(()),
             _ => {}
         }
         for (name, param) in in_reach(root, &before) {
@@ -375,7 +378,7 @@ proptest! {
         static PAIR: Named<Option<(Hue, i8)>> = Named::new("at");
         static FILE: Operand<PathBuf> = Operand::new("file");
         static ADD: Command = Command::new("add").takes(&[HUES.param(), PAIR.param(), FILE.param()]);
-        static ROOT: Command = Command::new("apiary").commands(&[&ADD, &COMPLETIONS]).answers();
+        static ROOT: Command = Command::new("apiary").commands(&[&ADD, &COMPLETIONS_COMMAND]).answers();
         let shell = ["bash", "zsh", "fish"][shell];
         let at = at.to_string();
         let mut request = vec!["1", "complete", shell];

@@ -144,7 +144,7 @@ fn hostile() {
         seconds(|| assert!(matches!(command.read(&words), Outcome::Reading(_))))
     });
     row("members of a rule, a page and a line", 10, 10_000, |count| {
-        let members: Vec<_> = options(count).params().collect();
+        let members: Vec<_> = options(count).ask().params().collect();
         let members: &[&Param<'_>] = leak(members);
         let rules = leak([Rule::only_one(members)]);
         let command = leak(Command::draft("many").takes(members).rules(rules));
@@ -155,7 +155,7 @@ fn hostile() {
         })
     });
     row("commands, a bundle of as many in each", 3, 3_000, |count| {
-        let params: Vec<_> = options(count).params().collect();
+        let params: Vec<_> = options(count).ask().params().collect();
         let bundle = leak(Bundle::new("set").takes(leak(params)));
         let bundles = leak([bundle]);
         let command = |at| leak(Command::draft(leak(format!("c{at:05}"))).bundles(bundles));
@@ -276,7 +276,7 @@ fn options(count: usize) -> &'static Command<'static> {
 fn tree(name: String, fan: &[usize]) -> &'static Command<'static> {
     let command = Command::draft(leak(name));
     let Some((&count, fan)) = fan.split_first() else {
-        return leak(command.takes(leak(LIST.params().collect::<Vec<_>>())));
+        return leak(command.takes(leak(LIST.ask().params().collect::<Vec<_>>())));
     };
     let below: Vec<_> = (0..count).map(|at| tree(format!("c{at:05}"), fan)).collect();
     leak(command.commands(leak(below)))

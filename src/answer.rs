@@ -6,6 +6,7 @@ use std::io::{IsTerminal, Read};
 use std::sync::atomic::Ordering;
 
 use clavret_core::Command;
+use clavret_core::inner;
 
 use crate::run::print;
 use crate::streams::Streams;
@@ -28,7 +29,7 @@ pub(crate) fn answer(root: &Command<'_>, words: &[OsString], streams: &Streams<'
         }
         IS_ANSWERING.store(true, Ordering::Relaxed);
     }
-    let text = root.answer(&request.split(FIELD).collect::<Vec<_>>(), streams.world())?;
+    let text = inner::answer(root, &request.split(FIELD).collect::<Vec<_>>(), streams.world())?;
     // From when nobody else can write on, it is not late any more.
     let _lock = std::io::stdout().lock();
     IS_ANSWERING.store(false, Ordering::Relaxed);

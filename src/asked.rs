@@ -6,6 +6,7 @@ use std::io::Write;
 use std::sync::{Mutex, OnceLock};
 
 use clavret_core::ask::Param;
+use clavret_core::inner;
 use clavret_core::inner::Brought;
 use clavret_core::shape::Key;
 use clavret_core::{Bundle, Command, Reading};
@@ -77,7 +78,7 @@ where
     let answers = locked(ANSWERS.get_or_init(|| read(base)));
     let first = answers.again.iter().find(|again| std::ptr::eq(again.0, key.record()));
     let Some((_, first)) = first else { return answers.reading.get(key).clone() };
-    match answers.reading.get_of(first, key) {
+    match inner::get_of(&answers.reading, first, key) {
         Some(value) => value.clone(),
         None => {
             let mistake = format!("`{}` is asked for with two types", first.name());
@@ -88,7 +89,7 @@ where
 
 /// Ends the process, whose program is wrong.
 fn stop(root: &Command<'_>, mistakes: &[String]) -> ! {
-    let told: String = mistakes.iter().map(|mistake| root.mistake(mistake)).collect();
+    let told: String = mistakes.iter().map(|mistake| inner::mistake(root, mistake)).collect();
     _ = Streams::SYSTEM.err().write_all(told.as_bytes());
     std::process::exit(1)
 }
@@ -132,7 +133,7 @@ fn root(base: Base) -> Result<(Command<'static>, Again), Box<Wrong>> {
         match place.asked {
             Subject::Param(param, number) => {
                 let is_first =
-                    |asked: &&(u32, &Param<'_>, &Question)| asked.1.is_asked_again(param);
+                    |asked: &&(u32, &Param<'_>, &Question)| inner::is_asked_again(asked.1, param);
                 match params.iter().find(is_first) {
                     Some((_, first, _)) => again.push((param, *first)),
                     None => params.push((number, param, place)),
@@ -160,7 +161,12 @@ fn root(base: Base) -> Result<(Command<'static>, Again), Box<Wrong>> {
         next = number + 1;
     }
     let params: Vec<_> = operands.iter().chain(&options).map(|asked| asked.1).collect();
-    let command = command.as_draft().takes_with(params.leak(), bundles.leak(), brings.into_iter());
+    let command = inner::takes_with(
+        inner::as_draft(command),
+        params.leak(),
+        bundles.leak(),
+        brings.into_iter(),
+    );
     mistakes.extend(command.problems().into_iter().map(|problem| problem.to_string()));
     match mistakes.is_empty() {
         true => Ok((command, again)),

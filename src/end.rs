@@ -140,7 +140,7 @@ pub(crate) fn failed(
     }
     let failure = causes().find_map(|error| error.downcast_ref::<Failure>());
     if !failure.is_some_and(Failure::is_silent) {
-        _ = streams.err().write_all(root.failure(error).as_bytes());
+        _ = streams.err().write_all(clavret_core::faults::failure(root, error).as_bytes());
     }
     failure.map_or(FAILED, |failure| failure.status)
 }

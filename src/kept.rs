@@ -13,6 +13,7 @@ use std::io::{self, Read, Write};
 use std::path::{Path, PathBuf};
 use std::time::{Duration, SystemTime, UNIX_EPOCH};
 
+use clavret_core::inner;
 use clavret_core::inner::Wanted;
 use clavret_core::{Known, SoFar};
 
@@ -33,7 +34,7 @@ const FILE: char = '@';
 #[inline]
 pub(crate) fn kept(list: &List<'_>, time: Duration, so_far: SoFar) -> Option<Vec<Known>> {
     let file = file(&so_far);
-    let title = format!("clavret list 1 {} {}", so_far.path(), so_far.wanted());
+    let title = format!("clavret list 1 {} {}", so_far.path(), inner::wanted_list(&so_far));
     let text = file.as_ref().and_then(|file| read(file).ok()).unwrap_or_default();
     let now = now();
     let mut records = text.split_terminator(RECORD);
@@ -70,7 +71,8 @@ pub(crate) fn kept(list: &List<'_>, time: Duration, so_far: SoFar) -> Option<Vec
 /// The file of the parameter that values are wanted for.
 #[inline]
 fn file(so_far: &SoFar) -> Option<PathBuf> {
-    let folder = |name| so_far.unnoted(name).map(PathBuf::from).filter(|path| path.is_absolute());
+    let folder =
+        |name| inner::unnoted(so_far, name).map(PathBuf::from).filter(|path| path.is_absolute());
     let home = if cfg!(windows) { folder("LOCALAPPDATA") } else { None };
     let home = home.or_else(|| folder("HOME").map(|home| home.join(".cache")));
     let folder = folder("XDG_CACHE_HOME").or(home)?;
@@ -78,7 +80,7 @@ fn file(so_far: &SoFar) -> Option<PathBuf> {
         text.chars().map(|c| if c.is_ascii_alphanumeric() { c } else { '_' }).collect()
     };
     let program = so_far.path().split(' ').next().unwrap_or_default();
-    let name = plain(&(so_far.path().to_owned() + " " + so_far.wanted()));
+    let name = plain(&(so_far.path().to_owned() + " " + inner::wanted_list(so_far)));
     Some(folder.join(plain(program)).join("lists").join(name))
 }
 
@@ -113,7 +115,7 @@ fn found(record: &str, so_far: &SoFar) -> Option<Vec<Known>> {
 /// A list and what it follows from; nothing where it may not be kept, or cannot.
 #[inline]
 fn record(known: &[Known], so_far: &SoFar, now: u64) -> Option<String> {
-    let asked = so_far.asked();
+    let asked = inner::asked(so_far);
     let mut fields = vec![now.to_string(), digest(&asked, so_far)?, asked.len().to_string()];
     for asked in &asked {
         fields.push(match asked {
@@ -144,7 +146,7 @@ fn digest(asked: &[Wanted], so_far: &SoFar) -> Option<String> {
             Wanted::Secret => return None,
             Wanted::File(path) => state(path).hash(&mut hasher),
             asked => {
-                let words = so_far.words_of(asked);
+                let words = inner::words_of(so_far, asked);
                 // The same relative path leads elsewhere from another folder.
                 let is_here = |word: &OsString| {
                     Path::new(word).is_relative() && fs::exists(word).unwrap_or(true)

@@ -208,7 +208,7 @@ pub mod world {
 
 /// What generated code calls: no interface of its own, and free to change.
 #[doc(hidden)]
-pub mod __;
+pub mod for_macros;
 
 /// The programs of the README and of the guide are compiled with the tests.
 #[cfg(doctest)]

@@ -14,6 +14,7 @@ use std::sync::{Arc, Condvar, Mutex, Once};
 use std::thread::{Builder, park, sleep};
 use std::time::Duration;
 
+use clavret_core::inner;
 use clavret_core::world::Lister;
 use clavret_core::{Known, SoFar};
 
@@ -121,7 +122,7 @@ impl<'d> List<'d> {
         static QUIET: Once = Once::new();
         QUIET.call_once(quiet);
         let work = self.of.apart();
-        if so_far.is_for_answer() {
+        if inner::is_for_answer(&so_far) {
             end_after(self.within.saturating_add(GRACE));
         }
         let given = Arc::new(Given::default());

@@ -7,15 +7,21 @@
 /// ```
 /// use clavret::{Command, package};
 /// static APIARY: Command = Command::new("apiary").package(package!());
-/// assert_eq!(APIARY.version_text(), env!("CARGO_PKG_VERSION"));
+/// assert_eq!(APIARY.ask().version(), env!("CARGO_PKG_VERSION"));
 /// ```
 #[macro_export]
 macro_rules! package {
     () => {
         $crate::Package::new(env!("CARGO_PKG_VERSION"))
-            .binary($crate::__::either(option_env!("CARGO_BIN_NAME"), env!("CARGO_PKG_NAME")))
+            .binary($crate::for_macros::either(
+                option_env!("CARGO_BIN_NAME"),
+                env!("CARGO_PKG_NAME"),
+            ))
             .authors(env!("CARGO_PKG_AUTHORS"))
-            .page($crate::__::first(env!("CARGO_PKG_HOMEPAGE"), env!("CARGO_PKG_REPOSITORY")))
+            .page($crate::for_macros::first(
+                env!("CARGO_PKG_HOMEPAGE"),
+                env!("CARGO_PKG_REPOSITORY"),
+            ))
             .licence(env!("CARGO_PKG_LICENSE"))
     };
 }

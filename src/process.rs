@@ -6,6 +6,7 @@ use std::io;
 use std::panic;
 
 use clavret_core::Command;
+use clavret_core::inner;
 
 use crate::end;
 use crate::streams::{Streams, unwritten};
@@ -19,7 +20,7 @@ use crate::terminal::Stream;
 pub(crate) fn begin(root: &Command<'_>) -> Vec<OsString> {
     let before = panic::take_hook();
     // The hook may be there when a declaration that was made at run time is not.
-    let frame = root.failure_frame();
+    let frame = inner::failure_frame(root);
     panic::set_hook(Box::new(move |info| match unprinted(info.payload()) {
         Some(error) => std::process::exit(end::unprinted(&frame, &error, &Streams::SYSTEM).into()),
         None => before(info),

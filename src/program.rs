@@ -7,6 +7,7 @@ use std::process::ExitCode;
 
 use clavret_core::ask::CommandPath;
 use clavret_core::faults::Problem;
+use clavret_core::inner;
 use clavret_core::{Command, Reading};
 
 use crate::call::{Call, Executor};
@@ -90,7 +91,7 @@ impl<'d, C: 'static> Program<'d, C> {
     #[track_caller]
     pub const fn new(root: &'d Command<'d>, routes: &'d [Route<'d, C>]) -> Self {
         if let Some(command) = awaited(routes) {
-            Problem::Awaited { command: command.name() }.stop();
+            inner::stop(Problem::Awaited { command: command.ask().name() });
         }
         Program::routed(root, routes, None)
     }
@@ -102,11 +103,11 @@ impl<'d, C: 'static> Program<'d, C> {
         executor: Option<Executor>,
     ) -> Self {
         if let Some(problem) = unrouted(routes, root, "") {
-            problem.stop();
+            inner::stop(problem);
         }
         // Whoever lists a command looks whether it is all there; a root is listed here.
-        if let Some(problem) = root.stranger() {
-            problem.stop();
+        if let Some(problem) = inner::stranger(root) {
+            inner::stop(problem);
         }
         Program { root, routes, executor, checked: None }
     }
@@ -142,13 +143,13 @@ impl<'d, C: 'static> Program<'d, C> {
     }
 
     fn mistakes(&self) -> Vec<String> {
-        let mut mistakes = self.root.mistakes();
+        let mut mistakes = inner::mistakes(self.root);
         if let Some(command) = awaited(self.routes) {
-            mistakes.push(Problem::Awaited { command: command.name() }.to_string());
+            mistakes.push(Problem::Awaited { command: command.ask().name() }.to_string());
         }
         for path in self.unrouted() {
-            let above = path.commands().iter().rev().nth(1).map_or("", |above| above.name());
-            let unrouted = Problem::Unrouted { command: path.leaf().name(), above };
+            let above = path.commands().iter().rev().nth(1).map_or("", |above| above.ask().name());
+            let unrouted = Problem::Unrouted { command: path.leaf().ask().name(), above };
             mistakes.push(unrouted.to_string());
         }
         mistakes
@@ -163,8 +164,8 @@ impl<'d, C: 'static> Program<'d, C> {
     pub(crate) fn unrouted(&self) -> Vec<CommandPath<'d>> {
         let is_unrouted = |path: &CommandPath<'_>| {
             let command = path.leaf();
-            let is_called = command.subcommands().is_empty() || command.is_acting();
-            is_called && !command.is_standard() && handler(self.routes, path).is_none()
+            let is_called = command.ask().subcommands().is_empty() || command.ask().is_acting();
+            is_called && command.ask().alone().is_none() && handler(self.routes, path).is_none()
         };
         CommandPath::tree(self.root).filter(is_unrouted).collect()
     }
@@ -196,7 +197,7 @@ impl<'d, C: 'static> Program<'d, C> {
     ) -> u8 {
         let mistakes = match self.checked {
             Some(checked) => checked(self),
-            None => self.root.mistakes(),
+            None => inner::mistakes(self.root),
         };
         perform(self.root, (words, mistakes), streams, &mut |reading| {
             self.handle(reading, streams, &mut context)

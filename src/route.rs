@@ -5,6 +5,7 @@ use std::fmt;
 use clavret_core::Command;
 use clavret_core::ask::CommandPath;
 use clavret_core::faults::Problem;
+use clavret_core::inner;
 
 use crate::call::Call;
 use crate::declared::{Act, Routed};
@@ -219,14 +220,16 @@ pub(crate) const fn unrouted<'d, C>(
     if leads(routes, root, true) {
         return None;
     }
-    let below = root.subcommands();
-    if (below.is_empty() || root.is_acting()) && !root.is_standard() && !leads(routes, root, false)
+    let below = root.ask().subcommands();
+    if (below.is_empty() || root.ask().is_acting())
+        && root.ask().alone().is_none()
+        && !leads(routes, root, false)
     {
-        return Some(Problem::Unrouted { command: root.name(), above });
+        return Some(Problem::Unrouted { command: root.ask().name(), above });
     }
     let mut i = 0;
     while i < below.len() {
-        if let Some(problem) = unrouted(routes, below[i], root.name()) {
+        if let Some(problem) = unrouted(routes, below[i], root.ask().name()) {
             return Some(problem);
         }
         i += 1;
@@ -238,8 +241,8 @@ const fn leads<C>(routes: &[Route<'_, C>], command: &Command<'_>, with_below: bo
     let mut i = 0;
     while i < routes.len() {
         let is_it = match &routes[i].way {
-            Way::Own(at, _) => !with_below && at.is_alike(command),
-            Way::Below(at, _) => at.is_alike(command),
+            Way::Own(at, _) => !with_below && inner::is_alike(at, command),
+            Way::Below(at, _) => inner::is_alike(at, command),
             Way::Before(..) => false,
             Way::Several(routes) => leads(routes, command, with_below),
         };

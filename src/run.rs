@@ -5,6 +5,7 @@ use std::ffi::OsString;
 use std::io::Write;
 use std::process::ExitCode;
 
+use clavret_core::inner;
 use clavret_core::look::When;
 use clavret_core::medium::{Page, PageLength};
 use clavret_core::reader::{Reader, Words};
@@ -61,7 +62,7 @@ pub fn run<E: Ending>(root: &Command<'_>, handler: impl FnOnce(Call<'_>) -> E) -
         Some(handler) => handler(Call::new(reading, &(), &streams)).done(&streams),
         None => Ok(()),
     };
-    perform(root, (&begin(root), root.mistakes()), &streams, &mut handle).into()
+    perform(root, (&begin(root), inner::mistakes(root)), &streams, &mut handle).into()
 }
 
 /// Runs a program that a type declares, and gives its values to `handler`: see [`run`].
@@ -94,18 +95,18 @@ pub(crate) fn perform<'p>(
 ) -> u8 {
     #[cfg(any(feature = "complete", feature = "document"))]
     if mistakes.is_empty()
-        && root.is_answering()
+        && root.ask().is_answering()
         && let Some(status) = crate::answer::answer(root, words, streams)
     {
         return status;
     }
     if cfg!(debug_assertions) && mistakes.is_empty() {
         mistakes = root.wrong_defaults();
-        mistakes.extend(root.stranger().map(|problem| problem.to_string()));
+        mistakes.extend(inner::stranger(root).map(|problem| problem.to_string()));
     }
     if !mistakes.is_empty() {
         for mistake in &mistakes {
-            _ = streams.err().write_all(root.mistake(mistake).as_bytes());
+            _ = streams.err().write_all(inner::mistake(root, mistake).as_bytes());
         }
         return FAILED;
     }
@@ -174,5 +175,5 @@ pub(crate) fn print(root: &Command<'_>, text: &str, streams: &Streams<'_>) -> u8
 
 /// The status, once all is printed.
 fn flushed(root: &Command<'_>, done: std::io::Result<()>, streams: &Streams<'_>) -> u8 {
-    done.map_or_else(|error| unprinted(&root.failure_frame(), &error, streams), |()| 0)
+    done.map_or_else(|error| unprinted(&inner::failure_frame(root), &error, streams), |()| 0)
 }

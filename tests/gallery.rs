@@ -53,14 +53,14 @@ fn every_phrase_is_drawn() {
 #[test]
 fn every_word_is_of_a_phrase_or_declared() {
     let mut declared = OTHERS.to_owned();
-    for (_, command) in PROGRAMS.iter().flat_map(|root| root.tree()) {
+    for (_, command) in PROGRAMS.iter().flat_map(|root| root.ask().tree()) {
         // What the library brings speaks in phrases, too.
-        let own = |text| if command.is_standard() { "" } else { text };
-        declared += &format!(" {} {:?}", command.name(), command.package_details());
-        declared.extend(command.other_names().iter().flat_map(|name| [" ", name]));
-        declared += &format!(" {} {}", own(command.summary_text()), command.description_text());
-        declared += &format!(" {:?} {:?}", command.example_lines(), command.status_meanings());
-        for param in command.params() {
+        let own = |text| if command.ask().alone().is_some() { "" } else { text };
+        declared += &format!(" {} {:?}", command.ask().name(), command.ask().package());
+        declared.extend(command.ask().aliases().iter().flat_map(|name| [" ", name]));
+        declared += &format!(" {} {}", own(command.ask().summary()), command.ask().description());
+        declared += &format!(" {:?} {:?}", command.ask().examples(), command.ask().statuses());
+        for param in command.ask().params() {
             declared += &format!(" {} {} {}", param.name(), param.opposite(), own(param.help()));
             declared +=
                 &format!(" {} {} {}", param.placeholders(0), param.variable(), param.file_name());

@@ -225,7 +225,7 @@ fn pages_and_completion_are_those_of_values() {
             let draw = |path| Page::of(path, length).draw(Look::PLAIN.color(true));
             assert_eq!(draw(&by_values), draw(&by_types), "`{by_values}`");
         }
-        let below = |path: &CommandPath<'static>| path.leaf().subcommands().iter();
+        let below = |path: &CommandPath<'static>| path.leaf().ask().subcommands().iter();
         let both = below(&by_values).zip(below(&by_types));
         pairs.extend(both.map(|(ours, theirs)| (by_values.below(ours), by_types.below(theirs))));
         count += 1;
@@ -283,13 +283,13 @@ static RUN: Program = Program::of::<run>();
 #[test]
 fn names_that_look_alike_do_not_meet() {
     rehearse(&RUN).words(["A7", "--reading", "3", "--call"]).run().succeeds();
-    let add = Names::COMMAND.subcommands()[0];
+    let add = Names::COMMAND.ask().subcommands()[0];
     let page =
         Page::of(&CommandPath::of(Names::COMMAND).below(add), PageLength::Full).draw(Look::PLAIN);
     let about = "names add   in a block comment\n\nusage         names add CODE\n\n\
                  description   - a *list*\n              - of two\n";
     assert!(page.starts_with(about), "{page}");
-    assert_eq!(run::COMMAND.name(), "run");
+    assert_eq!(run::COMMAND.ask().name(), "run");
     assert_eq!(clavret::shape::Key::record(run::COMMAND_KEY).name(), "command");
     let words = ["add-code", "A7", "--as"];
     let Outcome::Reading(mut reading) = Names::COMMAND.read(&words) else { panic!() };

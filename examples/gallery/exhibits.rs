@@ -24,7 +24,8 @@ pub(crate) struct Exhibit {
 impl Exhibit {
     /// The program that the line is for.
     pub(crate) fn program(&self) -> &'static Command<'static> {
-        let is_it = |root: &&&Command<'_>| self.line.split(' ').any(|word| word == root.name());
+        let is_it =
+            |root: &&&Command<'_>| self.line.split(' ').any(|word| word == root.ask().name());
         PROGRAMS.iter().find(is_it).expect("each line has the name of a program")
     }
 
@@ -33,7 +34,8 @@ impl Exhibit {
         let mut words = self.line.split(' ');
         let set = words.by_ref().map_while(|word| word.split_once('='));
         let variables = set.map(|(name, value)| (name.to_owned(), value.to_owned())).collect();
-        let words = self.line.split(' ').skip_while(|word| *word != self.program().name()).skip(1);
+        let words =
+            self.line.split(' ').skip_while(|word| *word != self.program().ask().name()).skip(1);
         let is_listing = self.program().is(&HOUSE);
         (Around { variables, is_listing }, words.map(typed).collect())
     }
@@ -56,7 +58,7 @@ fn typed(word: &str) -> OsString {
 pub(crate) fn exhibits() -> Vec<Exhibit> {
     let mut all = Vec::new();
     for path in [&APIARY, &HOUSE].into_iter().flat_map(CommandPath::tree) {
-        let names: Vec<&str> = path.commands().iter().map(|command| command.name()).collect();
+        let names: Vec<&str> = path.commands().iter().map(|command| command.ask().name()).collect();
         for asked in ["-h", "--help"] {
             all.push(Exhibit { name: "page", line: format!("{} {asked}", names.join(" ")) });
         }

@@ -25,8 +25,10 @@ impl Exhibit {
         let (around, words) = self.parted();
         if self.name == "failure" {
             let error = std::io::Error::other("no space is left\non the disk");
-            return program
-                .failure(&Failure::new(1, "the logbook cannot be written").because(error));
+            return clavret::faults::failure(
+                program,
+                &Failure::new(1, "the logbook cannot be written").because(error),
+            );
         }
         if let Some((last, words)) = words.split_last()
             && let Some(begun) = last.to_str().and_then(|last| last.strip_suffix(TAB))

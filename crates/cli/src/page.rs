@@ -54,7 +54,7 @@ pub(crate) fn reached<'d>(
 ) -> Result<CommandPath<'d>, Failure> {
     let mut path = CommandPath::of(root);
     for name in names {
-        path = match path.leaf().subcommand(name.as_encoded_bytes()) {
+        path = match path.leaf().ask().subcommand(name.as_encoded_bytes()) {
             Some(command) => path.below(command),
             None => return Err(Failure::new(2, unknown(&path, &name.to_string_lossy()))),
         };
@@ -64,8 +64,8 @@ pub(crate) fn reached<'d>(
 
 /// What a command has instead of what was named.
 fn unknown(path: &CommandPath<'_>, name: &str) -> String {
-    let shown = path.leaf().subcommands().iter().filter(|command| !command.is_hidden());
-    let names: Vec<&str> = shown.map(|command| command.name()).collect();
+    let shown = path.leaf().ask().subcommands().iter().filter(|command| !command.ask().is_hidden());
+    let names: Vec<&str> = shown.map(|command| command.ask().name()).collect();
     let told = format!("'{}' is no command of {path}", visible(name));
     match names[..] {
         [] => told + ", which has none",

@@ -43,6 +43,8 @@
 mod check;
 mod declare;
 mod fault;
+#[doc(hidden)]
+pub mod inner;
 mod kind;
 mod on_demand;
 mod page;
@@ -80,6 +82,7 @@ pub use usual::version::VERSION_FLAG;
 /// What a declaration says, for whoever looks at one: a tool, a test, a generator.
 pub mod ask {
     pub use crate::record::command::Tree;
+    pub use crate::record::command::declaration::Declaration;
     pub use crate::record::kind::{Noun, Refers};
     pub use crate::record::param::{Param, Role, Times};
     pub use crate::record::reading::CommandPath;
@@ -90,6 +93,7 @@ pub mod ask {
 /// [`Problem`](faults::Problem)s.
 pub mod faults {
     pub use crate::check::problem::{Problem, Shared};
+    pub use crate::fault::say::failure;
     pub use crate::record::fault::{Facts, Fault, FaultKind, Place};
     pub use crate::record::faults::Faults;
     #[cfg(feature = "mend")]
@@ -146,20 +150,6 @@ pub mod world {
 #[cfg(feature = "by-name")]
 pub mod document {
     pub use crate::kind::by_name::Unfit;
-}
-
-/// What the other crates of the library call: no interface, and free to change.
-#[doc(hidden)]
-pub mod inner {
-    pub use crate::check::culprit::Culprit;
-    pub use crate::fault::file::{Blot, draw_blots, nearest};
-    pub use crate::record::brought::Brought;
-    pub use crate::record::param::Manner;
-    pub use crate::record::said::SETTERS;
-    pub use crate::record::so_far::Wanted;
-    pub use crate::record::unread::io_message;
-    pub use crate::tell::framed::Frame;
-    pub use crate::text::{Put, digits};
 }
 
 /// A command's page, and what it is made of, for a medium of one's own.

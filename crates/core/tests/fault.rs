@@ -362,7 +362,7 @@ fn a_handlers_error_is_shown_with_its_causes() {
           because: cannot write the hive
           because: the disk is full
     "#]]
-    .assert_eq(&APIARY.failure(&Outer(error)));
+    .assert_eq(&clavret_core::faults::failure(&APIARY, &Outer(error)));
 }
 
 /// What others wrote reaches a terminal as it is seen, its lines apart.
@@ -375,7 +375,7 @@ fn no_text_of_others_steers_the_terminal() {
           because: no \033[2Jhive\342\200\256 A7:
             \tline 2\302\23331m
     "#]]
-    .assert_eq(&APIARY.failure(&error));
+    .assert_eq(&clavret_core::faults::failure(&APIARY, &error));
     static FRAMES: Named<Option<u8>> = Named::new("frames").help("brood\u{9b}31m frames\u{2066}");
     static ROOT: Command =
         Command::new("apiary").summary("a\u{85}b\u{ad}").takes(&[FRAMES.param()]);

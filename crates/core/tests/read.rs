@@ -78,7 +78,8 @@ fn a_request_for_help_or_the_version_wins_over_every_fault() {
     };
     let page = |names: &str, length| {
         let find = |path: clavret_core::ask::CommandPath<'static>, name: &str| {
-            let below = path.leaf().subcommands().iter().find(|command| command.name() == name);
+            let below =
+                path.leaf().ask().subcommands().iter().find(|command| command.ask().name() == name);
             path.below(below.unwrap())
         };
         Page::of(
@@ -155,7 +156,7 @@ fn the_reader_says_what_may_stand_next() {
         reader.step_all(Words::new(words(line)));
         match reader.expects() {
             Expects::Value(param, at) => format!("{} {at}", param.name()),
-            Expects::Command(command) => command.name().to_owned(),
+            Expects::Command(command) => command.ask().name().to_owned(),
             Expects::Operand(param) => param.name().to_owned(),
             other => format!("{other:?}"),
         }

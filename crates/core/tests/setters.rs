@@ -1,6 +1,7 @@
 //! Setters record: whatever they are given, in whichever order.
 
 use clavret_core::ask::{CommandPath, Param};
+use clavret_core::inner;
 use clavret_core::look::Look;
 use clavret_core::medium::{Page, PageLength};
 use clavret_core::shape::{Form, Untyped};
@@ -86,7 +87,7 @@ fn a_tree_lists_what_is_wrong_with_its_commands_too() {
     let commands = [&list];
     let group = Command::draft("group").commands(&commands);
     let bundles = [&Bundle::of(&group, "group")];
-    let copy = Command::draft("copy").commands_of(&list, false).bundles(&bundles);
+    let copy = inner::commands_of(Command::draft("copy"), &list, false).bundles(&bundles);
     let below = [&group, &copy];
     let root =
         Command::draft("apiary").default_command(&list).commands(&below).summary("a").summary("b");
@@ -105,7 +106,9 @@ fn a_tree_lists_what_is_wrong_with_its_commands_too() {
              command with subcommands)",
         ]
     );
-    assert!(HELP_COMMAND.adapted().summary("montrer la page").as_draft().problems().is_empty());
+    assert!(
+        inner::as_draft(HELP_COMMAND.adapted().summary("montrer la page")).problems().is_empty()
+    );
 }
 
 /// A copy begins anew with what may be set, and keeps what was.
@@ -119,11 +122,11 @@ fn a_copy_keeps_what_its_original_says() {
         .hidden();
     let copy = APIARY.adapted().summary("the logbook of a bee yard");
     assert!(
-        copy.is_answering()
-            && copy.is_ending_options()
-            && copy.abbreviated() == Some(Abbreviated::Both)
+        copy.ask().is_answering()
+            && copy.ask().is_ending_options()
+            && copy.ask().abbreviations() == Some(Abbreviated::Both)
     );
-    assert!(copy.is_acting() && copy.is_hidden());
+    assert!(copy.ask().is_acting() && copy.ask().is_hidden());
 }
 
 /// Letters as other programs have them: upper case, digits and three signs, alone or beside a name.

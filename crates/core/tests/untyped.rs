@@ -191,7 +191,7 @@ fn texts_and_lists_may_be_made_at_run_time() {
     let (params, package) = ([frames.param()], Package::new(&texts[3]));
     let command = Command::draft("inspect").version(&texts[4]).package(package).takes(&params);
     let command = command.wording(&wording);
-    assert_eq!((command.version_text(), command.problems().len()), ("3.0", 0));
+    assert_eq!((command.ask().version(), command.problems().len()), ("3.0", 0));
     let page = Page::of(&CommandPath::of(&command), PageLength::Full).draw(Look::PLAIN);
     assert!(page.contains("een even getal"), "{page}");
     let Outcome::Faults(faults) = command.read(&["--frames=8"]) else { panic!() };

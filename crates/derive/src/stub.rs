@@ -14,8 +14,8 @@ pub(crate) fn of_type(of: &TokenStream, generics: &Generics) -> TokenStream {
     let items = routed(of);
     anonymous(&quote! {
         #items
-        impl ::clavret::__::FromReading for #of {
-            fn from_reading(_: &mut ::clavret::__::Reading<'_>) -> Self {
+        impl ::clavret::for_macros::FromReading for #of {
+            fn from_reading(_: &mut ::clavret::for_macros::Reading<'_>) -> Self {
                 ::core::unreachable!()
             }
         }
@@ -41,10 +41,10 @@ pub(crate) fn of_item(item: &Item) -> TokenStream {
 
 fn routed(of: &TokenStream) -> TokenStream {
     let command = crate::model::names::command(proc_macro2::Span::call_site());
-    let own = quote!(::clavret::__::Route::below(&#command, |_| Ok(())),);
+    let own = quote!(::clavret::for_macros::Route::below(&#command, |_| Ok(())),);
     let (declared, routes) = (declared(of, &command), routes(of, &[], &own, &quote!()));
     quote! {
-        static #command: ::clavret::__::Command<'static> = ::clavret::__::Command::new("mistaken");
+        static #command: ::clavret::for_macros::Command<'static> = ::clavret::for_macros::Command::new("mistaken");
         #declared
         #routes
     }

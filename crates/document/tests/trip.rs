@@ -3,6 +3,7 @@
 use std::collections::BTreeSet;
 
 use clavret_core::ask::{CommandPath, Standard};
+use clavret_core::inner;
 use clavret_core::inner::SETTERS;
 use clavret_core::look::Look;
 use clavret_core::medium::{Page, PageLength};
@@ -239,8 +240,8 @@ fn is_kept(list: &str, table: &Value, params: &Value) -> String {
         assert!(is_text || again[list][0][key] == *given, "`{key}` of {value} is lost in {again}");
     }
     match list {
-        "rule" => root.own_rules()[0].name().to_owned(),
-        _ => root.own_params()[0].setters().collect::<Vec<_>>().join(" "),
+        "rule" => root.ask().own_rules()[0].name().to_owned(),
+        _ => inner::setters_of_param(root.ask().own_params()[0]).collect::<Vec<_>>().join(" "),
     }
 }
 
@@ -298,9 +299,9 @@ fn every_key_and_every_setter_is_generated() {
         let spec: Spec = declaration(&SORTS).new_tree(&mut runner).unwrap().current();
         keys(&spec.document(), &mut made);
         let arena = clavret_generator::Arena::new();
-        for (_, command) in spec.tree(&arena).root.tree() {
-            called.extend(command.setters());
-            command.params().for_each(|param| called.extend(param.setters()));
+        for (_, command) in spec.tree(&arena).root.ask().tree() {
+            called.extend(inner::setters_of_command(command));
+            command.ask().params().for_each(|param| called.extend(inner::setters_of_param(param)));
         }
     }
     let schema = document_schema();

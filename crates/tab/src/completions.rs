@@ -4,6 +4,7 @@ use crate::shells::{AnyShell, Shells};
 use clavret_core::ask::Param;
 use clavret_core::handlers::Alone;
 use clavret_core::handlers::Gives;
+use clavret_core::inner;
 use clavret_core::reader::Request;
 use clavret_core::wording::Wording;
 use clavret_core::world::World;
@@ -48,15 +49,15 @@ static PRINTS: PrintScript<AnyShell> = PrintScript(&SHELL);
 macro_rules! completions {
     [$($shell:path),+ $(,)?] => {{
         $crate::shells!(Listed: $($shell),+);
-        static SHELL: $crate::__::Operand<Listed> = $crate::__::operand();
-        static PRINTS: $crate::__::PrintScript<Listed> = $crate::__::PrintScript(&SHELL);
-        $crate::__::command(&[SHELL.param()], &PRINTS)
+        static SHELL: $crate::for_macros::Operand<Listed> = $crate::for_macros::operand();
+        static PRINTS: $crate::for_macros::PrintScript<Listed> = $crate::for_macros::PrintScript(&SHELL);
+        $crate::for_macros::command(&[SHELL.param()], &PRINTS)
     }};
 }
 
 /// What the macro names.
 #[doc(hidden)]
-pub mod __ {
+pub mod for_macros {
     pub use super::{PrintScript, command, operand};
     pub use crate::shells::Shells;
     pub use clavret_core::{Choice, Offer, Operand};
@@ -99,11 +100,11 @@ impl<S: Shells> Alone for PrintScript<S> {
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
-        wording.of_scripts()[0].to_owned()
+        inner::of_scripts(wording)[0].to_owned()
     }
 
     fn operand_help(&self, wording: &Wording<'_>) -> String {
-        wording.of_scripts()[1].to_owned()
+        inner::of_scripts(wording)[1].to_owned()
     }
 }
 
@@ -128,7 +129,7 @@ impl Alone for PrintsOfOption {
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
-        wording.of_scripts()[0].to_owned()
+        inner::of_scripts(wording)[0].to_owned()
     }
 }
 

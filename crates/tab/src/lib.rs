@@ -20,7 +20,7 @@ mod shells;
 mod table;
 
 #[doc(hidden)]
-pub use completions::__;
+pub use completions::for_macros;
 pub use completions::{COMPLETIONS_COMMAND, COMPLETIONS_OPTION};
 pub use engine::{
     Candidate, Cursor, Suggestion, Typed, candidates, candidates_in, complete, complete_in,

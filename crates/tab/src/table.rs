@@ -20,19 +20,20 @@ impl Table {
                 table.add_usual(root, &mut state);
             }
             state.ends |= ends[next];
-            let ends_below = ends[next] || command.is_ending_options();
-            for below in command.subcommands() {
+            let ends_below = ends[next] || command.ask().is_ending_options();
+            for below in command.ask().subcommands() {
                 let at = waiting.len();
                 waiting.push(below);
                 ends.push(ends_below);
                 if command
-                    .default_subcommand()
-                    .is_some_and(|default| default.name() == below.name())
+                    .ask()
+                    .default_command()
+                    .is_some_and(|default| default.ask().name() == below.ask().name())
                 {
                     state.default_command = Some(at);
                 }
-                state.commands.push((below.name().to_owned(), !below.is_hidden(), at));
-                for alias in below.other_names().iter().chain(below.former_names()) {
+                state.commands.push((below.ask().name().to_owned(), !below.ask().is_hidden(), at));
+                for alias in below.ask().aliases().iter().chain(below.ask().former_names()) {
                     state.commands.push(((*alias).to_owned(), false, at));
                 }
             }
@@ -43,9 +44,9 @@ impl Table {
     }
 
     fn state(&mut self, command: &Command<'_>) -> State {
-        let ends = command.is_ending_options() || command.has_tail(Tail::Raw);
+        let ends = command.ask().is_ending_options() || command.ask().has_tail(Tail::Raw);
         let mut state = State { ends, ..State::default() };
-        for param in command.params() {
+        for param in command.ask().params() {
             let values = self.values(param);
             if param.role() == Role::Operand {
                 match param.tail() {

@@ -5,6 +5,7 @@ use std::path::PathBuf;
 
 use clavret_core::ask::{Noun, Param, Role};
 use clavret_core::faults::{Facts, Fault, FaultKind, Place};
+use clavret_core::inner;
 use clavret_core::reader::{Expects, Meaning, Reader, Step, Words};
 use clavret_core::world::Lister;
 use clavret_core::{Choice, Command, Kind, Named, Offer, Operand, Outcome, Rule, Tail};
@@ -79,7 +80,7 @@ fn value(param: &Param<'_>, at: usize, nth: usize) -> String {
 fn more(root: &Command<'_>, words: &[String], nth: usize) -> Vec<Vec<String>> {
     let mut reader = Reader::new(root, words.len());
     words.iter().for_each(|word| reader.step(word.as_ref()));
-    let operands: Vec<&Param<'_>> = reader.command().operands().collect();
+    let operands: Vec<&Param<'_>> = reader.command().ask().operands().collect();
     let values = |param: &Param<'_>, least: u32| -> Vec<String> {
         let times = param.times().min.max(least) as usize;
         (0..times)
@@ -171,14 +172,14 @@ fn read_with(
 
 /// Whether a rule forbids something on a line: one of a default that is not named may not come to be.
 fn forbids(reader: &Reader<'_>, rule: &Rule<'_>) -> bool {
-    let is_of = |command: &&Command<'_>| command.relations().any(|own| std::ptr::eq(own, rule));
+    let is_of = |command: &&Command<'_>| command.ask().rules().any(|own| std::ptr::eq(own, rule));
     rule.forbids() && reader.path().commands().iter().any(is_of)
 }
 
 /// Whether a rule forbids a parameter beside what a line has.
 fn is_excluded(reader: &Reader<'_>, param: &Param<'_>) -> bool {
     let path = reader.path();
-    let rules = path.commands().iter().flat_map(|command| command.relations());
+    let rules = path.commands().iter().flat_map(|command| command.ask().rules());
     rules.filter(|rule| rule.forbids()).any(|rule| {
         let is_given = |other: &&Param<'_>| !other.is(param) && reader.has_given(other);
         let mut members = rule.members().iter().copied();
@@ -247,8 +248,8 @@ proptest! {
         let root = spec.tree(&arena).root;
         let Position { before, begun, after } = position(root, &mut picks.pick());
         // Where an operand ends the options, what follows it would be read anew.
-        let ends = |command: &Command<'_>| command.is_ending_options() || command.has_tail(Tail::Raw);
-        if after.iter().any(|word| word.starts_with('-')) && root.tree().any(|(_, command)| ends(command)) {
+        let ends = |command: &Command<'_>| command.ask().is_ending_options() || command.ask().has_tail(Tail::Raw);
+        if after.iter().any(|word| word.starts_with('-')) && root.ask().tree().any(|(_, command)| ends(command)) {
             return Ok(());
         }
         let mut cursor = Cursor::new(&before, &begun);
@@ -324,11 +325,11 @@ proptest! {
                 prop_assert!(has(&name), "{before:?} `{begun}` lacks `{name}`: {offered:?}");
             }
         }
-        let defaults = std::iter::successors(Some(reader.command()), |at| at.default_subcommand());
-        for command in defaults.flat_map(Command::subcommands) {
-            let is_name = command.name().starts_with(&begun) && !command.is_hidden() && !matches!(reader.expects(), Expects::Value(..));
-            if is_name && let Some((Meaning::Command, _)) = read_as(root, &before, command.name()) {
-                prop_assert!(has(command.name()), "{before:?} `{begun}` lacks `{}`: {offered:?}", command.name());
+        let defaults = std::iter::successors(Some(reader.command()), |at| at.ask().default_command());
+        for command in defaults.flat_map(|command| command.ask().subcommands()) {
+            let is_name = command.ask().name().starts_with(&begun) && !command.ask().is_hidden() && !matches!(reader.expects(), Expects::Value(..));
+            if is_name && let Some((Meaning::Command, _)) = read_as(root, &before, command.ask().name()) {
+                prop_assert!(has(command.ask().name()), "{before:?} `{begun}` lacks `{}`: {offered:?}", command.ask().name());
             }
         }
         // A second value of what may be given once, or one of what may not stand beside what is given.
@@ -357,9 +358,9 @@ proptest! {
             }
         }
         // Operands, where each takes a word of one list.
-        let operands: Vec<&Param<'_>> = reader.command().operands().collect();
+        let operands: Vec<&Param<'_>> = reader.command().ask().operands().collect();
         let is_hue = |param: &&Param<'_>| param.kinds().len() == 1 && !param.is_secret() && param.kinds()[0].offers().count() > 2;
-        let has_tail = reader.command().params().any(|param| param.tail().is_some());
+        let has_tail = reader.command().ask().params().any(|param| param.tail().is_some());
         if !has_tail && operands.iter().all(is_hue) && !matches!(reader.expects(), Expects::Value(..)) {
             let typed: Vec<&String> = reader.operand_steps().iter().map(|step| &before[step.word()]).collect();
             for (offer, _) in operands.first().into_iter().flat_map(|param| param.kinds()[0].offers()) {
@@ -384,7 +385,7 @@ proptest! {
         let mut request = vec!["1", "complete", shell];
         request.extend((shell == "zsh").then_some(&*at));
         request.extend(fields.iter().map(String::as_str));
-        if let Some(answer) = ROOT.answer(&request, &WORLD) {
+        if let Some(answer) = inner::answer(&ROOT, &request, &WORLD) {
             prop_assert!(answer.starts_with("clavret 1"), "{answer:?}");
         }
     }

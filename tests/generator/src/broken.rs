@@ -4,7 +4,7 @@ use std::ffi::OsString;
 
 use clavret_core::ask::{Noun, Param, Role, Standard};
 use clavret_core::faults::FaultKind;
-use clavret_core::{Command, Rule, Tail};
+use clavret_core::{Abbreviated, Command, Rule, Tail};
 
 use crate::structure::{Line, Part, Pick, What, counts};
 
@@ -81,7 +81,8 @@ pub fn broken<'d>(
     let mut raw = None;
     match way {
         FaultKind::OptionUnknown => {
-            let is_kept = line.path.iter().any(|command| command.has_tail(Tail::UnknownOptions));
+            let is_kept =
+                line.path.iter().any(|command| command.ask().has_tail(Tail::UnknownOptions));
             if is_kept {
                 return None;
             }
@@ -89,7 +90,9 @@ pub fn broken<'d>(
         }
         FaultKind::OptionAmbiguous => {
             let is_on =
-                line.path.iter().any(|command| command.shortens_options()) && !left_out(line);
+                line.path.iter().any(|command| {
+                    command.ask().abbreviations().is_some_and(Abbreviated::has_options)
+                }) && !left_out(line);
             // `--a` may be `--adds` and `--at`.
             let names = shown_names(line, level);
             let first = |name: &&str| {
@@ -99,22 +102,29 @@ pub fn broken<'d>(
             parts.insert(head, part(&format!("--{}", &begun[..1]), level));
         }
         FaultKind::CommandAmbiguous => {
-            let at = command_at(&parts, &|above| above.shortens_commands(), line, pick)?;
+            let at = command_at(
+                &parts,
+                &|above| above.ask().abbreviations().is_some_and(Abbreviated::has_commands),
+                line,
+                pick,
+            )?;
             let above = line.path[parts[at].level];
             let names: Vec<&str> = above
+                .ask()
                 .subcommands()
                 .iter()
-                .filter(|below| !below.is_hidden())
-                .map(|below| below.name())
+                .filter(|below| !below.ask().is_hidden())
+                .map(|below| below.ask().name())
                 .collect();
             let all: Vec<&str> = above
+                .ask()
                 .subcommands()
                 .iter()
                 .flat_map(|below| {
-                    [below.name()]
+                    [below.ask().name()]
                         .into_iter()
-                        .chain(below.other_names().iter().copied())
-                        .chain(below.former_names().iter().copied())
+                        .chain(below.ask().aliases().iter().copied())
+                        .chain(below.ask().former_names().iter().copied())
                 })
                 .collect();
             let first = |name: &&str| {
@@ -140,7 +150,7 @@ pub fn broken<'d>(
         }
         FaultKind::CommandUnknown => {
             let at = command_at(&parts, &|_| true, line, pick)?;
-            if line.path[parts[at].level].default_subcommand().is_some() {
+            if line.path[parts[at].level].ask().default_command().is_some() {
                 return None;
             }
             parts.truncate(at + 1);
@@ -149,17 +159,18 @@ pub fn broken<'d>(
         FaultKind::CommandMissing => {
             let at = command_at(&parts, &|_| true, line, pick)?;
             let above = line.path[parts[at].level];
-            if above.is_acting() || above.default_subcommand().is_some() {
+            if above.ask().is_acting() || above.ask().default_command().is_some() {
                 return None;
             }
             parts.truncate(at);
         }
         FaultKind::OperandMissing => {
-            let needed = leaf.params().find(|param| {
+            let needed = leaf.ask().params().find(|param| {
                 param.is_positional() && param.role() == Role::Operand && param.times().min > 0
             })?;
             let is_there = line.variables.iter().any(|(name, _)| name == needed.variable());
-            let is_behind = leaf.has_tail(Tail::AfterDashes) || leaf.has_tail(Tail::UnknownOptions);
+            let is_behind =
+                leaf.ask().has_tail(Tail::AfterDashes) || leaf.ask().has_tail(Tail::UnknownOptions);
             if is_there || is_behind || line.parts.get(head..).is_none() || left_out(line) {
                 return None;
             }
@@ -167,18 +178,18 @@ pub fn broken<'d>(
             about = Some(needed);
         }
         FaultKind::OperandExtra => {
-            let operands = || leaf.params().filter(|param| param.role() == Role::Operand);
+            let operands = || leaf.ask().params().filter(|param| param.role() == Role::Operand);
             let is_full = |param: &Param<'_>| {
                 !param.is_list() && given(param).is_some_and(|given| given.times > 0)
             };
-            if !operands().all(is_full) || !leaf.subcommands().is_empty() || left_out(line) {
+            if !operands().all(is_full) || !leaf.ask().subcommands().is_empty() || left_out(line) {
                 return None;
             }
             parts.push(part("A7", level));
         }
         FaultKind::ValueMissing => {
-            let ends = line.path.iter().any(|command| command.is_ending_options())
-                || leaf.has_tail(Tail::Raw);
+            let ends = line.path.iter().any(|command| command.ask().is_ending_options())
+                || leaf.ask().has_tail(Tail::Raw);
             let is_ended = parts.iter().any(|part| matches!(part.what, What::Dashes)) || ends;
             let fits = |part: &Part<'d>, param: &'d Param<'d>| {
                 is_long(part)
@@ -274,7 +285,7 @@ pub fn broken<'d>(
         }
         FaultKind::RuleBroken if !left_out(line) => {
             let rules: Vec<&Rule<'d>> =
-                line.path.iter().flat_map(|command| command.relations()).collect();
+                line.path.iter().flat_map(|command| command.ask().rules()).collect();
             let rule = rules.get(pick(rules.len().max(1)))?;
             let times = |param: &Param<'_>| given(param).map_or(0, |given| given.times);
             let count = |param: &Param<'_>| {
@@ -287,7 +298,7 @@ pub fn broken<'d>(
                     && param.long().is_some()
                     && !param.stands_alone()
                     && times(param) == 0
-                    && leaf.params().any(|own| own.is(param))
+                    && leaf.ask().params().any(|own| own.is(param))
             };
             let is_apart = |param: &&&'d Param<'d>| {
                 count(param) > 0
@@ -401,7 +412,7 @@ fn shown_names<'d>(line: &Line<'d>, level: usize) -> Vec<&'d str> {
                 && !param.is_hidden()
                 && param.long().is_some()
         };
-        command.params().filter(is_it).map(|param| param.name()).collect::<Vec<_>>()
+        command.ask().params().filter(is_it).map(|param| param.name()).collect::<Vec<_>>()
     };
     let mut names: Vec<&str> = line.path[..=level].iter().enumerate().flat_map(in_reach).collect();
     names.sort_unstable();

@@ -25,6 +25,7 @@ mod words;
 
 pub use bumpalo::Bump as Arena;
 use clavret_core::ask::Param;
+use clavret_core::inner;
 use proptest::test_runner::{Config, RngSeed};
 
 pub use draw::declaration;
@@ -52,5 +53,6 @@ pub fn config(cases: u32) -> Config {
 
 /// The setter that says what must be at a path.
 fn place(param: &Param<'_>) -> Option<&'static str> {
-    param.setters().find(|setter| ["present", "absent", "file", "directory"].contains(setter))
+    inner::setters_of_param(param)
+        .find(|setter| ["present", "absent", "file", "directory"].contains(setter))
 }

@@ -24,9 +24,12 @@ pub fn walk(root: &Command<'_>, pick: Pick<'_>) -> Vec<String> {
         let word = match reader.expects() {
             Expects::Value(param, at) => value(param, at, pick),
             Expects::Command(command)
-                if !command.is_acting() && command.default_subcommand().is_none() =>
+                if !command.ask().is_acting() && command.ask().default_command().is_none() =>
             {
-                command.subcommands()[pick(command.subcommands().len())].name().to_owned()
+                command.ask().subcommands()[pick(command.ask().subcommands().len())]
+                    .ask()
+                    .name()
+                    .to_owned()
             }
             _ => break,
         };
@@ -89,9 +92,12 @@ fn next(reader: &Reader<'_>, pick: Pick<'_>) -> Option<String> {
         return (!param.stands_alone()).then_some(spelled);
     }
     match reader.expects() {
-        Expects::Command(command) => {
-            Some(command.subcommands()[pick(command.subcommands().len())].name().to_owned())
-        }
+        Expects::Command(command) => Some(
+            command.ask().subcommands()[pick(command.ask().subcommands().len())]
+                .ask()
+                .name()
+                .to_owned(),
+        ),
         Expects::Operand(param) => {
             let word = value(param, 0, pick);
             let is_plain = !word.starts_with('-') || reader.is_past_options();

@@ -205,9 +205,9 @@ pub fn pool(root: &Command<'_>) -> Vec<String> {
     ]
     .map(str::to_owned)
     .to_vec();
-    for (_, command) in root.tree() {
-        words.push(command.name().to_owned());
-        for param in command.params().filter(|param| param.role() != Role::Operand) {
+    for (_, command) in root.ask().tree() {
+        words.push(command.ask().name().to_owned());
+        for param in command.ask().params().filter(|param| param.role() != Role::Operand) {
             words.extend(names(param));
             words.push(format!("--{}=blue", param.name()));
             words.push(format!("--{}=black,", param.name()));

@@ -37,7 +37,8 @@ fn reads(verdict: &str, reading: &Reading<'_>) -> Map<String, Value> {
 }
 
 fn refused(faults: &Faults<'_>) -> Map<String, Value> {
-    let names: Vec<&str> = faults.path().commands().iter().map(|command| command.name()).collect();
+    let names: Vec<&str> =
+        faults.path().commands().iter().map(|command| command.ask().name()).collect();
     let list: Vec<Value> = faults.iter().map(|fault| self::fault(faults, fault)).collect();
     let mut value = Map::new();
     value.insert("verdict".to_owned(), json!("refused"));

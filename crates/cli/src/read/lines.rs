@@ -194,7 +194,8 @@ fn result(
         }
         Outcome::Request(asked) => {
             let path = asked.path();
-            let names: Vec<&str> = path.commands().iter().map(|command| command.name()).collect();
+            let names: Vec<&str> =
+                path.commands().iter().map(|command| command.ask().name()).collect();
             let by = asked.param().map(|param| path.key_of(param));
             let told = json!({ "verdict": "asks", "command": names, "asks-by": by }).to_string();
             writeln!(out, "{}", told.strip_prefix('{').unwrap_or_default())
@@ -208,7 +209,8 @@ fn result(
 }
 
 fn refused(faults: &Faults<'_>) -> Value {
-    let names: Vec<&str> = faults.path().commands().iter().map(|command| command.name()).collect();
+    let names: Vec<&str> =
+        faults.path().commands().iter().map(|command| command.ask().name()).collect();
     let list: Vec<Value> = faults.iter().map(|fault| short(faults, fault)).collect();
     json!({ "verdict": "refused", "command": names, "faults": list })
 }

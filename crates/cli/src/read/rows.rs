@@ -20,7 +20,7 @@ pub(super) fn is_unchecked(param: &Param<'_>) -> bool {
 
 /// Whether the program tests a whole line of a command, or of one above it, in a way of its own.
 pub(super) fn is_judged(path: &CommandPath<'_>) -> bool {
-    path.commands().iter().any(|command| command.is_judged())
+    path.commands().iter().any(|command| command.ask().is_judged())
 }
 
 /// A part of a word, and what it was taken for.

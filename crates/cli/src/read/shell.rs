@@ -60,7 +60,7 @@ fn color(root: &Command<'_>, words: &[OsString]) -> When {
 
 /// What another program gets that asks the script for something, such as a shell's script for candidates.
 fn answer(root: &Command<'_>, words: &[OsString], call: &Call<'_>) -> Option<String> {
-    let is_asked = root.is_answering() && matches!(words, [only] if only == "--version");
+    let is_asked = root.ask().is_answering() && matches!(words, [only] if only == "--version");
     let request = call.variable("CLAVRET").filter(|_| is_asked)?;
     let mut dot = [0];
     if !matches!(call.input().read(&mut dot), Ok(1)) || dot != *b"." {
@@ -68,7 +68,7 @@ fn answer(root: &Command<'_>, words: &[OsString], call: &Call<'_>) -> Option<Str
     }
     let request = request.to_string_lossy().into_owned();
     let request: Vec<&str> = request.split('\u{1f}').collect();
-    let alones = [COMPLETIONS_COMMAND.alone(), DOCUMENT_COMMAND.alone()];
+    let alones = [COMPLETIONS_COMMAND.ask().alone(), DOCUMENT_COMMAND.ask().alone()];
     alones
         .into_iter()
         .flatten()
@@ -77,7 +77,8 @@ fn answer(root: &Command<'_>, words: &[OsString], call: &Call<'_>) -> Option<Str
 
 /// What is printed where a line asks for it; the script of a shell, where the document leaves that to the library.
 fn given(asked: Request<'_>, look: Look) -> String {
-    let alone = asked.param().map_or_else(|| asked.path().leaf().alone(), |param| param.alone());
+    let alone =
+        asked.param().map_or_else(|| asked.path().leaf().ask().alone(), |param| param.alone());
     let is_script = alone.is_some_and(|alone| alone.gives() == clavret::handlers::Gives::Scripts);
     let words: Vec<OsString> = asked.reading().params().flat_map(|given| given.words()).collect();
     let shells = [&BASH, &ZSH, &FISH];
@@ -96,7 +97,7 @@ fn check_names(root: &Command<'_>, (form, prefix): (Form, &str)) -> Result<(), F
     let clash = |one: &str, other: &str, variable: &str| {
         let told = format!(
             "{one} and {other} of {} would both be ${variable} in a script (call one of them otherwise)",
-            root.name()
+            root.ask().name()
         );
         Err(Failure::new(3, told))
     };
@@ -125,7 +126,7 @@ fn named<'d>(root: &'d Command<'d>, prefix: &str) -> Vec<(&'d Param<'d>, String,
     let mut named = Vec::new();
     for path in CommandPath::tree(root) {
         let way = stem(path.commands(), prefix);
-        for param in path.leaf().params() {
+        for param in path.leaf().ask().params() {
             named.push((param, path.key_of(param), variable(param, &way)));
         }
     }
@@ -144,7 +145,7 @@ fn variables(param: &Param<'_>, form: Form, name: &str) -> Vec<String> {
 
 /// What the variables of a command begin with: the prefix, and the commands that lead from the root to it.
 fn stem(commands: &[&Command<'_>], prefix: &str) -> String {
-    let names = commands.iter().skip(1).map(|command| as_variable(command.name()));
+    let names = commands.iter().skip(1).map(|command| as_variable(command.ask().name()));
     [prefix.to_owned()].into_iter().chain(names).collect::<Vec<_>>().join("_")
 }
 
@@ -178,14 +179,14 @@ struct Script<'p> {
 impl Script<'_> {
     fn reading(&mut self, root: &Command<'_>, reading: &Reading<'_>) {
         let path: Vec<&str> =
-            reading.path().commands().iter().skip(1).map(|command| command.name()).collect();
+            reading.path().commands().iter().skip(1).map(|command| command.ask().name()).collect();
         self.set(&format!("{}_command", self.prefix), OsStr::new(&path.join(" ")));
         let (mut operands, mut known) = (Vec::new(), HashSet::new());
         let path = reading.path();
         let mut all = reading.params();
         for (at, command) in path.commands().iter().enumerate() {
             let stem = stem(&path.commands()[..=at], self.prefix);
-            for given in all.by_ref().take(command.params().count()) {
+            for given in all.by_ref().take(command.ask().params().count()) {
                 let name = variable(given.param(), &stem);
                 self.param(given, &name);
                 known.insert(name);

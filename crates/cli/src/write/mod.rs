@@ -133,8 +133,8 @@ impl Act for Write {
             Write::Completions(WriteCompletions { source, shell, whole }) => {
                 let document = document(source, call)?;
                 let root = document.command(&arena);
-                if !root.is_answering() && *shell != For::Bash {
-                    let name = visible(root.program_name());
+                if !root.ask().is_answering() && *shell != For::Bash {
+                    let name = visible(root.ask().program_name());
                     let told = format!(
                         "clavret: {name} does not answer, so the script asks it in vain: say `answers`\n"
                     );

@@ -24,9 +24,9 @@ pub(super) fn schema(path: &CommandPath<'_>) -> Value {
 fn level(commands: &[&Command<'_>]) -> Value {
     let mut properties = Map::new();
     if let Some((command, below)) = commands.split_first() {
-        properties.extend(command.params().map(|param| (param.key(), described(param))));
+        properties.extend(command.ask().params().map(|param| (param.key(), described(param))));
         if let Some(next) = below.first() {
-            properties.insert(next.name().to_owned(), level(below));
+            properties.insert(next.ask().name().to_owned(), level(below));
         }
     }
     let needed: Vec<&String> = properties.keys().collect();

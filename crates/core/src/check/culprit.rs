@@ -15,9 +15,8 @@ const NONE: &[&str] = &[];
 
 impl<'d> Problem<'d> {
     /// What it is about.
-    #[doc(hidden)]
     #[inline]
-    pub const fn culprit(&self) -> Culprit<'d> {
+    pub(crate) const fn culprit(&self) -> Culprit<'d> {
         let (text, setters): (&'d str, &'static [&'static str]) = match *self {
             Problem::Name { name, .. } | Problem::Long { name, .. } => (name, NONE),
             Problem::Commands { name, .. } => (name, NONE),
@@ -55,9 +54,8 @@ impl<'d> Problem<'d> {
     }
 
     /// The setters that it names.
-    #[doc(hidden)]
     #[inline]
-    pub fn setters(&self) -> Vec<&'static str> {
+    pub(crate) fn setters(&self) -> Vec<&'static str> {
         match self {
             Problem::Twice { setter, .. }
             | Problem::Misplaced { setter, .. }

@@ -323,7 +323,7 @@ impl Problem<'_> {
     /// Always.
     #[track_caller]
     #[inline]
-    pub const fn stop(self) -> ! {
+    pub(crate) const fn stop(self) -> ! {
         let message = self.message();
         panic!("{}", message.as_str())
     }

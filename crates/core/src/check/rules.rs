@@ -25,8 +25,8 @@ pub(crate) const fn names<'d, const ROOM: usize>(
     let name = command.name();
     show_name(name, program_name_fault(name), finder);
     let mut i = 0;
-    while i < command.other_names().len() {
-        show_name(command.other_names()[i], plain_name_fault(command.other_names()[i]), finder);
+    while i < command.ask().aliases().len() {
+        show_name(command.ask().aliases()[i], plain_name_fault(command.ask().aliases()[i]), finder);
         i += 1;
     }
     let mut i = 0;
@@ -46,7 +46,7 @@ pub(crate) const fn misplaced_phrases<'d, const ROOM: usize>(
     command: &Command<'d>,
     finder: &mut Finder<'d, ROOM>,
 ) {
-    if let Some(wording) = command.declared_wording()
+    if let Some(wording) = command.ask().own_wording()
         && let Some((phrase, text)) = wording.misplaced()
     {
         let (command, english) = (command.name(), phrase.english());

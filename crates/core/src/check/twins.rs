@@ -205,7 +205,7 @@ impl<'d> Roll<'_, 'd> {
             Roll::Operands(_) | Roll::Offers(..) => 1,
             Roll::Subcommands(command) => {
                 let command = command.subcommands()[i];
-                1 + command.other_names().len() + command.former_names().len()
+                1 + command.ask().aliases().len() + command.former_names().len()
             }
         }
     }

@@ -107,11 +107,11 @@ impl Brought {
     /// What the full page of a command ends in.
     #[inline]
     pub(super) const fn end(&mut self, command: &Command<'_>) {
-        let package = command.package_details();
+        let package = command.ask().package();
         let (authors, page) = (package.author_list(), package.home());
         let licence = package.licence_name();
         let is_from = !authors.is_empty() || !page.is_empty() || !licence.is_empty();
-        if is_from || !command.example_lines().is_empty() || !command.status_meanings().is_empty() {
+        if is_from || !command.ask().examples().is_empty() || !command.ask().statuses().is_empty() {
             self.described = Described::both(self.described, Some(&Described::FOOT));
         }
     }

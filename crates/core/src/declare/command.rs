@@ -52,16 +52,15 @@ impl<'d> Command<'d> {
     /// The same as the start of a command made at run time: see [`draft`](Command::draft).
     #[must_use]
     #[inline]
-    pub const fn as_draft(mut self) -> Self {
+    pub(crate) const fn as_draft(mut self) -> Self {
         self.set_draft(true);
         self
     }
 
     /// The same where its maker looks at its [problems](Command::problems) itself, before it is run.
-    #[doc(hidden)]
     #[must_use]
     #[inline]
-    pub const fn looked_at(mut self) -> Self {
+    pub(crate) const fn looked_at(mut self) -> Self {
         self.set_unchecked();
         self
     }
@@ -69,7 +68,7 @@ impl<'d> Command<'d> {
     /// What is wrong with a tree that was made at run time, its defaults too, a sentence for each. Of a static
     /// there is nothing to tell.
     #[inline]
-    pub fn mistakes(&self) -> Vec<String> {
+    pub(crate) fn mistakes(&self) -> Vec<String> {
         self.checks().map_or_else(Vec::new, |checks| checks(self))
     }
 
@@ -144,10 +143,9 @@ impl<'d> Command<'d> {
 
     /// Parameters and bundles of a draft, and what each brings along: that was known when the program was built, so that only
     /// what they declare is linked.
-    #[doc(hidden)]
     #[must_use]
     #[inline]
-    pub fn takes_with(
+    pub(crate) fn takes_with(
         mut self,
         params: &'d [&'d Param<'d>],
         bundles: &'d [&'d Bundle<'d>],
@@ -186,7 +184,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub(crate) const fn described(mut self) -> Self {
         let mut brought = *self.brought();
-        brought.describe(self.description_text());
+        brought.describe(self.ask().description());
         brought.end(&self);
         if let Some(usual) = self.declared_usual() {
             brought.add_all(usual);
@@ -238,7 +236,7 @@ impl<'d> Command<'d> {
     #[must_use]
     #[track_caller]
     #[inline]
-    pub const fn commands_of(mut self, other: &Command<'d>, acts: bool) -> Self {
+    pub(crate) const fn commands_of(mut self, other: &Command<'d>, acts: bool) -> Self {
         if self.default_subcommand().is_none()
             && let Some(default) = other.default_subcommand()
         {

@@ -51,10 +51,9 @@ impl<'d> Command<'d> {
 
     /// What a macro knows of the package, whether the command is the root or not; and whether its name is only
     /// that of the type or the function that declares it: as a root it is called as the binary then.
-    #[doc(hidden)]
     #[must_use]
     #[inline]
-    pub const fn declared_in(mut self, package: Package<'d>, is_named: bool) -> Self {
+    pub(crate) const fn declared_in(mut self, package: Package<'d>, is_named: bool) -> Self {
         if !self.said().has(said::PACKAGE) {
             self.set_package(package);
         }

@@ -36,7 +36,7 @@ impl<'t, 'd> Report<'t, 'd> {
 impl Command<'_> {
     /// What is said where the program itself is wrong: its name, that it is a mistake of its own, and which.
     #[inline]
-    pub fn mistake(&self, what: &str) -> String {
+    pub(crate) fn mistake(&self, what: &str) -> String {
         let wording = self.phrases();
         let what = fill(wording.say(Phrase::Mistake), &[what]);
         framed(wording.say(Phrase::Error), self.program_name(), &what)

@@ -359,34 +359,32 @@ fn miscounted<'t>(speech: Speech<'t>, fault: &Fault<'_>, name: &str) -> &'t str 
 
 impl Command<'_> {
     /// What says an error when the declaration may be gone.
-    #[doc(hidden)]
-    pub fn failure_frame(&self) -> Frame {
+    pub(crate) fn failure_frame(&self) -> Frame {
         Frame([self.phrases().say(Phrase::Error).into(), self.program_name().into()])
     }
+}
 
-    /// What is said of an error that ended a program: its name and the message, then each cause
-    /// on a line. The text may be anybody's: nothing of it reaches a terminal but what is seen.
-    pub fn failure(&self, error: &(dyn Error + 'static)) -> String {
-        let wording = self.phrases();
-        let text = |error: &(dyn Error + 'static), end: &str| {
-            let mut text = String::new();
-            for line in message(error).trim_end().lines() {
-                text.put(if text.is_empty() { "" } else { end });
-                text.put(&visible(line));
-            }
-            text
-        };
-        let mut failure =
-            fill(wording.say(Phrase::Error), &[self.program_name(), &text(error, "\n")]);
-        let mut cause = error.source();
-        while let Some(error) = cause {
-            // A cause of several lines, such as a parser's, stays below its own first one.
-            let told = fill(wording.say(Phrase::Cause), &[&text(error, "\n    ")]);
-            failure.put("\n");
-            failure.put(&told);
-            cause = error.source();
+/// What is said of an error that ended a program: its name and the message, then each cause
+/// on a line. The text may be anybody's: nothing of it reaches a terminal but what is seen.
+pub fn failure(root: &Command<'_>, error: &(dyn Error + 'static)) -> String {
+    let wording = root.phrases();
+    let text = |error: &(dyn Error + 'static), end: &str| {
+        let mut text = String::new();
+        for line in message(error).trim_end().lines() {
+            text.put(if text.is_empty() { "" } else { end });
+            text.put(&visible(line));
         }
+        text
+    };
+    let mut failure = fill(wording.say(Phrase::Error), &[root.program_name(), &text(error, "\n")]);
+    let mut cause = error.source();
+    while let Some(error) = cause {
+        // A cause of several lines, such as a parser's, stays below its own first one.
+        let told = fill(wording.say(Phrase::Cause), &[&text(error, "\n    ")]);
         failure.put("\n");
-        failure
+        failure.put(&told);
+        cause = error.source();
     }
+    failure.put("\n");
+    failure
 }

@@ -23,7 +23,7 @@ pub(crate) fn foot<'d>(page: &mut Page<'d>, path: &CommandPath<'d>, speech: Spee
 #[inline]
 fn examples(command: &Command<'_>) -> Vec<Entry> {
     let mut examples = Vec::new();
-    for (does, line) in command.example_lines() {
+    for (does, line) in command.ask().examples() {
         examples.put(Entry::plain(line, does));
     }
     examples
@@ -32,7 +32,7 @@ fn examples(command: &Command<'_>) -> Vec<Entry> {
 /// What the statuses mean; what a refused line gives is the same for every program.
 #[inline]
 fn statuses(command: &Command<'_>, speech: Speech<'_>) -> Vec<Entry> {
-    let declared = command.status_meanings();
+    let declared = command.ask().statuses();
     let own = declared.iter().any(|(status, _)| *status == REFUSED);
     let refused = [(REFUSED, speech.say(Phrase::Refused))];
     let refused = if declared.is_empty() || own { &[] } else { &refused[..] };

@@ -33,7 +33,7 @@ pub(crate) fn page<'d>(
     let mut page = Page { title, summary, sections: Vec::new(), wording };
     page.add(wording.say(Phrase::Usage), vec![Block::Synopsis(synopsis::pieces(command, wording))]);
     if length == PageLength::Full {
-        page.add(wording.say(Phrase::Description), described(path, command.description_text()));
+        page.add(wording.say(Phrase::Description), described(path, command.ask().description()));
     }
     let related = path.0.iter().map(|command| Related::of(command)).listed();
     add_params(&mut page, &Told { path, length, speech, known, usual, related });
@@ -108,7 +108,7 @@ impl<'d> Page<'d> {
     /// Where the program is from.
     #[inline]
     pub(crate) fn add_package(&mut self, root: &Command<'_>, speech: Speech<'_>) {
-        let package = root.package_details();
+        let package = root.ask().package();
         let contacts = package.author_list().split(':').chain([package.home()]);
         let contacts = contacts.filter(|contact| !contact.is_empty()).listed();
         self.add_line(

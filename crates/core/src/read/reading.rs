@@ -97,8 +97,7 @@ impl<'d> Reading<'d> {
     }
 
     /// The value that a parameter has, as that of a key which stands for it elsewhere.
-    #[doc(hidden)]
-    pub fn get_of<K: Key>(&self, record: &Param<'_>, key: &K) -> Option<&K::Value> {
+    pub(crate) fn get_of<K: Key>(&self, record: &Param<'_>, key: &K) -> Option<&K::Value> {
         let slot = self.slots.iter().find(|slot| is_record(slot.param, record))?;
         key.peek(&slot.cell)
     }

@@ -151,37 +151,32 @@ impl SoFar {
     }
 
     /// The parameter that values are wanted for, as it is called on the line.
-    #[doc(hidden)]
     #[inline]
-    pub fn wanted(&self) -> &str {
+    pub(crate) fn wanted_list(&self) -> &str {
         &self.wanted
     }
 
     /// Whether the process does nothing but answer another program.
-    #[doc(hidden)]
     #[inline]
-    pub const fn is_for_answer(&self) -> bool {
+    pub(crate) const fn is_for_answer(&self) -> bool {
         self.environment.is_answer
     }
 
     /// A variable that what is listed does not follow from.
-    #[doc(hidden)]
     #[inline]
-    pub fn unnoted(&self, name: &str) -> Option<OsString> {
+    pub(crate) fn unnoted(&self, name: &str) -> Option<OsString> {
         (self.environment.variables)(name)
     }
 
     /// What was asked for so far.
-    #[doc(hidden)]
     #[inline]
-    pub fn asked(&self) -> Vec<Wanted> {
+    pub(crate) fn asked(&self) -> Vec<Wanted> {
         self.asked.lock().unwrap_or_else(PoisonError::into_inner).clone()
     }
 
     /// The words of what was asked for; none where it is not known.
-    #[doc(hidden)]
     #[inline]
-    pub fn words_of(&self, asked: &Wanted) -> Option<Vec<OsString>> {
+    pub(crate) fn words_of(&self, asked: &Wanted) -> Option<Vec<OsString>> {
         match asked {
             Wanted::Value(name) => {
                 let value = self.values.iter().find(|value| value.name == *name)?;

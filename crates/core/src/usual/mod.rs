@@ -25,7 +25,7 @@ impl<'d> Command<'d> {
     /// The answer to a request by its fields, where the root [answers](Command::answers) and lists something that
     /// knows it. Lists of values that are known at run time are asked in the world.
     #[cold]
-    pub fn answer(&self, request: &[&str], world: &dyn World) -> Option<String> {
+    pub(crate) fn answer(&self, request: &[&str], world: &dyn World) -> Option<String> {
         if !self.is_answering() {
             return None;
         }
@@ -36,8 +36,7 @@ impl<'d> Command<'d> {
     }
 
     /// Whether something that it lists gives what asks the program, which does not answer.
-    #[doc(hidden)]
-    pub fn is_asked_in_vain(&self) -> bool {
+    pub(crate) fn is_asked_in_vain(&self) -> bool {
         let commands = self.subcommands().iter().filter_map(|command| command.alone());
         let params = self.params().chain(self.usual_params().params());
         let params = params.filter_map(|param| param.alone());
@@ -66,9 +65,8 @@ impl<'d> Command<'d> {
     }
 
     /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
-    #[doc(hidden)]
     #[inline]
-    pub const fn stranger(&self) -> Option<Problem<'d>> {
+    pub(crate) const fn stranger(&self) -> Option<Problem<'d>> {
         self.stranger_among(USUAL)
     }
 

@@ -28,7 +28,7 @@ impl Alone for ShowVersion {
     fn text(&self, asked: &Request<'_>) -> String {
         let path = asked.path();
         let root = path.root();
-        of(&[&visible(&of(&[root.program_name(), " ", root.version_text()])), "\n"])
+        of(&[&visible(&of(&[root.program_name(), " ", root.ask().version()])), "\n"])
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
@@ -36,7 +36,7 @@ impl Alone for ShowVersion {
     }
 
     fn is_in(&self, root: &Command<'_>) -> bool {
-        !root.version_text().is_empty()
+        !root.ask().version().is_empty()
     }
 
     fn gives(&self) -> Gives {

@@ -110,32 +110,27 @@ impl<'d> Wording<'d> {
     }
 
     /// What the command for completion scripts does, and its operand is.
-    #[doc(hidden)]
-    pub fn of_scripts(&self) -> [&'d str; 2] {
+    pub(crate) fn of_scripts(&self) -> [&'d str; 2] {
         [self.say(Phrase::ScriptCommand), self.say(Phrase::ScriptShell)]
     }
 
     /// What the command for the document of a program does.
-    #[doc(hidden)]
-    pub fn of_document(&self) -> &'d str {
+    pub(crate) fn of_document(&self) -> &'d str {
         self.say(Phrase::DocumentCommand)
     }
 
     /// What a flag's other name is, by the one that it is the opposite of.
-    #[doc(hidden)]
-    pub fn opposite_name(&self, name: &str) -> String {
+    pub(crate) fn opposite_name(&self, name: &str) -> String {
         fill(self.say(Phrase::OppositeOf), &[name])
     }
 
     /// The headings of subcommands, of options, and of those that commands have from above.
-    #[doc(hidden)]
-    pub fn of_blocks(&self) -> [&'d str; 3] {
+    pub(crate) fn of_blocks(&self) -> [&'d str; 3] {
         [self.say(Phrase::Commands), self.say(Phrase::Options), self.say(Phrase::Anywhere)]
     }
 
     /// That there are so many more than are shown.
-    #[doc(hidden)]
-    pub fn of_more(&self, count: usize) -> String {
+    pub(crate) fn of_more(&self, count: usize) -> String {
         Speech::new(self, &Kept::default()).more(count).to_owned()
     }
 

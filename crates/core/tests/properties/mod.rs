@@ -11,7 +11,7 @@ use clavret_core::look::Look;
 use clavret_core::medium::{Page, PageLength};
 use clavret_core::reader::{Expects, Meaning, Reader, Words};
 use clavret_core::world::World;
-use clavret_core::{Command, Outcome, Reading, Tail};
+use clavret_core::{Abbreviated, Command, Outcome, Reading, Tail};
 use clavret_generator::broken::{WAYS, broken};
 use clavret_generator::structure::{self, Given};
 use clavret_generator::{
@@ -214,18 +214,21 @@ proptest! {
         let mut plain = spec.clone();
         plain.root.said.retain(|setting| setting.name != "default_command");
         let plain = plain.tree(&arena);
-        let (Some(place), false) = (place_of_default(plain.root, &line), tree.root.is_acting()) else { return Ok(()) };
-        let leaf = tree.root.subcommands()[at];
+        let (Some(place), false) = (place_of_default(plain.root, &line), tree.root.ask().is_acting()) else { return Ok(()) };
+        let leaf = tree.root.ask().subcommands()[at];
         // What an unknown option, or the beginning of one, is for is not looked at before the default is chosen.
         let abbreviates = |command: &Command<'_>| {
-            command.shortens_options() && !tree.root.shortens_options()
-                || command.shortens_commands() && !tree.root.shortens_commands()
+            let shortens = |names: fn(Abbreviated) -> bool| {
+                let is_so = |command: &Command<'_>| command.ask().abbreviations().is_some_and(names);
+                is_so(command) && !is_so(tree.root)
+            };
+            shortens(Abbreviated::has_options) || shortens(Abbreviated::has_commands)
         };
-        let is_begun = tree.root.abbreviated().is_some() && !leaf.subcommands().is_empty();
-        if is_begun || leaf.tree().any(|(_, command)| command.has_tail(Tail::UnknownOptions) || abbreviates(command)) {
+        let is_begun = tree.root.ask().abbreviations().is_some() && !leaf.ask().subcommands().is_empty();
+        if is_begun || leaf.ask().tree().any(|(_, command)| command.ask().has_tail(Tail::UnknownOptions) || abbreviates(command)) {
             return Ok(());
         }
-        let named = [&line[..place], &[leaf.name().into()], &line[place..]].concat();
+        let named = [&line[..place], &[leaf.ask().name().into()], &line[place..]].concat();
         let world = Surroundings::default();
         let kinds = |faults: &Faults<'_>| {
             let mut kinds: Vec<FaultKind> = faults.iter().map(Fault::kind).collect();

@@ -81,9 +81,9 @@ proptest! {
         reader.step_all(Words::new(&before));
         let is_value = matches!(reader.expects(), Expects::Value(..));
         let keeps = |command: &Command<'_>| {
-            command.has_tail(Tail::UnknownOptions) || command.has_tail(Tail::Raw) || command.is_ending_options()
+            command.ask().has_tail(Tail::UnknownOptions) || command.ask().has_tail(Tail::Raw) || command.ask().is_ending_options()
         };
-        if how > 5 && (reader.is_past_options() || is_value || tree.root.tree().any(|(_, command)| keeps(command))) {
+        if how > 5 && (reader.is_past_options() || is_value || tree.root.ask().tree().any(|(_, command)| keeps(command))) {
             return Ok(());
         }
         let is_shown = |shown: &str| (0..9).any(|at| shown.contains(&planted[at..at + 4]));
@@ -110,7 +110,7 @@ proptest! {
             return Ok(());
         }
         let Some(broken) = broken(&line, WAYS[way], &|_| None, &mut pick) else { return Ok(()) };
-        let params = tree.root.tree().flat_map(|(_, command)| command.params());
+        let params = tree.root.ask().tree().flat_map(|(_, command)| command.ask().params());
         let secrets: Vec<String> = params.filter(|param| param.is_secret()).flat_map(names).collect();
         let is_named = |word: &OsString| {
             let word = word.to_string_lossy();

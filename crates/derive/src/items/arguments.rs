@@ -135,7 +135,9 @@ impl Arguments {
 
     fn lend(&mut self, ty: &Type) {
         let (call, span) = (&self.call, ty.span());
-        self.passed.push(quote_spanned!(span=> ::clavret::__::Lends::<#ty>::lend(#call.context())));
+        self.passed.push(
+            quote_spanned!(span=> ::clavret::for_macros::Lends::<#ty>::lend(#call.context())),
+        );
         self.lent.push(ty.clone());
     }
 
@@ -143,7 +145,7 @@ impl Arguments {
     pub(crate) fn bounds(&self) -> TokenStream {
         let bounds = self.lent.iter().map(|ty| {
             let span = ty.span();
-            quote_spanned!(span=> __C: ::clavret::__::Lends<#ty>,)
+            quote_spanned!(span=> __C: ::clavret::for_macros::Lends<#ty>,)
         });
         quote!(#(#bounds)*)
     }
@@ -157,9 +159,11 @@ impl Arguments {
         };
         let called = quote_spanned!(span=> #function(#(#passed),*));
         let done = match signature.asyncness {
-            None => quote_spanned!(span=> ::clavret::__::Ending::done(#called, #call.streams())),
+            None => {
+                quote_spanned!(span=> ::clavret::for_macros::Ending::done(#called, #call.streams()))
+            }
             Some(_) => {
-                let done = quote_spanned!(span=> ::clavret::__::Ending::done(#called.await, #call.streams()));
+                let done = quote_spanned!(span=> ::clavret::for_macros::Ending::done(#called.await, #call.streams()));
                 quote!(#call.finish(::std::boxed::Box::pin(async { #done })))
             }
         };

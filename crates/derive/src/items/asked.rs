@@ -113,14 +113,14 @@ fn parameter(
     let (key, declared) = (&parameter.key, parameter.to_static());
     let number = question.number.as_ref().map_or(quote!(0), |number| quote!(#number));
     let place = place(
-        &quote!(::clavret::__::Subject::Param(#key.param(), #number)),
-        &quote!(::clavret::__::Brought::of(#key.param())),
+        &quote!(::clavret::for_macros::Subject::Param(#key.param(), #number)),
+        &quote!(::clavret::for_macros::Brought::of(#key.param())),
     );
     let base = base();
     quote! {{
         #declared
         #place
-        ::clavret::__::ask(&#key, #base)
+        ::clavret::for_macros::ask(&#key, #base)
     }}
 }
 
@@ -130,22 +130,22 @@ fn bundle(question: &Question, details: &[Detail], errors: &mut Errors) -> Token
         errors.at(detail.name.span(), "a bundle has a heading alone: `bundle Period, \"period\"`");
     }
     let Some(ty) = &question.ty else { return quote!() };
-    let of = quote_spanned!(ty.span()=> <#ty as ::clavret::__::Declare>::COMMAND);
+    let of = quote_spanned!(ty.span()=> <#ty as ::clavret::for_macros::Declare>::COMMAND);
     let heading = match &question.help {
         Some(heading) => quote!(#heading),
-        None => quote!(#of.summary_text()),
+        None => quote!(#of.ask().summary()),
     };
-    let make = quote_spanned!(ty.span()=> ::clavret::__::Bundle::of(#of, #heading));
+    let make = quote_spanned!(ty.span()=> ::clavret::for_macros::Bundle::of(#of, #heading));
     let place = place(
-        &quote!(::clavret::__::Subject::Bundle(&__BUNDLE)),
-        &quote!(::clavret::__::Brought::of_bundle(&__BUNDLE)),
+        &quote!(::clavret::for_macros::Subject::Bundle(&__BUNDLE)),
+        &quote!(::clavret::for_macros::Brought::of_bundle(&__BUNDLE)),
     );
     let base = base();
     quote! {{
-        static __BUNDLE: ::clavret::__::Bundle<'static> = #make;
+        static __BUNDLE: ::clavret::for_macros::Bundle<'static> = #make;
         static __VALUES: ::std::sync::OnceLock<#ty> = ::std::sync::OnceLock::new();
         #place
-        __VALUES.get_or_init(|| ::clavret::__::ask_bundle::<#ty>(#base))
+        __VALUES.get_or_init(|| ::clavret::for_macros::ask_bundle::<#ty>(#base))
     }}
 }
 
@@ -153,13 +153,14 @@ fn bundle(question: &Question, details: &[Detail], errors: &mut Errors) -> Token
 fn base() -> TokenStream {
     let bin = bin();
     quote! {
-        ::clavret::__::Base {
+        ::clavret::for_macros::Base {
             module: ::core::module_path!(),
             command: || const {
-                ::clavret::__::Command::draft(#bin)
-                    .summary(::core::env!("CARGO_PKG_DESCRIPTION"))
-                    .package(::clavret::package!())
-                    .looked_at()
+                ::clavret::for_macros::looked_at(
+                    ::clavret::for_macros::Command::draft(#bin)
+                        .summary(::core::env!("CARGO_PKG_DESCRIPTION"))
+                        .package(::clavret::package!()),
+                )
             },
         }
     }
@@ -190,8 +191,8 @@ fn program(question: &Question, mut details: Vec<Detail>, errors: &mut Errors) -
     let command = Ident::new("__PROGRAM", ident.span());
     let declared = node.to_statics(&command, errors);
     let place = place(
-        &quote!(::clavret::__::Subject::Program(&#command)),
-        &quote!(::clavret::__::Brought::NOTHING),
+        &quote!(::clavret::for_macros::Subject::Program(&#command)),
+        &quote!(::clavret::for_macros::Brought::NOTHING),
     );
     quote!({
         #declared
@@ -209,9 +210,9 @@ fn bin() -> TokenStream {
 /// The static that is collected when the program is linked, reached or not.
 fn place(asked: &TokenStream, brings: &TokenStream) -> TokenStream {
     quote! {
-        #[::clavret::__::linkme::distributed_slice(::clavret::__::QUESTIONS)]
-        #[linkme(crate = ::clavret::__::linkme)]
-        static __PLACE: ::clavret::__::Question = ::clavret::__::Question {
+        #[::clavret::for_macros::linkme::distributed_slice(::clavret::for_macros::QUESTIONS)]
+        #[linkme(crate = ::clavret::for_macros::linkme)]
+        static __PLACE: ::clavret::for_macros::Question = ::clavret::for_macros::Question {
             asked: #asked,
             brings: #brings,
             module: ::core::module_path!(),

@@ -34,7 +34,7 @@ pub(crate) fn declare(
         let (own_statics, handler, needs) = declare_method(method, &service, &command, errors);
         statics.extend(own_statics);
         let awaited = awaited(&method.sig);
-        own.extend(quote!(::clavret::__::Route::new(&#command, #handler) #awaited,));
+        own.extend(quote!(::clavret::for_macros::Route::new(&#command, #handler) #awaited,));
         bounds.extend(needs);
         let called = &method.sig.ident;
         commands.push((quote!(&#command), quote!(#called)));

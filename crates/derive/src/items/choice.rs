@@ -33,14 +33,14 @@ pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {
     anonymous(&quote! {
         // What `default = …` in a mark takes of a variant.
         #[automatically_derived]
-        impl ::clavret::__::DerivedChoice for #ident {
+        impl ::clavret::for_macros::DerivedChoice for #ident {
             const WORDS: &'static [(isize, &'static str)] =
                 &[#((Self::#variants as isize, #words)),*];
         }
 
         #[automatically_derived]
-        impl ::clavret::__::Choice for #ident {
-            const OFFERS: &'static [::clavret::__::Offer<'static>] = &[#(#offers),*];
+        impl ::clavret::for_macros::Choice for #ident {
+            const OFFERS: &'static [::clavret::for_macros::Offer<'static>] = &[#(#offers),*];
             const VALUES: &'static [Self] = &[#(Self::#variants),*];
         }
     })
@@ -69,7 +69,7 @@ fn offer(variant: &Variant, errors: &mut Errors) -> (TokenStream, TokenStream) {
         }
     }
     let span = ident.span();
-    let offer = quote_spanned!(span=> ::clavret::__::Offer::new(#name) #setters);
+    let offer = quote_spanned!(span=> ::clavret::for_macros::Offer::new(#name) #setters);
     (name, offer)
 }
 
@@ -79,8 +79,8 @@ pub(crate) fn stub(input: &DeriveInput) -> TokenStream {
     let is_clear = input.generics.params.is_empty();
     let stub = is_clear.then(|| {
         quote! {
-            impl ::clavret::__::Choice for #ident {
-                const OFFERS: &'static [::clavret::__::Offer<'static>] = &[];
+            impl ::clavret::for_macros::Choice for #ident {
+                const OFFERS: &'static [::clavret::for_macros::Offer<'static>] = &[];
                 const VALUES: &'static [Self] = &[];
             }
         }

@@ -70,42 +70,44 @@ impl Node<'_> {
         };
         let (mut lists, rules) = (listed(params, quote!(takes)), listed(rules, quote!(rules)));
         lists.extend([bundle_list, rules]);
-        let start = self.start(&name, span);
-        // The package tells of a whole program.
-        let package = match (self.is, &self.below) {
-            (Is::Below, _) | (_, Below::Copy(_)) => quote!(),
-            _ => quote!(.declared_in(::clavret::package!(), #is_named)),
-        };
         lists.extend(self.list_below(span));
+        let start = self.start(&name, is_named, span);
         quote! {
             #(#keys)*
             #bundles
-            static #command: ::clavret::__::Command<'static> = #start #package #setters #lists #last;
+            static #command: ::clavret::for_macros::Command<'static> = #start #setters #lists #last;
         }
     }
 
-    /// A copy of another command by a name, or a new one.
-    fn start(&self, name: &TokenStream, span: Span) -> TokenStream {
-        match &self.below {
-            Below::Copy(command) => quote_spanned!(span=> (*#command).adapted().named(#name)),
-            _ => quote_spanned!(span=> ::clavret::__::Command::new(#name)),
-        }
+    /// A copy of another command by a name, or a new one, which knows its package where that tells of a whole program, and
+    /// has what is below it where another type lists that.
+    fn start(&self, name: &TokenStream, is_named: bool, span: Span) -> TokenStream {
+        let start = match &self.below {
+            Below::Copy(command) => {
+                return quote_spanned!(span=> (*#command).adapted().named(#name));
+            }
+            _ => quote_spanned!(span=> ::clavret::for_macros::Command::new(#name)),
+        };
+        let start = match self.is {
+            Is::Below => start,
+            _ => quote! {
+                ::clavret::for_macros::declared_in(#start, ::clavret::package!(), #is_named)
+            },
+        };
+        let Below::Of(ty) = &self.below else { return start };
+        let span = ty.span();
+        let below = quote_spanned!(span=> <#ty as ::clavret::for_macros::Subcommands>::COMMAND);
+        let acts = quote_spanned!(span=> <#ty as ::clavret::for_macros::Subcommands>::IS_OPTIONAL);
+        quote_spanned!(span=> ::clavret::for_macros::commands_of(#start, #below, #acts))
     }
 
     /// The call that lists what is below.
     fn list_below(&self, span: Span) -> TokenStream {
         match &self.below {
-            Below::Nothing | Below::Copy(_) => quote!(),
+            Below::Nothing | Below::Copy(_) | Below::Of(_) => quote!(),
             Below::Listed(commands) => {
                 let commands = commands.iter().map(|(command, _)| command);
                 quote_spanned!(span=> .commands(&[#(#commands),*]))
-            }
-            Below::Of(ty) => {
-                let ty_span = ty.span();
-                let below = quote_spanned!(ty_span=> <#ty as ::clavret::__::Subcommands>::COMMAND);
-                let acts =
-                    quote_spanned!(ty_span=> <#ty as ::clavret::__::Subcommands>::IS_OPTIONAL);
-                quote_spanned!(ty_span=> .commands_of(#below, #acts))
             }
         }
     }
@@ -127,10 +129,10 @@ impl Node<'_> {
             };
             let name = crate::model::names::hidden(&[self.ident, field], field.span());
             let span = ty.span();
-            let of = quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND);
-            let heading = heading.unwrap_or_else(|| quote!(#of.summary_text()));
-            let make = quote_spanned!(span=> ::clavret::__::Bundle::of(#of, #heading));
-            statics.extend(quote!(static #name: ::clavret::__::Bundle<'static> = #make;));
+            let of = quote_spanned!(span=> <#ty as ::clavret::for_macros::Declare>::COMMAND);
+            let heading = heading.unwrap_or_else(|| quote!(#of.ask().summary()));
+            let make = quote_spanned!(span=> ::clavret::for_macros::Bundle::of(#of, #heading));
+            statics.extend(quote!(static #name: ::clavret::for_macros::Bundle<'static> = #make;));
             names.push(name);
         }
         let span = self.ident.span();
@@ -178,12 +180,14 @@ impl Node<'_> {
         Some(match when {
             Some((param, value)) => {
                 let param = self.member(param, errors);
-                quote_spanned!(span=> ::clavret::__::Rule::#name(&[#first, #(#others),*], #param, #value))
+                quote_spanned!(span=> ::clavret::for_macros::Rule::#name(&[#first, #(#others),*], #param, #value))
             }
             None if hangs == Hangs::Param => {
-                quote_spanned!(span=> ::clavret::__::Rule::#name(#first, &[#(#others),*]))
+                quote_spanned!(span=> ::clavret::for_macros::Rule::#name(#first, &[#(#others),*]))
             }
-            None => quote_spanned!(span=> ::clavret::__::Rule::#name(&[#first, #(#others),*])),
+            None => {
+                quote_spanned!(span=> ::clavret::for_macros::Rule::#name(&[#first, #(#others),*]))
+            }
         })
     }
 

@@ -51,10 +51,10 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors)
         #own
         #declared
         #[automatically_derived]
-        impl ::clavret::__::FromReading for #ident {
-            fn from_reading(#reading: &mut ::clavret::__::Reading<'_>) -> Self {
+        impl ::clavret::for_macros::FromReading for #ident {
+            fn from_reading(#reading: &mut ::clavret::for_macros::Reading<'_>) -> Self {
                 #arms
-                ::clavret::__::stray(#reading, &#command)
+                ::clavret::for_macros::stray(#reading, &#command)
             }
         }
         #routes
@@ -76,9 +76,10 @@ fn declare_variant(
         Fields::Unnamed(unnamed) if unnamed.unnamed.len() == 1 => {
             let ty = &unnamed.unnamed[0].ty;
             let span = ty.span();
-            below = Below::Copy(quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND));
-            let value =
-                quote_spanned!(span=> <#ty as ::clavret::__::FromReading>::from_reading(#reading));
+            below = Below::Copy(
+                quote_spanned!(span=> <#ty as ::clavret::for_macros::Declare>::COMMAND),
+            );
+            let value = quote_spanned!(span=> <#ty as ::clavret::for_macros::FromReading>::from_reading(#reading));
             quote!(#owner::#ident(#value))
         }
         Fields::Unnamed(unnamed) => {

@@ -54,10 +54,10 @@ pub(crate) fn declare(
     let (keys, declared) = (keys(&ident, visibility, &node.parameters), declared(&of, &command));
     let way = if when == When::Before { quote!(before) } else { quote!(new) };
     let awaited = awaited(&function.sig);
-    let mut own = quote!(::clavret::__::Route::#way(&#command, #handler) #awaited,);
+    let mut own = quote!(::clavret::for_macros::Route::#way(&#command, #handler) #awaited,);
     if before.is_some() && acts {
         // Where a line names no subcommand it runs alone.
-        own.extend(quote!(::clavret::__::Route::new(&#command, |_| Ok(())),));
+        own.extend(quote!(::clavret::for_macros::Route::new(&#command, |_| Ok(())),));
     }
     let routes = routes(&of, &types, &own, &bounds);
     let items = anonymous(&quote! {
@@ -66,7 +66,7 @@ pub(crate) fn declare(
         impl #ident {
             /// The command of the function.
             #[allow(dead_code)]
-            #visibility const COMMAND: &'static ::clavret::__::Command<'static> = &#command;
+            #visibility const COMMAND: &'static ::clavret::for_macros::Command<'static> = &#command;
         }
         #declared
         #routes

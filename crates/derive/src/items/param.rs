@@ -62,10 +62,10 @@ impl Parameter {
         // A type that no word converts into is told where it stands.
         let (ty, span) = (&self.ty, self.ty.span());
         match self.role {
-            Role::Operand => quote_spanned!(span=> ::clavret::__::Operand<'static, #ty>),
-            Role::Option => quote_spanned!(span=> ::clavret::__::Named<'static, #ty>),
-            Role::Flag => quote_spanned!(span=> ::clavret::__::Flag<'static, #ty>),
-            Role::Tally => quote_spanned!(span=> ::clavret::__::Tally<'static>),
+            Role::Operand => quote_spanned!(span=> ::clavret::for_macros::Operand<'static, #ty>),
+            Role::Option => quote_spanned!(span=> ::clavret::for_macros::Named<'static, #ty>),
+            Role::Flag => quote_spanned!(span=> ::clavret::for_macros::Flag<'static, #ty>),
+            Role::Tally => quote_spanned!(span=> ::clavret::for_macros::Tally<'static>),
         }
     }
 
@@ -74,10 +74,10 @@ impl Parameter {
         // The type is inferred from the static, so that its mistakes are told once.
         let span = self.ty.span();
         match self.role {
-            Role::Operand => quote_spanned!(span=> ::clavret::__::Operand::new),
-            Role::Option => quote_spanned!(span=> ::clavret::__::Named::new),
-            Role::Flag => quote_spanned!(span=> ::clavret::__::Flag::new),
-            Role::Tally => quote_spanned!(span=> ::clavret::__::Tally::new),
+            Role::Operand => quote_spanned!(span=> ::clavret::for_macros::Operand::new),
+            Role::Option => quote_spanned!(span=> ::clavret::for_macros::Named::new),
+            Role::Flag => quote_spanned!(span=> ::clavret::for_macros::Flag::new),
+            Role::Tally => quote_spanned!(span=> ::clavret::for_macros::Tally::new),
         }
     }
 
@@ -133,20 +133,20 @@ fn default(detail: &Detail, ty: &Type, errors: &mut Errors) -> (TokenStream, Tok
     if is_variant(value) {
         // A derived choice knows the words of its variants.
         let word = quote_spanned! {value.span()=>
-            ::clavret::__::word_of::<<#ty as ::clavret::__::Shape>::Item>(#value as isize)
+            ::clavret::for_macros::word_of::<<#ty as ::clavret::for_macros::Shape>::Item>(#value as isize)
         };
         return (
             quote_spanned!(span=> .#name(#word)),
-            quote!(const _: <#ty as ::clavret::__::Shape>::Item = #value;),
+            quote!(const _: <#ty as ::clavret::for_macros::Shape>::Item = #value;),
         );
     }
     match word(value) {
         Some(word) => (
             quote_spanned!(span=> .#name(#word)),
-            quote!(const _: <#ty as ::clavret::__::Shape>::Item = #value;),
+            quote!(const _: <#ty as ::clavret::for_macros::Shape>::Item = #value;),
         ),
         None => {
-            let word = quote_spanned!(value.span()=> ::clavret::__::word::<#ty>(#value));
+            let word = quote_spanned!(value.span()=> ::clavret::for_macros::word::<#ty>(#value));
             (quote_spanned!(span=> .#name(#word)), quote!())
         }
     }

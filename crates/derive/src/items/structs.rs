@@ -58,13 +58,13 @@ fn add(
         }
         Marked::Bundle(bundle) => {
             contents.bundles.push((bundle, ident.clone(), ty.clone()));
-            quote_spanned!(span=> <#ty as ::clavret::__::FromReading>::from_reading(#reading))
+            quote_spanned!(span=> <#ty as ::clavret::for_macros::FromReading>::from_reading(#reading))
         }
         Marked::Commands => {
             if contents.commands.replace(ty.clone()).is_some() {
                 errors.on(field, "a command has one field of `#[commands]` at most");
             }
-            quote_spanned!(span=> <#ty as ::clavret::__::Subcommands>::from_reading(#reading))
+            quote_spanned!(span=> <#ty as ::clavret::for_macros::Subcommands>::from_reading(#reading))
         }
         Marked::Nothing => {
             let message = format!(
@@ -118,8 +118,8 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
         #keys
         #declared
         #[automatically_derived]
-        impl ::clavret::__::FromReading for #ident {
-            fn from_reading(#reading: &mut ::clavret::__::Reading<'_>) -> Self {
+        impl ::clavret::for_macros::FromReading for #ident {
+            fn from_reading(#reading: &mut ::clavret::for_macros::Reading<'_>) -> Self {
                 let _ = &#reading;
                 #value
             }
@@ -131,7 +131,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
 /// A declared type as a subcommand.
 pub(crate) fn of_type(ty: Type) -> (TokenStream, TokenStream) {
     let span = ty.span();
-    (quote_spanned!(span=> <#ty as ::clavret::__::Declare>::COMMAND), quote!(#ty))
+    (quote_spanned!(span=> <#ty as ::clavret::for_macros::Declare>::COMMAND), quote!(#ty))
 }
 
 /// The routes of what is declared: its own, each with a comma after it, and those of the `types` that
@@ -144,18 +144,18 @@ pub(crate) fn routes(
 ) -> TokenStream {
     let below = types.iter().map(|ty| {
         let span = ty.span();
-        quote_spanned!(span=> #ty: ::clavret::__::Routed<__C>)
+        quote_spanned!(span=> #ty: ::clavret::for_macros::Routed<__C>)
     });
     quote! {
         #[automatically_derived]
-        impl<__C: 'static> ::clavret::__::Routed<__C> for #of
+        impl<__C: 'static> ::clavret::for_macros::Routed<__C> for #of
         where
             #bounds
             #(#below,)*
         {
-            const ROUTES: &'static [::clavret::__::Route<'static, __C>] = &[
+            const ROUTES: &'static [::clavret::for_macros::Route<'static, __C>] = &[
                 #own
-                #(::clavret::__::Route::several(<#types as ::clavret::__::Routed<__C>>::ROUTES)),*
+                #(::clavret::for_macros::Route::several(<#types as ::clavret::for_macros::Routed<__C>>::ROUTES)),*
             ];
         }
     }
@@ -163,16 +163,16 @@ pub(crate) fn routes(
 
 /// The routes of a type that does the work itself.
 pub(crate) fn acting(of: &TokenStream, types: &[Type]) -> TokenStream {
-    let own = quote!(::clavret::__::acting::<Self, __C>(),);
-    routes(of, types, &own, &quote!(#of: ::clavret::__::Act<__C>,))
+    let own = quote!(::clavret::for_macros::acting::<Self, __C>(),);
+    routes(of, types, &own, &quote!(#of: ::clavret::for_macros::Act<__C>,))
 }
 
 /// `impl Declare for` what is declared.
 pub(crate) fn declared(of: &TokenStream, command: &Ident) -> TokenStream {
     quote! {
         #[automatically_derived]
-        impl ::clavret::__::Declare for #of {
-            const COMMAND: &'static ::clavret::__::Command<'static> = &#command;
+        impl ::clavret::for_macros::Declare for #of {
+            const COMMAND: &'static ::clavret::for_macros::Command<'static> = &#command;
         }
     }
 }

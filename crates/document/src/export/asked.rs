@@ -2,6 +2,7 @@
 
 use clavret_core::handlers::Alone;
 use clavret_core::handlers::Gives;
+use clavret_core::inner;
 use clavret_core::reader::Request;
 use clavret_core::wording::Wording;
 use clavret_core::world::World;
@@ -52,7 +53,7 @@ impl Alone for GivesDocument {
     }
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
-        wording.of_document().to_owned()
+        inner::of_document(wording).to_owned()
     }
 
     fn gives(&self) -> Gives {

@@ -1,6 +1,7 @@
 //! The keys of a table in the making: what is not said has none.
 
 use clavret_core::ask::Param;
+use clavret_core::inner;
 
 use crate::text::{Content, Node, Pair};
 
@@ -60,7 +61,7 @@ impl Fields {
 
     /// That a setter without a value is among those that were called.
     pub(super) fn called(&mut self, key: &str, param: &Param<'_>, setter: &str) {
-        self.truth(key, param.setters().any(|called| called == setter));
+        self.truth(key, inner::setters_of_param(param).any(|called| called == setter));
     }
 
     pub(super) fn texts(&mut self, key: &str, value: &[&str]) {

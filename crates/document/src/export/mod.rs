@@ -78,7 +78,7 @@ struct Export<'d> {
 
 impl<'d> Export<'d> {
     fn list_bundles(&mut self) {
-        for bundle in self.root.tree().flat_map(|(_, command)| command.bundle_list()) {
+        for bundle in self.root.ask().tree().flat_map(|(_, command)| command.ask().bundles()) {
             if self.bundles.iter().any(|known| std::ptr::eq(known.0, *bundle)) {
                 continue;
             }
@@ -92,7 +92,7 @@ impl<'d> Export<'d> {
     fn command(&mut self, path: &mut Vec<&'d Command<'d>>) -> Node {
         let mut fields = Fields::default();
         self.head(path, &mut fields);
-        self.taken(path[path.len() - 1].own_params(), &mut fields);
+        self.taken(path[path.len() - 1].ask().own_params(), &mut fields);
         self.rules(path, &mut fields);
         self.below(path, &mut fields);
         fields.node()
@@ -100,7 +100,7 @@ impl<'d> Export<'d> {
 
     fn below(&mut self, path: &mut Vec<&'d Command<'d>>, fields: &mut Fields) {
         let mut commands = Vec::new();
-        for command in path[path.len() - 1].subcommands() {
+        for command in path[path.len() - 1].ask().subcommands() {
             path.push(command);
             commands.push(self.command(path));
             path.pop();
@@ -111,47 +111,51 @@ impl<'d> Export<'d> {
     /// What a command is called, and what is said of it.
     fn head(&mut self, path: &[&'d Command<'d>], fields: &mut Fields) {
         let command = path[path.len() - 1];
-        let name = if path.len() == 1 { command.program_name() } else { command.name() };
+        let name =
+            if path.len() == 1 { command.ask().program_name() } else { command.ask().name() };
         fields.put("name", text(name));
-        fields.texts("aliases", command.other_names());
-        fields.texts("formerly", command.former_names());
-        fields.truth("hidden", command.is_hidden());
+        fields.texts("aliases", command.ask().aliases());
+        fields.texts("formerly", command.ask().former_names());
+        fields.truth("hidden", command.ask().is_hidden());
         // What only the program knows to give is told in its words.
-        match command.alone().is_some_and(|alone| alone.gives() == Gives::Text) {
-            true => fields.text("summary", &command.told_summary(self.root.phrases())),
-            false => fields.text("summary", command.summary_text()),
+        match command.ask().alone().is_some_and(|alone| alone.gives() == Gives::Text) {
+            true => fields.text("summary", &command.ask().shown_summary(self.root.ask().wording())),
+            false => fields.text("summary", command.ask().summary()),
         }
-        fields.text("description", command.description_text());
-        fields.truth("acts", command.is_acting());
-        fields.text("default-command", command.default_subcommand().map_or("", Command::name));
-        fields.truth("operands-end-options", command.is_ending_options());
-        fields.text("abbreviations", command.abbreviated().map_or("", abbreviated));
-        let examples = command.example_lines().iter();
+        fields.text("description", command.ask().description());
+        fields.truth("acts", command.ask().is_acting());
+        fields.text(
+            "default-command",
+            command.ask().default_command().map_or("", |command| command.ask().name()),
+        );
+        fields.truth("operands-end-options", command.ask().is_ending_options());
+        fields.text("abbreviations", command.ask().abbreviations().map_or("", abbreviated));
+        let examples = command.ask().examples().iter();
         fields.list("examples", examples.map(|(what, line)| texts([*what, *line])).collect());
-        let statuses = command.status_meanings().iter();
+        let statuses = command.ask().statuses().iter();
         let status = |(status, means): &(u8, &str)| list([count(*status), text(means)]);
         fields.list("statuses", statuses.map(status).collect());
-        takes(command.own_params(), fields);
+        takes(command.ask().own_params(), fields);
         let name_of = |bundle: &&'d Bundle<'d>| {
             let known = self.bundles.iter().find(|known| std::ptr::eq(known.0, *bundle));
             known.map(|known| known.1.as_str())
         };
-        let bundles: Vec<&str> = command.bundle_list().iter().filter_map(name_of).collect();
+        let bundles: Vec<&str> = command.ask().bundles().iter().filter_map(name_of).collect();
         fields.texts("bundles", &bundles);
-        fields.text("judged-by", if command.is_judged() { UNCHECKED } else { "" });
-        fields.text("stands-alone", command.alone().map_or("", |alone| gives(alone.gives())));
+        fields.text("judged-by", if command.ask().is_judged() { UNCHECKED } else { "" });
+        fields.text("stands-alone", command.ask().alone().map_or("", |alone| gives(alone.gives())));
     }
 
     /// What is of the whole program.
     fn of_root(&mut self, fields: &mut Fields) {
         let root = self.root;
-        fields.text("version", root.declared_version());
-        fields.truth("answers", root.is_answering());
-        if let Some(usual) = root.declared_usual() {
+        fields.text("version", root.ask().own_version());
+        fields.truth("answers", root.ask().is_answering());
+        if let Some(usual) = root.ask().usual() {
             fields.put("usual", texts(usual.iter().map(|param| param.name())));
         }
-        fields.table("package", package(root.package_details()));
-        if let Some(config) = root.config_file() {
+        fields.table("package", package(root.ask().package()));
+        if let Some(config) = root.ask().config() {
             let mut table = Fields::default();
             table.put("file", text(config.file()));
             if let Some(option) = config.option_param() {
@@ -159,7 +163,7 @@ impl<'d> Export<'d> {
             }
             fields.table("config", table);
         }
-        if let Some(wording) = root.declared_wording() {
+        if let Some(wording) = root.ask().own_wording() {
             fields.table("wording", self::wording(wording));
         }
     }
@@ -178,8 +182,8 @@ impl<'d> Export<'d> {
 
     /// What the lists of the root have: its own parameters, then the usual ones that not every program may name.
     fn params_listed(&self) -> Vec<&'d Param<'d>> {
-        let usual = self.root.declared_usual().unwrap_or_default().iter();
-        let own = self.root.own_params().iter();
+        let usual = self.root.ask().usual().unwrap_or_default().iter();
+        let own = self.root.ask().own_params().iter();
         own.chain(usual.filter(|param| !is_ready(param))).copied().collect()
     }
 
@@ -192,7 +196,7 @@ impl<'d> Export<'d> {
     }
 
     fn rules(&mut self, path: &[&'d Command<'d>], fields: &mut Fields) {
-        let rules = path[path.len() - 1].own_rules();
+        let rules = path[path.len() - 1].ask().own_rules();
         let levels = if rules.is_empty() { Vec::new() } else { self.levels(path) };
         fields.list("rule", rules.iter().map(|rule| self.rule(rule, &levels)).collect());
     }

@@ -31,7 +31,7 @@ impl<'d> Export<'d> {
         let own = |alone: &&dyn Alone| param.help().is_empty() && alone.gives() == Gives::Text;
         match param.alone().filter(own) {
             Some(alone) => {
-                fields.text("help", &alone.help(&[param.spelled()], self.root.phrases()))
+                fields.text("help", &alone.help(&[param.spelled()], self.root.ask().wording()))
             }
             None => fields.text("help", param.help()),
         }

@@ -28,8 +28,8 @@ impl<'d> Export<'d> {
 
     /// The parameters of a command; those of the root with what is usual.
     pub(super) fn params(&self, command: &'d Command<'d>) -> Vec<&'d Param<'d>> {
-        let usual = command.declared_usual().unwrap_or_default();
-        command.params().chain(usual.iter().copied()).collect()
+        let usual = command.ask().usual().unwrap_or_default();
+        command.ask().params().chain(usual.iter().copied()).collect()
     }
 
     /// What a parameter is called: by its name alone, if that means it.
@@ -50,8 +50,8 @@ impl<'d> Export<'d> {
             let names = path.commands().iter().enumerate();
             let way = || {
                 let name = |(at, command): (usize, &&Command<'d>)| match at {
-                    0 => command.program_name().to_owned(),
-                    _ => command.name().to_owned(),
+                    0 => command.ask().program_name().to_owned(),
+                    _ => command.ask().name().to_owned(),
                 };
                 names.map(name).collect::<Vec<_>>().join(" ")
             };

@@ -5,6 +5,7 @@ use std::rc::Rc;
 
 use bumpalo::Bump;
 use clavret_core::ask::{Param, Standard};
+use clavret_core::inner;
 use clavret_core::{Abbreviated, Bundle, Command, Kind};
 
 use super::kinds::{self, Named};
@@ -222,7 +223,7 @@ impl<'d, 'b> Build<'d, 'b> {
         if let Some(alone) = view.text("stands-alone") {
             command = command.stands_alone(self.of_command(alone));
         }
-        self.arena.alloc(command.looked_at())
+        self.arena.alloc(inner::looked_at(command))
     }
 
     fn bundle(&mut self, (name, at): (&'d str, &std::ops::Range<usize>)) -> Option<&'d Bundle<'d>> {
@@ -256,10 +257,10 @@ impl<'d, 'b> Build<'d, 'b> {
     ) -> Option<&'d Command<'d>> {
         let node = view.get("default-command")?;
         let name = text(node)?;
-        let found = below.iter().find(|command| command.name() == name).copied();
+        let found = below.iter().find(|command| command.ask().name() == name).copied();
         if found.is_none() {
             let told = format!("{} is no subcommand here", quoted(name));
-            let names = below.iter().map(|command| command.name());
+            let names = below.iter().map(|command| command.ask().name());
             self.blots.put(&node.at, none_of(told, name, names));
         }
         found

@@ -7,6 +7,7 @@ use std::ops::Range;
 
 use clavret_core::Command;
 use clavret_core::faults::Problem;
+use clavret_core::inner;
 use clavret_core::inner::{Blot, draw_blots};
 use clavret_core::look::Look;
 
@@ -71,7 +72,7 @@ pub(super) fn declared(document: &Document, root: &Command<'_>, blots: &mut Blot
         }
     }
     let mut seen = HashSet::new();
-    for param in root.tree().flat_map(|(_, command)| command.params()) {
+    for param in root.ask().tree().flat_map(|(_, command)| command.ask().params()) {
         if let Some(at) = param.default().and_then(|default| places.of_text(default))
             && seen.insert(std::ptr::from_ref(param).addr())
             && let Some(told) = param.wrong_default()
@@ -116,10 +117,12 @@ impl<'n> Places<'n> {
     }
 
     fn of_problem(&self, problem: &Problem<'_>) -> Option<Range<usize>> {
-        let Some((at, table)) = self.texts.get(&problem.culprit().text.as_ptr().addr()) else {
+        let Some((at, table)) = self.texts.get(&inner::culprit(problem).text.as_ptr().addr())
+        else {
             return self.wrong.is_empty().then(|| self.root.clone());
         };
-        let keys = problem.setters().into_iter().map(|setter| setter.replace('_', "-"));
+        let keys =
+            inner::setters_of_problem(problem).into_iter().map(|setter| setter.replace('_', "-"));
         let place = keys.filter_map(|key| value_of(table, &key)).next().unwrap_or(at);
         (!self.is_wrong(table)).then(|| place.clone())
     }

@@ -4,6 +4,7 @@ use std::any::Any;
 
 use clavret_core::handlers::Alone;
 use clavret_core::handlers::Gives;
+use clavret_core::inner;
 use clavret_core::reader::Request;
 use clavret_core::valid::{Says, Test};
 use clavret_core::wording::Wording;
@@ -43,15 +44,15 @@ impl Alone for Prints {
 
     fn help(&self, _: &[String], wording: &Wording<'_>) -> String {
         match self.0 {
-            Gives::Scripts => wording.of_scripts()[0].to_owned(),
-            Gives::Document => wording.of_document().to_owned(),
+            Gives::Scripts => inner::of_scripts(wording)[0].to_owned(),
+            Gives::Document => inner::of_document(wording).to_owned(),
             _ => String::new(),
         }
     }
 
     fn operand_help(&self, wording: &Wording<'_>) -> String {
         match self.0 {
-            Gives::Scripts => wording.of_scripts()[1].to_owned(),
+            Gives::Scripts => inner::of_scripts(wording)[1].to_owned(),
             _ => String::new(),
         }
     }

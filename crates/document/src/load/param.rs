@@ -104,9 +104,9 @@ impl<'d> Build<'d, '_> {
 
     /// What a command gives: the page of another one, where it shows one.
     pub(super) fn of_command(&self, name: &str) -> &'d dyn Alone {
-        let handed = self.handed.commands.iter().filter_map(|command| command.alone());
+        let handed = self.handed.commands.iter().filter_map(|command| command.ask().alone());
         match name {
-            "page" => HELP_COMMAND.alone().unwrap_or(&ShowPage),
+            "page" => HELP_COMMAND.ask().alone().unwrap_or(&ShowPage),
             "version" => &ShowVersion,
             other => of_program(other, handed),
         }

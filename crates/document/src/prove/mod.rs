@@ -16,6 +16,7 @@ use std::fmt;
 use clavret_core::Command;
 use clavret_core::ask::CommandPath;
 use clavret_core::faults::Problem;
+use clavret_core::inner;
 
 /// Something about a declaration that its users would stumble over; see [`flaws`].
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -50,7 +51,7 @@ impl fmt::Display for Flaw {
 /// ]);
 /// ```
 pub fn flaws<'d>(root: &'d Command<'d>) -> Vec<Flaw> {
-    let flaw = |what: String| Flaw { command: root.program_name().to_owned(), what };
+    let flaw = |what: String| Flaw { command: root.ask().program_name().to_owned(), what };
     let told = |problems: Vec<Problem<'_>>| {
         problems.iter().map(|problem| flaw(problem.to_string())).collect::<Vec<Flaw>>()
     };
@@ -60,7 +61,7 @@ pub fn flaws<'d>(root: &'d Command<'d>) -> Vec<Flaw> {
         return problems;
     }
     let mut flaws = told(root.root_problems());
-    if root.is_asked_in_vain() {
+    if inner::is_asked_in_vain(root) {
         flaws.push(flaw(
             "it lists scripts of shells that ask it, and does not say `answers`".to_owned(),
         ));
@@ -68,7 +69,7 @@ pub fn flaws<'d>(root: &'d Command<'d>) -> Vec<Flaw> {
     for path in CommandPath::tree(root) {
         let mut found = Vec::new();
         texts::look(&path, &mut found);
-        if !path.leaf().is_standard() {
+        if path.leaf().ask().alone().is_none() {
             values::look(&path, &mut found);
         }
         let command = path.to_string();

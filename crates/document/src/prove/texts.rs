@@ -11,11 +11,11 @@ use clavret_core::medium::{Page, PageLength};
 /// What is missing or misleads on a command's page.
 pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
     let command = path.leaf();
-    let wording = path.root().phrases();
-    if command.told_summary(wording).is_empty() && !command.is_hidden() {
+    let wording = path.root().ask().wording();
+    if command.ask().shown_summary(wording).is_empty() && !command.ask().is_hidden() {
         flaws.push("it has no summary".to_owned());
     }
-    for param in command.params().filter(|param| !param.is_hidden()) {
+    for param in command.ask().params().filter(|param| !param.is_hidden()) {
         if Page::says_little(param, path) {
             flaws.push(format!("{} has no help", param.spelled()));
         }
@@ -30,8 +30,10 @@ pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
 fn look_at_keys(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
     let Some((leaf, above)) = path.commands().split_last() else { return };
     for upper in above {
-        for param in leaf.params().filter(|param| upper.params().any(|own| own.is(param))) {
-            let (name, upper) = (param.spelled(), upper.name());
+        for param in
+            leaf.ask().params().filter(|param| upper.ask().params().any(|own| own.is(param)))
+        {
+            let (name, upper) = (param.spelled(), upper.ask().name());
             flaws
                 .push(format!("{name} is a key of `{upper}` too, and its value would be either's"));
         }
@@ -40,7 +42,7 @@ fn look_at_keys(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
 
 /// Names that stand for two things.
 fn look_at_names(command: &Command<'_>, flaws: &mut Vec<String>) {
-    let with_variable = command.params().filter(|param| !param.variable().is_empty());
+    let with_variable = command.ask().params().filter(|param| !param.variable().is_empty());
     for (one, two) in
         alike(with_variable.collect(), |param| param.variable().to_owned(), |_, _| true)
     {
@@ -74,8 +76,11 @@ fn alike<'p, 'd>(
 
 /// One text for values of two kinds, or for two operands.
 fn look_at_placeholders(command: &Command<'_>, flaws: &mut Vec<String>) {
-    let seen: Vec<&Param<'_>> =
-        command.params().filter(|param| !param.kinds().is_empty() && !param.is_hidden()).collect();
+    let seen: Vec<&Param<'_>> = command
+        .ask()
+        .params()
+        .filter(|param| !param.kinds().is_empty() && !param.is_hidden())
+        .collect();
     let differ = |one: &Param<'_>, two: &Param<'_>| {
         let is_same_kind = one.kinds().len() == two.kinds().len()
             && one.kinds().iter().zip(two.kinds()).all(|(a, b)| {
@@ -116,8 +121,8 @@ pub(super) fn look_at_ends(root: &Command<'_>, flaws: &mut Vec<Flaw>) {
     let mut texts: Vec<(String, String, &str)> = Vec::new();
     for path in CommandPath::tree(root) {
         let (at, command) = (path.to_string(), path.leaf());
-        texts.push((at.clone(), "its summary".to_owned(), command.summary_text()));
-        for param in command.params() {
+        texts.push((at.clone(), "its summary".to_owned(), command.ask().summary()));
+        for param in command.ask().params() {
             texts.push((at.clone(), format!("the help of {}", param.spelled()), param.help()));
         }
     }

@@ -8,11 +8,11 @@ use clavret_core::{Outcome, Tail};
 /// What does not read, of a command and its parameters.
 pub(super) fn look(path: &CommandPath<'_>, flaws: &mut Vec<String>) {
     let command = path.leaf();
-    for param in command.params() {
+    for param in command.ask().params() {
         flaws.extend(param.wrong_default());
         look_at_example(param, flaws);
     }
-    for (_, example) in command.example_lines() {
+    for (_, example) in command.ask().examples() {
         look_at_line(path, example, flaws);
     }
 }
@@ -50,9 +50,10 @@ fn look_at_line(path: &CommandPath<'_>, example: &str, flaws: &mut Vec<String>) 
         return flaws.push(format!("the example `{example}` has a quote that is not closed"));
     };
     let (root, leaf) = (path.root(), path.leaf());
-    let Some((name, words)) = words.split_first().filter(|(name, _)| *name == root.program_name())
+    let Some((name, words)) =
+        words.split_first().filter(|(name, _)| *name == root.ask().program_name())
     else {
-        let root = root.program_name();
+        let root = root.ask().program_name();
         return flaws.push(format!("the example `{example}` does not begin with `{root}`"));
     };
     let reached = match root.read(words) {
@@ -73,7 +74,7 @@ fn look_at_line(path: &CommandPath<'_>, example: &str, flaws: &mut Vec<String>) 
     if !reached {
         flaws.push(format!(
             "the example `{example}` is none of `{name}`'s command `{}`",
-            leaf.name()
+            leaf.ask().name()
         ));
     }
 }

@@ -50,7 +50,7 @@ impl<'d> Given<'d> {
         words.extend_from_slice(&cursor.after);
         let mut excluded = Vec::new();
         for command in reader.path().commands() {
-            for rule in command.relations().filter(|rule| rule.forbids()) {
+            for rule in command.ask().rules().filter(|rule| rule.forbids()) {
                 let has_given =
                     |param: &Param<'_>| reader.has_given(param) && !is_off(param, &reader, &words);
                 exclude(rule, &has_given, &mut excluded);

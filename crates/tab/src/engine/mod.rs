@@ -255,7 +255,7 @@ impl<'d, 'c> Completing<'d, 'c> {
             cursor,
             begun,
             fits: None,
-            wording: root.phrases(),
+            wording: root.ask().wording(),
             given: Given::default(),
             found: Vec::new(),
             earlier: Vec::new(),

@@ -3,8 +3,9 @@
 use std::borrow::Cow;
 
 use clavret_core::ask::{Param, Role};
+use clavret_core::inner;
 use clavret_core::reader::{Expects, Hit, Meaning, Reach, Reached, Reader, Step};
-use clavret_core::{Bundle, Command};
+use clavret_core::{Abbreviated, Bundle, Command};
 
 use super::given::Given;
 use super::{Candidate, Completing, stepped};
@@ -17,24 +18,27 @@ impl<'d> Completing<'d, '_> {
     /// The subcommands of a command, by their own names.
     pub(super) fn add_commands(&mut self, command: &Command<'d>) {
         let mut words = Vec::new();
-        for below in command.subcommands() {
-            if !below.is_hidden() {
-                words.push(whole(below.name().to_owned(), below.told_summary(self.wording)));
+        for below in command.ask().subcommands() {
+            if !below.ask().is_hidden() {
+                words.push(whole(
+                    below.ask().name().to_owned(),
+                    below.ask().shown_summary(self.wording),
+                ));
             }
         }
-        self.add_words(self.wording.of_blocks()[0], words);
+        self.add_words(inner::of_blocks(self.wording)[0], words);
     }
 
     /// The same by their other names: where nothing else begins so.
     pub(super) fn add_other_commands(&mut self, reader: &Reader<'d>) {
         let Expects::Command(command) = reader.expects() else { return };
         let mut words = Vec::new();
-        for below in command.subcommands() {
-            for name in below.other_names().iter().filter(|_| !below.is_hidden()) {
-                words.push(whole((*name).to_owned(), below.told_summary(self.wording)));
+        for below in command.ask().subcommands() {
+            for name in below.ask().aliases().iter().filter(|_| !below.ask().is_hidden()) {
+                words.push(whole((*name).to_owned(), below.ask().shown_summary(self.wording)));
             }
         }
-        self.add_words(self.wording.of_blocks()[0], words);
+        self.add_words(inner::of_blocks(self.wording)[0], words);
     }
 
     /// A word with a dash in front: a name, a value that is attached to one, letters, or a negative number.
@@ -88,7 +92,9 @@ impl<'d> Completing<'d, '_> {
                 };
                 completing.add_names(reached, names, &is_own);
             }
-            let abbreviates = |command: &&Command<'_>| command.shortens_options();
+            let abbreviates = |command: &&Command<'_>| {
+                command.ask().abbreviations().is_some_and(Abbreviated::has_options)
+            };
             above.push((reach, reader.path().commands().iter().any(abbreviates)));
         });
     }
@@ -122,7 +128,7 @@ impl<'d> Completing<'d, '_> {
         }
         if !words.is_empty() {
             // As a page parts them.
-            let [_, options, anywhere] = self.wording.of_blocks();
+            let [_, options, anywhere] = inner::of_blocks(self.wording);
             let group = match reached.is_usual() || param.is_throughout() {
                 true => anywhere,
                 false => heading(reached.command(), param).unwrap_or(options),
@@ -175,13 +181,13 @@ impl<'d> Completing<'d, '_> {
                 }
             }
         }
-        self.add_words(self.wording.of_blocks()[1], words);
+        self.add_words(inner::of_blocks(self.wording)[1], words);
     }
 
     /// What a name means: the help of its parameter, what it gives, or what its value may be.
     fn help_of(&self, param: &Param<'_>, name: &str) -> String {
         if is_opposite(param, name) {
-            return self.wording.opposite_name(&param.spelled());
+            return inner::opposite_name(self.wording, &param.spelled());
         }
         if !param.help().is_empty() {
             return param.help().to_owned();
@@ -206,7 +212,7 @@ fn is_opposite(param: &Param<'_>, name: &str) -> bool {
 /// The heading that a parameter has as one of a bundle.
 fn heading<'d>(command: &Command<'d>, param: &Param<'_>) -> Option<&'d str> {
     let has = |bundle: &&&Bundle<'d>| bundle.params().iter().any(|own| own.is(param));
-    let bundle = command.bundle_list().iter().find(has)?;
+    let bundle = command.ask().bundles().iter().find(has)?;
     Some(bundle.heading()).filter(|heading| !heading.is_empty())
 }
 

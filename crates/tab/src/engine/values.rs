@@ -1,6 +1,7 @@
 //! Values that may stand at the cursor: choices, what a shell looks up, or a sentence of what would be right.
 
 use clavret_core::ask::{Param, Refers};
+use clavret_core::inner;
 use clavret_core::reader::{Meaning, Reader, Step};
 use clavret_core::{Kind, Tail};
 
@@ -139,7 +140,7 @@ impl<'d> Completing<'d, '_> {
                 // What a key takes says what it is.
                 let value = param.word_kind(at).and_then(|entry| entry.value_of(offer));
                 if let (Some(kind), true) = (value, help.is_empty()) {
-                    help = kind.wanted(self.wording);
+                    help = inner::wanted(kind, self.wording);
                 }
             }
             let (is_whole, head) = (more.is_empty(), head.len());
@@ -152,7 +153,7 @@ impl<'d> Completing<'d, '_> {
         }
         self.add_words(param.help(), words);
         if listed.more > 0 {
-            self.found.push(Suggestion::Hint(self.wording.of_more(listed.more)));
+            self.found.push(Suggestion::Hint(inner::of_more(self.wording, listed.more)));
         }
         if is_closed {
             return;
@@ -175,7 +176,7 @@ impl<'d> Completing<'d, '_> {
             Refers::Nothing | Refers::Command => {
                 let wanted = match is_own {
                     true => param.hint(at, self.wording),
-                    false => kind.wanted(self.wording),
+                    false => inner::wanted(kind, self.wording),
                 };
                 if !wanted.is_empty() && !self.found.contains(&Suggestion::Hint(wanted.clone())) {
                     self.found.push(Suggestion::Hint(wanted));
@@ -239,7 +240,7 @@ impl<'d> Completing<'d, '_> {
         let mut command = self.root;
         for step in reader.operand_steps() {
             let word = &self.cursor.before[step.word()].text;
-            match command.subcommand(word.as_encoded_bytes()) {
+            match command.ask().subcommand(word.as_encoded_bytes()) {
                 Some(next) => command = next,
                 None => return,
             }
@@ -254,7 +255,7 @@ fn program_of(param: &Param<'_>, reader: &Reader<'_>) -> Option<usize> {
         return None;
     }
     let mut at = 0;
-    for operand in reader.command().operands() {
+    for operand in reader.command().ask().operands() {
         if operand.refers(0) == Refers::Program {
             return reader.operand_steps().get(at).map(Step::word);
         }

@@ -98,7 +98,7 @@ impl Shell {
     /// ```
     pub fn script(&self, root: &Command<'_>) -> String {
         match self.whole {
-            Some(whole) if !root.is_answering() => whole(root),
+            Some(whole) if !root.ask().is_answering() => whole(root),
             _ => (self.script)(root),
         }
     }
@@ -120,12 +120,12 @@ macro_rules! shells {
         $visible struct $name(&'static $crate::Shell);
 
         #[diagnostic::do_not_recommend]
-        impl $crate::__::Choice for $name {
-            const OFFERS: &'static [$crate::__::Offer<'static>] = &[$($shell.offer()),+];
+        impl $crate::for_macros::Choice for $name {
+            const OFFERS: &'static [$crate::for_macros::Offer<'static>] = &[$($shell.offer()),+];
             const VALUES: &'static [Self] = &[$($name(&$shell)),+];
         }
 
-        impl $crate::__::Shells for $name {
+        impl $crate::for_macros::Shells for $name {
             fn shell(&self) -> &'static $crate::Shell {
                 self.0
             }
@@ -136,8 +136,8 @@ macro_rules! shells {
 /// A script with a program's name put in: `§§` is the name, quoted, and `§` what functions are called by it.
 fn named(script: &str, root: &Command<'_>) -> String {
     let mut name = String::new();
-    push_quoted(&mut name, root.program_name());
-    let identifier = identifier(root.program_name());
+    push_quoted(&mut name, root.ask().program_name());
+    let identifier = identifier(root.ask().program_name());
     let mut out = String::new();
     let mut letters = script.chars().peekable();
     while let Some(letter) = letters.next() {

@@ -9,6 +9,7 @@ use std::sync::LazyLock;
 
 use bumpalo::Bump;
 use clavret_core::ask::Role;
+use clavret_core::inner;
 use clavret_core::{Abbreviated, Tail};
 use clavret_tables::{Hangs, RULES, Takes, When};
 use proptest::prelude::*;
@@ -36,7 +37,7 @@ pub fn declaration(sorts: &'static [Sort]) -> impl Strategy<Value = Spec> {
         "a declaration has mistakes",
         |spec| {
             let arena = Bump::new();
-            spec.tree(&arena).root.mistakes().is_empty()
+            inner::mistakes(spec.tree(&arena).root).is_empty()
         },
     )
 }

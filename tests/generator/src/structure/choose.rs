@@ -9,7 +9,7 @@ impl<'d> Making<'d, '_> {
     /// What is given, so that nothing that is needed is missing and every rule is kept.
     pub(super) fn choose(&mut self) -> Option<Vec<Given<'d>>> {
         let params: Vec<&'d Param<'d>> =
-            self.path.iter().flat_map(|command| command.params()).collect();
+            self.path.iter().flat_map(|command| command.ask().params()).collect();
         let mut is_given: Vec<bool> =
             params.iter().map(|param| is_needed(param) || (self.pick)(3) == 0).collect();
         for (at, param) in params.iter().enumerate() {
@@ -21,7 +21,7 @@ impl<'d> Making<'d, '_> {
         }
         let is_operand = |param: &Param<'_>| param.role() == Role::Operand;
         let rules: Vec<&'d Rule<'d>> =
-            self.path.iter().flat_map(|command| command.relations()).collect();
+            self.path.iter().flat_map(|command| command.ask().rules()).collect();
         for _ in 0..8 {
             let mut given = Vec::new();
             for (at, param) in params.iter().enumerate().filter(|(_, param)| !is_operand(param)) {
@@ -119,7 +119,7 @@ impl<'d> Making<'d, '_> {
 
     /// The operands: each is to take as many words as it may, and to leave those after it what they need.
     fn operands(&mut self, is_wanted: &dyn Fn(&&'d Param<'d>) -> bool) -> Option<Vec<Given<'d>>> {
-        let operands = self.leaf().params().filter(|param| param.role() == Role::Operand);
+        let operands = self.leaf().ask().params().filter(|param| param.role() == Role::Operand);
         let (mut given, mut is_full) = (Vec::new(), true);
         for param in operands {
             let (times, mut words) = (param.given_times(), Vec::new());
@@ -162,9 +162,9 @@ impl<'d> Making<'d, '_> {
     /// The names of commands from the root on.
     fn names(&mut self, most: usize) -> Vec<String> {
         let (mut at, mut names) = (self.path[0], Vec::new());
-        while names.len() < most && !at.subcommands().is_empty() {
-            at = at.subcommands()[(self.pick)(at.subcommands().len())];
-            names.push(at.name().to_owned());
+        while names.len() < most && !at.ask().subcommands().is_empty() {
+            at = at.ask().subcommands()[(self.pick)(at.ask().subcommands().len())];
+            names.push(at.ask().name().to_owned());
         }
         names
     }

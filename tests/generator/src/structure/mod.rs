@@ -76,8 +76,8 @@ pub fn line<'d>(root: &'d Command<'d>, pick: Pick<'_>) -> Option<Line<'d>> {
     let mut path = vec![root];
     loop {
         let at = path[path.len() - 1];
-        let below = at.subcommands();
-        if below.is_empty() || at.is_acting() && pick(2) == 0 {
+        let below = at.ask().subcommands();
+        if below.is_empty() || at.ask().is_acting() && pick(2) == 0 {
             break;
         }
         path.push(below[pick(below.len())]);

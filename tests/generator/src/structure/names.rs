@@ -1,7 +1,7 @@
 //! What commands and parameters may be called where they are typed.
 
-use clavret_core::Command;
 use clavret_core::ask::{Param, Role};
+use clavret_core::{Abbreviated, Command};
 
 use super::{Making, Part, What};
 
@@ -11,6 +11,7 @@ impl<'d> Making<'d, '_> {
         (0..=level).rev().find_map(|at| {
             let in_reach = |param: &&Param<'_>| at == level || param.is_throughout();
             self.path[at]
+                .ask()
                 .params()
                 .filter(in_reach)
                 .find(|param| param.role() != Role::Operand && is_name(param))
@@ -19,7 +20,10 @@ impl<'d> Making<'d, '_> {
 
     /// The command that has a parameter.
     pub(super) fn level(&self, param: &Param<'_>) -> usize {
-        self.path.iter().position(|command| command.params().any(|own| own.is(param))).unwrap_or(0)
+        self.path
+            .iter()
+            .position(|command| command.ask().params().any(|own| own.is(param)))
+            .unwrap_or(0)
     }
 
     /// The names that mean a parameter at a command, dashes included: those that turn a flag on, or off.
@@ -43,7 +47,7 @@ impl<'d> Making<'d, '_> {
         letters.retain(|letter| is_it(self.meant(level, &|other| has_letter(other, *letter))));
         let mut all: Vec<String> = long.iter().map(|name| format!("--{name}")).collect();
         // A beginning that is no other's.
-        let is_on = self.shortens(level, Command::shortens_options);
+        let is_on = self.shortens(level, Abbreviated::has_options);
         if let Some(name) = long.iter().find(|name| is_on && !param.former_names().contains(name)) {
             let others: Vec<&str> =
                 self.longs(level).into_iter().filter(|other| other != name).collect();
@@ -55,14 +59,15 @@ impl<'d> Making<'d, '_> {
     }
 
     /// Whether beginnings of some names stand for them at a command.
-    fn shortens(&self, level: usize, names: fn(&Command<'d>) -> bool) -> bool {
-        self.path[..=level].iter().any(|command| names(command))
+    fn shortens(&self, level: usize, names: fn(Abbreviated) -> bool) -> bool {
+        self.path[..=level].iter().any(|command| command.ask().abbreviations().is_some_and(names))
     }
 
     /// All long names at a command.
     fn longs(&self, level: usize) -> Vec<&'d str> {
         let in_reach = |(at, command): (usize, &&'d Command<'d>)| {
             command
+                .ask()
                 .params()
                 .filter(move |param| at == level || param.is_throughout())
                 .collect::<Vec<_>>()
@@ -74,8 +79,7 @@ impl<'d> Making<'d, '_> {
                 .chain(param.aliases().iter().copied())
                 .chain(param.former_names().iter().copied())
         };
-        let usual =
-            self.path[0].declared_usual().unwrap_or_default().iter().map(|param| param.name());
+        let usual = self.path[0].ask().usual().unwrap_or_default().iter().map(|param| param.name());
         let options = params.filter(|param| param.role() != Role::Operand);
         options
             .flat_map(names)
@@ -88,13 +92,13 @@ impl<'d> Making<'d, '_> {
     /// Whether a line may go on at a command as if its default were named: with what that alone knows.
     pub(super) fn may_leave_out(&self, level: usize, rest: &[Part<'d>]) -> bool {
         let (command, next) = (self.path[level], self.path[level + 1]);
-        if !command.default_subcommand().is_some_and(|default| default.is(next)) {
+        if !command.ask().default_command().is_some_and(|default| default.is(next)) {
             return false;
         }
         let is_named = |word: &str| {
-            let abbreviates = self.shortens(level, Command::shortens_commands);
+            let abbreviates = self.shortens(level, Abbreviated::has_commands);
             let is_it = |name: &&str| *name == word || abbreviates && name.starts_with(word);
-            command.subcommands().iter().any(|below| names_of(below).iter().any(is_it))
+            command.ask().subcommands().iter().any(|below| names_of(below).iter().any(is_it))
         };
         for part in rest {
             let word = &part.words[0];
@@ -132,12 +136,12 @@ impl<'d> Making<'d, '_> {
                 Some(meant) if meant.is(param) => {}
                 Some(_) => return false,
                 None => {
-                    return !self.shortens(level, Command::shortens_options)
+                    return !self.shortens(level, Abbreviated::has_options)
                         || !self.longs(level).iter().any(|long| long.starts_with(name));
                 }
             }
         }
-        !command.is_acting()
+        !command.ask().is_acting()
     }
 
     pub(super) fn has_name(&self, param: &'d Param<'d>) -> bool {
@@ -148,9 +152,10 @@ impl<'d> Making<'d, '_> {
     pub(super) fn command_name(&mut self, level: usize) -> String {
         let (above, command) = (self.path[level - 1], self.path[level]);
         let mut names: Vec<&str> = names_of(command);
-        if self.shortens(level - 1, Command::shortens_commands) {
-            let name = command.name();
+        if self.shortens(level - 1, Abbreviated::has_commands) {
+            let name = command.ask().name();
             let all: Vec<&str> = above
+                .ask()
                 .subcommands()
                 .iter()
                 .flat_map(|below| names_of(below))
@@ -165,8 +170,8 @@ impl<'d> Making<'d, '_> {
 
 /// All names of a command.
 fn names_of<'d>(command: &Command<'d>) -> Vec<&'d str> {
-    let others = command.other_names().iter().chain(command.former_names()).copied();
-    [command.name()].into_iter().chain(others).collect()
+    let others = command.ask().aliases().iter().chain(command.ask().former_names()).copied();
+    [command.ask().name()].into_iter().chain(others).collect()
 }
 
 fn has_long(param: &Param<'_>, name: &str) -> bool {

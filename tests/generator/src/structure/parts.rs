@@ -117,7 +117,7 @@ impl<'d> Making<'d, '_> {
             rule.members().iter().any(|member| member.is(param))
                 || rule.when().is_some_and(|when| when.0.is(param))
         };
-        let is_ruled = self.path.iter().any(|command| command.relations().any(is_member));
+        let is_ruled = self.path.iter().any(|command| command.ask().rules().any(is_member));
         let one = || (given.words.len() == param.kinds().len()).then_some(());
         let text = match (param.role(), param.delimiter()) {
             (Role::Flag, _) => Some(if given.is_on { "yes" } else { "off" }.to_owned()),
@@ -241,8 +241,8 @@ impl<'d> Making<'d, '_> {
             }
         }
         options.push(kept);
-        let ends =
-            leaf.has_tail(Tail::Raw) || self.path.iter().any(|command| command.is_ending_options());
+        let ends = leaf.ask().has_tail(Tail::Raw)
+            || self.path.iter().any(|command| command.ask().is_ending_options());
         let has_dash = |part: &Part<'_>| part.words[0].len() > 1 && part.words[0].starts_with('-');
         // Where options end by an operand, only the first one needs `--` in front of it.
         let dashed = if ends {
@@ -250,7 +250,7 @@ impl<'d> Making<'d, '_> {
         } else {
             words.iter().position(has_dash)
         };
-        let is_apart = leaf.has_tail(Tail::AfterDashes);
+        let is_apart = leaf.ask().has_tail(Tail::AfterDashes);
         if is_apart && dashed.is_some() {
             return None;
         }

@@ -423,12 +423,9 @@ fn bash_reads_back_any_text() {
             .answers();
         for quote in ["", "'", "\""] {
             let line = format!("root say {quote}");
-            let answer = root
-                .answer(
-                    &["1", "complete", "bash", "9", "", &line, "", "80", ""],
-                    &clavret::world::SYSTEM,
-                )
-                .unwrap();
+            let request = ["1", "complete", "bash", "9", "", &line, "", "80", ""];
+            let answer =
+                clavret_core::inner::answer(&root, &request, &clavret::world::SYSTEM).unwrap();
             let Some(inserted) = answer.split('\u{1e}').nth(5) else { continue };
             let inserted =
                 inserted.strip_suffix(' ').filter(|_| quote.is_empty()).unwrap_or(inserted);

@@ -2,6 +2,7 @@
 
 use super::known::{Letter, Names};
 use crate::read::meant::bare;
+use crate::record::brought::Abbreviated;
 use crate::record::command::Command;
 use crate::record::faults::Dark;
 use crate::record::line::{Trace, Usual};
@@ -61,7 +62,9 @@ impl<'t, 'd> Search<'t, 'd> {
             names: Names::new(trace.trail.root(), usual),
             reach: None,
             left: NAMES,
-            abbreviates: trace.commands().any(Command::shortens_options),
+            abbreviates: trace
+                .commands()
+                .any(|command| command.abbreviated().is_some_and(Abbreviated::has_options)),
             is_operand: trace.commands().next_back().is_some_and(has_secret_operand),
             is_lost: false,
             word: 0,

@@ -1,4 +1,4 @@
-//! What a command is asked.
+//! What the stages ask a command; `declaration.rs` has what anybody may ask.
 
 use std::borrow::Cow;
 
@@ -8,7 +8,6 @@ use crate::record::brought::{Brought, Checks};
 use crate::record::command::Settled;
 use crate::record::command::{Bundle, Command, Judge};
 use crate::record::config::Config;
-use crate::record::package::Package;
 use crate::record::param::{Param, Tail};
 use crate::record::rule::Rule;
 use crate::record::said::SETTERS;
@@ -17,106 +16,71 @@ use crate::wording::Wording;
 
 impl<'d> Command<'d> {
     /// The name it was declared with.
-    pub const fn name(&self) -> &'d str {
+    pub(crate) const fn name(&self) -> &'d str {
         self.name
     }
 
-    /// Its other names.
-    pub const fn other_names(&self) -> &'d [&'d str] {
-        self.aliases
-    }
-
     /// Names that it had before.
-    pub const fn former_names(&self) -> &'d [&'d str] {
+    pub(crate) const fn former_names(&self) -> &'d [&'d str] {
         self.former
     }
 
-    /// What it does, in a few words, as it was declared.
-    pub const fn summary_text(&self) -> &'d str {
-        self.summary
-    }
-
     /// The same as pages have it: where none was declared, in the words of what the command gives.
-    pub fn told_summary(&self, wording: &Wording<'_>) -> Cow<'d, str> {
+    pub(crate) fn told_summary(&self, wording: &Wording<'_>) -> Cow<'d, str> {
         match self.alone {
             Some(alone) if self.summary.is_empty() => alone.help(&[], wording).into(),
             _ => self.summary.into(),
         }
     }
 
-    /// The longer description, in Markdown.
-    pub const fn description_text(&self) -> &'d str {
-        self.description
-    }
-
-    /// The version that it was declared with.
-    pub const fn version_text(&self) -> &'d str {
-        if self.version.is_empty() { self.package.version() } else { self.version }
-    }
-
-    /// What the program's package says of itself.
-    pub const fn package_details(&self) -> &Package<'d> {
-        &self.package
-    }
-
-    /// The examples: what each does, and the line.
-    pub const fn example_lines(&self) -> &'d [(&'d str, &'d str)] {
-        self.examples
-    }
-
-    /// What the exit statuses mean that were declared.
-    pub const fn status_meanings(&self) -> &'d [(u8, &'d str)] {
-        self.statuses
-    }
-
     /// The phrases that pages and faults below this root are made of.
-    pub fn phrases(&self) -> &Wording<'_> {
+    pub(crate) fn phrases(&self) -> &Wording<'_> {
         self.wording.unwrap_or(&Wording::ENGLISH)
     }
 
     /// Its own parameters; those of its bundles left aside.
-    pub const fn own_params(&self) -> &'d [&'d Param<'d>] {
+    pub(crate) const fn own_params(&self) -> &'d [&'d Param<'d>] {
         self.params
     }
 
     /// Its own relations between parameters; those of its bundles left aside.
-    pub const fn own_rules(&self) -> &'d [Rule<'d>] {
+    pub(crate) const fn own_rules(&self) -> &'d [Rule<'d>] {
         self.rules
     }
 
     /// The subcommands, in the order declared.
-    pub const fn subcommands(&self) -> &'d [&'d Command<'d>] {
+    pub(crate) const fn subcommands(&self) -> &'d [&'d Command<'d>] {
         self.commands
     }
 
     /// The subcommand that is meant where none is named.
-    pub const fn default_subcommand(&self) -> Option<&'d Command<'d>> {
+    pub(crate) const fn default_subcommand(&self) -> Option<&'d Command<'d>> {
         self.default_command
     }
 
     /// The bundles that it takes.
-    pub const fn bundle_list(&self) -> &'d [&'d Bundle<'d>] {
+    pub(crate) const fn bundle_list(&self) -> &'d [&'d Bundle<'d>] {
         self.bundles
     }
 
     /// The config file, of a root.
-    pub const fn config_file(&self) -> Option<&'d Config<'d>> {
+    pub(crate) const fn config_file(&self) -> Option<&'d Config<'d>> {
         self.config
     }
 
     /// Whether it does something without a subcommand too.
-    pub const fn is_acting(&self) -> bool {
+    pub(crate) const fn is_acting(&self) -> bool {
         self.acts
     }
 
     /// Whether pages, fixes and completion leave it out.
-    pub const fn is_hidden(&self) -> bool {
+    pub(crate) const fn is_hidden(&self) -> bool {
         self.hidden
     }
 
     /// Whether one of its operands takes words that are not read as others are.
     #[inline]
-    pub const fn has_tail(&self, tail: Tail) -> bool {
+    pub(crate) const fn has_tail(&self, tail: Tail) -> bool {
         let tails = self.settled.tails;
         match tail {
             Tail::Raw => tails.raw,
@@ -126,22 +90,22 @@ impl<'d> Command<'d> {
     }
 
     /// The words that its operands need together.
-    pub const fn fewest_operands(&self) -> u32 {
+    pub(crate) const fn fewest_operands(&self) -> u32 {
         self.settled.needs
     }
 
     /// Whether the words of an operand name a command of the program.
-    pub const fn names_commands(&self) -> bool {
+    pub(crate) const fn names_commands(&self) -> bool {
         self.settled.names_commands
     }
 
     /// Whether a parameter has names anew that a command above accepts throughout.
-    pub const fn has_anew(&self) -> bool {
+    pub(crate) const fn has_anew(&self) -> bool {
         self.settled.has_anew
     }
 
     /// Whether its operands end the options, there and below.
-    pub const fn is_ending_options(&self) -> bool {
+    pub(crate) const fn is_ending_options(&self) -> bool {
         self.operands_end
     }
 
@@ -151,63 +115,37 @@ impl<'d> Command<'d> {
     }
 
     /// Of which names unique beginnings mean the names, there and below.
-    pub const fn abbreviated(&self) -> Option<Abbreviated> {
+    pub(crate) const fn abbreviated(&self) -> Option<Abbreviated> {
         match self.abbreviates {
             Some(abbreviates) => Some(abbreviates.of),
             None => None,
         }
     }
 
-    /// Whether that are the names of options.
-    pub fn shortens_options(&self) -> bool {
-        self.abbreviated().is_some_and(Abbreviated::has_options)
-    }
-
-    /// Whether that are the names of subcommands.
-    pub fn shortens_commands(&self) -> bool {
-        self.abbreviated().is_some_and(Abbreviated::has_commands)
-    }
-
     /// Whether the library does its work: [`HELP_COMMAND`](crate::HELP_COMMAND), the command for completions,
     /// as they come, or with another summary or more names.
-    pub const fn is_standard(&self) -> bool {
+    pub(crate) const fn is_standard(&self) -> bool {
         self.alone.is_some()
     }
 
     /// What it gives, where that is the library's work.
-    pub const fn alone(&self) -> Option<&'d dyn Alone> {
+    pub(crate) const fn alone(&self) -> Option<&'d dyn Alone> {
         self.alone
     }
 
-    /// Whether a test of one's own is made of the whole reading.
-    pub const fn is_judged(&self) -> bool {
-        self.judge.is_some()
-    }
-
-    /// The version that was declared apart from the package.
-    pub const fn declared_version(&self) -> &'d str {
-        self.version
-    }
-
-    /// The phrases that were declared.
-    pub const fn declared_wording(&self) -> Option<&'d Wording<'d>> {
-        self.wording
-    }
-
     /// What was declared as usual.
-    pub const fn declared_usual(&self) -> Option<&'d [&'d Param<'d>]> {
+    pub(crate) const fn declared_usual(&self) -> Option<&'d [&'d Param<'d>]> {
         self.usual
     }
 
     /// The setters that were called.
-    #[doc(hidden)]
     #[inline]
-    pub fn setters(&self) -> impl Iterator<Item = &'static str> {
+    pub(crate) fn setters(&self) -> impl Iterator<Item = &'static str> {
         self.said.names(SETTERS[1])
     }
 
     /// Whether the program answers requests.
-    pub const fn is_answering(&self) -> bool {
+    pub(crate) const fn is_answering(&self) -> bool {
         self.answers
     }
 

@@ -2,6 +2,7 @@
 
 mod ask;
 mod bundle;
+pub(crate) mod declaration;
 mod node;
 mod set;
 mod tree;

@@ -11,7 +11,7 @@ use crate::text::bytes::same;
 impl<'d> Command<'d> {
     /// What a program is called whose root it is: by its name; as the binary of its package where that is a
     /// type's or a function's.
-    pub const fn program_name(&self) -> &'d str {
+    pub(crate) const fn program_name(&self) -> &'d str {
         if self.is_unnamed && !self.package.binary_name().is_empty() {
             return self.package.binary_name();
         }
@@ -19,7 +19,7 @@ impl<'d> Command<'d> {
     }
 
     /// The parameters that it takes, in the order declared: its own, then those of its bundles.
-    pub fn params(&self) -> impl Iterator<Item = &'d Param<'d>> + use<'d> {
+    pub(crate) fn params(&self) -> impl Iterator<Item = &'d Param<'d>> + use<'d> {
         let bundles = self.bundles.iter();
         Bundled { list: self.params.iter(), bundles, of_bundle: |bundle| bundle.params }.copied()
     }
@@ -61,7 +61,7 @@ impl<'d> Command<'d> {
     }
 
     /// The relations between what it takes: its own, then those of its bundles.
-    pub fn relations(&self) -> impl Iterator<Item = &'d Rule<'d>> + use<'d> {
+    pub(crate) fn relations(&self) -> impl Iterator<Item = &'d Rule<'d>> + use<'d> {
         let bundles = self.bundles.iter();
         Bundled { list: self.rules.iter(), bundles, of_bundle: |bundle| bundle.rules }
     }
@@ -73,7 +73,7 @@ impl<'d> Command<'d> {
 
     /// Whether it cannot be told from another one while the compiler runs, which knows no addresses.
     #[inline]
-    pub const fn is_alike(&self, other: &Command<'_>) -> bool {
+    pub(crate) const fn is_alike(&self, other: &Command<'_>) -> bool {
         same(self.name, other.name)
             && same(self.summary, other.summary)
             && self.param_count() == other.param_count()
@@ -93,7 +93,7 @@ impl<'d> Command<'d> {
     }
 
     /// The subcommand that answers to a word.
-    pub fn subcommand(&self, word: &[u8]) -> Option<&'d Command<'d>> {
+    pub(crate) fn subcommand(&self, word: &[u8]) -> Option<&'d Command<'d>> {
         self.find_name(word).or_else(|| {
             let by_alias = |command: &&&Command<'d>| {
                 let mut names = command.aliases.iter().chain(command.former);
@@ -115,7 +115,7 @@ impl<'d> Command<'d> {
     const SCANNED: usize = 8;
 
     /// The operands that take words by their position, in the order they are typed.
-    pub fn operands(&self) -> impl Iterator<Item = &'d Param<'d>> + 'd {
+    pub(crate) fn operands(&self) -> impl Iterator<Item = &'d Param<'d>> + 'd {
         self.params().filter(|param| param.is_positional())
     }
 

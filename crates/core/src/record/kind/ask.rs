@@ -28,8 +28,7 @@ impl<'d> Kind<'d> {
     }
 
     /// What a word of it may be, as a fault says it.
-    #[doc(hidden)]
-    pub fn wanted(&self, wording: &Wording<'_>) -> String {
+    pub(crate) fn wanted(&self, wording: &Wording<'_>) -> String {
         let kept = Kept::default();
         let speech = Speech::new(wording, &kept);
         speech.such_as(speech.takes_kind(self, None)).to_owned()

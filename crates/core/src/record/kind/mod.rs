@@ -253,7 +253,6 @@ impl<'d> Kind<'d> {
     }
 
     /// One of the same noun, limits and example, and nothing else.
-    #[doc(hidden)]
     #[must_use]
     pub const fn alike(&self, example: &'d str) -> Kind<'d> {
         let mut kind = Kind::of(self.noun, example);
@@ -324,7 +323,6 @@ impl<'d> Offer<'d> {
     }
 
     /// The same by a kind that [converts](Kind::typed) or is a closed list, for keys that are known at run time.
-    #[doc(hidden)]
     #[must_use]
     pub const fn of_kind(mut self, kind: &'d Kind<'d>) -> Self {
         self.value = Some(kind);

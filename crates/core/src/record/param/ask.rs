@@ -96,9 +96,8 @@ impl<'d> Param<'d> {
     }
 
     /// The setters that were called.
-    #[doc(hidden)]
     #[inline]
-    pub fn setters(&self) -> impl Iterator<Item = &'static str> {
+    pub(crate) fn setters(&self) -> impl Iterator<Item = &'static str> {
         self.said.names(SETTERS[0])
     }
 

@@ -219,9 +219,8 @@ impl<'d> Param<'d> {
 
     /// Whether another is the same parameter, asked for once more: it is called so, takes the same words, and
     /// says nothing else.
-    #[doc(hidden)]
     #[inline] // only for what is asked in place
-    pub fn is_asked_again(&self, other: &Param<'_>) -> bool {
+    pub(crate) fn is_asked_again(&self, other: &Param<'_>) -> bool {
         let is_same_kind = |(own, other): (&&Kind<'_>, &&Kind<'_>)| {
             (own.noun(), own.example(), own.bounds())
                 == (other.noun(), other.example(), other.bounds())

@@ -11,10 +11,10 @@ const WALKER: &str = include_str!("walker.bash");
 
 pub(super) fn script(root: &Command<'_>) -> String {
     let table = Table::new(root);
-    let program = &identifier(root.program_name());
+    let program = &identifier(root.ask().program_name());
     let mut out = String::from("# TAB for '");
     for piece in [
-        root.program_name(),
+        root.ask().program_name(),
         "' in bash: starts no program.\n_",
         program,
         "_state() {\n  case $1 in\n",
@@ -47,7 +47,7 @@ pub(super) fn script(root: &Command<'_>) -> String {
         for piece in [how, program, " -- "] {
             out.put(piece);
         }
-        push_quoted(&mut out, root.program_name());
+        push_quoted(&mut out, root.ask().program_name());
         out.put(end);
     }
     out

@@ -16,7 +16,7 @@ pub static ZSH: Shell =
 fn script(root: &Command<'_>) -> String {
     // By its first line zsh finds the script in fpath. It takes the name as it is, so one that is more than letters is
     // left out.
-    let name = root.program_name();
+    let name = root.ask().program_name();
     let is_plain = name.chars().all(|letter| letter.is_alphanumeric() || "-_.+".contains(letter));
     let first = if is_plain { format!("#compdef {name}\n") } else { String::new() };
     first + &named(include_str!("live.zsh"), root)

@@ -3,7 +3,7 @@
 #[cfg(feature = "asked")]
 pub use linkme;
 
-pub use clavret_core::inner::Brought;
+pub use clavret_core::inner::{Brought, commands_of, declared_in, looked_at};
 pub use clavret_core::shape::Shape;
 pub use clavret_core::{
     Bundle, Choice, Command, Flag, Named, Offer, Operand, Reading, Rule, Tally,
@@ -50,7 +50,7 @@ impl<T: FromReading> Subcommands for Option<T> {
     const IS_OPTIONAL: bool = true;
 
     fn from_reading(reading: &mut Reading<'_>) -> Self {
-        let is_named = T::COMMAND.subcommands().iter().any(|command| reading.passes(command));
+        let is_named = T::COMMAND.ask().subcommands().iter().any(|command| reading.passes(command));
         is_named.then(|| T::from_reading(reading))
     }
 }
@@ -62,7 +62,7 @@ impl<T: FromReading> Subcommands for Option<T> {
 /// Always.
 #[cold]
 pub fn stray(reading: &Reading<'_>, command: &Command<'_>) -> ! {
-    panic!("`{}` is no command below `{}`", reading.path(), command.name())
+    panic!("`{}` is no command below `{}`", reading.path(), command.ask().name())
 }
 
 /// A derived choice: the words of its variants, each by the number of the variant.

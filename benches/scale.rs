@@ -12,7 +12,8 @@ use clavret::look::Look;
 use clavret::medium::{Page, PageLength};
 use clavret::reader::Words;
 use clavret::shape::{Form, Untyped};
-use clavret::world::SYSTEM;
+use clavret::shell::{Cursor, Suggestion, complete};
+use clavret::world::{SYSTEM, World};
 use clavret::{Bundle, Command, Flag, Kind, List, Named, Offer, Operand, Outcome, Rule, SoFar};
 
 static NUMBERS: Operand<Vec<u8>> = Operand::new("number");
@@ -84,19 +85,16 @@ fn table() {
     });
     row("options that TAB offers", 50, 50_000, |count| {
         let command = options(count);
-        seconds(|| {
-            assert!(clavret::shell::candidates(command, &[] as &[&str], "--op").len() == count)
-        })
+        seconds(|| assert!(offered(command, "--op", None) == count))
     });
     row("options that TAB looks through for one", 50, 50_000, |count| {
         let command = options(count);
         let last = format!("--option-{:05}", count - 1);
-        seconds(|| assert!(clavret::shell::candidates(command, &[] as &[&str], &last).len() == 1))
+        seconds(|| assert!(offered(command, &last, None) == 1))
     });
     row("listed values, made and offered", 1_000, 1_000_000, |count| {
         let command = listed(count);
-        let offered =
-            |begun| clavret::shell::candidates_in(command, &[] as &[&str], begun, &SYSTEM).len();
+        let offered = |begun| offered(command, begun, Some(&SYSTEM));
         seconds(|| assert_eq!((offered(""), offered("hive-0000007")), (1_000, 1)))
     });
     row("listed values, made, one misspelt", 1_000, 1_000_000, |count| {
@@ -295,4 +293,10 @@ fn read_tree(shape: &str, loops: usize) {
         let outcome = root.read(&words);
         assert!(matches!(outcome, Outcome::Reading(_)));
     }
+}
+
+/// How many words completion offers for the first word of a line.
+fn offered(command: &Command<'_>, begun: &str, world: Option<&dyn World>) -> usize {
+    let found = complete(command, &Cursor::new(&[] as &[&str], begun), world);
+    found.iter().flat_map(Suggestion::texts).count()
 }

@@ -25,7 +25,7 @@ pub(crate) struct Apiary {
 }
 
 #[derive(Declare)]
-#[declare(commands(clavret::Completions))]
+#[declare(commands(clavret::COMPLETIONS_COMMAND))]
 enum Work {
     /// record what an inspection found
     Inspect {

@@ -1,8 +1,6 @@
 //! The traits that the macros implement: what declares a command, what is read from one, what acts.
 
-use clavret_core::{Command, HELP_COMMAND, Reading};
-#[cfg(feature = "complete")]
-use clavret_tab::COMPLETIONS_COMMAND;
+use clavret_core::{Command, Reading};
 
 use crate::call::Call;
 use crate::end::Done;
@@ -117,29 +115,3 @@ pub trait Routed<C: 'static>: Declare {
     /// Its handlers.
     const ROUTES: &'static [Route<'static, C>];
 }
-
-/// The command [`HELP_COMMAND`] where types, functions and blocks are listed:
-/// `#[declare(commands(inspect, clavret::Help))]`. The library answers it.
-#[derive(Debug)]
-pub enum Help {}
-
-/// The command [`COMPLETIONS_COMMAND`], as [`Help`].
-#[cfg(feature = "complete")]
-#[derive(Debug)]
-pub enum Completions {}
-
-macro_rules! answered {
-    ($($type:ident: $command:ident)*) => {$(
-        impl Declare for $type {
-            const COMMAND: &'static Command<'static> = &$command;
-        }
-
-        impl<C: 'static> Routed<C> for $type {
-            const ROUTES: &'static [Route<'static, C>] = &[];
-        }
-    )*};
-}
-
-answered!(Help: HELP_COMMAND);
-#[cfg(feature = "complete")]
-answered!(Completions: COMPLETIONS_COMMAND);

@@ -139,9 +139,7 @@ pub use clavret_derive::declare;
 pub use clavret_document::{DOCUMENT_COMMAND, DOCUMENT_FLAG};
 #[cfg(feature = "complete")]
 pub use clavret_tab::{COMPLETIONS_COMMAND, COMPLETIONS_OPTION, completions};
-#[cfg(feature = "complete")]
-pub use declared::Completions;
-pub use declared::{Act, Declare, Help};
+pub use declared::{Act, Declare};
 pub use end::{Done, Failure};
 #[cfg(feature = "files")]
 pub use files::{Input, Output};
@@ -190,8 +188,7 @@ pub mod rehearsal {
 #[cfg(feature = "complete")]
 pub mod shell {
     pub use clavret_tab::{
-        Answer, AnyShell, BASH, Candidate, Cursor, FISH, Shell, Suggestion, Typed, ZSH, candidates,
-        candidates_in, complete, complete_in,
+        Answer, AnyShell, BASH, Candidate, Cursor, FISH, Shell, Suggestion, Typed, ZSH, complete,
     };
 }
 

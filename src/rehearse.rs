@@ -109,7 +109,9 @@ impl<C: 'static> Rehearsal<'_, C> {
     pub fn offers(&self, begun: &str) -> Vec<String> {
         let input = Mutex::default();
         let world = Own { given: &self.given, input: &input };
-        clavret_tab::candidates_in(self.program.root(), &self.words, begun, &world)
+        let cursor = clavret_tab::Cursor::new(&self.words, begun);
+        let found = clavret_tab::complete(self.program.root(), &cursor, Some(&world));
+        found.iter().flat_map(clavret_tab::Suggestion::texts).map(str::to_owned).collect()
     }
 
     fn play(&self, context: Context<'_, C>) -> Rehearsed {

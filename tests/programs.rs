@@ -114,7 +114,7 @@ fn a_missing_handler_is_found_by_address_where_names_are_alike() {
 
 /// A function's command beside the variants of an enum.
 #[derive(Declare)]
-#[declare(commands(order::list, clavret::Help))]
+#[declare(commands(order::list, clavret::HELP_COMMAND))]
 enum Tools {
     /// light the smoker
     Smoke,

@@ -4,7 +4,7 @@ use std::fmt::Write as _;
 
 use clavret::look::Look;
 use clavret::reader::Words;
-use clavret::shell::{Cursor, Suggestion, complete_in};
+use clavret::shell::{Cursor, Suggestion, complete};
 use clavret::{Command, Failure, Outcome};
 
 use super::exhibits::{Exhibit, TAB};
@@ -33,7 +33,7 @@ impl Exhibit {
         if let Some((last, words)) = words.split_last()
             && let Some(begun) = last.to_str().and_then(|last| last.strip_suffix(TAB))
         {
-            return offered(complete_in(program, &Cursor::new(words, begun), &around));
+            return offered(complete(program, &Cursor::new(words, begun), Some(&around)));
         }
         match program.read_in(Words::new(&words), &around) {
             Outcome::Request(asked) => asked.warnings() + &asked.text(look),

@@ -7,9 +7,9 @@ use clavret_core::reader::Request;
 use clavret_core::{
     Abbreviated, Command, Flag, HELP_COMMAND, HELP_FLAG, Named, Operand, Outcome, VERSION_FLAG,
 };
-use clavret_tab::candidates;
 use expect_test::{Expect, expect};
 
+use super::offered::candidates;
 use crate::demo::words;
 
 /// What a line gets: the text that it asks for, or what is wrong.

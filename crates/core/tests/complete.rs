@@ -4,8 +4,9 @@ use std::collections::BTreeMap;
 use std::path::PathBuf;
 
 use clavret_core::{Attached, Choice, Command, Flag, Named, Offer, Operand, Rule, valid};
-use clavret_tab::{BASH, Candidate, Cursor, Suggestion, Typed, candidates, complete};
+use clavret_tab::{BASH, Candidate, Cursor, Suggestion, Typed, complete};
 
+use super::offered::candidates;
 use crate::demo::{APIARY, words};
 
 #[track_caller]
@@ -54,7 +55,7 @@ fn text_of_a_declaration_is_data_in_a_script() {
 fn blocks(root: &Command<'_>, line: &str) -> String {
     let (before, begun) = line.rsplit_once(' ').unwrap_or(("", line));
     let cursor = Cursor::new(words(before), begun);
-    told(complete(root, &cursor))
+    told(complete(root, &cursor, None))
 }
 
 fn told(blocks: Vec<Suggestion>) -> String {
@@ -185,16 +186,16 @@ fn each_form_is_completed_in_its_own_way() {
 #[test]
 fn what_is_around_the_cursor_counts() {
     let mut cursor = Cursor::new(&["odd"], "--c");
-    assert_eq!(told(complete(&FORMS, &cursor)), "options[--calm]");
+    assert_eq!(told(complete(&FORMS, &cursor, None)), "options[--calm]");
     cursor.after = vec![Typed::new("--hot")];
-    assert_eq!(told(complete(&FORMS, &cursor)), "");
+    assert_eq!(told(complete(&FORMS, &cursor, None)), "");
     let open = |text: &str| Typed { is_open: true, ..Typed::new(text) };
     let mut cursor =
         Cursor { before: ["odd", "-5", "--hues"].map(Typed::new).to_vec(), ..Cursor::default() };
     cursor.before.push(open("$hues"));
-    assert_eq!(told(complete(&FORMS, &cursor)), "hue[blue black]");
+    assert_eq!(told(complete(&FORMS, &cursor, None)), "hue[blue black]");
     cursor.begun = open("$h");
-    assert_eq!(told(complete(&FORMS, &cursor)), "");
+    assert_eq!(told(complete(&FORMS, &cursor, None)), "");
 }
 
 /// A flag that a word turns off excludes nothing.

@@ -8,9 +8,9 @@ use clavret_core::look::Look;
 use clavret_core::{
     Abbreviated, Attached, Command, Flag, Named, Operand, Outcome, Reading, Tail, Tally,
 };
-use clavret_tab::candidates;
 use expect_test::{Expect, expect};
 
+use super::offered::candidates;
 use crate::demo::words;
 
 /// The reading of a line, as its table: name, value, origin.

@@ -8,9 +8,10 @@ use clavret_core::reader::Words;
 use clavret_core::shape::Untyped;
 use clavret_core::world::Lister;
 use clavret_core::{Command, Flag, HELP_COMMAND, Known, Named, Operand, Outcome, SoFar, Tally};
-use clavret_tab::{Cursor, Typed, candidates_in, complete_in};
+use clavret_tab::{Cursor, Typed, complete};
 use expect_test::{Expect, expect};
 
+use super::offered::candidates_in;
 use crate::demo::words;
 use crate::world::Small;
 
@@ -264,9 +265,9 @@ fn completion_offers_what_it_has() {
         begun: Typed::new("A"),
         after: vec![Typed::new("-y"), yard],
     };
-    assert_eq!(complete_in(&APIARY, &cursor(Typed::new("north")), &world).len(), 1);
+    assert_eq!(complete(&APIARY, &cursor(Typed::new("north")), Some(&world)).len(), 1);
     assert!(
-        complete_in(&APIARY, &cursor(open("$YARD")), &world)
+        complete(&APIARY, &cursor(open("$YARD")), Some(&world))
             .iter()
             .all(|block| { matches!(block, clavret_tab::Suggestion::Hint(_)) })
     );

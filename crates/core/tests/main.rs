@@ -13,6 +13,7 @@ mod kinds;
 mod listed;
 mod meant;
 mod misread;
+mod offered;
 mod page;
 mod properties;
 mod prove;

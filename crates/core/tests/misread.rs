@@ -2,9 +2,9 @@
 //! of names that have aliases, words after `--`.
 
 use clavret_core::{Abbreviated, Command, Flag, FromWord, Named, Operand, Outcome, Tail, Tally};
-use clavret_tab::candidates;
 use expect_test::expect;
 
+use super::offered::candidates;
 use crate::demo::{faults, words};
 use crate::forms::{reads, refuses};
 

@@ -6,8 +6,9 @@ use clavret_core::reader::Words;
 use clavret_core::{
     Abbreviated, Command, Flag, HELP_COMMAND, Named, Operand, Outcome, Rule, Tail, Tally, valid,
 };
-use clavret_tab::{BASH, COMPLETIONS_COMMAND, Cursor, Typed, candidates, complete};
+use clavret_tab::{BASH, COMPLETIONS_COMMAND, Cursor, Typed, complete};
 
+use super::offered::candidates;
 use crate::demo::faults;
 use crate::world::Small;
 

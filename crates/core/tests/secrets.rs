@@ -11,9 +11,9 @@ use clavret_core::{
     Command, Config, Flag, FromWord, Kind, Named, Objection, Operand, Outcome, Reading, Refusal,
     valid,
 };
-use clavret_tab::candidates;
 use expect_test::{Expect, expect};
 
+use super::offered::candidates;
 use crate::demo::words;
 use crate::world::{APIARY, Small, TOKEN, reads, refuses, settings, world};
 

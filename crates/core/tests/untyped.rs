@@ -11,8 +11,8 @@ use clavret_core::{
     Choice, Command, Flag, Kind, Named, Objection, Offer, Operand, Outcome, Package, Reading, Rule,
     valid,
 };
-use clavret_tab::candidates;
 
+use super::offered::candidates;
 use crate::demo::{Queen, faults, reading};
 
 /// Everything that a command shows of its option.

@@ -22,9 +22,7 @@ mod table;
 #[doc(hidden)]
 pub use completions::for_macros;
 pub use completions::{COMPLETIONS_COMMAND, COMPLETIONS_OPTION};
-pub use engine::{
-    Candidate, Cursor, Suggestion, Typed, candidates, candidates_in, complete, complete_in,
-};
+pub use engine::{Candidate, Cursor, Suggestion, Typed, complete};
 pub use shells::*;
 
 /// The states of a program; the first is its root.

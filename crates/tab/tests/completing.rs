@@ -13,9 +13,7 @@ use clavret_generator::{
     Arena, Hue, Listed, Part, Position, STANDARD, Spec, Surroundings, config, declaration, example,
     names, picks, position,
 };
-use clavret_tab::{
-    COMPLETIONS_COMMAND, Candidate, Cursor, Suggestion, Typed, candidates_in, complete_in,
-};
+use clavret_tab::{COMPLETIONS_COMMAND, Candidate, Cursor, Suggestion, Typed};
 use proptest::prelude::*;
 
 /// Without variables.
@@ -30,7 +28,7 @@ fn read<'d>(root: &'d Command<'d>, words: &'d [String]) -> Outcome<'d> {
 }
 
 fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Suggestion> {
-    complete_in(root, cursor, &WORLD)
+    clavret_tab::complete(root, cursor, Some(&WORLD))
 }
 
 /// Which parameter it is, of those that have one name.
@@ -292,8 +290,8 @@ proptest! {
         let arena = Arena::new();
         let root = spec.tree(&arena).root;
         let Position { before, begun, .. } = position(root, &mut picks.pick());
-        let offered = candidates_in(root, &before, &begun, &WORLD);
-        let has = |text: &str| offered.iter().any(|word| word == text);
+        let offered = texts(complete(root, &Cursor::new(&before, &begun)));
+        let has = |text: &str| offered.iter().any(|word| word.text == text);
         // What is held back: see docs/completion.md.
         let mut reader = Reader::new(root, before.len());
         before.iter().for_each(|word| reader.step(word.as_ref()));

@@ -231,7 +231,7 @@ pub(crate) fn listed(details: &[Detail], errors: &mut Errors) -> Vec<Type> {
                 errors.on(value, format!("expected `{}`", quote!(#func)))
             }
             other => {
-                errors.on(other, "expected the name of a declared function, `impl` block or type")
+                errors.on(other, "expected the name of a declared function, `impl` block or type, or of a static command")
             }
         }
     }

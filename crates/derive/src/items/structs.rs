@@ -131,7 +131,17 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
 /// A declared type as a subcommand.
 pub(crate) fn of_type(ty: Type) -> (TokenStream, TokenStream) {
     let span = ty.span();
+    if is_static(&ty) {
+        return (quote_spanned!(span=> &#ty), quote!(#ty));
+    }
     (quote_spanned!(span=> <#ty as ::clavret::for_macros::Declare>::COMMAND), quote!(#ty))
+}
+
+/// Whether what is listed is a static by its name, such as `clavret::HELP_COMMAND`, and no type: it needs no handler.
+fn is_static(ty: &Type) -> bool {
+    let Type::Path(path) = ty else { return false };
+    let name = path.path.segments.last().map(|last| last.ident.to_string()).unwrap_or_default();
+    name.len() > 1 && !name.chars().any(char::is_lowercase)
 }
 
 /// The routes of what is declared: its own, each with a comma after it, and those of the `types` that
@@ -142,6 +152,7 @@ pub(crate) fn routes(
     own: &TokenStream,
     bounds: &TokenStream,
 ) -> TokenStream {
+    let types: Vec<&Type> = types.iter().filter(|ty| !is_static(ty)).collect();
     let below = types.iter().map(|ty| {
         let span = ty.span();
         quote_spanned!(span=> #ty: ::clavret::for_macros::Routed<__C>)

@@ -26,17 +26,6 @@ use listed::Lists;
 pub(crate) use names::shown_names;
 
 /// The words around the cursor, as the program would get them. The program's own name is not among them.
-///
-/// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_tab::{self as shell, *}; }
-/// use clavret::{Command, Flag};
-/// use clavret::shell::{Suggestion, Cursor, complete};
-/// static CALM: Flag = Flag::new("calm").help("the colony was calm");
-/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
-///
-/// let [Suggestion::Words { words, .. }] = &complete(&INSPECT, &Cursor::new(&[] as &[&str], "--c"))[..] else { panic!() };
-/// assert_eq!((&*words[0].text, &*words[0].help), ("--calm", "the colony was calm"));
-/// ```
 #[derive(Debug, Clone, Default)]
 pub struct Cursor {
     /// The words before the one that the cursor is in.
@@ -108,6 +97,17 @@ pub enum Suggestion {
     Hint(String),
 }
 
+impl Suggestion {
+    /// The words to choose from, as they would stand on the line; none where it is something else.
+    pub fn texts(&self) -> impl Iterator<Item = &str> {
+        let words = match self {
+            Suggestion::Words { words, .. } => &words[..],
+            _ => &[],
+        };
+        words.iter().map(|word| &*word.text)
+    }
+}
+
 /// A word to choose.
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub struct Candidate {
@@ -138,17 +138,25 @@ pub(crate) enum Fits {
 }
 
 /// What may be typed at the cursor of a line. The reader accepts all of it, and of what it would accept only that is
-/// left out which `docs/completion.md` lists. Values that are known at run time need a world: see [`complete_in`].
-pub fn complete(root: &Command<'_>, cursor: &Cursor) -> Vec<Suggestion> {
-    found(root, cursor, None, &[])
+/// left out which `docs/completion.md` lists. Values that are known at run time are listed in a world; without one they are
+/// left out.
+///
+/// ```
+/// # mod clavret { pub use clavret_core::*; pub use clavret_tab::{self as shell, *}; }
+/// use clavret::shell::{Cursor, Suggestion, complete};
+/// use clavret::{Command, Flag};
+/// static CALM: Flag = Flag::new("calm").help("the colony was calm");
+/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
+///
+/// let cursor = Cursor::new(&[] as &[&str], "--c");
+/// let [Suggestion::Words { words, .. }] = &complete(&INSPECT, &cursor, None)[..] else { panic!() };
+/// assert_eq!((&*words[0].text, &*words[0].help), ("--calm", "the colony was calm"));
+/// ```
+pub fn complete(root: &Command<'_>, cursor: &Cursor, world: Option<&dyn World>) -> Vec<Suggestion> {
+    found(root, cursor, world, &[])
 }
 
-/// The same with values that are known at run time, each list asked once in the environment of a world.
-pub fn complete_in(root: &Command<'_>, cursor: &Cursor, world: &dyn World) -> Vec<Suggestion> {
-    complete_by(root, cursor, world, &[])
-}
-
-/// The same for a shell whose user has words match that begin otherwise: these are looked for where none begins so.
+/// Completes for a shell whose user has words match that begin otherwise: these are looked for where none begins so.
 pub(crate) fn complete_by(
     root: &Command<'_>,
     cursor: &Cursor,
@@ -177,43 +185,6 @@ fn found<'d>(
         completing.find();
     }
     completing.found
-}
-
-/// The texts that [`complete`] offers as the next word after `words`, when it begins with `prefix`. Paths are left to
-/// the shell.
-///
-/// ```
-/// # mod clavret { pub use clavret_core::*; pub use clavret_tab::{self as shell, *}; }
-/// use clavret::{Command, Flag};
-/// use clavret::shell::candidates;
-/// static CALM: Flag = Flag::new("calm");
-/// static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);
-/// assert_eq!(candidates(&INSPECT, &[] as &[&str], "--c"), ["--calm"]);
-/// ```
-pub fn candidates<W: Word>(root: &Command<'_>, words: &[W], prefix: &str) -> Vec<String> {
-    texts(complete(root, &Cursor::new(words, prefix)))
-}
-
-/// The same with values that are known at run time: see [`complete_in`].
-pub fn candidates_in<W: Word>(
-    root: &Command<'_>,
-    words: &[W],
-    prefix: &str,
-    world: &dyn World,
-) -> Vec<String> {
-    texts(complete_in(root, &Cursor::new(words, prefix), world))
-}
-
-fn texts(blocks: Vec<Suggestion>) -> Vec<String> {
-    let mut texts = Vec::new();
-    for block in blocks {
-        if let Suggestion::Words { words, .. } = block {
-            for word in words {
-                texts.push(word.text);
-            }
-        }
-    }
-    texts
 }
 
 /// A position that is being completed, and what was found for it.

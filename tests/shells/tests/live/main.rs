@@ -8,7 +8,7 @@ use std::process::Stdio;
 
 use clavret::look::When;
 use clavret::shape::{Form, Untyped};
-use clavret::shell::{BASH, candidates};
+use clavret::shell::{BASH, Cursor, Suggestion, complete};
 use clavret::{Attached, COMPLETIONS_COMMAND, Command, Kind, Named, Offer, Operand, Tail};
 use clavret_shells::HOSTILE;
 use stage::{LIVE, Setting, Shell, Sort, printed, soon};
@@ -165,7 +165,8 @@ fn what_is_listed_is_what_the_engine_offers() {
         for line in lines {
             let (before, begun) = line.rsplit_once(' ').unwrap_or(("", line));
             let words: Vec<&str> = before.split(' ').filter(|word| !word.is_empty()).collect();
-            let mut engine = candidates(&apiary::APIARY, &words, begun);
+            let found = complete(&apiary::APIARY, &Cursor::new(&words, begun), None);
+            let mut engine: Vec<&str> = found.iter().flat_map(Suggestion::texts).collect();
             engine.sort();
             let offered = shell.offers(&format!("apiary {line}⇥"));
             if offered != engine {
@@ -379,14 +380,15 @@ fn the_whole_script_is_wider_by_what_only_a_line_tells() {
         for line in lines {
             let (before, begun) = line.rsplit_once(' ').unwrap_or(("", line));
             let words: Vec<&str> = before.split(' ').filter(|word| !word.is_empty()).collect();
-            let mut engine = candidates(root, &words, begun);
+            let found = complete(root, &Cursor::new(&words, begun), None);
+            let mut engine: Vec<&str> = found.iter().flat_map(Suggestion::texts).collect();
             // What may be attached, and letters that go on a cluster, are no words of a table.
             engine.retain(|word| !word.ends_with('='));
             // Options alone are only listed, by another TAB.
             engine.retain(|word| !begun.is_empty() || !word.starts_with('-'));
             let offered = shell.offers(&format!("{name} {line}⇥"));
             // What readline keeps of a word is not among what it gets.
-            let has = |word: &String| offered.iter().any(|known| word.ends_with(known.as_str()));
+            let has = |word: &&str| offered.iter().any(|known| word.ends_with(known.as_str()));
             assert!(engine.iter().all(has), "`{line}`: {offered:?} lacks some of {engine:?}");
             let is_more = |word: &&String| {
                 !engine.iter().any(|known| known.ends_with(word.as_str()))

@@ -6,8 +6,7 @@ use std::ffi::OsString;
 use std::process::ExitCode;
 
 use clavret_core::ask::CommandPath;
-use clavret_core::faults::Problem;
-use clavret_core::inner;
+use clavret_core::inner::{self, Finding};
 use clavret_core::{Command, Reading};
 
 use crate::call::{Call, Executor};
@@ -91,7 +90,7 @@ impl<'d, C: 'static> Program<'d, C> {
     #[track_caller]
     pub const fn new(root: &'d Command<'d>, routes: &'d [Route<'d, C>]) -> Self {
         if let Some(command) = awaited(routes) {
-            inner::stop(Problem::Awaited { command: command.ask().name() });
+            inner::stop(Finding::Awaited { command: command.ask().name() });
         }
         Program::routed(root, routes, None)
     }
@@ -145,11 +144,11 @@ impl<'d, C: 'static> Program<'d, C> {
     fn mistakes(&self) -> Vec<String> {
         let mut mistakes = inner::mistakes(self.root);
         if let Some(command) = awaited(self.routes) {
-            mistakes.push(Problem::Awaited { command: command.ask().name() }.to_string());
+            mistakes.push(Finding::Awaited { command: command.ask().name() }.to_string());
         }
         for path in self.unrouted() {
             let above = path.commands().iter().rev().nth(1).map_or("", |above| above.ask().name());
-            let unrouted = Problem::Unrouted { command: path.leaf().ask().name(), above };
+            let unrouted = Finding::Unrouted { command: path.leaf().ask().name(), above };
             mistakes.push(unrouted.to_string());
         }
         mistakes

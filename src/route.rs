@@ -4,8 +4,7 @@ use std::fmt;
 
 use clavret_core::Command;
 use clavret_core::ask::CommandPath;
-use clavret_core::faults::Problem;
-use clavret_core::inner;
+use clavret_core::inner::{self, Finding};
 
 use crate::call::Call;
 use crate::declared::{Act, Routed};
@@ -216,7 +215,7 @@ pub(crate) const fn unrouted<'d, C>(
     routes: &[Route<'_, C>],
     root: &'d Command<'d>,
     above: &'d str,
-) -> Option<Problem<'d>> {
+) -> Option<Finding<'d>> {
     if leads(routes, root, true) {
         return None;
     }
@@ -225,7 +224,7 @@ pub(crate) const fn unrouted<'d, C>(
         && root.ask().alone().is_none()
         && !leads(routes, root, false)
     {
-        return Some(Problem::Unrouted { command: root.ask().name(), above });
+        return Some(Finding::Unrouted { command: root.ask().name(), above });
     }
     let mut i = 0;
     while i < below.len() {

@@ -3,7 +3,7 @@
 
 use std::ffi::OsString;
 
-use crate::check::problem::Problem;
+use crate::check::culprit::Problem;
 use crate::record::command::{Bundle, Command};
 use crate::record::key::Key;
 use crate::record::kind::Kind;
@@ -15,6 +15,7 @@ use crate::record::world::World;
 use crate::wording::Wording;
 
 pub use crate::check::culprit::Culprit;
+pub use crate::check::problem::Finding;
 pub use crate::fault::file::{Blot, draw_blots, nearest};
 pub use crate::record::brought::Brought;
 pub use crate::record::param::Manner;
@@ -52,9 +53,8 @@ const_calls! {
     as_draft<'d>(command: Command<'d>) -> Command<'d>;
     looked_at<'d>(command: Command<'d>) -> Command<'d>;
     is_alike(command: &Command<'_>, other: &Command<'_>) -> bool;
-    stranger<'d>(root: &Command<'d>) -> Option<Problem<'d>>;
-    stop(problem: Problem<'_>) -> !;
-    culprit<'d>(problem: &Problem<'d>) -> Culprit<'d>;
+    stranger<'d>(root: &Command<'d>) -> Option<Finding<'d>>;
+    stop(problem: Finding<'_>) -> !;
     is_for_answer(so_far: &SoFar) -> bool;
 }
 
@@ -101,9 +101,14 @@ pub fn get_of<'r, K: Key>(
     reading.get_of(record, key)
 }
 
+/// What a problem is about.
+pub const fn culprit<'d>(problem: &Problem<'d>) -> Culprit<'d> {
+    problem.finding().culprit()
+}
+
 /// The setters that a problem names.
 pub fn setters_of_problem(problem: &Problem<'_>) -> Vec<&'static str> {
-    problem.setters()
+    problem.finding().setters()
 }
 
 /// The setters that were called for a parameter.

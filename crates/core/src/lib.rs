@@ -92,7 +92,8 @@ pub mod ask {
 /// What is wrong: with a command line, as [`Fault`](faults::Fault)s, and with a declaration, as
 /// [`Problem`](faults::Problem)s.
 pub mod faults {
-    pub use crate::check::problem::{Problem, Shared};
+    pub use crate::check::culprit::Problem;
+    pub use crate::check::problem::ProblemKind;
     pub use crate::fault::say::failure;
     pub use crate::record::fault::{Facts, Fault, FaultKind, Place};
     pub use crate::record::faults::Faults;

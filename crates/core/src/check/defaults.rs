@@ -2,21 +2,21 @@
 //! choices, and where it is a whole number, whether that is within its type. What else a default must pass,
 //! only a start or a test can try.
 
-use super::problem::Problem;
+use super::problem::Finding;
 use crate::record::kind::{Kind, Noun};
 use crate::record::param::{Param, Times};
 use crate::text::bytes::same;
 
 /// The problem of a parameter's default, if it has one.
 #[inline]
-pub(crate) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {
+pub(crate) const fn problem<'d>(param: &Param<'d>) -> Option<Finding<'d>> {
     let (Some(default), [kind]) = (param.default(), param.kinds()) else { return None };
     let name = param.name();
     let (why, limit) = match flaw(param, kind, default) {
         Some(flaw) => flaw,
         None => return None,
     };
-    Some(Problem::Default { name, default, why, limit })
+    Some(Finding::Default { name, default, why, limit })
 }
 
 #[inline]

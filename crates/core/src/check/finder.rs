@@ -2,13 +2,13 @@
 //! what it finds to a [`Finder`], which has room for some. A static stops at the first; a list asks again,
 //! for those after the ones that it has.
 
-use super::problem::Problem;
+use super::problem::Finding;
 
 /// The problems after the first `skip`, as many as there is room for.
 pub(crate) struct Finder<'d, const ROOM: usize = 1> {
     skip: usize,
     count: usize,
-    found: [Option<Problem<'d>>; ROOM],
+    found: [Option<Finding<'d>>; ROOM],
 }
 
 impl<'d, const ROOM: usize> Finder<'d, ROOM> {
@@ -18,7 +18,7 @@ impl<'d, const ROOM: usize> Finder<'d, ROOM> {
     }
 
     #[inline]
-    pub(crate) const fn show(&mut self, problem: Problem<'d>) {
+    pub(crate) const fn show(&mut self, problem: Finding<'d>) {
         if self.skip > 0 {
             self.skip -= 1;
         } else if self.count < ROOM {
@@ -37,14 +37,14 @@ impl<'d, const ROOM: usize> Finder<'d, ROOM> {
     }
 
     #[inline]
-    pub(crate) const fn first(&self) -> Option<Problem<'d>> {
+    pub(crate) const fn first(&self) -> Option<Finding<'d>> {
         self.found[0]
     }
 }
 
 /// All problems that a rule shows.
 #[inline]
-pub(crate) fn all<'d>(problems: &mut Vec<Problem<'d>>, rule: impl Fn(&mut Finder<'d, ROOM>)) {
+pub(crate) fn all<'d>(problems: &mut Vec<Finding<'d>>, rule: impl Fn(&mut Finder<'d, ROOM>)) {
     let mut skip = 0;
     loop {
         let mut finder = Finder::new(skip);

@@ -1,7 +1,7 @@
 //! What the rules between parameters must keep to: members that are in reach, and at least two.
 
 use super::finder::Finder;
-use super::problem::Problem;
+use super::problem::Finding;
 use super::rules::default_command;
 use crate::record::command::Command;
 use crate::record::param::{Param, is_named};
@@ -18,7 +18,7 @@ pub(crate) const fn strangers<'d, const ROOM: usize>(
     while r < command.own_rules().len() {
         let rule = &command.own_rules()[r];
         if !has_any(command, rule) && !rule.members().is_empty() {
-            finder.show(Problem::Rule { param: rule.members()[0].name(), command: command.name() });
+            finder.show(Finding::Rule { param: rule.members()[0].name(), command: command.name() });
         }
         r += 1;
     }
@@ -88,14 +88,14 @@ impl<'d> Way<'_, 'd> {
             while i < members.len() {
                 if !self.reaches(members[i]) {
                     finder
-                        .show(Problem::Rule { param: members[i].name(), command: command.name() });
+                        .show(Finding::Rule { param: members[i].name(), command: command.name() });
                 }
                 i += 1;
             }
             if let Some((param, _)) = when
                 && !self.reaches(param)
             {
-                finder.show(Problem::Rule { param: param.name(), command: command.name() });
+                finder.show(Finding::Rule { param: param.name(), command: command.name() });
             }
             r += 1;
         }
@@ -150,7 +150,7 @@ pub(crate) const fn lonely<'d, const ROOM: usize>(
                 ([], Some((first, _))) => first.name(),
                 ([], None) => "",
             };
-            finder.show(Problem::Lonely { only, command: command.name() });
+            finder.show(Finding::Lonely { only, command: command.name() });
         }
         r += 1;
     }

@@ -3,14 +3,14 @@
 use super::defaults;
 use super::finder::Finder;
 use super::names::{letter_fault, long_name_fault, option_name_fault, plain_name_fault};
-use super::problem::Problem;
+use super::problem::Finding;
 use crate::record::kind::Noun;
 use crate::record::param::{Param, Role};
 use crate::record::settings::param as said;
 
 /// The first of its [clashes].
 #[inline]
-pub(crate) const fn problem<'d>(param: &Param<'d>) -> Option<Problem<'d>> {
+pub(crate) const fn problem<'d>(param: &Param<'d>) -> Option<Finding<'d>> {
     let mut finder = Finder::<1>::new(0);
     clashes(param, &mut finder);
     finder.first()
@@ -31,7 +31,7 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
             said::VALID => "`valid::all` puts several together",
             _ => "one of the two would be lost",
         };
-        finder.show(Problem::Twice { name, setter: said::NAMES[at], instead });
+        finder.show(Finding::Twice { name, setter: said::NAMES[at], instead });
     }
     if param.is_draft() && matches!(param.role(), Role::Operand | Role::Option) {
         wordless(param, finder);
@@ -39,7 +39,7 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
     if param.is_draft()
         && let Some(at) = said.first(said::SETTERS & !fitting(param))
     {
-        finder.show(Problem::Misplaced { name, setter: said::NAMES[at] });
+        finder.show(Finding::Misplaced { name, setter: said::NAMES[at] });
     }
     beside(param, finder);
     if said.has(said::LISTED_BY) {
@@ -50,13 +50,13 @@ pub(crate) const fn clashes<'d, const ROOM: usize>(
     let is_short = said.has(said::DISTINCT)
         && matches!(param.kinds(), [kind] if matches!(kind.noun(), Noun::Choice) && kind.all_offers().len() < times.min as usize);
     if times.min > times.max || times.max == 0 || is_short {
-        finder.show(Problem::Times { name });
+        finder.show(Finding::Times { name });
     }
     if said.has(said::PLACEHOLDER) {
         let (texts, words) = (count_texts(param.declared_placeholder()), param.kinds().len());
         if texts != words {
             let placeholder = param.declared_placeholder();
-            finder.show(Problem::Placeholder { name, placeholder, texts, words });
+            finder.show(Finding::Placeholder { name, placeholder, texts, words });
         }
     }
 }
@@ -70,7 +70,7 @@ const fn beside<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d
         if said.has(one)
             && let Some(other) = said.first(others)
         {
-            finder.show(Problem::Clash { name, setters: [setter_of(one), said::NAMES[other]] });
+            finder.show(Finding::Clash { name, setters: [setter_of(one), said::NAMES[other]] });
         }
         i += 1;
     }
@@ -91,12 +91,12 @@ const fn spelt<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d,
         if let Some(letter) = param.no_letters()[i]
             && let Some(why) = letter_fault(letter)
         {
-            finder.show(Problem::Letter { name, letter, why });
+            finder.show(Finding::Letter { name, letter, why });
         }
         i += 1;
     }
     if said.has(said::LETTER) && name.len() == 1 {
-        finder.show(Problem::Lettered { name });
+        finder.show(Finding::Lettered { name });
     }
     if said.has(said::OPPOSITE) {
         show_name(param.opposite(), long_name_fault(param.opposite()), finder);
@@ -123,7 +123,7 @@ const fn listed<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d
     if let [first, rest @ ..] = param.kinds()
         && (!rest.is_empty() || first.sides().is_some())
     {
-        finder.show(Problem::Misplaced { name, setter });
+        finder.show(Finding::Misplaced { name, setter });
     }
 }
 
@@ -132,12 +132,12 @@ const fn listed<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d
 const fn wordless<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
     let (name, kinds) = (param.name(), param.kinds());
     if kinds.is_empty() {
-        finder.show(Problem::Wordless { name, why: "has a value of no words (a flag has none)" });
+        finder.show(Finding::Wordless { name, why: "has a value of no words (a flag has none)" });
     }
     let mut i = 0;
     while i < kinds.len() {
         if matches!(kinds[i].noun(), Noun::Choice) && kinds[i].all_offers().is_empty() {
-            finder.show(Problem::Wordless { name, why: "is a choice of nothing" });
+            finder.show(Finding::Wordless { name, why: "is a choice of nothing" });
         }
         i += 1;
     }
@@ -199,7 +199,7 @@ pub(crate) const fn absences<'d, const ROOM: usize>(
         let (one, other) = said::NEEDS[i];
         if said.has(one) && !said.has(other) {
             let (setter, needed) = (setter_of(one), setter_of(other));
-            finder.show(Problem::Needs { name, setter, needed });
+            finder.show(Finding::Needs { name, setter, needed });
         }
         i += 1;
     }
@@ -218,10 +218,10 @@ pub(crate) const fn absences<'d, const ROOM: usize>(
 const fn alone<'d, const ROOM: usize>(param: &Param<'d>, finder: &mut Finder<'d, ROOM>) {
     if let Some(other) = param.said().first(said::SETTERS & !said::OF_ALONE) {
         let setters = ["stands_alone", said::NAMES[other]];
-        finder.show(Problem::Clash { name: param.name(), setters });
+        finder.show(Finding::Clash { name: param.name(), setters });
     }
     if param.given_times().min > 0 {
-        finder.show(Problem::NeededAlone { name: param.name() });
+        finder.show(Finding::NeededAlone { name: param.name() });
     }
 }
 
@@ -232,7 +232,7 @@ pub(crate) const fn show_name<'d, const ROOM: usize>(
     finder: &mut Finder<'d, ROOM>,
 ) {
     if let Some(why) = fault {
-        finder.show(Problem::Name { name, why });
+        finder.show(Finding::Name { name, why });
     }
 }
 

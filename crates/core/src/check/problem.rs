@@ -10,27 +10,41 @@ macro_rules! problems {
     (@text $self:ident, $variant:ident, $pattern:literal, $($field:ident)*) => {
         Message::new().fill($pattern, &[$((stringify!($field), $field)),*])
     };
-    (pub enum Problem { $($(#[$doc:meta])* $variant:ident { $($(#[$of:meta])* $field:ident: $type:ty,)* } = $text:tt;)* }) => {
+    (pub enum Finding { $($(#[$doc:meta])* $variant:ident { $($(#[$of:meta])* $field:ident: $type:ty,)* } = $text:tt;)* }) => {
         /// What is wrong with a declaration. Its text names the culprits: for a clash, both.
         #[derive(Debug, Clone, Copy)]
-        #[non_exhaustive]
-        pub enum Problem<'d> {
+        pub enum Finding<'d> {
             $($(#[$doc])* $variant { $($(#[$of])* $field: $type,)* },)*
         }
 
-        impl Problem<'_> {
+        /// What a [`Problem`](crate::faults::Problem) is, without what it is about.
+        #[derive(Debug, Clone, Copy, PartialEq, Eq)]
+        #[non_exhaustive]
+        pub enum ProblemKind {
+            $($(#[$doc])* $variant,)*
+        }
+
+        impl Finding<'_> {
+            /// What it is.
+            #[inline]
+            pub(crate) const fn kind(&self) -> ProblemKind {
+                match self {
+                    $(Finding::$variant { .. } => ProblemKind::$variant,)*
+                }
+            }
+
             #[inline]
             #[allow(unused_variables)]
             const fn message(&self) -> Message {
                 match *self {
-                    $(Problem::$variant { $($field),* } => problems!(@text self, $variant, $text, $($field)*),)*
+                    $(Finding::$variant { $($field),* } => problems!(@text self, $variant, $text, $($field)*),)*
                 }
             }
         }
     };
 }
 
-problems! { pub enum Problem {
+problems! { pub enum Finding {
     /// A name that no word could be, or that looks like something else.
     Name {
         /// The name as declared.
@@ -307,7 +321,6 @@ problems! { pub enum Problem {
 
 /// A name that two parameters have.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
-#[non_exhaustive]
 pub enum Shared<'d> {
     /// A long one, without dashes.
     Long(&'d str),
@@ -315,7 +328,7 @@ pub enum Shared<'d> {
     Letter(u8),
 }
 
-impl Problem<'_> {
+impl Finding<'_> {
     /// Stops the build, in a constant, with its text; the program otherwise.
     ///
     /// # Panics
@@ -329,7 +342,7 @@ impl Problem<'_> {
     }
 }
 
-impl std::fmt::Display for Problem<'_> {
+impl std::fmt::Display for Finding<'_> {
     #[inline]
     fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
         f.write_str(self.message().as_str())

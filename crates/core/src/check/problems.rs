@@ -6,9 +6,10 @@
 use std::collections::hash_map::Entry;
 use std::collections::{HashMap, HashSet};
 
+use super::culprit::Problem;
 use super::finder::{self, Finder};
 use super::own::{absences, clashes};
-use super::problem::{Problem, Shared};
+use super::problem::{Finding, Shared};
 use super::twins::Roll;
 use super::{members, reach, rules};
 use crate::record::command::Command;
@@ -26,7 +27,7 @@ impl<'d> Command<'d> {
         }
         found.across(self);
         Roll::offered_twins(self, &mut found.problems);
-        found.problems
+        found.problems.into_iter().map(Problem).collect()
     }
 
     /// What is only known of a root: rules with a member that is nowhere in reach, and names in the tree that are those of
@@ -44,11 +45,11 @@ impl<'d> Command<'d> {
             for param in command.params() {
                 names.with(param, |(usual, _), shared| {
                     let (name, command, usual) = (param.name(), command.name(), usual.name());
-                    problems.push(Problem::Usual { name, command, usual, shared });
+                    problems.push(Finding::Usual { name, command, usual, shared });
                 });
             }
         }
-        problems
+        problems.into_iter().map(Problem).collect()
     }
 }
 
@@ -175,7 +176,7 @@ impl<'d> Roster<'d> {
 
 #[derive(Default)]
 struct Found<'d> {
-    problems: Vec<Problem<'d>>,
+    problems: Vec<Finding<'d>>,
     /// Parameters that were looked at, each by itself, and bundles.
     seen: HashSet<usize>,
     /// The names of bundles, and the pairs of them that were held against each other.
@@ -232,7 +233,7 @@ impl<'d> Found<'d> {
                 absences(param, finder);
             });
             if param.validators().any(|validator| validator.is_impossible()) {
-                self.problems.push(Problem::Bounds { name: param.name() });
+                self.problems.push(Finding::Bounds { name: param.name() });
             }
         }
     }
@@ -246,9 +247,9 @@ impl<'d> Found<'d> {
             problems.push(match is_named(second.role()) {
                 true => {
                     let (first, second) = (first.name(), second.name());
-                    Problem::Long { first, second, name: twin, command: name, above: name }
+                    Finding::Long { first, second, name: twin, command: name, above: name }
                 }
-                false => Problem::Operands { name: twin, command: name },
+                false => Finding::Operands { name: twin, command: name },
             });
         };
         let own = Roster::of(command.own_params(), &mut twins);
@@ -275,7 +276,7 @@ impl<'d> Found<'d> {
         for rule in command.own_rules() {
             let is_known = rule.params().any(|param| own.contains(&address(param)));
             if let (false, [first, ..]) = (is_known, rule.members()) {
-                self.problems.push(Problem::Rule { param: first.name(), command: command.name() });
+                self.problems.push(Finding::Rule { param: first.name(), command: command.name() });
             }
         }
     }
@@ -287,7 +288,7 @@ impl<'d> Found<'d> {
         let mut names = Names::default();
         for &param in usual {
             if !param.stands_alone() {
-                self.problems.push(Problem::NotAlone { name: param.name(), command: root.name() });
+                self.problems.push(Finding::NotAlone { name: param.name(), command: root.name() });
             }
             names.add(param, root.name(), |first, shared| {
                 self.problems.push(clash(first, (param, root.name()), shared));
@@ -326,11 +327,11 @@ fn clash<'d>(
     (first, above): Known<'d>,
     (second, command): Known<'d>,
     shared: Shared<'d>,
-) -> Problem<'d> {
+) -> Finding<'d> {
     let (first, second) = (first.name(), second.name());
     match shared {
-        Shared::Long(name) => Problem::Long { first, second, name, command, above },
-        Shared::Letter(letter) => Problem::Letters { first, second, letter, command, above },
+        Shared::Long(name) => Finding::Long { first, second, name, command, above },
+        Shared::Letter(letter) => Finding::Letters { first, second, letter, command, above },
     }
 }
 
@@ -376,7 +377,7 @@ impl Owners {
 
     /// Rules with a member that no line of their command can have, though another is the command's own.
     #[inline]
-    fn strangers<'d>(&self, root: &Command<'d>, problems: &mut Vec<Problem<'d>>) {
+    fn strangers<'d>(&self, root: &Command<'d>, problems: &mut Vec<Finding<'d>>) {
         if self.owners.is_empty() {
             return;
         }
@@ -392,7 +393,7 @@ impl Owners {
                     let is_above = above.iter().any(|above| self.has(above.1, param));
                     if !is_above && !self.is_below(number, param) {
                         problems
-                            .push(Problem::Rule { param: param.name(), command: command.name() });
+                            .push(Finding::Rule { param: param.name(), command: command.name() });
                     }
                 }
             }

@@ -3,7 +3,7 @@
 
 use super::finder::Finder;
 use super::own::{absences, clashes};
-use super::problem::{Problem, Shared};
+use super::problem::{Finding, Shared};
 use super::rules::letters_mask;
 use crate::record::command::Command;
 use crate::record::param::{Param, is_by_position, is_named};
@@ -34,7 +34,7 @@ pub(crate) const fn beside<'d, const ROOM: usize>(
     while let Some(param) = command.param(i) {
         if !is_named(param.role()) && is_by_position(param) {
             let (operand, subcommand) = (param.name(), command.subcommands()[0].name());
-            finder.show(Problem::Beside { operand, subcommand, command: command.name() });
+            finder.show(Finding::Beside { operand, subcommand, command: command.name() });
         }
         i += 1;
     }
@@ -133,10 +133,10 @@ const fn twins<'d, const ROOM: usize>(
     let (first, second, command, above) =
         (upper.name(), param.name(), command.name(), above.name());
     if let Some(name) = shared_long(upper, param) {
-        finder.show(Problem::Long { first, second, name, command, above });
+        finder.show(Finding::Long { first, second, name, command, above });
     }
     if let Some(letter) = shared_letter(upper, param) {
-        finder.show(Problem::Letters { first, second, letter, command, above });
+        finder.show(Finding::Letters { first, second, letter, command, above });
     }
 }
 
@@ -179,7 +179,7 @@ pub(crate) const fn usual<'d, const ROOM: usize>(
         }
         absences(param, finder);
         if !param.stands_alone() {
-            finder.show(Problem::NotAlone { name: param.name(), command: root.name() });
+            finder.show(Finding::NotAlone { name: param.name(), command: root.name() });
         }
         let mut k = 0;
         while k < i {
@@ -220,7 +220,7 @@ const fn unusual_from<'d, const ROOM: usize>(
         while k < usual.len() {
             if let Some(shared) = shared(usual[k], param) {
                 let (name, command, usual) = (param.name(), command.name(), usual[k].name());
-                finder.show(Problem::Usual { name, command, usual, shared });
+                finder.show(Finding::Usual { name, command, usual, shared });
             }
             k += 1;
         }

@@ -10,7 +10,7 @@ use super::finder::Finder;
 use super::members::lonely;
 use super::names::{plain_name_fault, program_name_fault};
 use super::own::{absences, clashes, show_name};
-use super::problem::Problem;
+use super::problem::Finding;
 use crate::record::command::{Command, Settled};
 use crate::record::param::{Param, is_by_position, is_named};
 use crate::record::settings::command as said;
@@ -36,7 +36,7 @@ pub(crate) const fn names<'d, const ROOM: usize>(
     }
     if let Some(at) = command.said().twice() {
         let instead = "one of the two would be lost; a copy of a static begins with `adapted`";
-        finder.show(Problem::Twice { name, setter: said::NAMES[at], instead });
+        finder.show(Finding::Twice { name, setter: said::NAMES[at], instead });
     }
 }
 
@@ -50,7 +50,7 @@ pub(crate) const fn misplaced_phrases<'d, const ROOM: usize>(
         && let Some((phrase, text)) = wording.misplaced()
     {
         let (command, english) = (command.name(), phrase.english());
-        finder.show(Problem::Phrase { command, text, english });
+        finder.show(Finding::Phrase { command, text, english });
     }
 }
 
@@ -98,7 +98,7 @@ pub(crate) const fn bundles<'d, const ROOM: usize>(
     while i < command.bundle_list().len() {
         let (heading, flaw) = (command.bundle_list()[i].heading(), command.bundle_list()[i].flaw());
         if let Some(why) = flaw {
-            finder.show(Problem::Bundle { heading, why });
+            finder.show(Finding::Bundle { heading, why });
         }
         lonely(command, command.bundle_list()[i].relations(), finder);
         i += 1;
@@ -151,7 +151,7 @@ impl Letters {
             } else if let Some(first) = command.param(self.first[letter] as usize) {
                 let (first, second, letter) = (first.name(), param.name(), letter as u8);
                 let (command, above) = (command.name(), command.name());
-                finder.show(Problem::Letters { first, second, letter, command, above });
+                finder.show(Finding::Letters { first, second, letter, command, above });
             }
         }
     }
@@ -177,19 +177,19 @@ impl<'c, 'd> Line<'c, 'd> {
             return;
         }
         if param.tail().is_some() && follows(command, at + 1) {
-            finder.show(Problem::Raw { operand: param.name(), command: command.name() });
+            finder.show(Finding::Raw { operand: param.name(), command: command.name() });
         }
         let count = param.word_count();
         if let Some(optional) = self.optional
             && count.min > 0
         {
             let (optional, needed) = (optional.name(), param.name());
-            finder.show(Problem::NeededLate { optional, needed, command: command.name() });
+            finder.show(Finding::NeededLate { optional, needed, command: command.name() });
         }
         if count.max == u32::MAX {
             if let Some(first) = self.unbounded {
                 let (first, second) = (first.name(), param.name());
-                finder.show(Problem::Unbounded { first, second, command: command.name() });
+                finder.show(Finding::Unbounded { first, second, command: command.name() });
             }
             self.unbounded = Some(param);
         } else if count.min == 0 {
@@ -222,7 +222,7 @@ pub(crate) const fn listed<'d, const ROOM: usize>(
         let below = command.subcommands()[i];
         if let Some(at) = below.said().first(said::OF_ROOT) {
             let (name, setter, above) = (below.name(), said::NAMES[at], command.name());
-            finder.show(Problem::OfRoot { name, setter, above });
+            finder.show(Finding::OfRoot { name, setter, above });
         }
         // A program may be called so; what else is wrong with a name is its command's own.
         if program_name_fault(below.name()).is_none() {
@@ -231,7 +231,7 @@ pub(crate) const fn listed<'d, const ROOM: usize>(
         i += 1;
     }
     if command.is_childless() {
-        finder.show(Problem::Childless { command: command.name() });
+        finder.show(Finding::Childless { command: command.name() });
     }
 }
 
@@ -249,7 +249,7 @@ pub(crate) const fn default_command<'d, const ROOM: usize>(
             i += 1;
         }
         if i == command.subcommands().len() {
-            finder.show(Problem::DefaultCommand {
+            finder.show(Finding::DefaultCommand {
                 subcommand: default.name(),
                 command: command.name(),
             });

@@ -1,21 +1,21 @@
 //! The texts of problems that no pattern tells.
 
 use super::message::Message;
-use super::problem::{Problem, Shared};
+use super::problem::{Finding, Shared};
 use crate::text::bytes::same;
 
-impl Problem<'_> {
+impl Finding<'_> {
     /// The text of those that no pattern tells.
     #[inline]
     pub(super) const fn special(&self) -> Message {
         let text = Message::new();
         match *self {
-            Problem::Letter { name, letter, why } => {
+            Finding::Letter { name, letter, why } => {
                 let mut buffer = [0; 4];
                 let text = text.text("the letter of `").text(name).text("`, `");
                 text.text(letter.encode_utf8(&mut buffer)).text("`, ").text(why)
             }
-            Problem::Lonely { only, command } => {
+            Finding::Lonely { only, command } => {
                 let text = text.text("a rule of the command `").text(command).text("` has ");
                 let text = match only.is_empty() {
                     true => text.text("no members"),
@@ -23,16 +23,16 @@ impl Problem<'_> {
                 };
                 text.text(" (a rule is about two parameters at least)")
             }
-            Problem::Unrouted { command, above } => {
+            Finding::Unrouted { command, above } => {
                 let text = text.text("no route leads to the command `").text(above);
                 let text = if above.is_empty() { text } else { text.text(" ") };
                 text.text(command).text("`, so a line that calls it would do nothing")
             }
-            Problem::Clash { name, setters: [first, second] } => {
+            Finding::Clash { name, setters: [first, second] } => {
                 let text = text.text("`").text(first).text("` and `").text(second);
                 text.text("` of `").text(name).text("` exclude each other")
             }
-            Problem::Placeholder { name, placeholder, texts, words } => {
+            Finding::Placeholder { name, placeholder, texts, words } => {
                 let text = text.text("the placeholder of `").text(name).text("`, `");
                 let text = text.text(placeholder).text("`, has ").number(texts);
                 let text = text.text(if texts == 1 { " text" } else { " texts" });
@@ -40,7 +40,7 @@ impl Problem<'_> {
                 let text = text.text(if words == 1 { " word" } else { " words" });
                 text.text(" (a text for each, spaces between)")
             }
-            Problem::Bundle { heading, why } => {
+            Finding::Bundle { heading, why } => {
                 let text = text.text(why);
                 if heading.is_empty() { text } else { text.text(" (`").text(heading).text("`)") }
             }
@@ -53,7 +53,7 @@ impl Problem<'_> {
     const fn twins(&self) -> Message {
         let text = Message::new();
         match *self {
-            Problem::Long { first, second, name, command, above } => {
+            Finding::Long { first, second, name, command, above } => {
                 let pattern = match same(first, second) && same(command, above) {
                     true => "`--{name}` is declared twice",
                     false => "`{first}` and `{second}` both answer to `--{name}`",
@@ -61,12 +61,12 @@ impl Problem<'_> {
                 let with = [("first", first), ("second", second), ("name", name)];
                 text.fill(pattern, &with).placed(command, above, first)
             }
-            Problem::Letters { first, second, letter, command, above } => {
+            Finding::Letters { first, second, letter, command, above } => {
                 let text = text.text("`").text(first).text("` and `").text(second);
                 let text = text.text("` both have the letter `-").letter(letter).text("`");
                 text.placed(command, above, first)
             }
-            Problem::Commands { first, second, name, command } => {
+            Finding::Commands { first, second, name, command } => {
                 let pattern = match same(first, second) {
                     true => "two subcommands are called `{first}`",
                     false => "the subcommands `{first}` and `{second}` both answer to `{name}`",
@@ -74,7 +74,7 @@ impl Problem<'_> {
                 let with = [("first", first), ("second", second), ("name", name)];
                 text.fill(pattern, &with).text(" in the command `").text(command).text("`")
             }
-            Problem::Usual { name, command, usual, shared } => {
+            Finding::Usual { name, command, usual, shared } => {
                 let text = text.text("`").text(name).text("` of the command `").text(command);
                 let text = match shared {
                     Shared::Long(long) => text.text("` has the name `--").text(long),

@@ -4,7 +4,7 @@
 use std::collections::{HashMap, HashSet};
 
 use super::finder::Finder;
-use super::problem::Problem;
+use super::problem::Finding;
 use crate::record::command::Command;
 use crate::record::kind::Kind;
 use crate::record::param::{Param, is_named};
@@ -62,7 +62,7 @@ impl<'d> Roll<'_, 'd> {
 
     /// The same at run time, each list once.
     #[inline]
-    pub(crate) fn offered_twins(root: &Command<'d>, problems: &mut Vec<Problem<'d>>) {
+    pub(crate) fn offered_twins(root: &Command<'d>, problems: &mut Vec<Finding<'d>>) {
         let mut seen = HashSet::new();
         for param in root.tree().flat_map(|(_, command)| command.params()) {
             for kind in param.kinds() {
@@ -125,7 +125,7 @@ impl<'d> Roll<'_, 'd> {
 
     /// The same at run time, in time that grows with the names.
     #[inline]
-    pub(crate) fn twins_at_run_time(self, problems: &mut Vec<Problem<'d>>) {
+    pub(crate) fn twins_at_run_time(self, problems: &mut Vec<Finding<'d>>) {
         let mut first = HashMap::new();
         for i in 0..self.entries() {
             for k in 0..self.names(i) {
@@ -163,21 +163,21 @@ impl<'d> Roll<'_, 'd> {
     }
 
     #[inline]
-    const fn twins(self, j: usize, i: usize, name: &'d str) -> Problem<'d> {
+    const fn twins(self, j: usize, i: usize, name: &'d str) -> Finding<'d> {
         match self {
             Roll::Parameters(command) => {
                 let first = or_empty(command.param(j));
                 let second = or_empty(command.param(i));
                 let (command, above) = (command.name(), command.name());
-                Problem::Long { first, second, name, command, above }
+                Finding::Long { first, second, name, command, above }
             }
-            Roll::Operands(command) => Problem::Operands { name, command: command.name() },
+            Roll::Operands(command) => Finding::Operands { name, command: command.name() },
             Roll::Subcommands(command) => {
                 let (first, second) =
                     (command.subcommands()[j].name(), command.subcommands()[i].name());
-                Problem::Commands { first, second, name, command: command.name() }
+                Finding::Commands { first, second, name, command: command.name() }
             }
-            Roll::Offers(param, _) => Problem::Offers { name: param.name(), offer: name },
+            Roll::Offers(param, _) => Finding::Offers { name: param.name(), offer: name },
         }
     }
 

@@ -1,6 +1,6 @@
 //! A bundle of what a command takes.
 
-use crate::check::problem::Problem;
+use crate::check::problem::Finding;
 use crate::record::command::{Bundle, Command};
 
 impl<'d> Bundle<'d> {
@@ -23,7 +23,7 @@ impl<'d> Bundle<'d> {
         if !command.is_draft()
             && let Some(why) = flaw
         {
-            Problem::Bundle { heading, why }.stop();
+            Finding::Bundle { heading, why }.stop();
         }
         Bundle::made(heading, command.own_params(), command.own_rules(), flaw)
     }

@@ -1,7 +1,7 @@
 //! A node of the tree: a program or one of its subcommands.
 
 use crate::check::names::program_name_fault;
-use crate::check::problem::Problem;
+use crate::check::problem::Finding;
 use crate::check::rules::{self, in_order};
 use crate::check::stops::{check_across, check_listed, check_names, check_taken};
 use crate::on_demand::abbreviations::abbreviates;
@@ -23,7 +23,7 @@ impl<'d> Command<'d> {
     #[inline]
     pub const fn new(name: &'d str) -> Self {
         if let Some(why) = program_name_fault(name) {
-            Problem::Name { name, why }.stop();
+            Finding::Name { name, why }.stop();
         }
         let mut command = Command::draft(name);
         command.set_draft(false);

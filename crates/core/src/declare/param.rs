@@ -2,7 +2,7 @@
 
 use crate::check::names::letter_fault;
 use crate::check::own::{self, name_fault};
-use crate::check::problem::Problem;
+use crate::check::problem::Finding;
 use crate::record::form::Form;
 use crate::record::param::{Param, Role};
 
@@ -11,7 +11,7 @@ impl<'d> Param<'d> {
     #[inline]
     pub(crate) const fn new(role: Role, name: &'d str, form: &'d Form<'d>) -> Self {
         if let Some(why) = name_fault(role, name) {
-            Problem::Name { name, why }.stop();
+            Finding::Name { name, why }.stop();
         }
         let mut param = Self::draft(role, name, form);
         param.set_static();

@@ -12,7 +12,8 @@ pub(crate) mod version;
 
 use self::page::HELP_FLAG;
 use self::version::VERSION_FLAG;
-use crate::check::problem::Problem;
+use crate::check::culprit::Problem;
+use crate::check::problem::Finding;
 use crate::record::alone::Alone;
 use crate::record::command::Command;
 use crate::record::line::{Reach, Reader, Usual};
@@ -66,7 +67,7 @@ impl<'d> Command<'d> {
 
     /// What is only known of a root when it is all there: it is listed nowhere, so nobody else looks at it.
     #[inline]
-    pub(crate) const fn stranger(&self) -> Option<Problem<'d>> {
+    pub(crate) const fn stranger(&self) -> Option<Finding<'d>> {
         self.stranger_among(USUAL)
     }
 

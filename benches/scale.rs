@@ -185,7 +185,7 @@ fn hostile() {
         seconds(|| page(root))
     });
     row("words of a kind, a page and a fault", 10, 10_000, |count| {
-        let offer = |at| Offer::new(leak(format!("w{at}"))).help("one of many");
+        let offer = |at| Offer::of(leak(format!("w{at}"))).help("one of many");
         let kind = leak(Kind::choice(leak((0..count).map(offer).collect::<Vec<_>>())));
         let form: &Form<'_> = leak(Form::words(leak([kind])));
         let option = |at| leak(Untyped::option(leak(format!("o{at}")), form)).param();

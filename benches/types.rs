@@ -50,7 +50,7 @@ enum Work {
 /// The typed values, if the line reads.
 pub(crate) fn read(words: &[OsString]) -> Option<Apiary> {
     match <Apiary as Declare>::COMMAND.read(words) {
-        Outcome::Reading(mut reading) => Some(Apiary::from_reading(&mut reading)),
+        Outcome::Reading(mut reading) => Some(Apiary::take_from(&mut reading)),
         _ => None,
     }
 }

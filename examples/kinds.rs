@@ -22,9 +22,9 @@ enum Side {
 
 impl Choice for Side {
     const OFFERS: &'static [Offer<'static>] = &[
-        Offer::new("east").help("the entrance gets the first sun"),
-        Offer::new("south").help("the entrance is warm at noon"),
-        Offer::new("sunrise").deprecated("east"),
+        Offer::of("east").help("the entrance gets the first sun"),
+        Offer::of("south").help("the entrance is warm at noon"),
+        Offer::of("sunrise").deprecated("east"),
     ];
     const VALUES: &'static [Self] = &[Side::East, Side::South, Side::East];
 }

@@ -47,7 +47,7 @@ enum Form {
 
 /// What completion offers as a hive; there may be others.
 fn hives(_: &SoFar) -> Vec<Known> {
-    vec![Known::new("A7").help("by the gate"), Known::new("B2").help("in the orchard")]
+    vec![Known::of("A7").help("by the gate"), Known::of("B2").help("in the orchard")]
 }
 
 fn main() -> std::process::ExitCode {

@@ -35,8 +35,8 @@ enum Form {
 
 impl Choice for Form {
     const OFFERS: &'static [Offer<'static>] = &[
-        Offer::new("line").help("all of it in one line"),
-        Offer::new("list").help("a line for each fact"),
+        Offer::of("line").help("all of it in one line"),
+        Offer::of("list").help("a line for each fact"),
     ];
     const VALUES: &'static [Self] = &[Form::Line, Form::List];
 }
@@ -58,7 +58,7 @@ static INSPECT: Command = Command::new("inspect")
 
 /// What completion offers as a hive; there may be others.
 fn hives(_: &SoFar) -> Vec<Known> {
-    vec![Known::new("A7").help("by the gate"), Known::new("B2").help("in the orchard")]
+    vec![Known::of("A7").help("by the gate"), Known::of("B2").help("in the orchard")]
 }
 
 fn main() -> std::process::ExitCode {

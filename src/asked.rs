@@ -96,7 +96,7 @@ fn stop(root: &Command<'_>, mistakes: &[String]) -> ! {
 
 /// The values of a bundle; once for each, as they are moved out of the reading.
 pub fn ask_bundle<T: FromReading>(base: Base) -> T {
-    T::from_reading(&mut locked(ANSWERS.get_or_init(|| read(base))).reading)
+    T::take_from(&mut locked(ANSWERS.get_or_init(|| read(base))).reading)
 }
 
 fn read(base: Base) -> Mutex<Answers> {

@@ -102,7 +102,7 @@ impl<'a, C: ?Sized> Call<'a, C> {
     ///
     /// When the type is that of another command.
     pub fn values<T: FromReading>(&mut self) -> T {
-        T::from_reading(&mut self.reading)
+        T::take_from(&mut self.reading)
     }
 
     /// Hands the work of an `async` handler to the program's executor.

@@ -32,7 +32,7 @@ pub trait FromReading: Declare + Sized {
     /// # Panics
     ///
     /// When the reading is that of another command.
-    fn from_reading(reading: &mut Reading<'_>) -> Self;
+    fn take_from(reading: &mut Reading<'_>) -> Self;
 }
 
 impl<T: Declare> Declare for Box<T> {
@@ -40,8 +40,8 @@ impl<T: Declare> Declare for Box<T> {
 }
 
 impl<T: FromReading> FromReading for Box<T> {
-    fn from_reading(reading: &mut Reading<'_>) -> Self {
-        Box::new(T::from_reading(reading))
+    fn take_from(reading: &mut Reading<'_>) -> Self {
+        Box::new(T::take_from(reading))
     }
 }
 

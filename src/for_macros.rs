@@ -33,15 +33,15 @@ pub trait Subcommands: Sized {
     /// Whether a line may name none of them.
     const IS_OPTIONAL: bool;
     /// The one that was read.
-    fn from_reading(reading: &mut Reading<'_>) -> Self;
+    fn take_from(reading: &mut Reading<'_>) -> Self;
 }
 
 impl<T: FromReading> Subcommands for T {
     const COMMAND: &'static Command<'static> = T::COMMAND;
     const IS_OPTIONAL: bool = false;
 
-    fn from_reading(reading: &mut Reading<'_>) -> Self {
-        T::from_reading(reading)
+    fn take_from(reading: &mut Reading<'_>) -> Self {
+        T::take_from(reading)
     }
 }
 
@@ -49,9 +49,9 @@ impl<T: FromReading> Subcommands for Option<T> {
     const COMMAND: &'static Command<'static> = T::COMMAND;
     const IS_OPTIONAL: bool = true;
 
-    fn from_reading(reading: &mut Reading<'_>) -> Self {
+    fn take_from(reading: &mut Reading<'_>) -> Self {
         let is_named = T::COMMAND.ask().subcommands().iter().any(|command| reading.passes(command));
-        is_named.then(|| T::from_reading(reading))
+        is_named.then(|| T::take_from(reading))
     }
 }
 

@@ -106,7 +106,7 @@ fn found(record: &str, so_far: &SoFar) -> Option<Vec<Known>> {
     }
     let mut known = Vec::new();
     while let Some(word) = fields.next() {
-        let value = Known::new(word).help(fields.next()?);
+        let value = Known::of(word).help(fields.next()?);
         known.push(if fields.next()? == "hidden" { value.hidden() } else { value });
     }
     Some(known)

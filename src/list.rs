@@ -42,7 +42,7 @@ const GRACE: Duration = Duration::from_millis(25);
 ///
 /// fn hives(so_far: &SoFar) -> Vec<Known> {
 ///     match so_far.get(&YARD).map(String::as_str) {
-///         Some("north") => vec![Known::new("A7").help("by the gate"), Known::new("A9")],
+///         Some("north") => vec![Known::of("A7").help("by the gate"), Known::of("A9")],
 ///         _ => Vec::new(),
 ///     }
 /// }
@@ -228,7 +228,7 @@ macro_rules! words {
         impl Value for $word {
             #[inline]
             fn known(self) -> Known {
-                Known::new(self)
+                Known::of(self)
             }
         }
     )*};

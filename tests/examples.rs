@@ -32,7 +32,7 @@ fn mixed_is_one_tree_whatever_declares_its_commands() {
     told("weather flight --from 90")
         .refuses("--from takes a number from 0 to 40; '90' is above that");
     for page in ["list -h", "inspect -h", "report -h"] {
-        told(page).succeeds().mentions("\nperiod     -s, --since SINCE    first year that counts");
+        told(page).succeeds().mentions("\nperiod     -s, --since NUMBER    first year that counts");
     }
 }
 

@@ -105,7 +105,8 @@ fn every_kind_of_faults_is_drawn_alone_and_beside_another() {
         let Outcome::Faults(faults) = exhibit.program().read_in(Words::new(&words), &around) else {
             continue;
         };
-        let kinds: BTreeSet<String> = faults.iter().map(|fault| fault.kind().name()).collect();
+        let kinds: BTreeSet<String> =
+            faults.iter().map(|fault| fault.kind().name().to_owned()).collect();
         if !kinds.contains(exhibit.name) && exhibit.name != "mistake" {
             misnamed.push((exhibit.line, kinds.clone()));
         }
@@ -117,9 +118,9 @@ fn every_kind_of_faults_is_drawn_alone_and_beside_another() {
     }
     assert!(misnamed.is_empty(), "under another name: {misnamed:#?}");
     let is_missing = |drawn: &BTreeSet<String>| {
-        FaultKind::ALL.iter().filter(|kind| !drawn.contains(&kind.name())).collect::<Vec<_>>()
+        FaultKind::ALL.iter().filter(|kind| !drawn.contains(kind.name())).collect::<Vec<_>>()
     };
-    beside.insert(ALONE.name());
+    beside.insert(ALONE.name().to_owned());
     let (alone, beside) = (is_missing(&alone), is_missing(&beside));
     assert!(alone.is_empty() && beside.is_empty(), "not alone: {alone:?}; not beside: {beside:?}");
 }

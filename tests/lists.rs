@@ -51,8 +51,8 @@ fn counted(so_far: &SoFar) -> Vec<Known> {
         _ = so_far.get(&KEY);
     }
     vec![
-        Known::new(format!("A{calls} {}", row.display())).help("by the gate\n"),
-        Known::new("C9").hidden(),
+        Known::of(format!("A{calls} {}", row.display())).help("by the gate\n"),
+        Known::of("C9").hidden(),
     ]
 }
 

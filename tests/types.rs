@@ -293,7 +293,7 @@ fn names_that_look_alike_do_not_meet() {
     assert_eq!(clavret::shape::Key::record(run::COMMAND_KEY).name(), "command");
     let words = ["add-code", "A7", "--as"];
     let Outcome::Reading(mut reading) = Names::COMMAND.read(&words) else { panic!() };
-    match Names::from_reading(&mut reading) {
+    match Names::take_from(&mut reading) {
         Names::AddCode { command, r#as } => assert_eq!((command.as_str(), r#as), ("A7", true)),
         Names::Add { code } => panic!("`add {code}` was not called"),
     }
@@ -303,7 +303,7 @@ fn names_that_look_alike_do_not_meet() {
 fn read(line: &str) -> Apiary {
     let words: Vec<&str> = line.split(' ').filter(|word| !word.is_empty()).collect();
     match Apiary::COMMAND.read(&words) {
-        Outcome::Reading(mut reading) => Apiary::from_reading(&mut reading),
+        Outcome::Reading(mut reading) => Apiary::take_from(&mut reading),
         other => panic!("`{line}` gave {other:?}"),
     }
 }
@@ -367,7 +367,7 @@ fn defaults_are_written_as_values_of_their_types() {
     }
 
     let read = |words: &'static [&'static str]| match Sited::COMMAND.read(words) {
-        Outcome::Reading(mut reading) => Ok(Sited::from_reading(&mut reading)),
+        Outcome::Reading(mut reading) => Ok(Sited::take_from(&mut reading)),
         other => Err(format!("{other:?}")),
     };
     let sited = Sited { near: (-33.9, 18.4), form: Form::Place, side: "left".into() };

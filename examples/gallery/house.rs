@@ -38,10 +38,10 @@ enum Lid {
 
 impl Choice for Lid {
     const OFFERS: &'static [Offer<'static>] = &[
-        Offer::new("gold").help("for the fair"),
-        Offer::new("white"),
-        Offer::new("black"),
-        Offer::new("silver").deprecated("white"),
+        Offer::of("gold").help("for the fair"),
+        Offer::of("white"),
+        Offer::of("black"),
+        Offer::of("silver").deprecated("white"),
     ];
     const VALUES: &'static [Self] = &[Lid::Gold, Lid::White, Lid::Black, Lid::White];
 }
@@ -56,9 +56,9 @@ enum Part {
 
 impl Choice for Part {
     const OFFERS: &'static [Offer<'static>] = &[
-        Offer::new("lid").value::<Lid>(),
-        Offer::new("jars").help("how many").value::<u8>(),
-        Offer::new("ribbon").help("its colour"),
+        Offer::of("lid").value::<Lid>(),
+        Offer::of("jars").help("how many").value::<u8>(),
+        Offer::of("ribbon").help("its colour"),
     ];
     const VALUES: &'static [Self] = &[Part::Lid, Part::Jars, Part::Ribbon];
 }
@@ -69,7 +69,7 @@ struct Tanks(&'static [&'static str]);
 
 impl Lister for Tanks {
     fn list(&self, _: SoFar) -> Option<Vec<Known>> {
-        Some(self.0.iter().map(|tank| Known::new(*tank).help("full")).collect())
+        Some(self.0.iter().map(|tank| Known::of(*tank).help("full")).collect())
     }
 
     fn is_closed(&self) -> bool {

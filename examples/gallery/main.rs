@@ -38,7 +38,7 @@ pub(crate) static PROGRAM: Program = Program::new(&GALLERY, &[Route::new(&GALLER
 
 fn names(_: &SoFar) -> Vec<Known> {
     let names: BTreeSet<&str> = exhibits().iter().map(|exhibit| exhibit.name).collect();
-    names.into_iter().map(Known::new).collect()
+    names.into_iter().map(Known::of).collect()
 }
 
 fn show(call: Call<'_>) -> Done {

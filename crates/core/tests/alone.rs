@@ -455,13 +455,13 @@ fn a_name_that_is_declared_anew_is_the_nearer_commands() {
         expect![[r#"
             apiary move   move a hive
 
-            usage      apiary move -y PLACE
+            usage      apiary move -y TEXT
 
-            option     -y, --place PLACE    new place
+            option     -y, --place TEXT    new place
 
-            anywhere       --yard DIR       folder
-                       -l, --loud           say more
-                       -h, --help           show this page
+            anywhere       --yard DIR      folder
+                       -l, --loud          say more
+                       -h, --help          show this page
         "#]],
     );
     shows(
@@ -487,13 +487,13 @@ fn a_name_that_is_declared_anew_is_the_nearer_commands() {
         expect![[r#"
             apiary move: two things to put right
 
-              apiary move --yrad a --place PLACE
-                          ^^^^^^   _____________
+              apiary move --yrad a --place TEXT
+                          ^^^^^^   ____________
                           1        2
               1  --yrad is not an option here; --yard is
               2  --place is needed: new place
 
-              like  apiary move --yard a --place PLACE
+              like  apiary move --yard a --place TEXT
               page  apiary move --help
         "#]],
     );

@@ -38,7 +38,7 @@ fn each_position_offers_what_may_stand_there() {
 struct Word;
 
 impl Choice for Word {
-    const OFFERS: &'static [Offer<'static>] = &[Offer::new("$(touch sting) `sting` \"'; sting\n")];
+    const OFFERS: &'static [Offer<'static>] = &[Offer::of("$(touch sting) `sting` \"'; sting\n")];
     const VALUES: &'static [Self] = &[Word];
 }
 
@@ -84,7 +84,7 @@ enum Hue {
 }
 
 impl Choice for Hue {
-    const OFFERS: &'static [Offer<'static>] = &[Offer::new("blue"), Offer::new("black")];
+    const OFFERS: &'static [Offer<'static>] = &[Offer::of("blue"), Offer::of("black")];
     const VALUES: &'static [Self] = &[Hue::Blue, Hue::Black];
 }
 

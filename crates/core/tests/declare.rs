@@ -63,7 +63,7 @@ fn what_could_never_be_met_is_a_problem() {
     let length = valid::length(3, 1);
     let jars: Named<Option<u8>> = Named::draft("jars").valid(&bounds);
     let lost: Named<Option<String>> = Named::draft("lost").valid(&length);
-    let offers = [Offer::new("comb"), Offer::new("wax"), Offer::new("comb")];
+    let offers = [Offer::of("comb"), Offer::of("wax"), Offer::of("comb")];
     let kind = Kind::choice(&offers);
     let kinds = [&kind];
     let (form, many) = (Form::words(&kinds), Form::words(&kinds).many());

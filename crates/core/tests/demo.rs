@@ -18,8 +18,8 @@ pub(crate) enum Queen {
 
 impl Choice for Queen {
     const OFFERS: &'static [Offer<'static>] = &[
-        Offer::new("white").help("hatched in a year ending in 1 or 6"),
-        Offer::new("blue").help("in 5 or 0"),
+        Offer::of("white").help("hatched in a year ending in 1 or 6"),
+        Offer::of("blue").help("in 5 or 0"),
     ];
     const VALUES: &'static [Self] = &[Queen::White, Queen::Blue];
 }

@@ -442,11 +442,11 @@ fn a_line_that_is_offered_passes_the_programs_own_test() {
         &REPORT,
         "--since 2026 --until 3000",
         expect![[r#"
-        report --since 2026 --until 3000
-                                    ^^^^
-        --until takes a whole number from 1900 to 2100; '3000' is above that
+            report --since 2026 --until 3000
+                                        ^^^^
+            --until takes a whole number from 1900 to 2100; '3000' is above that
 
-        like  report --since 2026 --until UNTIL
-    "#]],
+            like  report --since 2026 --until NUMBER
+        "#]],
     );
 }

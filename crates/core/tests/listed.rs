@@ -29,10 +29,10 @@ impl Lister for Hives {
         let yard = yard.or_else(|| so_far.variable("HOME_YARD").map(PathBuf::from));
         match yard.as_ref().and_then(|yard| yard.to_str()).unwrap_or("north") {
             "north" => Some(vec![
-                Known::new("A7").help("by the gate"),
-                Known::new("A9").help("in the orchard"),
-                Known::new("B 2"),
-                Known::new("C9").hidden(),
+                Known::of("A7").help("by the gate"),
+                Known::of("A9").help("in the orchard"),
+                Known::of("B 2"),
+                Known::of("C9").hidden(),
             ]),
             "empty" => Some(Vec::new()),
             "nameless" => Some(vec!["".into(), "X1".into()]),
@@ -204,42 +204,42 @@ fn pages_show_a_closed_list_and_its_help() {
     shows(
         "inspect --help",
         expect![[r#"
-            HIVE                   hive to inspect
-                                          A7     by the gate
-                                          A9     in the orchard
-                                          'B 2'
+                HIVE                   hive to inspect
+                                              A7     by the gate
+                                              A9     in the orchard
+                                              'B 2'
 
-        options        --beside BESIDE    several may be joined by commas; may be given
-                                          again
-                                          A7     by the gate
-                                          A9     in the orchard
-                                          'B 2'"#]],
+            options        --beside BESIDE    several may be joined by commas; may be given
+                                              again
+                                              A7     by the gate
+                                              A9     in the orchard
+                                              'B 2'"#]],
     );
     shows(
         "inspect -h",
         expect![[r#"
-            HIVE                   hive to inspect: A7, A9 or 'B 2'
+                HIVE                   hive to inspect: A7, A9 or 'B 2'
 
-        options        --beside BESIDE    A7, A9 or 'B 2'; several may be joined by
-                                          commas; may be given again"#]],
+            options        --beside BESIDE    A7, A9 or 'B 2'; several may be joined by
+                                              commas; may be given again"#]],
     );
     shows(
         "-y large help inspect",
         expect![[r#"
-            HIVE                   hive to inspect: A1, A2, A3, A4, A5, A6, A7,
-                                          A8, and 4992 more
+                HIVE                   hive to inspect: A1, A2, A3, A4, A5, A6, A7,
+                                              A8, and 4992 more
 
-        options        --beside BESIDE    A1, A2, A3, A4, A5, A6, A7, A8, and 4992 more;
-                                          several may be joined by commas; may be given
-                                          again"#]],
+            options        --beside BESIDE    A1, A2, A3, A4, A5, A6, A7, A8, and 4992 more;
+                                              several may be joined by commas; may be given
+                                              again"#]],
     );
     shows(
         "inspect -y empty -h",
         expect![[r#"
-            HIVE                   hive to inspect
+                HIVE                   hive to inspect
 
-        options        --beside BESIDE    several may be joined by commas; may be given
-                                          again"#]],
+            options        --beside BESIDE    several may be joined by commas; may be given
+                                              again"#]],
     );
 }
 

@@ -80,7 +80,7 @@ fn what_was_left_out_is_put_where_it_was_left_out() {
                                   1    2
           1  --frames takes a whole number; 'many' is not one
           2  HIVE is missing
-          like  Apiary inspect --frames FRAMES HIVE
+          like  Apiary inspect --frames NUMBER HIVE
         inspect A7 frames=6
           'frames=6' is one word too many for Apiary inspect
           try   Apiary inspect A7 --frames=6
@@ -98,9 +98,10 @@ fn what_was_left_out_is_put_where_it_was_left_out() {
           2  -f is not an option here; Apiary inspect has it
         inspect A7 -f FRAMES
           --frames takes a whole number; 'FRAMES' is not one
+          like  Apiary inspect A7 -f NUMBER
         inspect A7 --at 9 3
           --at does not take '9 3': takes the lower row first
-          like  Apiary inspect A7 --at AT AT
+          like  Apiary inspect A7 --at NUMBER NUMBER
     "#]]
     .assert_eq(&said(&lines));
 }
@@ -181,37 +182,37 @@ fn one_bound_is_enough() {
     expect![[r#"
         weigh --light 0.1
           --light takes a number, 0.5 or more; '0.1' is below that
-          like  Apiary weigh --light LIGHT
+          like  Apiary weigh --light AMOUNT
         weigh --heavy 61
           --heavy takes a number, 60 or less; '61' is above that
-          like  Apiary weigh --heavy HEAVY
+          like  Apiary weigh --heavy AMOUNT
         weigh --cold 5
           --cold takes a whole number, 4 or less; '5' is above that
-          like  Apiary weigh --cold COLD
+          like  Apiary weigh --cold NUMBER
         weigh --cold 200
           --cold takes a whole number, 4 or less; '200' is above that
-          like  Apiary weigh --cold COLD
+          like  Apiary weigh --cold NUMBER
         weigh --many 2
           --many takes a whole number, 3 or more; '2' is below that
-          like  Apiary weigh --many MANY
+          like  Apiary weigh --many NUMBER
         weigh --many 256
           --many takes a whole number from 3 to 255; '256' is above that
-          like  Apiary weigh --many MANY
+          like  Apiary weigh --many NUMBER
     "#]]
     .assert_eq(&said(&lines));
     let Outcome::Request(page) = APIARY.read(words("weigh --help")) else { panic!() };
     expect![[r#"
         Apiary weigh
 
-        usage      Apiary weigh [--light LIGHT] [--heavy HEAVY] [--cold COLD]
-                                [--many MANY]
+        usage      Apiary weigh [--light AMOUNT] [--heavy AMOUNT] [--cold NUMBER]
+                                [--many NUMBER]
 
-        options        --light LIGHT    0.5 or more
-                       --heavy HEAVY    60 or less
-                       --cold COLD      4 or less
-                       --many MANY      3 or more
+        options        --light AMOUNT    0.5 or more
+                       --heavy AMOUNT    60 or less
+                       --cold NUMBER     4 or less
+                       --many NUMBER     3 or more
 
-        anywhere   -h, --help           show this page
+        anywhere   -h, --help            show this page
     "#]]
     .assert_eq(&page.text(Look::PLAIN));
 }

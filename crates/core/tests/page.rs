@@ -328,13 +328,13 @@ fn bundles_have_headings_and_read_like_a_commands_own() {
     expect![[r#"
         count
 
-        usage      count [-s SINCE] [--days DAYS | --until UNTIL] HIVE
+        usage      count [-s TEXT] [--days NUMBER | --until TEXT] HIVE
 
         operand    HIVE
 
-        period     -s, --since SINCE    first day
-                       --days DAYS      how many: a whole number; not with --until
-                       --until UNTIL    last day; not with --days
+        period     -s, --since TEXT     first day
+                       --days NUMBER    how many: a whole number; not with --until
+                       --until TEXT     last day; not with --days
 
         anywhere   -h, --help           show this page
     "#]]
@@ -416,7 +416,7 @@ fn emphasis_and_code_of_a_description_are_coloured_and_keep_their_marks() {
         lines,
         [
             "[2mdescription]   [1m**Counts**] [1m`two] [1mwords`;] 2 * 3, a_b and [3m_all] [3mof] [3mit_.]",
-            "[2moption]        [1m    --frames] [3mFRAMES]    a *count*: a whole number",
+            "[2moption]        [1m    --frames] [3mNUMBER]    a *count*: a whole number",
             "A [1m(`u8`),] [3m*not] [3mmore*,] or *.toml.",
         ]
     );

@@ -177,7 +177,8 @@ fn an_operand_that_moves_others_to_where_they_may_not_be_is_not_offered() {
         .takes(&[CALM.param(), PAIR.param()])
         .rules(&[Rule::not_with(CALM.param(), &[PAIR.param()])]);
     let mut cursor = Cursor::new(&[] as &[&str], "");
-    let offers_yes = |cursor: &Cursor| format!("{:?}", complete(&MOVE, cursor, None)).contains("\"yes\"");
+    let offers_yes =
+        |cursor: &Cursor| format!("{:?}", complete(&MOVE, cursor, None)).contains("\"yes\"");
     assert!(offers_yes(&cursor));
     cursor.after.push(Typed::new("yes"));
     assert!(!offers_yes(&cursor));

@@ -80,11 +80,11 @@ fn together_or_not_at_all_and_needed_with_a_value() {
         &REPORT,
         "--lon 2",
         expect![[r#"
-            report --lon 2 --lat LAT
-                           _________
+            report --lon 2 --lat AMOUNT
+                           ____________
             --lat and --lon go together; --lat is missing
 
-            like  report --lon 2 --lat LAT
+            like  report --lon 2 --lat AMOUNT
         "#]],
     );
     refuses(
@@ -185,7 +185,7 @@ fn only_one_of_several() {
                        ^
             --jars takes a multiple of 6; '7' is not one
 
-            like  harvest -j JARS
+            like  harvest -j NUMBER
         "#]],
     );
     refuses(
@@ -196,7 +196,7 @@ fn only_one_of_several() {
                        ^^^
             --jars takes a whole number from 1 to 900; '906' is above that
 
-            like  harvest -j JARS
+            like  harvest -j NUMBER
         "#]],
     );
 }
@@ -241,30 +241,30 @@ fn the_page_says_the_rules_beforehand() {
     expect![[r#"
         report
 
-        usage      report [--lat LAT] [--lon LON] [--as AS] [-o FILE] [FROM]
+        usage      report [--lat AMOUNT] [--lon AMOUNT] [--as TEXT] [-o FILE] [FROM]
 
         operand    FROM
 
-        options        --lat LAT     a number; only with --lon
-                       --lon LON     a number; only with --lat
-                       --as AS       table unless given
-                   -o, --out FILE    needed with --as csv; only with FROM
+        options        --lat AMOUNT    a number; only with --lon
+                       --lon AMOUNT    a number; only with --lat
+                       --as TEXT       table unless given
+                   -o, --out FILE      needed with --as csv; only with FROM
 
-        anywhere   -h, --help        show this page
+        anywhere   -h, --help          show this page
     "#]]
     .assert_eq(&page(&REPORT));
     expect![[r#"
         harvest
 
-        usage      harvest [-j JARS] [-b] [TANK]
+        usage      harvest [-j NUMBER] [-b] [TANK]
 
-        operand    TANK               not with --jars or --barrel
+        operand    TANK                 not with --jars or --barrel
 
-        options    -j, --jars JARS    1 to 900, a multiple of 6; not with --barrel or
-                                      TANK
-                   -b, --barrel       not with --jars or TANK
+        options    -j, --jars NUMBER    1 to 900, a multiple of 6; not with --barrel or
+                                        TANK
+                   -b, --barrel         not with --jars or TANK
 
-        anywhere   -h, --help         show this page
+        anywhere   -h, --help           show this page
     "#]]
     .assert_eq(&page(&HARVEST));
 }

@@ -155,7 +155,7 @@ fn letters_of_all_sorts_are_found() {
     static NUMBER: Named<Option<u8>> = Named::new("#").help("how many");
     static COUNT_SOME: Command = Command::new("count").takes(&[NUMBER.param()]);
     let page = Page::of(&CommandPath::of(&COUNT_SOME), PageLength::Short).draw(Look::PLAIN);
-    assert!(page.contains("\noption     -# VALUE      how many: a whole number\n"), "{page}");
+    assert!(page.contains("\noption     -# NUMBER     how many: a whole number\n"), "{page}");
     let words = ["-R"];
     let doubled: Flag = Flag::draft("root").letter('R');
     let params = [RECURSE.param(), doubled.param()];

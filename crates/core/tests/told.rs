@@ -89,12 +89,12 @@ fn what_is_in_the_wake_of_another_fault_is_not_told() {
         &APIARY,
         "lable A7 --mail x",
         expect![[r#"
-        apiary lable A7 --mail x
-               ^^^^^
-        'lable' is not a command here; label is
+            apiary lable A7 --mail x
+                   ^^^^^
+            'lable' is not a command here; label is
 
-        like  apiary label A7 --mail x --because BECAUSE --batch BATCH
-    "#]],
+            like  apiary label A7 --mail x --because TEXT --batch TEXT
+        "#]],
     );
     refuses(
         &APIARY,
@@ -109,7 +109,7 @@ fn what_is_in_the_wake_of_another_fault_is_not_told() {
         &APIARY,
         "label A7 --becuase x --batch y --nosuch",
         expect![[r#"
-            apiary label A7 --becuase x --batch y --nosuch --mail MAIL
+            apiary label A7 --becuase x --batch y --nosuch --mail TEXT
                             ^^^^^^^^^             ^^^^^^^^ ___________
                             1                     2        3
             1  --becuase is not an option here; --because is
@@ -131,11 +131,11 @@ fn what_is_missing_stands_at_its_place() {
         &COAST,
         "-q mark A7",
         expect![[r#"
-            coast -q --shore SHORE mark A7
-                     _____________
+            coast -q --shore TEXT mark A7
+                     ____________
             --shore is needed
 
-            like  coast -q --shore SHORE mark A7
+            like  coast -q --shore TEXT mark A7
         "#]],
     );
     refuses(
@@ -155,13 +155,13 @@ fn what_is_missing_stands_at_its_place() {
         &EACH,
         "-- echo",
         expect![[r#"
-            each HIVE --batch BATCH -- echo
-                 ____ _____________
+            each HIVE --batch TEXT -- echo
+                 ____ ____________
                  1    2
             1  HIVE is missing
             2  --batch is needed
 
-            like  each HIVE --batch BATCH -- echo
+            like  each HIVE --batch TEXT -- echo
         "#]],
     );
 }

@@ -42,7 +42,7 @@ fn a_list_known_at_run_time_is_as_good_as_an_enum() {
     let help = Queen::OFFERS.iter();
     let offers: Vec<Offer<'_>> = help.copied().collect();
     let kind = Kind::choice(&offers);
-    let (kinds, own) = ([&kind], Offer::new("white"));
+    let (kinds, own) = ([&kind], Offer::of("white"));
     let form = Form::words(&kinds);
     let untyped = Untyped::option("queen", &form).letter('q').default("white").help("its mark");
     assert_eq!(shown(typed.param()), shown(untyped.param()));
@@ -155,7 +155,7 @@ fn a_reading_is_looked_at_parameter_by_parameter() {
 fn a_fault_is_looked_at_by_its_facts() {
     let faults = faults("inspect A7 --frames many --at 1 2 3");
     let fault = faults.iter().next().unwrap();
-    assert!(matches!(fault.facts(), Facts::Word { at: 0, more: 0 }));
+    assert!(matches!(faults.facts_of(fault), Facts::Word { at: 0, more: 0, .. }));
     assert_eq!(fault.params()[0].name(), "frames");
 
     static JARS: Flag = Flag::new("jars");
@@ -167,10 +167,10 @@ fn a_fault_is_looked_at_by_its_facts() {
     let Outcome::Faults(faults) = HARVEST.read(&["--jars", "--barrel"]) else { panic!() };
     let [broken, missing] = faults.iter().collect::<Vec<_>>()[..] else { panic!("{faults:?}") };
     let names: Vec<_> = broken.params().iter().map(|param| param.name()).collect();
-    assert!(matches!(broken.facts(), Facts::Rule(_)));
+    assert!(matches!(faults.facts_of(broken), Facts::Rule(_)));
     assert_eq!((names, broken.places().count()), (vec!["jars", "barrel"], 2));
     assert_eq!(faults.sentence_of(broken), "only one of --jars and --barrel can be given");
-    assert!(matches!(missing.facts(), Facts::Part { found: 0, words: 1 }));
+    assert!(matches!(faults.facts_of(missing), Facts::Part { found: 0, words: 1 }));
 }
 
 /// Nothing that a declaration says need outlive it.

@@ -421,11 +421,11 @@ fn rules_see_what_the_words_say() {
         expect![[r#"
             apiary harvest: one thing to put right
 
-              apiary harvest --jars 3 --moisture MOISTURE
-                                      ___________________
+              apiary harvest --jars 3 --moisture AMOUNT
+                                      _________________
               --jars needs --moisture as well
 
-              like  apiary harvest --jars 3 --moisture MOISTURE
+              like  apiary harvest --jars 3 --moisture AMOUNT
               page  apiary harvest --help
         "#]],
     );

@@ -15,7 +15,7 @@ pub(crate) fn of_type(of: &TokenStream, generics: &Generics) -> TokenStream {
     anonymous(&quote! {
         #items
         impl ::clavret::for_macros::FromReading for #of {
-            fn from_reading(_: &mut ::clavret::for_macros::Reading<'_>) -> Self {
+            fn take_from(_: &mut ::clavret::for_macros::Reading<'_>) -> Self {
                 ::core::unreachable!()
             }
         }

@@ -17,17 +17,8 @@ use crate::sorts::SORTS;
 /// Setters that a document has no key for, each with the reason.
 const WITHOUT_KEY: &[&str] = &[
     // What takes code, or another declaration.
-    "adapted",
-    "as_draft",
-    "by",
-    "commands_of",
-    "declared_in",
-    "looked_at",
-    // Said otherwise: by lists of tables, by the name.
-    "commands",
-    "named",
-    "of_kind",
-    "rules",
+    "adapted", "by", // Said otherwise: by lists of tables, by the name.
+    "commands", "named", "of_kind", "rules",
 ];
 
 /// Keys that no setter is called as: tables and their names, and what is an argument in Rust.

@@ -4,7 +4,7 @@
 use std::path::PathBuf;
 
 use clavret_core::ask::{Noun, Param, Role};
-use clavret_core::faults::{Facts, Fault, FaultKind, Place};
+use clavret_core::faults::{Facts, Fault, FaultKind, Faults, Place};
 use clavret_core::inner;
 use clavret_core::reader::{Expects, Meaning, Reader, Step, Words};
 use clavret_core::world::Lister;
@@ -149,12 +149,11 @@ fn read_with(
     let param = reader.param_of(&step).map(place);
     words.extend(missing(root, &words, nth));
     words.extend_from_slice(after);
-    let is_about = |fault: &Fault<'_>| {
+    let is_about = |faults: &Faults<'_>, fault: &Fault<'_>| {
         let mends_later = fault.rule().is_some_and(|rule| !forbids(&reader, rule));
         let is_here = |place| matches!(place, Place::At { word, .. } if word >= before.len());
         // Of a list that is too long the first word too many is told.
-        let is_more =
-            matches!(fault.facts(), Facts::Count { found, most, .. } if found > most as usize);
+        let is_more = matches!(faults.facts_of(fault), Facts::Count { found, most, .. } if found > most as usize);
         // Of a value of several words that stands twice the first one is told.
         let each = fault.param().map_or(0, |param| param.kinds().len());
         let is_near = |place| matches!(place, Place::At { word, .. } if word + each > before.len());
@@ -163,7 +162,7 @@ fn read_with(
         !mends_later && (fault.places().any(is_here) || is_long)
     };
     match read(root, &words) {
-        Outcome::Faults(faults) if faults.iter().any(is_about) => None,
+        Outcome::Faults(faults) if faults.iter().any(|fault| is_about(&faults, fault)) => None,
         _ => Some((step.meaning(), param)),
     }
 }

@@ -18,7 +18,7 @@ pub(crate) static BATCHES: List = List::new(&batches);
 fn hives(so_far: &SoFar) -> Result<Vec<Known>, Failure> {
     let yard = Yard::so_far(so_far)?;
     let known = |(code, hive): (_, Option<Hive>)| {
-        Known::new(format!("{code}")).help(hive.and_then(|hive| hive.place).unwrap_or_default())
+        Known::of(format!("{code}")).help(hive.and_then(|hive| hive.place).unwrap_or_default())
     };
     Ok(yard.opened(yard.codes()?).into_iter().map(known).collect())
 }
@@ -28,7 +28,7 @@ fn standing(so_far: &SoFar) -> Result<Vec<Known>, Failure> {
     let codes = yard.codes()?;
     let are_few = codes.len() <= FEW;
     let known = |(code, hive): (_, Option<Hive>)| {
-        let known = Known::new(format!("{code}"));
+        let known = Known::of(format!("{code}"));
         match hive {
             Some(hive) if hive.retired.is_none() => known.help(hive.place.unwrap_or_default()),
             None if !are_few => known,
@@ -48,7 +48,7 @@ fn batches(so_far: &SoFar) -> Result<Vec<Known>, Failure> {
     for (code, hive) in yard.opened(codes) {
         for harvest in hive.into_iter().flat_map(|hive| hive.harvests) {
             let help = format!("{} kg", harvest.weight());
-            known.push(Known::new(harvest.batch(&code)).help(help));
+            known.push(Known::of(harvest.batch(&code)).help(help));
         }
     }
     Ok(known)

@@ -8,7 +8,7 @@ enum Order {
 }
 
 impl Choice for Order {
-    const OFFERS: &'static [Offer<'static>] = &[Offer::new("code"), Offer::new("place")];
+    const OFFERS: &'static [Offer<'static>] = &[Offer::of("code"), Offer::of("place")];
     const VALUES: &'static [Self] = &[Order::Code];
 }
 
@@ -25,7 +25,7 @@ enum Place {
 }
 
 impl Choice for Place {
-    const OFFERS: &'static [Offer<'static>] = &[Offer::new("east"), Offer::new("east")];
+    const OFFERS: &'static [Offer<'static>] = &[Offer::of("east"), Offer::of("east")];
     const VALUES: &'static [Self] = &[Place::East, Place::West];
 }
 

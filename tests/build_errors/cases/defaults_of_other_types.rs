@@ -25,7 +25,7 @@ enum ByHand {
 }
 
 impl Choice for ByHand {
-    const OFFERS: &'static [Offer<'static>] = &[Offer::new("table")];
+    const OFFERS: &'static [Offer<'static>] = &[Offer::of("table")];
     const VALUES: &'static [Self] = &[ByHand::Table];
 }
 

@@ -195,15 +195,16 @@ pub enum Hue {
 
 impl Choice for Hue {
     const OFFERS: &'static [Offer<'static>] = &[
-        Offer::new("blue"),
-        Offer::new("black").help("seldom seen"),
-        Offer::new("-dark"),
-        Offer::new("-5"),
-        Offer::new("brass").deprecated("blue"),
-        Offer::new("a,b"),
+        Offer::of("blue"),
+        Offer::of("black").help("seldom seen"),
+        Offer::of("-dark"),
+        Offer::of("-5"),
+        Offer::of("brass").deprecated("blue"),
+        Offer::of("a,b"),
     ];
     const VALUES: &'static [Self] =
         &[Hue::Blue, Hue::Black, Hue::Dark, Hue::Five, Hue::Brass, Hue::Both];
+    const PLACEHOLDER: &'static str = "HUE";
 }
 
 /// Keys of entries.
@@ -218,13 +219,14 @@ pub enum Part {
 
 impl Choice for Part {
     const OFFERS: &'static [Offer<'static>] = &[
-        Offer::new("note"),
-        Offer::new("count").help("in all").value::<u8>(),
-        Offer::new("hue").value::<Hue>(),
-        Offer::new("-low").value::<i16>(),
-        Offer::new("old").deprecated("note").value::<Code>(),
+        Offer::of("note"),
+        Offer::of("count").help("in all").value::<u8>(),
+        Offer::of("hue").value::<Hue>(),
+        Offer::of("-low").value::<i16>(),
+        Offer::of("old").deprecated("note").value::<Code>(),
     ];
     const VALUES: &'static [Self] = &[Part::Note, Part::Count, Part::Hue, Part::Low, Part::Old];
+    const PLACEHOLDER: &'static str = "PART";
 }
 
 /// A type of one's own: a letter and a number.

@@ -43,10 +43,10 @@ impl Lister for Listed {
                     yard.as_str().into(),
                     "blue".into(),
                     "-dark".into(),
-                    Known::new("black").hidden(),
+                    Known::of("black").hidden(),
                 ]
             }
-            None => vec!["blue".into(), "black".into(), Known::new("apiary").help("all of it")],
+            None => vec!["blue".into(), "black".into(), Known::of("apiary").help("all of it")],
         })
     }
 

@@ -46,10 +46,10 @@ pub const HOSTILE: [&str; 30] = [
 ];
 
 const WORDS: [Offer<'static>; 30] = {
-    let mut words = [Offer::new(""); 30];
+    let mut words = [Offer::of(""); 30];
     let mut at = 0;
     while at < words.len() {
-        words[at] = Offer::new(HOSTILE[at]).help("$(touch stung) `touch stung` 'x' \"%d\" \\n;");
+        words[at] = Offer::of(HOSTILE[at]).help("$(touch stung) `touch stung` 'x' \"%d\" \\n;");
         at += 1;
     }
     words
@@ -86,7 +86,7 @@ enum Part {
 
 impl Choice for Part {
     const OFFERS: &'static [Offer<'static>] =
-        &[Offer::new("word").value::<Hostile>(), Offer::new("jars").value::<u8>()];
+        &[Offer::of("word").value::<Hostile>(), Offer::of("jars").value::<u8>()];
     const VALUES: &'static [Self] = &[Part::Word, Part::Jars];
 }
 
@@ -123,12 +123,12 @@ static RUN: Command = Command::new("run").takes(&[PROGRAM.param(), REST.param()]
 
 /// The same words, known at run time, and some that are never offered.
 fn found(_: &SoFar) -> Vec<Known> {
-    let mut known = vec![Known::new("\u{1b}[31mred")];
+    let mut known = vec![Known::of("\u{1b}[31mred")];
     for word in HOSTILE {
-        known.push(Known::new(word).help("$(touch stung)\n`touch stung`\u{1b}[31m \"%d\";"));
+        known.push(Known::of(word).help("$(touch stung)\n`touch stung`\u{1b}[31m \"%d\";"));
     }
     #[cfg(unix)]
-    known.push(Known::new(<std::ffi::OsString as std::os::unix::ffi::OsStringExt>::from_vec(
+    known.push(Known::of(<std::ffi::OsString as std::os::unix::ffi::OsStringExt>::from_vec(
         b"no\xff".to_vec(),
     )));
     known
@@ -171,7 +171,7 @@ odd! {
     PRINTS "prints" after(|| _ = std::io::stdout().write_all(b"stung\nwords\x1e"));
     FAILS "fails" Err::<Vec<Known>, _>("stung");
     AGAIN "again" after(again);
-    MILLION "million" (0..1_000_000).map(|at| Known::new(format!("m{at:06}"))).collect::<Vec<_>>();
+    MILLION "million" (0..1_000_000).map(|at| Known::of(format!("m{at:06}"))).collect::<Vec<_>>();
 }
 
 /// The program.

@@ -1,6 +1,6 @@
 //! How a line is read, for programs. `docs/tool.md` has the shape.
 
-use clavret::faults::{Fault, Faults, FixWord, Place};
+use clavret::faults::{Facts, Fault, Faults, FixWord, Place};
 use clavret::look::Look;
 use clavret::{Outcome, Reading};
 use serde_json::{Map, Value, json};
@@ -62,6 +62,23 @@ fn fix(words: &[FixWord]) -> Vec<Value> {
 fn fault(faults: &Faults<'_>, fault: &Fault<'_>) -> Value {
     let mut value = short(faults, fault);
     value["sentence"] = json!(faults.sentence_of(fault));
+    match faults.facts_of(fault) {
+        Facts::Unknown { owners } if !owners.is_empty() => value["commands"] = json!(owners),
+        Facts::Word { choices, lowest, highest, .. } => {
+            if !choices.is_empty() {
+                value["choices"] = json!(choices);
+            }
+            for (key, bound) in [("lowest", lowest), ("highest", highest)] {
+                if let Some(bound) = bound {
+                    value[key] = json!(bound);
+                }
+            }
+        }
+        Facts::Count { found, fewest, most } => {
+            value["count"] = json!({ "found": found, "fewest": fewest, "most": most });
+        }
+        _ => {}
+    }
     value
 }
 

@@ -18,8 +18,8 @@ use crate::record::standard::Standard;
 ///
 /// impl Choice for Queen {
 ///     const OFFERS: &'static [Offer<'static>] = &[
-///         Offer::new("white").help("years ending in 1 or 6"),
-///         Offer::new("blue").help("years ending in 5 or 0"),
+///         Offer::of("white").help("years ending in 1 or 6"),
+///         Offer::of("blue").help("years ending in 5 or 0"),
 ///     ];
 ///     const VALUES: &'static [Self] = &[Queen::White, Queen::Blue];
 /// }
@@ -38,6 +38,9 @@ pub trait Choice: Clone + Send + Sync + 'static {
     const OFFERS: &'static [Offer<'static>];
     /// The value of each word, in the same order: as many as there are words, or the build stops.
     const VALUES: &'static [Self];
+    /// What pages show for a value of an option: the type's name in upper case, where it is derived. Without one, the option's
+    /// name stands there.
+    const PLACEHOLDER: &'static str = "";
     #[doc(hidden)]
     const PAINTS: bool = false;
 }
@@ -58,7 +61,7 @@ impl<'d> Offer<'d> {
     /// }
     /// impl Choice for Key {
     ///     const OFFERS: &'static [Offer<'static>] =
-    ///         &[Offer::new("calm").value::<bool>(), Offer::new("frames").value::<u8>()];
+    ///         &[Offer::of("calm").value::<bool>(), Offer::of("frames").value::<u8>()];
     ///     const VALUES: &'static [Self] = &[Key::Calm, Key::Frames];
     /// }
     /// static SET: Named<BTreeMap<Key, String>> = Named::new("set");
@@ -95,7 +98,7 @@ impl<T: Choice> FromWord for T {
             T::OFFERS.len() == T::VALUES.len(),
             "a choice needs a value for each of its words, and no more"
         );
-        Kind::choice(T::OFFERS).painting(T::PAINTS)
+        Kind::choice(T::OFFERS).placeholder(T::PLACEHOLDER).painting(T::PAINTS)
     };
 
     const STANDARD: Option<Standard> =

@@ -314,7 +314,7 @@ impl FromWord for bool {
 macro_rules! addresses {
     ($($type:ty, $standard:ident: $noun:literal, $example:literal;)*) => {$(
         impl FromWord for $type {
-            const KIND: &'static Kind<'static> = &Kind::new($noun, $example).explained();
+            const KIND: &'static Kind<'static> = &Kind::new($noun, $example).explained().placeholder("ADDRESS");
             const STANDARD: Option<Standard> = Some(Standard::$standard);
 
             #[inline]

@@ -18,7 +18,8 @@ pub enum When {
 
 impl Choice for When {
     const OFFERS: &'static [Offer<'static>] =
-        &[Offer::new("auto"), Offer::new("always"), Offer::new("never")];
+        &[Offer::of("auto"), Offer::of("always"), Offer::of("never")];
     const VALUES: &'static [Self] = &[When::Auto, When::Always, When::Never];
+    const PLACEHOLDER: &'static str = "WHEN";
     const PAINTS: bool = true;
 }

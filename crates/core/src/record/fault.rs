@@ -2,12 +2,11 @@
 
 use super::brought::{Brings, Say};
 use super::mend::Mend;
-use super::param::{Param, Times, is as is_record};
+use super::param::{Param, is as is_record};
 use super::refusal::Reason;
 use super::rule::Rule;
 use super::unread::Unread;
 use crate::text::Listed;
-use crate::wording::with_dashes;
 
 /// What a developer's own test of a reading holds against it. See
 /// [`Command::judged_by`](crate::Command::judged_by).
@@ -42,7 +41,7 @@ pub struct Fault<'d> {
 
 /// Makes the kinds of faults, and the list of them.
 macro_rules! fault_kinds {
-    ($($(#[$about:meta])* $kind:ident,)*) => {
+    ($($(#[$about:meta])* $kind:ident $name:literal,)*) => {
         /// What is wrong.
         #[derive(Debug, Clone, Copy, PartialEq, Eq)]
         #[non_exhaustive]
@@ -53,88 +52,111 @@ macro_rules! fault_kinds {
         impl FaultKind {
             /// All of them.
             pub const ALL: &'static [FaultKind] = &[$(FaultKind::$kind,)*];
+
+            /// What it is called where another program reads it: `option-unknown`. These names stay as they are.
+            pub const fn name(self) -> &'static str {
+                match self {
+                    $(FaultKind::$kind => $name,)*
+                }
+            }
         }
     };
 }
 
 fault_kinds! {
     /// An option that nothing in reach is called.
-    OptionUnknown,
+    OptionUnknown "option-unknown",
     /// An abbreviation that several options begin with.
-    OptionAmbiguous,
+    OptionAmbiguous "option-ambiguous",
     /// An option that may be given once is given again.
-    OptionRepeated,
+    OptionRepeated "option-repeated",
     /// A needed option is not given.
-    OptionMissing,
+    OptionMissing "option-missing",
     /// A word where a subcommand is wanted that none is called.
-    CommandUnknown,
+    CommandUnknown "command-unknown",
     /// An abbreviation that several subcommands begin with.
-    CommandAmbiguous,
+    CommandAmbiguous "command-ambiguous",
     /// A command that needs a subcommand got none.
-    CommandMissing,
+    CommandMissing "command-missing",
     /// A needed operand is not given.
-    OperandMissing,
+    OperandMissing "operand-missing",
     /// A word more than the command takes.
-    OperandExtra,
+    OperandExtra "operand-extra",
     /// An option is given without its value.
-    ValueMissing,
+    ValueMissing "value-missing",
     /// A value is attached to something that takes none.
-    ValueUnwanted,
+    ValueUnwanted "value-unwanted",
     /// The first of several words is attached to the option's name.
-    ValueAttached,
+    ValueAttached "value-attached",
     /// A word is not of the kind that the parameter takes.
-    ValueMisfit,
+    ValueMisfit "value-misfit",
     /// A validator refuses a value.
-    ValueRefused,
+    ValueRefused "value-refused",
     /// A word is not text in UTF-8, and the parameter takes only text.
-    ValueNotText,
+    ValueNotText "value-not-text",
     /// A list has fewer or more values than it must have.
-    ValuesMiscounted,
+    ValuesMiscounted "values-miscounted",
     /// A value stands twice in a list that has each once.
-    ValueTwice,
+    ValueTwice "value-twice",
     /// What must be at a path is not, or what may not be is.
-    PathRefused,
+    PathRefused "path-refused",
     /// A file cannot be read: that of a secret, or the config file.
-    FileUnread,
+    FileUnread "file-unread",
     /// Parameters do not go together, or one needs another.
-    RuleBroken,
+    RuleBroken "rule-broken",
     /// The developer's own test refuses the reading as a whole.
-    ReadingRefused,
+    ReadingRefused "reading-refused",
     /// A key of the config file that nothing is called.
-    SettingUnknown,
+    SettingUnknown "setting-unknown",
     /// The config file cannot be understood.
-    SettingMalformed,
+    SettingMalformed "setting-malformed",
 }
 
-/// What is known of a fault beside its kind and its place: see [`Fault::facts`].
-#[derive(Debug, Clone, Copy)]
+/// What is known of a fault beside its kind and its place, for a program to act on: see
+/// [`Faults::facts_of`](crate::faults::Faults::facts_of).
+#[derive(Debug, Clone)]
 #[non_exhaustive]
 pub enum Facts<'f> {
-    /// Nothing more.
+    /// Nothing more is known.
     Nothing,
-    /// A value is wrong: which of the words of its parameter's value, counted from 0, and how many after it
-    /// are meant too, as a pair is refused as a whole.
+    /// An option, or a command, has no such name here.
+    Unknown {
+        /// The commands that have it, each by the names that lead there from the root.
+        owners: Vec<Vec<&'f str>>,
+    },
+    /// A value is wrong, as what is accepted says.
     Word {
-        /// Which word.
+        /// Which of the words of the parameter's value it is, counted from 0.
         at: usize,
-        /// How many after it.
+        /// How many words after it are meant too: a pair is refused as a whole.
         more: usize,
+        /// The words that are accepted, where they are a closed list; deprecated ones are left out.
+        choices: Vec<&'f str>,
+        /// The lowest value that is accepted, as text.
+        lowest: Option<String>,
+        /// The highest value that is accepted, as text.
+        highest: Option<String>,
     },
     /// A value is there in part.
     Part {
-        /// The words that are there.
+        /// How many of its words are there.
         found: usize,
-        /// The words that it has.
+        /// How many words it has.
         words: usize,
     },
-    /// A list has too few values or too many; words, of an operand.
+    /// A list has too few values or too many; for an operand they are words.
     Count {
         /// How many there are.
         found: usize,
         /// How many there must be at least.
         fewest: u32,
-        /// How many there may be.
+        /// How many there may be at most.
         most: u32,
+    },
+    /// Words follow that no operand takes.
+    Extra {
+        /// How many there are.
+        found: usize,
     },
     /// A rule is broken.
     Rule(&'f Rule<'f>),
@@ -203,41 +225,6 @@ impl<'d> Fault<'d> {
     /// Where.
     pub const fn place(&self) -> Place {
         self.place
-    }
-
-    /// What else is known of it, by its kind.
-    ///
-    /// ```
-    /// # use clavret_core as clavret;
-    /// use clavret::{Command, Operand, Outcome};
-    /// use clavret::faults::Facts;
-    /// static COMBS: Operand<Vec<f64>> = Operand::new("kilograms").times(2, 3);
-    /// static HARVEST: Command = Command::new("harvest").takes(&[COMBS.param()]);
-    /// let Outcome::Faults(faults) = HARVEST.read(&["3.5"]) else { panic!() };
-    /// let fault = faults.iter().next().unwrap();
-    /// assert!(matches!(fault.facts(), Facts::Count { found: 1, fewest: 2, most: 3 }));
-    /// assert_eq!(faults.sentence_of(fault), "KILOGRAMS takes at least two, not one");
-    /// ```
-    pub fn facts(&self) -> Facts<'_> {
-        use FaultKind::{
-            FileUnread, OperandMissing, PathRefused, RuleBroken, ValueMisfit, ValueMissing,
-            ValueNotText, ValueRefused, ValueTwice, ValuesMiscounted,
-        };
-        match (self.kind, self.param) {
-            (ValueMissing | OperandMissing, Some(param)) => {
-                Facts::Part { found: self.count, words: param.kinds().len() }
-            }
-            (ValuesMiscounted, Some(param)) => {
-                let Times { min: fewest, max: most } = param.miscounted_times();
-                Facts::Count { found: self.count, fewest, most }
-            }
-            (ValueMisfit | ValueRefused | ValueNotText | ValueTwice | PathRefused, _) => {
-                Facts::Word { at: self.which(), more: self.more() }
-            }
-            (RuleBroken, _) => self.rule.map_or(Facts::Nothing, Facts::Rule),
-            (FileUnread, _) => self.unread.as_deref().map_or(Facts::Nothing, Facts::File),
-            _ => Facts::Nothing,
-        }
     }
 
     /// The parameters that are meant: the one that it is about, and those that a broken rule is about.
@@ -336,13 +323,6 @@ impl<'d> Fault<'d> {
     /// For the order in which faults are shown: as their places stand in the line.
     pub(crate) fn order(&self) -> (usize, usize) {
         self.place.order()
-    }
-}
-
-impl FaultKind {
-    /// What it is called where a program reads of it: `option-unknown`.
-    pub fn name(self) -> String {
-        with_dashes(&format!("{self:?}"))
     }
 }
 

@@ -37,7 +37,7 @@ pub struct Known {
 
 impl Known {
     /// A word. It may be of any bytes; completion offers it where it is text that can be typed.
-    pub fn new(word: impl Into<OsString>) -> Self {
+    pub fn of(word: impl Into<OsString>) -> Self {
         Known { word: word.into(), ..Known::default() }
     }
 
@@ -80,7 +80,7 @@ macro_rules! from_words {
     ($($word:ty)*) => {$(
         impl From<$word> for Known {
             fn from(word: $word) -> Self {
-                Known::new(word)
+                Known::of(word)
             }
         }
     )*};

@@ -30,7 +30,7 @@ use crate::text::Listed;
 /// impl Lister for Hives {
 ///     fn list(&self, so_far: SoFar) -> Option<Vec<Known>> {
 ///         let yard = so_far.get(&YARD)?;
-///         Some(vec![Known::new(yard.clone() + "1"), Known::new(yard.clone() + "2")])
+///         Some(vec![Known::of(yard.clone() + "1"), Known::of(yard.clone() + "2")])
 ///     }
 ///
 ///     fn is_closed(&self) -> bool {

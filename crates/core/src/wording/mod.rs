@@ -205,18 +205,6 @@ const fn ends<const N: usize>(lengths: [usize; N]) -> [u16; N] {
     ends
 }
 
-/// A name of several words in lower case, with dashes between: `OneFault` is `one-fault`.
-pub(crate) fn with_dashes(name: &str) -> String {
-    let mut text = String::new();
-    for letter in name.chars() {
-        if letter.is_ascii_uppercase() && !text.is_empty() {
-            text.push('-');
-        }
-        text.push(letter.to_ascii_lowercase());
-    }
-    text
-}
-
 /// A bit for each place of a phrase: of `{2}` the third.
 const fn places(text: &str) -> u16 {
     let (bytes, mut places, mut i) = (text.as_bytes(), 0, 0);
@@ -232,7 +220,7 @@ const fn places(text: &str) -> u16 {
 /// Makes phrases of their names and their texts, group by group. The texts of a group
 /// stand one after the other in one: a pointer for each would have to be put right at each start.
 macro_rules! phrases {
-    ($($group:ident { $first:ident $its_text:literal $($name:ident $text:literal)* })*) => {
+    ($($group:ident { $first:ident $its_key:literal $its_text:literal $($name:ident $key:literal $text:literal)* })*) => {
         /// A fixed phrase of pages and faults. Its text in English says what it is for: what stands for another has a
         /// number in braces, from `{0}` on.
         #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -259,8 +247,11 @@ macro_rules! phrases {
             pub const ALL: &'static [Phrase] = &[$(Phrase::$first, $(Phrase::$name,)*)*];
 
             /// What a document calls it: `one-fault`.
-            pub fn name(self) -> String {
-                super::with_dashes(&format!("{self:?}"))
+            #[inline]
+            pub const fn name(self) -> &'static str {
+                match self {
+                    $(Phrase::$first => $its_key, $(Phrase::$name => $key,)*)*
+                }
             }
 
             /// The text in English.

@@ -30,6 +30,7 @@ pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {
         data.variants.iter().map(|variant| offer(variant, errors)).collect();
     let variants: Vec<_> = data.variants.iter().map(|variant| &variant.ident).collect();
     let (words, offers): (Vec<_>, Vec<_>) = offers.into_iter().unzip();
+    let placeholder = kebab(ident).to_uppercase();
     anonymous(&quote! {
         // What `default = …` in a mark takes of a variant.
         #[automatically_derived]
@@ -42,11 +43,12 @@ pub(crate) fn choice(input: &DeriveInput, errors: &mut Errors) -> TokenStream {
         impl ::clavret::for_macros::Choice for #ident {
             const OFFERS: &'static [::clavret::for_macros::Offer<'static>] = &[#(#offers),*];
             const VALUES: &'static [Self] = &[#(Self::#variants),*];
+            const PLACEHOLDER: &'static str = #placeholder;
         }
     })
 }
 
-/// The word, and `Offer::new("white").help("years ending in 1 or 6")`.
+/// The word, and `Offer::of("white").help("years ending in 1 or 6")`.
 fn offer(variant: &Variant, errors: &mut Errors) -> (TokenStream, TokenStream) {
     let ident = &variant.ident;
     if !matches!(variant.fields, Fields::Unit) {
@@ -69,7 +71,7 @@ fn offer(variant: &Variant, errors: &mut Errors) -> (TokenStream, TokenStream) {
         }
     }
     let span = ident.span();
-    let offer = quote_spanned!(span=> ::clavret::for_macros::Offer::new(#name) #setters);
+    let offer = quote_spanned!(span=> ::clavret::for_macros::Offer::of(#name) #setters);
     (name, offer)
 }
 

@@ -52,7 +52,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataEnum, errors: &mut Errors)
         #declared
         #[automatically_derived]
         impl ::clavret::for_macros::FromReading for #ident {
-            fn from_reading(#reading: &mut ::clavret::for_macros::Reading<'_>) -> Self {
+            fn take_from(#reading: &mut ::clavret::for_macros::Reading<'_>) -> Self {
                 #arms
                 ::clavret::for_macros::stray(#reading, &#command)
             }
@@ -79,7 +79,7 @@ fn declare_variant(
             below = Below::Copy(
                 quote_spanned!(span=> <#ty as ::clavret::for_macros::Declare>::COMMAND),
             );
-            let value = quote_spanned!(span=> <#ty as ::clavret::for_macros::FromReading>::from_reading(#reading));
+            let value = quote_spanned!(span=> <#ty as ::clavret::for_macros::FromReading>::take_from(#reading));
             quote!(#owner::#ident(#value))
         }
         Fields::Unnamed(unnamed) => {

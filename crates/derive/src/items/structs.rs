@@ -58,13 +58,13 @@ fn add(
         }
         Marked::Bundle(bundle) => {
             contents.bundles.push((bundle, ident.clone(), ty.clone()));
-            quote_spanned!(span=> <#ty as ::clavret::for_macros::FromReading>::from_reading(#reading))
+            quote_spanned!(span=> <#ty as ::clavret::for_macros::FromReading>::take_from(#reading))
         }
         Marked::Commands => {
             if contents.commands.replace(ty.clone()).is_some() {
                 errors.on(field, "a command has one field of `#[commands]` at most");
             }
-            quote_spanned!(span=> <#ty as ::clavret::for_macros::Subcommands>::from_reading(#reading))
+            quote_spanned!(span=> <#ty as ::clavret::for_macros::Subcommands>::take_from(#reading))
         }
         Marked::Nothing => {
             let message = format!(
@@ -119,7 +119,7 @@ pub(crate) fn declare(input: &DeriveInput, data: &DataStruct, errors: &mut Error
         #declared
         #[automatically_derived]
         impl ::clavret::for_macros::FromReading for #ident {
-            fn from_reading(#reading: &mut ::clavret::for_macros::Reading<'_>) -> Self {
+            fn take_from(#reading: &mut ::clavret::for_macros::Reading<'_>) -> Self {
                 let _ = &#reading;
                 #value
             }

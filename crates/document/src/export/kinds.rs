@@ -48,7 +48,12 @@ impl<'d> Kinds<'d> {
             Standard::ALL.iter().any(|standard| standard.name() == name)
                 || self.0.iter().any(|known| known.2 == name)
         };
-        let name = unused(param.name(), is_used);
+        // A closed list is called as its placeholder has it, which need not be said then.
+        let called = match kind.noun() {
+            Noun::Choice => kind.own_placeholder().to_lowercase(),
+            _ => String::new(),
+        };
+        let name = unused(if called.is_empty() { param.name() } else { &called }, is_used);
         self.0.push((kind, is_unchecked, name.clone()));
         for value in kind.all_offers().iter().filter_map(Offer::kind_of_value) {
             self.name(value, param);
@@ -99,6 +104,10 @@ impl<'d> Kinds<'d> {
         if kind.looks_up() != Refers::Nothing {
             fields.put("refers", text(refers(kind.looks_up())));
         }
+        let called = if kind.noun() == Noun::Choice { name.to_uppercase() } else { String::new() };
+        if kind.own_placeholder() != called {
+            fields.put("placeholder", text(kind.own_placeholder()));
+        }
         fields.truth("unchecked", is_unchecked);
         fields.node()
     }
@@ -124,7 +133,8 @@ fn is_of(kind: &Kind<'_>, param: &Param<'_>) -> bool {
 fn is_same(one: &Kind<'_>, other: &Kind<'_>) -> bool {
     let data = |kind: &Kind<'_>| {
         let flags = [kind.is_negative(), kind.is_explained()];
-        (kind.bounds().is_some(), kind.example_word().into_owned(), kind.looks_up(), flags)
+        let texts = (kind.example_word().into_owned(), kind.own_placeholder().to_owned());
+        (kind.bounds().is_some(), texts, kind.looks_up(), flags)
     };
     one.noun() == other.noun()
         && one.bounds() == other.bounds()

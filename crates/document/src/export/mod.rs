@@ -251,7 +251,7 @@ fn wording(wording: &Wording<'_>) -> Fields {
     let mut fields = Fields::default();
     let mut phrases = Fields::default();
     for (phrase, text) in wording.replaced() {
-        phrases.put(&phrase.name(), self::text(text));
+        phrases.put(phrase.name(), self::text(text));
     }
     fields.table("with", phrases);
     if wording.words_of_counts() != Wording::ENGLISH.words_of_counts() {

@@ -123,6 +123,11 @@ static KIND: Table = Table {
         key("negative", Of::Truth, "a word may be a negative number"),
         key("refers", REFERS, "what completion may look up"),
         key(
+            "placeholder",
+            Of::Text,
+            "what stands for a value of an option of this kind, in upper case",
+        ),
+        key(
             "valid",
             VALID,
             "tests of its words, of each parameter of the kind that has none of its own",

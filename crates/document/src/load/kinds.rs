@@ -133,6 +133,12 @@ pub(super) fn kind<'d>(
     if view.is("explained") {
         kind = kind.explained();
     }
+    kind = match (view.text("placeholder"), offers.is_empty()) {
+        (Some(placeholder), _) => kind.placeholder(placeholder),
+        // A closed list is called as the kind is.
+        (None, false) => kind.placeholder(arena.alloc_str(&view.name().to_uppercase())),
+        (None, true) => kind,
+    };
     kind = kind.refers(view.text("refers").map_or(Refers::Nothing, refers));
     if is_unchecked { kind.unchecked() } else { kind }
 }
@@ -144,7 +150,7 @@ fn like(name: &str) -> Option<Kind<'static>> {
 }
 
 fn offer<'d>(view: View<'d>) -> Offer<'d> {
-    let offer = Offer::new(view.name()).help(view.text("help").unwrap_or_default());
+    let offer = Offer::of(view.name()).help(view.text("help").unwrap_or_default());
     match view.text("deprecated") {
         Some(instead) => offer.deprecated(instead),
         None => offer,

@@ -55,10 +55,12 @@ impl<'d> Build<'d, '_> {
                 match (phrase, text(&entry.value)) {
                     (Some(phrase), Some(text)) => phrases.push((*phrase, text)),
                     (None, _) => {
-                        let names: Vec<String> =
-                            Phrase::ALL.iter().map(|phrase| phrase.name()).collect();
                         let told = format!("{} is no phrase", quoted(&entry.key));
-                        let told = none_of(told, &entry.key, names.iter().map(String::as_str));
+                        let told = none_of(
+                            told,
+                            &entry.key,
+                            Phrase::ALL.iter().map(|phrase| phrase.name()),
+                        );
                         self.blots.put(&entry.at, told);
                     }
                     _ => {}

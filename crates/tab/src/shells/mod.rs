@@ -40,7 +40,7 @@ impl Shell {
         help: &'static str,
         script: fn(&Command<'_>) -> String,
     ) -> Self {
-        Shell { offer: Offer::new(name).help(help), script, answer: |_, _, _| None, whole: None }
+        Shell { offer: Offer::of(name).help(help), script, answer: |_, _, _| None, whole: None }
     }
 
     /// The same with what answers its script, where that asks the program: see
@@ -123,6 +123,7 @@ macro_rules! shells {
         impl $crate::for_macros::Choice for $name {
             const OFFERS: &'static [$crate::for_macros::Offer<'static>] = &[$($shell.offer()),+];
             const VALUES: &'static [Self] = &[$($name(&$shell)),+];
+            const PLACEHOLDER: &'static str = "SHELL";
         }
 
         impl $crate::for_macros::Shells for $name {

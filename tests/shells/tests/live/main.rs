@@ -414,7 +414,7 @@ fn bash_reads_back_any_text() {
     let (mut script, mut texts) = (String::new(), Vec::new());
     for _ in 0..500 {
         let text: String = (0..1 + next(10)).map(|_| letters[next(letters.len())]).collect();
-        let offers: &'static [Offer<'static>] = vec![Offer::new(text.clone().leak())].leak();
+        let offers: &'static [Offer<'static>] = vec![Offer::of(text.clone().leak())].leak();
         let kinds = vec![&*Box::leak(Box::new(Kind::choice(offers)))].leak();
         let word =
             Box::leak(Box::new(Untyped::operand("word", Box::leak(Box::new(Form::words(kinds))))));

@@ -21,7 +21,7 @@ use crate::record::test::Test;
 /// use clavret::shape::{Form, Untyped};
 ///
 /// // Read from somewhere, say.
-/// let queens = [Offer::new("white").help("years ending in 1 or 6"), Offer::new("blue")];
+/// let queens = [Offer::of("white").help("years ending in 1 or 6"), Offer::of("blue")];
 /// let queen = Kind::choice(&queens);
 /// let kinds = [&queen];
 /// let (form, count) = (Form::words(&kinds).optional(), Form::of::<u8>());

@@ -3,5 +3,5 @@
 use super::parsed;
 
 parsed! {
-    ::bytesize::ByteSize, ByteSize: "a size in bytes", "64MiB";
+    ::bytesize::ByteSize, ByteSize: "a size in bytes", "64MiB", "SIZE";
 }

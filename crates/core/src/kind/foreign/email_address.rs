@@ -7,7 +7,7 @@ use crate::record::refusal::{Miss, Refusal};
 use super::parsed;
 
 parsed! {
-    EmailAddress, Email: "an e-mail address", "keeper@example.org", missing_at;
+    EmailAddress, Email: "an e-mail address", "keeper@example.org", "ADDRESS", missing_at;
 }
 
 fn missing_at(text: &str) -> Refusal {

@@ -9,7 +9,8 @@ use crate::record::refusal::Refusal;
 use crate::record::standard::Standard;
 
 impl FromWord for Pattern {
-    const KIND: &'static Kind<'static> = &Kind::new("a pattern of names", "A7-*").explained();
+    const KIND: &'static Kind<'static> =
+        &Kind::new("a pattern of names", "A7-*").explained().placeholder("PATTERN");
     const STANDARD: Option<Standard> = Some(Standard::Glob);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {

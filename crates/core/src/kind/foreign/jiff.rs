@@ -13,14 +13,15 @@ use crate::record::refusal::{Miss, Refusal};
 use crate::record::standard::Standard;
 
 parsed! {
-    DateTime, DateTime: "a date and a time", "2026-05-01T14:30", no_such_day;
-    Timestamp, Moment: "a moment", "2026-05-01T14:30:00Z", no_such_day;
-    Span, Span: "a span of time", "2 weeks 3 days";
-    SignedDuration, SignedDuration: "a duration", "2h 30m";
+    DateTime, DateTime: "a date and a time", "2026-05-01T14:30", "TIME", no_such_day;
+    Timestamp, Moment: "a moment", "2026-05-01T14:30:00Z", "TIME", no_such_day;
+    Span, Span: "a span of time", "2 weeks 3 days", "DURATION";
+    SignedDuration, SignedDuration: "a duration", "2h 30m", "DURATION";
 }
 
 impl FromWord for Date {
-    const KIND: &'static Kind<'static> = &Kind::new("a date", "2026-05-01").explained();
+    const KIND: &'static Kind<'static> =
+        &Kind::new("a date", "2026-05-01").explained().placeholder("DAY");
     const STANDARD: Option<Standard> = Some(Standard::Date);
 
     /// A date alone, with dashes: a moment would lose its time.
@@ -34,7 +35,8 @@ impl FromWord for Date {
 }
 
 impl FromWord for Time {
-    const KIND: &'static Kind<'static> = &Kind::new("a time of day", "14:30").explained();
+    const KIND: &'static Kind<'static> =
+        &Kind::new("a time of day", "14:30").explained().placeholder("TIME");
     const STANDARD: Option<Standard> = Some(Standard::Time);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {

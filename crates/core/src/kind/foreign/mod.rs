@@ -25,10 +25,10 @@ pub(crate) mod uuid;
 /// Converts words by `FromStr`; what is amiss with one that does not convert is asked of a function.
 #[allow(unused_macros)] // where no feature that uses it is on
 macro_rules! parsed {
-    ($($type:ty, $standard:ident: $noun:literal, $example:literal $(, $misfit:expr)?;)*) => {$(
+    ($($type:ty, $standard:ident: $noun:literal, $example:literal, $placeholder:literal $(, $misfit:expr)?;)*) => {$(
         impl crate::kind::from_word::FromWord for $type {
             const KIND: &'static crate::record::kind::Kind<'static> =
-                &crate::record::kind::Kind::new($noun, $example).explained();
+                &crate::record::kind::Kind::new($noun, $example).explained().placeholder($placeholder);
             const STANDARD: Option<crate::record::standard::Standard> =
                 Some(crate::record::standard::Standard::$standard);
 

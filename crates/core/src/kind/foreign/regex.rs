@@ -13,7 +13,8 @@ use crate::record::standard::Standard;
 use crate::record::test::{Says, Test};
 
 impl FromWord for Regex {
-    const KIND: &'static Kind<'static> = &Kind::new("a regular expression", "A[0-9]+").explained();
+    const KIND: &'static Kind<'static> =
+        &Kind::new("a regular expression", "A[0-9]+").explained().placeholder("PATTERN");
     const STANDARD: Option<Standard> = Some(Standard::Regex);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {

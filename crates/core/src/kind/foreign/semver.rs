@@ -7,8 +7,8 @@ use crate::record::refusal::Refusal;
 use super::parsed;
 
 parsed! {
-    Version, Version: "a version", "1.2.0", version;
-    VersionReq, VersionRange: "a requirement of versions", ">=1.2, <2", requirement;
+    Version, Version: "a version", "1.2.0", "VERSION", version;
+    VersionReq, VersionRange: "a requirement of versions", ">=1.2, <2", "VERSIONS", requirement;
 }
 
 fn version(text: &str) -> Refusal {

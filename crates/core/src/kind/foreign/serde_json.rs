@@ -9,7 +9,8 @@ use crate::record::refusal::Refusal;
 use crate::record::standard::Standard;
 
 impl FromWord for Value {
-    const KIND: &'static Kind<'static> = &Kind::new("a JSON value", "[6,\"calm\"]").explained();
+    const KIND: &'static Kind<'static> =
+        &Kind::new("a JSON value", "[6,\"calm\"]").explained().placeholder("JSON");
     const STANDARD: Option<Standard> = Some(Standard::Json);
 
     fn from_word(word: &OsStr) -> Result<Self, Refusal> {

@@ -13,7 +13,7 @@ use crate::record::test::{Says, Test};
 
 impl FromWord for Url {
     const KIND: &'static Kind<'static> =
-        &Kind::new("a web address", "https://example.org/").explained();
+        &Kind::new("a web address", "https://example.org/").explained().placeholder("ADDRESS");
     const STANDARD: Option<Standard> = Some(Standard::WebAddress);
 
     /// An address with a host; see [`schemes`] for which schemes it may have.

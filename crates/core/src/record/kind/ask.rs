@@ -22,6 +22,11 @@ impl<'d> Kind<'d> {
         self.limits
     }
 
+    /// The [placeholder](Kind::placeholder) of the kind; empty where it has none.
+    pub const fn own_placeholder(&self) -> &'d str {
+        self.placeholder
+    }
+
     /// The words that it may be, deprecated ones among them, if they are a closed list.
     pub const fn all_offers(&self) -> &'d [Offer<'d>] {
         self.offers

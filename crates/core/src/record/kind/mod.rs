@@ -44,6 +44,8 @@ pub struct Kind<'d> {
     negative: bool,
     /// Pages say what it is after the help of each parameter.
     explained: bool,
+    /// What stands for a value of an option.
+    placeholder: &'d str,
     /// The words that it may be, if they are a closed list.
     offers: &'d [Offer<'d>],
     /// Whether some of the words are deprecated, and whether some are keys that say what their values may be.
@@ -150,7 +152,7 @@ impl Kind<'static> {
 
     /// A word of truth. Those that are offered; the others that read are other programs' words for them.
     pub(crate) const TRUTH: &'static Kind<'static> =
-        &Kind::of(Noun::Truth, "yes").offering(&[Offer::new("yes"), Offer::new("no")]);
+        &Kind::of(Noun::Truth, "yes").offering(&[Offer::of("yes"), Offer::of("no")]);
 }
 
 impl<'d> Kind<'d> {
@@ -171,6 +173,7 @@ impl<'d> Kind<'d> {
             refers,
             negative,
             explained,
+            placeholder: "",
             offers,
             has_deprecated,
             has_values,
@@ -237,7 +240,21 @@ impl<'d> Kind<'d> {
         self
     }
 
-    /// The same where nobody here knows what is accepted: a form of it takes any word. For the kinds of a program that
+    /// What pages and faults show for a value of an option of this kind, unless the option declares its own: an everyday noun in
+    /// upper case, such as `DAY`. An operand shows its own name.
+    ///
+    /// ```
+    /// # use clavret_core as clavret;
+    /// use clavret::{Command, Kind, Named};
+    /// static WEIGHT: Kind = Kind::new("a weight", "3.5kg").placeholder("WEIGHT");
+    /// ```
+    #[must_use]
+    pub const fn placeholder(mut self, placeholder: &'d str) -> Self {
+        self.placeholder = placeholder;
+        self
+    }
+
+    /// A kind of which nobody here knows what is accepted: a form of it takes any word. For the kinds of a program that
     /// is known by a document alone.
     #[must_use]
     pub const fn unchecked(mut self) -> Self {
@@ -303,7 +320,7 @@ impl<'d> Kind<'d> {
 
 impl<'d> Offer<'d> {
     /// A word.
-    pub const fn new(name: &'d str) -> Self {
+    pub const fn of(name: &'d str) -> Self {
         Offer { name, help: "", instead: "", value: None }
     }
 

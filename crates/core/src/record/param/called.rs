@@ -1,8 +1,9 @@
 //! What a parameter is called, and what stands for its value: by names the reader finds it, with both
 //! the pages, faults and fixes write it.
 
-use crate::record::kind::Kind;
+use crate::record::kind::{Kind, Noun, Refers};
 use crate::record::param::{Param, Role};
+use crate::record::path::At;
 use crate::text::{Put, of, own, upper};
 
 /// Which of a parameter's names was meant.
@@ -199,8 +200,8 @@ impl<'d> Param<'d> {
         }
     }
 
-    /// The text shown for the `at`-th word of a value: its placeholder, the last one where there
-    /// are fewer, or the name in upper case where there is none.
+    /// The text shown for the `at`-th word of a value: the placeholder that was declared, the last one where there are
+    /// fewer; else for an option the noun of its kind, such as `NUMBER`; else the name in upper case.
     #[inline(never)]
     pub fn placeholder(&self, at: usize) -> String {
         let mut found = "";
@@ -215,12 +216,37 @@ impl<'d> Param<'d> {
         }
         match self.kinds().get(at) {
             Some(kind) if kind.sides().is_some() => own("KEY=VALUE"),
+            Some(kind) if self.role == Role::Option && !self.noun(kind).is_empty() => {
+                own(self.noun(kind))
+            }
             None if self.is_worded() => own("WORD"),
             // `-#` and `-1` say nothing of what they take.
             _ if matches!(self.name.as_bytes(), [sign] if !sign.is_ascii_alphabetic()) => {
                 own("VALUE")
             }
             _ => upper(self.name),
+        }
+    }
+
+    /// The everyday noun for a value of an option, by its kind.
+    #[inline]
+    fn noun(&self, kind: &Kind<'d>) -> &'d str {
+        match kind.noun() {
+            // The values are some that the program lists, and what they are its name says.
+            _ if self.list().is_some() => "",
+            _ if !kind.own_placeholder().is_empty() => kind.own_placeholder(),
+            Noun::Whole => "NUMBER",
+            Noun::Number => "AMOUNT",
+            Noun::Text => "TEXT",
+            Noun::Letter => "LETTER",
+            Noun::Path => match self.at() {
+                At::File => "FILE",
+                At::Directory => "FOLDER",
+                _ if !self.extensions().is_empty() => "FILE",
+                _ => "PATH",
+            },
+            _ if kind.looks_up() == Refers::Host => "HOST",
+            _ => "",
         }
     }
 

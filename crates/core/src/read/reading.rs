@@ -26,7 +26,7 @@ impl<'d> CommandPath<'d> {
         Self::tree(root).find(|path| path.leaf().is(command))
     }
 
-    /// The paths to a root and to all commands below it, as [`Command::tree`] has these.
+    /// The paths to a root and to all commands below it, as [`Declaration::tree`](crate::ask::Declaration::tree) has these.
     pub fn tree(root: &'d Command<'d>) -> impl Iterator<Item = Self> {
         let mut way = Vec::new();
         root.tree().map(move |(depth, command)| {

@@ -68,7 +68,7 @@ macro_rules! setters {
             /// static APIARY: Command = Command::new("apiary").takes(&[YARD.param()]);
             ///
             /// let Outcome::Request(page) = APIARY.read(&["--help"]) else { panic!() };
-            /// assert!(page.text(Look::PLAIN).contains("--yard YARD    or set $APIARY_YARD"));
+            /// assert!(page.text(Look::PLAIN).contains("--yard TEXT    or set $APIARY_YARD"));
             /// ```
             #[doc(alias("environment"))]
             VARIABLE variable(name: &'d str) set_variable

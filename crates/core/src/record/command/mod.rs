@@ -96,7 +96,7 @@ pub struct Command<'d> {
     config: Option<&'d Config<'d>>,
 }
 
-/// The commands of a tree: see [`Command::tree`].
+/// The commands of a tree: see [`Declaration::tree`](crate::ask::Declaration::tree).
 #[derive(Debug, Clone)]
 pub struct Tree<'t, 'd> {
     /// Those that come next, the last one first.

@@ -50,7 +50,7 @@ impl<'d> Kinds<'d> {
         };
         // A closed list is called as its placeholder has it, which need not be said then.
         let called = match kind.noun() {
-            Noun::Choice => kind.own_placeholder().to_lowercase(),
+            Noun::Choice => kind.own_placeholder().to_ascii_lowercase(),
             _ => String::new(),
         };
         let name = unused(if called.is_empty() { param.name() } else { &called }, is_used);
@@ -104,7 +104,8 @@ impl<'d> Kinds<'d> {
         if kind.looks_up() != Refers::Nothing {
             fields.put("refers", text(refers(kind.looks_up())));
         }
-        let called = if kind.noun() == Noun::Choice { name.to_uppercase() } else { String::new() };
+        let called =
+            if kind.noun() == Noun::Choice { name.to_ascii_uppercase() } else { String::new() };
         if kind.own_placeholder() != called {
             fields.put("placeholder", text(kind.own_placeholder()));
         }

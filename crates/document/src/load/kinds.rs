@@ -136,7 +136,7 @@ pub(super) fn kind<'d>(
     kind = match (view.text("placeholder"), offers.is_empty()) {
         (Some(placeholder), _) => kind.placeholder(placeholder),
         // A closed list is called as the kind is.
-        (None, false) => kind.placeholder(arena.alloc_str(&view.name().to_uppercase())),
+        (None, false) => kind.placeholder(arena.alloc_str(&view.name().to_ascii_uppercase())),
         (None, true) => kind,
     };
     kind = kind.refers(view.text("refers").map_or(Refers::Nothing, refers));

@@ -1,7 +1,7 @@
 //! Rules about what the command does not take, in all or in one member, or with a single member, a default subcommand that is none, and a raw tail
 //! with an operand after it.
 
-use clavret::{Command, Flag, HELP, Operand, Program, Route, Rule, Tail};
+use clavret::{Command, Flag, HELP_COMMAND, Operand, Program, Route, Rule, Tail};
 
 static CALM: Flag = Flag::new("calm");
 static LOUD: Flag = Flag::new("loud");
@@ -12,7 +12,7 @@ static LAST: Operand<String> = Operand::new("last");
 static LIST: Command = Command::new("list");
 static RULED: Command =
     Command::new("ruled").rules(&[Rule::at_least_one(&[LOUD.param(), SOFT.param()])]).takes(&[CALM.param()]);
-static HIVE: Command = Command::new("hive").default_command(&HELP).commands(&[&LIST]);
+static HIVE: Command = Command::new("hive").default_command(&HELP_COMMAND).commands(&[&LIST]);
 static BESIDE_RULES: Command = Command::new("apiary").commands(&[&RULED]);
 static BESIDE_DEFAULTS: Command = Command::new("apiary").commands(&[&HIVE]);
 static PARTLY: Command = Command::new("partly")

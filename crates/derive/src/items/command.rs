@@ -90,7 +90,7 @@ impl Node<'_> {
         };
         let start = match self.is {
             Is::Below => start,
-            _ => quote! {
+            _ => quote_spanned! {span=>
                 ::clavret::for_macros::declared_in(#start, ::clavret::package!(), #is_named)
             },
         };

@@ -20,7 +20,8 @@ impl<'t> Report<'t, '_> {
 
 #[cfg(test)]
 mod tests {
-    use crate::{Command, Flag, Look, Outcome};
+    use crate::look::Look;
+    use crate::{Command, Flag, Outcome};
 
     static CALM: Flag = Flag::new("calm").letter('c');
     static INSPECT: Command = Command::new("inspect").takes(&[CALM.param()]);

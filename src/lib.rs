@@ -29,7 +29,42 @@
 //! [`Program`] with a [`Route`] to the handler of each command. Tests [`rehearse`] the program, and `prove` its
 //! declaration (feature `prove`).
 //!
-//! # Map
+//! # Which item for what
+//!
+//! The root has what most programs name; the modules have the rest, each for one sort of reader.
+//!
+//! | to | there is |
+//! |---|---|
+//! | declare a program or a subcommand | [`Command`], with the parameters that it takes |
+//! | take a value by its position; by its name | [`Operand`]; [`Named`] |
+//! | switch something on; count how often a name is given | [`Flag`]; [`Tally`] |
+//! | take a name with or without a value; pass words on | [`Attached`]; [`Tail`] |
+//! | share parameters; relate them; judge the whole line | [`Bundle`]; [`Rule`]; [`Objection`] |
+//! | accept a type of your own; a closed list | [`FromWord`], with its [`Kind`] and [`Refusal`]; [`Choice`], with an [`Offer`] for each word |
+//! | test values | [`valid`] |
+//! | list values that are known at run time | [`List`], [`Known`], [`SoFar`] |
+//! | offer help, a version, colour | [`HELP_COMMAND`], [`HELP_FLAG`], [`VERSION_FLAG`], [`COLOR_OPTION`] |
+//! | offer completion; a document | `COMPLETIONS_COMMAND`, `COMPLETIONS_OPTION`; `DOCUMENT_COMMAND`, `DOCUMENT_FLAG` |
+//! | read a config file; open files when they are used | `Config`; `Input`, `Output` |
+//! | run; dispatch to handlers | [`run`], [`run_as`]; [`Program`], [`Route`], [`Call`], [`Act`] |
+//! | end with a status of your own | [`Done`], [`Failure`] |
+//! | get at values | [`Reading`], [`Outcome`] |
+//! | test a program; a declaration | [`rehearse`]; `prove` |
+//!
+//! | if you | look in |
+//! |---|---|
+//! | inspect what a declaration says | [`ask`] |
+//! | step through a line, or show how it was read | [`reader`] |
+//! | act on what is wrong | [`faults`] |
+//! | write code for keys of any type, or of types known at run time | [`shape`] |
+//! | write code for any handler | [`handlers`] |
+//! | bring variables, files and settings of your own | [`world`] |
+//! | draw pages yourself; draw in colour | [`medium`]; [`look`] |
+//! | speak another language | [`wording`] |
+//! | write completion for a shell; read declarations from files | `shell`; `document` |
+//! | name what a rehearsal gives | [`rehearsal`] |
+//!
+//! # The crates
 //!
 //! * This crate is the edge: the words of the process, the terminal, standard streams, the exit status;
 //!   programs, their routes and rehearsals. It has no rules of its own.

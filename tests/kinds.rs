@@ -48,6 +48,23 @@ fn a_secret_is_read_from_standard_input_or_a_file_and_never_shown() {
     );
 }
 
+/// An option shows what a value is, and not its own name once more, unless nothing is known of that.
+#[test]
+fn an_option_shows_a_noun_of_its_kind() {
+    let folder = tempfile::tempdir().unwrap();
+    let page = String::from_utf8(run(folder.path(), "--help").stdout).unwrap();
+    let shown = |option: &str| {
+        let after = page.split_once(&format!("--{option} ")).map_or("", |after| after.1);
+        after.split("  ").next().unwrap_or_default().trim_end().to_owned()
+    };
+    let options = [
+        "hives", "gain", "name", "unit", "folder", "table", "copy", "v4", "place", "since", "wake",
+        "sleep", "space", "mail", "domain", "site", "match", "firmware", "tag", "faces",
+    ];
+    expect!["NUMBER, AMOUNT, TEXT, LETTER, FOLDER, FILE, PATH, ADDRESS, LAT LON, DAY, TIME, DURATION, SIZE, ADDRESS, HOST, ADDRESS, PATTERN, VERSION, KEY=VALUE, FACES"]
+        .assert_eq(&options.map(shown).join(", "));
+}
+
 /// A value of each kind, and the table that a reading prints as.
 #[test]
 fn each_kind_reads_and_the_reading_prints_as_a_table() {

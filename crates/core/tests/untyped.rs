@@ -171,6 +171,31 @@ fn a_fault_is_looked_at_by_its_facts() {
     assert_eq!((names, broken.places().count()), (vec!["jars", "barrel"], 2));
     assert_eq!(faults.sentence_of(broken), "only one of --jars and --barrel can be given");
     assert!(matches!(faults.facts_of(missing), Facts::Part { found: 0, words: 1 }));
+
+    static ADDED: Named<u8> = Named::new("added").default("6").valid(&valid::all(&[
+        &valid::at_least(2),
+        &valid::range(0, 40),
+        &valid::at_least(4),
+    ]));
+    static SIZE: Named<u16> = Named::new("size").default("250").valid(&valid::one_of(&[250, 500]));
+    static LABEL: Command = Command::new("label").takes(&[ADDED.param(), SIZE.param()]);
+    static YARD: Command = Command::new("yard").commands(&[&HARVEST, &LABEL]);
+    let line = ["label", "--added", "60", "--size", "300", "--barrel"];
+    let Outcome::Faults(faults) = YARD.read(&line) else { panic!() };
+    let facts: Vec<Facts<'_>> = faults.iter().map(|fault| faults.facts_of(fault)).collect();
+    let [
+        Facts::Word { lowest: Some(lowest), highest: Some(highest), .. },
+        Facts::Word { choices, .. },
+        Facts::Unknown { owners },
+    ] = &facts[..]
+    else {
+        panic!("{facts:?}")
+    };
+    assert_eq!((&**lowest, &**highest), ("4", "40"));
+    assert_eq!(
+        (&choices[..], &owners[..]),
+        (&["250", "500"].map(str::to_owned)[..], &[vec!["harvest"]][..])
+    );
 }
 
 /// Nothing that a declaration says need outlive it.

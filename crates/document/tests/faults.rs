@@ -63,7 +63,7 @@ hidden = "yes"
     );
 }
 
-/// Abbreviated, letters, defaults, setters that do not go together: where they stand.
+/// Names, letters, defaults, setters that do not go together: where they stand.
 #[test]
 fn what_is_declared_wrongly_is_told_under_its_line_too() {
     told(

@@ -86,6 +86,14 @@ fn programs_get_json() {
         (&value["faults"][1]["word"], &value["faults"][1]["bytes"]),
         (&4.into(), &serde_json::json!([7, 8]))
     );
+    // What is accepted instead, for whoever acts on it.
+    assert_eq!(
+        (&value["faults"][1]["lowest"], &value["faults"][1]["highest"]),
+        (&"1".into(), &"10000".into())
+    );
+    let (_, value) = json(&["hive", "add", "B7", "--queen", "pink", "--jars", "6"]);
+    assert_eq!(value["faults"][0]["choices"][4], "blue");
+    assert_eq!(value["faults"][1]["commands"], serde_json::json!([["harvest"]]));
     let (status, value) = json(&["help", "hive"]);
     assert_eq!((status, &value["verdict"]), (0, &"asks".into()));
 }

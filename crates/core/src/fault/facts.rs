@@ -4,7 +4,6 @@ use crate::record::fault::{Facts, Fault, FaultKind};
 use crate::record::faults::Faults;
 use crate::record::param::{Param, Times};
 use crate::record::test::Says;
-use crate::text::Listed;
 
 impl<'d> Faults<'d> {
     /// What is known of a fault beside its kind and its place.
@@ -23,9 +22,8 @@ impl<'d> Faults<'d> {
     /// ```
     pub fn facts_of<'f>(&'f self, fault: &'f Fault<'d>) -> Facts<'f> {
         use FaultKind::{
-            CommandUnknown, FileUnread, OperandExtra, OperandMissing, OptionUnknown, PathRefused,
-            RuleBroken, ValueMisfit, ValueMissing, ValueNotText, ValueRefused, ValueTwice,
-            ValuesMiscounted,
+            CommandUnknown, FileUnread, OperandMissing, OptionUnknown, PathRefused, RuleBroken,
+            ValueMisfit, ValueMissing, ValueNotText, ValueRefused, ValueTwice, ValuesMiscounted,
         };
         match (fault.kind(), fault.param()) {
             (OptionUnknown, _) => Facts::Unknown { owners: self.owners(fault, self.path().root()) },
@@ -40,7 +38,6 @@ impl<'d> Faults<'d> {
             (ValueMisfit | ValueRefused | ValueNotText | ValueTwice | PathRefused, Some(param)) => {
                 accepted(fault, param)
             }
-            (OperandExtra, _) => Facts::Extra { found: fault.count().max(1) },
             (RuleBroken, _) => fault.rule().map_or(Facts::Nothing, Facts::Rule),
             (FileUnread, _) => fault.unread().map_or(Facts::Nothing, Facts::File),
             _ => Facts::Nothing,
@@ -52,19 +49,39 @@ impl<'d> Faults<'d> {
 fn accepted<'f>(fault: &Fault<'_>, param: &'f Param<'f>) -> Facts<'f> {
     let (kinds, at) = (param.kinds(), fault.which());
     let kind = kinds.get(at).or(kinds.last());
-    let choices = kind.map_or_else(Vec::new, |kind| kind.offers().map(|offer| offer.0).listed());
+    let offered = kind.into_iter().flat_map(|kind| kind.offers());
+    let mut choices: Vec<String> = offered.map(|offer| offer.0.to_owned()).collect();
     let (mut lowest, mut highest) = (None, None);
-    for test in param.validators() {
-        match test.says() {
-            Says::Range(low, high) => (lowest, highest) = (Some(low), Some(high)),
-            Says::AtLeast(low) => lowest = Some(low),
-            Says::AtMost(high) => highest = Some(high),
-            _ => {}
-        }
-    }
-    if let Some([low, high]) = kind.and_then(|kind| kind.bounds()) {
-        lowest = lowest.or_else(|| Some(low.to_owned()));
-        highest = highest.or_else(|| Some(high.to_owned()));
+    let types = kind.and_then(|kind| kind.bounds());
+    let types = types.map(|[low, high]| Says::Range(low.to_owned(), high.to_owned()));
+    for says in param.validators().map(|test| test.says()).chain(types) {
+        let (low, high) = match says {
+            Says::Range(low, high) => (Some(low), Some(high)),
+            Says::AtLeast(low) => (Some(low), None),
+            Says::AtMost(high) => (None, Some(high)),
+            Says::OneOf(values) => {
+                choices = values;
+                continue;
+            }
+            _ => continue,
+        };
+        narrow(&mut lowest, low, |one, other| one > other);
+        narrow(&mut highest, high, |one, other| one < other);
     }
     Facts::Word { at, more: fault.more(), choices, lowest, highest }
+}
+
+/// Puts a bound in the place of another that is wider. Of what is no number, such as dates, the first one stays.
+fn narrow(known: &mut Option<String>, bound: Option<String>, is_narrower: fn(f64, f64) -> bool) {
+    let number = |text: &String| text.parse::<f64>().ok();
+    let is_wider = match (&*known, &bound) {
+        (Some(known), Some(bound)) => {
+            let both = number(bound).zip(number(known));
+            both.is_some_and(|(bound, known)| is_narrower(bound, known))
+        }
+        (known, _) => known.is_none(),
+    };
+    if is_wider {
+        *known = bound;
+    }
 }

@@ -130,11 +130,11 @@ pub enum Facts<'f> {
         at: usize,
         /// How many words after it are meant too: a pair is refused as a whole.
         more: usize,
-        /// The words that are accepted, where they are a closed list; deprecated ones are left out.
-        choices: Vec<&'f str>,
-        /// The lowest value that is accepted, as text.
+        /// The values that are accepted, as text, where they are a closed list; deprecated ones are left out.
+        choices: Vec<String>,
+        /// The lowest value that is accepted, as text; of several bounds the narrowest.
         lowest: Option<String>,
-        /// The highest value that is accepted, as text.
+        /// The highest value that is accepted, as text; of several bounds the narrowest.
         highest: Option<String>,
     },
     /// A value is there in part.
@@ -152,11 +152,6 @@ pub enum Facts<'f> {
         fewest: u32,
         /// How many there may be at most.
         most: u32,
-    },
-    /// Words follow that no operand takes.
-    Extra {
-        /// How many there are.
-        found: usize,
     },
     /// A rule is broken.
     Rule(&'f Rule<'f>),

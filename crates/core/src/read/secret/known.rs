@@ -126,7 +126,7 @@ impl<'d> Names<'d> {
     }
 }
 
-/// Abbreviated, found by their hashes.
+/// Names, found by their hashes.
 struct Hashed<'d>(Vec<(usize, &'d str)>);
 
 impl<'d> Hashed<'d> {

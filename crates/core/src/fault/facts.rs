@@ -49,37 +49,51 @@ impl<'d> Faults<'d> {
 fn accepted<'f>(fault: &Fault<'_>, param: &'f Param<'f>) -> Facts<'f> {
     let (kinds, at) = (param.kinds(), fault.which());
     let kind = kinds.get(at).or(kinds.last());
-    let offered = kind.into_iter().flat_map(|kind| kind.offers());
-    let mut choices: Vec<String> = offered.map(|offer| offer.0.to_owned()).collect();
-    let (mut lowest, mut highest) = (None, None);
-    let types = kind.and_then(|kind| kind.bounds());
-    let types = types.map(|[low, high]| Says::Range(low.to_owned(), high.to_owned()));
-    for says in param.validators().map(|test| test.says()).chain(types) {
+    let mut known = Accepted::default();
+    if let Some(kind) = kind {
+        for offer in kind.offers() {
+            known.choices.push(offer.0.to_owned());
+        }
+        if let Some([low, high]) = kind.bounds() {
+            known.narrow(Says::Range(low.to_owned(), high.to_owned()));
+        }
+    }
+    for test in param.validators() {
+        known.narrow(test.says());
+    }
+    let Accepted { choices, lowest, highest } = known;
+    Facts::Word { at, more: fault.more(), choices, lowest, highest }
+}
+
+/// Which values are accepted, as far as a kind and its validators say so.
+#[derive(Default)]
+struct Accepted {
+    choices: Vec<String>,
+    lowest: Option<String>,
+    highest: Option<String>,
+}
+
+impl Accepted {
+    fn narrow(&mut self, says: Says) {
         let (low, high) = match says {
             Says::Range(low, high) => (Some(low), Some(high)),
             Says::AtLeast(low) => (Some(low), None),
             Says::AtMost(high) => (None, Some(high)),
-            Says::OneOf(values) => {
-                choices = values;
-                continue;
-            }
-            _ => continue,
+            Says::OneOf(values) => return self.choices = values,
+            _ => return,
         };
-        narrow(&mut lowest, low, |one, other| one > other);
-        narrow(&mut highest, high, |one, other| one < other);
+        bound(&mut self.lowest, low, 1.0);
+        bound(&mut self.highest, high, -1.0);
     }
-    Facts::Word { at, more: fault.more(), choices, lowest, highest }
 }
 
-/// Puts a bound in the place of another that is wider. Of what is no number, such as dates, the first one stays.
-fn narrow(known: &mut Option<String>, bound: Option<String>, is_narrower: fn(f64, f64) -> bool) {
-    let number = |text: &String| text.parse::<f64>().ok();
-    let is_wider = match (&*known, &bound) {
-        (Some(known), Some(bound)) => {
-            let both = number(bound).zip(number(known));
-            both.is_some_and(|(bound, known)| is_narrower(bound, known))
-        }
-        (known, _) => known.is_none(),
+/// Puts a bound in the place of another that is wider, which for the upper one is told by signs that are turned. Of what
+/// is not a number, such as dates, the later one is put there: a validator's after a type's.
+fn bound(known: &mut Option<String>, bound: Option<String>, sign: f64) {
+    let number = |text: &Option<String>| text.as_ref()?.parse::<f64>().ok();
+    let is_wider = match (number(known), number(&bound)) {
+        (Some(known), Some(bound)) => known * sign < bound * sign,
+        _ => bound.is_some(),
     };
     if is_wider {
         *known = bound;

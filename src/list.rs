@@ -125,7 +125,7 @@ impl<'d> List<'d> {
         if inner::is_for_answer(&so_far) {
             end_after(self.within.saturating_add(GRACE));
         }
-        let given = Arc::new(Given::default());
+        let given = Arc::new(Handover::default());
         let giving = Arc::clone(&given);
         let listing = Builder::new().name("list".to_owned()).spawn(move || {
             GIVES.set(Some(Arc::clone(&giving)));
@@ -140,12 +140,12 @@ type Listed = (Vec<Known>, SoFar);
 
 /// What a list has given, if it is done, and who waits for it. (A channel is 30 KB of code.)
 #[derive(Default)]
-struct Given {
+struct Handover {
     listed: Mutex<Option<Option<Listed>>>,
     is_there: Condvar,
 }
 
-impl Given {
+impl Handover {
     #[inline]
     fn give(&self, listed: Option<Listed>) {
         *locked(&self.listed) = Some(listed);
@@ -266,7 +266,7 @@ where
 
 thread_local! {
     /// The thread is that of a list, and this is what it gives.
-    static GIVES: RefCell<Option<Arc<Given>>> = const { RefCell::new(None) };
+    static GIVES: RefCell<Option<Arc<Handover>>> = const { RefCell::new(None) };
 }
 
 /// A panic of a list is told to nobody; every other one as before.

@@ -38,7 +38,7 @@ use crate::system::{SYSTEM, first_line};
 /// rehearse(&PROGRAM).words(["A7", "--loud"]).run().refuses("--loud is not an option here");
 /// ```
 pub fn rehearse<'p, C: 'static>(program: &'p Program<'p, C>) -> Rehearsal<'p, C> {
-    Rehearsal { program, words: Vec::new(), given: Given::default(), look: Look::PLAIN }
+    Rehearsal { program, words: Vec::new(), given: Staged::default(), look: Look::PLAIN }
 }
 
 /// A program about to be run: see [`rehearse`].
@@ -47,7 +47,7 @@ pub fn rehearse<'p, C: 'static>(program: &'p Program<'p, C>) -> Rehearsal<'p, C>
 pub struct Rehearsal<'p, C: 'static = ()> {
     program: &'p Program<'p, C>,
     words: Vec<OsString>,
-    given: Given,
+    given: Staged,
     look: Look,
 }
 
@@ -141,7 +141,7 @@ impl Rehearsal<'_> {
 
 /// What a rehearsal is given of the world.
 #[derive(Debug, Default)]
-struct Given {
+struct Staged {
     variables: Vec<(String, OsString)>,
     #[cfg(feature = "config")]
     config: Option<String>,
@@ -151,7 +151,7 @@ struct Given {
 /// The world of one run: the variables, settings and standard input that it is given; the system's
 /// files.
 struct Own<'r> {
-    given: &'r Given,
+    given: &'r Staged,
     input: &'r Mutex<Cursor<Vec<u8>>>,
 }
 

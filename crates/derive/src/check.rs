@@ -1,7 +1,7 @@
 //! What is wrong with a declaration that the compiler would tell worse, or elsewhere: a function for each pair of
 //! details that do not go together.
 
-use crate::{Detail, Errors, Given, Parameter};
+use crate::{Detail, Errors, Parameter, Written};
 use proc_macro2::{Ident, TokenTree};
 use quote::{ToTokens, quote};
 use syn::{Expr, Type};
@@ -12,7 +12,7 @@ use crate::model::details::word;
 pub(crate) fn refuse_beyond(details: &[Detail], errors: &mut Errors) {
     let number = |value: &Expr| word(value)?.replace('_', "").parse::<f64>().ok();
     let value = |detail: &Detail| match &detail.value {
-        Given::Value(value) => Some(value.clone()),
+        Written::Value(value) => Some(value.clone()),
         _ => None,
     };
     let default = details.iter().find(|detail| detail.is("default")).and_then(value);
@@ -41,7 +41,7 @@ pub(crate) fn refuse_range_of_text(details: &[Detail], ty: &Type, errors: &mut E
         _ => false,
     });
     for detail in details.iter().filter(|detail| is_text && detail.is("valid")) {
-        if let Given::Value(Expr::Call(call)) = &detail.value
+        if let Written::Value(Expr::Call(call)) = &detail.value
             && let Expr::Path(path) = &*call.func
             && path.path.segments.last().is_some_and(|last| last.ident == "range")
             && call.args.iter().all(|limit| word(limit).is_some())

@@ -151,12 +151,12 @@ enum Below {
 #[derive(Clone)]
 struct Detail {
     name: Ident,
-    value: Given,
+    value: Written,
 }
 
 /// What a detail is given.
 #[derive(Clone)]
-enum Given {
+enum Written {
     /// `once`
     Nothing,
     /// `letter = 'f'`

@@ -12,7 +12,7 @@ use jiff::tz::TimeZone;
 const ZONES: &str = "/usr/share/zoneinfo";
 
 pub(crate) fn today() -> Date {
-    Timestamp::now().to_zoned(zone()).date()
+    Timestamp::now().to_zoned_datetime(zone()).date()
 }
 
 /// The zone that `TZ` names, as POSIX and the systems' libraries have it: a rule such as `CET-1CEST`, a file of zones, or

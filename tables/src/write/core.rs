@@ -180,14 +180,14 @@ pub(super) fn values() -> String {
 
         /// What was given to setters.
         #[derive(Clone, Copy)]
-        pub(super) struct Given<'d> {{
+        pub(super) struct SetValues<'d> {{
             {fields}
         }}
 
-        impl Given<'_> {{
+        impl SetValues<'_> {{
             /// Nothing was.
             #[inline]
-            pub(super) const fn nothing() -> Self {{ Given {{ {unsaid} }} }}
+            pub(super) const fn nothing() -> Self {{ SetValues {{ {unsaid} }} }}
         }}
 
         /// What a parameter is asked of its settings.

@@ -28,7 +28,7 @@ pub enum Tails {}
 
 /// What a sign may join.
 #[derive(Debug)]
-pub enum Lists {}
+pub enum Joined {}
 
 /// Numbers of the standard library.
 #[derive(Debug)]
@@ -58,4 +58,4 @@ impl Sealed<Tails> for Vec<OsString> {}
 
 impl Sealed<Tails> for Vec<String> {}
 
-impl<T: FromWord> Sealed<Lists> for Vec<T> {}
+impl<T: FromWord> Sealed<Joined> for Vec<T> {}

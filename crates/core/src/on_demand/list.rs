@@ -114,9 +114,9 @@ const MOST_NEAR: usize = 20_000;
 
 /// The values, by the records of their parameters.
 #[derive(Default)]
-struct Lists(Vec<(usize, Vec<Known>)>);
+struct Learnt(Vec<(usize, Vec<Known>)>);
 
-impl KnownValues for Lists {
+impl KnownValues for Learnt {
     #[inline]
     fn of(&self, param: &Param<'_>) -> Option<&[Known]> {
         let address = std::ptr::from_ref(param).cast::<()>().addr();
@@ -156,7 +156,7 @@ impl<'d> Line<'d> {
     /// Asks the closed lists of some parameters, each with what the line says so far.
     #[inline]
     fn ask_lists(&mut self, params: &[&'d Param<'d>]) {
-        let mut known = Lists::default();
+        let mut known = Learnt::default();
         for param in params {
             if let Some(list) = param.list().filter(|list| list.is_closed())
                 && let Some(so_far) = self.so_far(param, false, &|_| false)

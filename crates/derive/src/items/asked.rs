@@ -12,7 +12,7 @@
 //! The type stands in the macro and not with the variable: what a word becomes, and what pages say of
 //! it, must be known of places that are never reached, and a static has no inferred type.
 
-use crate::{Below, Detail, Docs, Errors, Given, Is, Node, Parameter, Question, Role};
+use crate::{Below, Detail, Docs, Errors, Is, Node, Parameter, Question, Role, Written};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::ext::IdentExt;
@@ -58,7 +58,7 @@ impl Parse for Question {
 pub(crate) fn ask(question: Question, errors: &mut Errors) -> TokenStream {
     let mut details = parse_list(question.rest.clone(), errors);
     let mut set = |name: &str, span: Span, value: Expr| {
-        details.insert(0, Detail { name: Ident::new(name, span), value: Given::Value(value) });
+        details.insert(0, Detail { name: Ident::new(name, span), value: Written::Value(value) });
     };
     if let Some(name) = &question.name {
         set("name", name.span(), parse_quote!(#name));
@@ -92,7 +92,7 @@ fn parameter(
 ) -> TokenStream {
     if let Some(help) = &question.help {
         let name = Ident::new("help", help.span());
-        details.push(Detail { name, value: Given::Value(parse_quote!(#help)) });
+        details.push(Detail { name, value: Written::Value(parse_quote!(#help)) });
     }
     let ident = Ident::new("asked", question.what.span());
     let ty: Type = match (&question.ty, role) {
@@ -172,7 +172,7 @@ fn program(question: &Question, mut details: Vec<Detail>, errors: &mut Errors) -
     if question.name.is_none() {
         let name = Ident::new("name", question.what.span());
         let bin = bin();
-        let value = Given::Value(parse_quote!(#bin));
+        let value = Written::Value(parse_quote!(#bin));
         details.push(Detail { name, value });
     }
     let node = Node {

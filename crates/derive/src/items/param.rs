@@ -1,6 +1,6 @@
 //! A parameter as a static: its typed key, declared as a person would.
 
-use crate::{Detail, Docs, Errors, Given, Parameter, Role};
+use crate::{Detail, Docs, Errors, Parameter, Role, Written};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{quote, quote_spanned};
 use syn::spanned::Spanned;
@@ -115,7 +115,7 @@ fn is_u32(ty: &Type) -> bool {
 /// The letter that a detail takes for the parameter, and where it stands.
 fn letter(detail: &Detail) -> Option<(char, Span)> {
     match &detail.value {
-        Given::Value(Expr::Lit(ExprLit { lit: Lit::Char(letter), .. }))
+        Written::Value(Expr::Lit(ExprLit { lit: Lit::Char(letter), .. }))
             if detail.is("letter") || detail.is("opposite_letter") =>
         {
             Some((letter.value(), letter.span()))

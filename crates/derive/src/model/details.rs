@@ -2,7 +2,7 @@
 //! setter of the values surface that is called so, and what it is given goes there as it stands.
 
 use crate::model::settings::Setter;
-use crate::{Detail, Errors, Given, Takes};
+use crate::{Detail, Errors, Takes, Written};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{ToTokens, quote, quote_spanned};
 use syn::ext::IdentExt;
@@ -17,13 +17,13 @@ impl Parse for Detail {
         let name = input.call(Ident::parse_any)?;
         let value = if input.peek(Token![=]) {
             input.parse::<Token![=]>()?;
-            Given::Value(input.parse()?)
+            Written::Value(input.parse()?)
         } else if input.peek(token::Paren) {
             let several;
             parenthesized!(several in input);
-            Given::Several(Punctuated::parse_terminated(&several)?)
+            Written::Several(Punctuated::parse_terminated(&several)?)
         } else {
-            Given::Nothing
+            Written::Nothing
         };
         Ok(Detail { name, value })
     }
@@ -81,10 +81,10 @@ impl Detail {
     pub(crate) fn call(&self, takes: Takes, errors: &mut Errors) -> TokenStream {
         let (name, span) = (&self.name, self.name.span());
         match (takes, &self.value) {
-            (Takes::Nothing, Given::Nothing) => quote_spanned!(span=> .#name()),
-            (Takes::Value, Given::Value(value)) => quote_spanned!(span=> .#name(#value)),
-            (Takes::Reference, Given::Value(value)) => quote_spanned!(span=> .#name(&#value)),
-            (Takes::Several(count), Given::Several(values)) if values.len() == count => {
+            (Takes::Nothing, Written::Nothing) => quote_spanned!(span=> .#name()),
+            (Takes::Value, Written::Value(value)) => quote_spanned!(span=> .#name(#value)),
+            (Takes::Reference, Written::Value(value)) => quote_spanned!(span=> .#name(&#value)),
+            (Takes::Several(count), Written::Several(values)) if values.len() == count => {
                 quote_spanned!(span=> .#name(#values))
             }
             (Takes::Special | Takes::Rule(_), _) => quote!(),
@@ -99,7 +99,7 @@ impl Detail {
     /// The value that a detail which the macro reads is given.
     pub(crate) fn value(&self, errors: &mut Errors) -> Option<&Expr> {
         match &self.value {
-            Given::Value(value) => Some(value),
+            Written::Value(value) => Some(value),
             _ => {
                 errors.at(self.name.span(), format!("expected `{} = …`", self.name));
                 None
@@ -110,7 +110,7 @@ impl Detail {
     /// The values in its parentheses, of which there are some.
     pub(crate) fn values(&self, errors: &mut Errors) -> Vec<&Expr> {
         let values = self.list(errors);
-        if values.is_empty() && matches!(self.value, Given::Several(_)) {
+        if values.is_empty() && matches!(self.value, Written::Several(_)) {
             self.expect_list(errors);
         }
         values
@@ -119,7 +119,7 @@ impl Detail {
     /// The values in its parentheses, which may be empty.
     pub(crate) fn list(&self, errors: &mut Errors) -> Vec<&Expr> {
         match &self.value {
-            Given::Several(values) => values.iter().collect(),
+            Written::Several(values) => values.iter().collect(),
             _ => {
                 self.expect_list(errors);
                 Vec::new()

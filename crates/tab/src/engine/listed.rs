@@ -16,7 +16,7 @@ const MOST: usize = 1000;
 
 /// What lists have given; nothing where one could not.
 #[derive(Default)]
-pub(super) struct Lists(Vec<(usize, Option<Rc<Vec<Known>>>)>);
+pub(super) struct Listings(Vec<(usize, Option<Rc<Vec<Known>>>)>);
 
 /// Values of a list at the cursor.
 #[derive(Default)]

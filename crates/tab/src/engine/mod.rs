@@ -4,13 +4,13 @@
 //! In come the words around the cursor, their quoting undone; out go [`Suggestion`]s: words with their help, something that
 //! the shell looks up by its own means, or a sentence where nothing can be listed.
 //!
-//! * `given.rs`: what the line has already, and what cannot be given beside it.
+//! * `typing.rs`: what the line has already, and what cannot be given beside it.
 //! * `names.rs`: subcommands, options, clusters of letters.
 //! * `values.rs`: values of options and of operands, also within a word; `listed.rs`: those that are known at run time.
 
-mod given;
 mod listed;
 mod names;
+mod typing;
 mod values;
 
 use std::ffi::{OsStr, OsString};
@@ -21,9 +21,9 @@ use clavret_core::reader::{Expects, Meaning, Reader, Step, Word, Words};
 use clavret_core::wording::Wording;
 use clavret_core::world::World;
 
-use given::Given;
-use listed::Lists;
+use listed::Listings;
 pub(crate) use names::shown_names;
+use typing::Typing;
 
 /// The words around the cursor, as the program would get them. The program's own name is not among them.
 #[derive(Debug, Clone, Default)]
@@ -195,13 +195,13 @@ struct Completing<'d, 'c> {
     /// Default subcommands that what is offered leads to first.
     defaults: usize,
     /// What lists have given.
-    lists: Lists,
+    lists: Listings,
     cursor: &'c Cursor,
     /// The text of the word at the cursor, and what else than a word that begins so may be offered.
     begun: &'c str,
     fits: Option<Fits>,
     wording: &'d Wording<'d>,
-    given: Given<'d>,
+    given: Typing<'d>,
     found: Vec<Suggestion>,
     /// The texts that were in it before the command, the operand or the cluster at hand was looked at: what these
     /// have themselves is different from each other.
@@ -222,12 +222,12 @@ impl<'d, 'c> Completing<'d, 'c> {
             root,
             world,
             defaults: 0,
-            lists: Lists::default(),
+            lists: Listings::default(),
             cursor,
             begun,
             fits: None,
             wording: root.ask().wording(),
-            given: Given::default(),
+            given: Typing::default(),
             found: Vec::new(),
             earlier: Vec::new(),
             is_topic: false,
@@ -245,7 +245,7 @@ impl<'d, 'c> Completing<'d, 'c> {
         let (begun, reader) = (self.begun, stepped(self.root, &self.cursor.before, None));
         self.settle();
         if let Expects::Value(param, at) = reader.expects() {
-            self.given = Given::of(self.root, self.cursor, true, 0);
+            self.given = Typing::of(self.root, self.cursor, true, 0);
             let is_file = last_meaning(reader.steps()) == Some(Meaning::File);
             if self.may_have(param) {
                 self.add_values((param, at), is_file, ("", begun));
@@ -294,7 +294,7 @@ impl<'d, 'c> Completing<'d, 'c> {
         let mut reader = stepped(self.root, &self.cursor.before, None);
         for defaults in 0.. {
             self.defaults = defaults;
-            self.given = Given::of(self.root, self.cursor, false, defaults);
+            self.given = Typing::of(self.root, self.cursor, false, defaults);
             self.settle();
             add(self, &reader);
             if !reader.step_into_default() {

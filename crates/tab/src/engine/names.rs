@@ -7,7 +7,7 @@ use clavret_core::inner;
 use clavret_core::reader::{Expects, Hit, Meaning, Reach, Reached, Reader, Step};
 use clavret_core::{Abbreviated, Bundle, Command};
 
-use super::given::Given;
+use super::typing::Typing;
 use super::{Candidate, Completing, stepped};
 
 fn whole(text: String, help: Cow<'_, str>) -> Candidate {
@@ -53,7 +53,7 @@ impl<'d> Completing<'d, '_> {
         if last.meaning() == Meaning::Value && last.bytes().start > 0 {
             let is_file = meanings.contains(&Meaning::File);
             // The name has been said: what is asked is only whether it may have a value.
-            self.given = Given::of(self.root, self.cursor, true, 0);
+            self.given = Typing::of(self.root, self.cursor, true, 0);
             // Several words cannot be attached.
             let may_have = |param: &&Param<'d>| param.kinds().len() < 2 && self.may_have(param);
             if let Some(param) = read.param_of(last).filter(may_have) {
@@ -148,7 +148,7 @@ impl<'d> Completing<'d, '_> {
         };
         let Some(param) = steps.last().and_then(|last| read.param_of(last)) else { return };
         // Letters of one word may be too many for each other as well.
-        let given = Given::of(self.root, self.cursor, true, 0);
+        let given = Typing::of(self.root, self.cursor, true, 0);
         let clashes = |step: &Step| {
             let param = read.param_of(step);
             let of_it =

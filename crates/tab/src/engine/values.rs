@@ -5,7 +5,7 @@ use clavret_core::inner;
 use clavret_core::reader::{Meaning, Reader, Step};
 use clavret_core::{Kind, Tail};
 
-use super::given::{Given, Units, pieces};
+use super::typing::{Typing, Units, pieces};
 use super::{Candidate, Completing, Suggestion, stepped};
 
 impl<'d> Completing<'d, '_> {
@@ -14,7 +14,7 @@ impl<'d> Completing<'d, '_> {
         let begun = self.begun;
         // With one more before them, those behind the cursor may be other operands than they are now.
         let moved = (self.given.operands_after > 0)
-            .then(|| Given::of(self.root, self.cursor, true, self.defaults));
+            .then(|| Typing::of(self.root, self.cursor, true, self.defaults));
         for (param, own) in reader.next_operands(self.given.operands_after) {
             if self.given.excludes(param)
                 || moved.as_ref().is_some_and(|given| given.excludes(param))

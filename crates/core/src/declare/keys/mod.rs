@@ -13,7 +13,7 @@ use std::path::PathBuf;
 
 use crate::declare::param::is_letter;
 use crate::kind::from_word::{Fraction, FromWord, Whole};
-use crate::kind::sealed::{Flags, Lists, Sealed, Tails};
+use crate::kind::sealed::{Flags, Joined, Sealed, Tails};
 use crate::kind::shape::{Shape, Unit, twin};
 use crate::kind::valid::Validator;
 use crate::record::alone::Alone;
@@ -127,7 +127,7 @@ pub trait TailShape: Shape + Sealed<Tails> {}
     label = "`joined_by` is for several values",
     note = "make the type a `Vec`: `Named<Vec<String>>`, a field of `Vec<String>`"
 )]
-pub trait ListShape: Sealed<Lists> {}
+pub trait ListShape: Sealed<Joined> {}
 
 impl<T: FromWord> ListShape for Vec<T> {}
 

@@ -8,7 +8,7 @@ mod settings;
 use std::ffi::OsStr;
 use std::fmt;
 
-use self::settings::Given;
+use self::settings::SetValues;
 use super::cell::Held;
 use super::form::Form;
 use super::kind::{Kind, Refers};
@@ -39,7 +39,7 @@ pub struct Param<'d> {
     /// How often it must and may be given: what `times` says, else what its type does.
     times: Times,
     name: &'d str,
-    given: Given<'d>,
+    given: SetValues<'d>,
     twin: Option<Twin>,
     form: &'d Form<'d>,
 }
@@ -133,7 +133,7 @@ impl<'d> Param<'d> {
                 max: if form.is_many() { u32::MAX } else { 1 },
             },
             name,
-            given: Given::nothing(),
+            given: SetValues::nothing(),
             twin: None,
             form,
         }

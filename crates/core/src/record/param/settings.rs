@@ -12,7 +12,7 @@ use crate::record::test::Test;
 
 /// What was given to setters.
 #[derive(Clone, Copy)]
-pub(super) struct Given<'d> {
+pub(super) struct SetValues<'d> {
     pub(super) aliases: &'d [&'d str],
     pub(super) formerly: &'d [&'d str],
     pub(super) help: &'d str,
@@ -32,11 +32,11 @@ pub(super) struct Given<'d> {
     pub(super) tail: Option<Tail>,
 }
 
-impl Given<'_> {
+impl SetValues<'_> {
     /// Nothing was.
     #[inline]
     pub(super) const fn nothing() -> Self {
-        Given {
+        SetValues {
             aliases: &[],
             formerly: &[],
             help: "",

@@ -8,7 +8,7 @@ use super::{Cursor, Typed, stepped};
 
 /// What a line gives, the word at the cursor left aside.
 #[derive(Default)]
-pub(super) struct Given<'d> {
+pub(super) struct Typing<'d> {
     reader: Option<Reader<'d>>,
     words: Vec<Typed>,
     /// What a rule says may not stand beside what is typed.
@@ -19,7 +19,7 @@ pub(super) struct Given<'d> {
     cursor: Option<usize>,
 }
 
-impl<'d> Given<'d> {
+impl<'d> Typing<'d> {
     /// Of a cursor. At the value of an option the word at the cursor `counts`, so that those after it are not
     /// taken for it. What is offered may lead to so many default commands first.
     pub(super) fn of(
@@ -58,7 +58,7 @@ impl<'d> Given<'d> {
         }
         let operands_after = reader.operand_steps().len().saturating_sub(before) as u32;
         let cursor = counts.then_some(cursor.before.len());
-        Given { reader: Some(reader), words, excluded, operands_after, cursor }
+        Typing { reader: Some(reader), words, excluded, operands_after, cursor }
     }
 
     /// Whether something that is typed keeps a parameter from being given.

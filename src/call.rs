@@ -2,17 +2,14 @@
 
 use std::ffi::OsString;
 use std::fmt;
-use std::future::Future;
 use std::io::{BufRead, Write};
 use std::ops::{Deref, DerefMut};
-use std::pin::Pin;
 use std::rc::Rc;
 use std::sync::Arc;
 
 use clavret_core::Reading;
 
 use crate::declared::FromReading;
-use crate::end::Done;
 use crate::streams::Streams;
 
 /// A command that was called: its [`Reading`], the program's context, and the standard streams. It can be used
@@ -38,30 +35,19 @@ pub struct Call<'a, C: ?Sized = ()> {
     reading: Reading<'a>,
     context: &'a C,
     streams: &'a Streams<'a>,
-    executor: Option<Executor>,
 }
-
-/// The work of an `async` handler, for the program's executor to finish.
-pub type Work<'w> = Pin<Box<dyn Future<Output = Done> + 'w>>;
-
-/// Finishes the work of `async` handlers: see [`Program::new_async`](crate::Program::new_async).
-pub type Executor = fn(Work<'_>) -> Done;
 
 impl<'a, C: ?Sized> Call<'a, C> {
     pub(crate) fn new(reading: Reading<'a>, context: &'a C, streams: &'a Streams<'a>) -> Self {
-        Call { reading, context, streams, executor: None }
+        Call { reading, context, streams }
     }
 
-    /// The same with another context.
-    pub(crate) fn with<'b, D: ?Sized>(
-        self,
-        context: &'b D,
-        executor: Option<Executor>,
-    ) -> Call<'b, D>
+    /// What was called, with another context.
+    pub(crate) fn with<'b, D: ?Sized>(self, context: &'b D) -> Call<'b, D>
     where
         'a: 'b,
     {
-        Call { reading: self.reading, context, streams: self.streams, executor }
+        Call { reading: self.reading, context, streams: self.streams }
     }
 
     /// The program's context.
@@ -104,23 +90,6 @@ impl<'a, C: ?Sized> Call<'a, C> {
     pub fn values<T: FromReading>(&mut self) -> T {
         T::take_from(&mut self.reading)
     }
-
-    /// Hands the work of an `async` handler to the program's executor.
-    ///
-    /// # Errors
-    ///
-    /// The work's own; and, where the program has no executor, one that begins "a mistake of this program".
-    pub fn finish(&self, work: Work<'_>) -> Done {
-        match self.executor {
-            Some(executor) => executor(work),
-            None => Err(format!(
-                "a mistake of this program: `{}` is async, and no executor finishes its work (give one to \
-                 `Program::new_async` or `Program::of_async`)",
-                self.reading.path()
-            )
-            .into()),
-        }
-    }
 }
 
 /// The table of its reading.
@@ -130,6 +99,7 @@ impl<C: ?Sized> fmt::Debug for Call<'_, C> {
     }
 }
 
+// A handler asks its reading far more often than all else: without this it would name the reading at each value.
 impl<'a, C: ?Sized> Deref for Call<'a, C> {
     type Target = Reading<'a>;
 

@@ -69,7 +69,7 @@ impl<T: FromReading> FromReading for Box<T> {
 /// rehearse(&GREET).words(["A7"]).run().succeeds().prints("hello, A7\n");
 /// ```
 ///
-/// Work that is `async` is handed to the program's executor:
+/// Work that is `async` is finished here, by the `block_on` of whichever runtime the program has:
 ///
 /// ```
 /// use std::io::Write;
@@ -81,14 +81,12 @@ impl<T: FromReading> FromReading for Box<T> {
 ///
 /// impl Act for Weigh {
 ///     fn act(self, call: &Call<'_>) -> Done {
-///         call.finish(Box::pin(async {
-///             let weight = async { 31.5 }.await;
-///             Ok(writeln!(call.out(), "{weight} kg")?)
-///         }))
+///         let weight = pollster::block_on(async { 31.5 });
+///         Ok(writeln!(call.out(), "{weight} kg")?)
 ///     }
 /// }
 ///
-/// static WEIGH: Program = Program::of_async::<Weigh>(|work| pollster::block_on(work));
+/// static WEIGH: Program = Program::of::<Weigh>();
 /// rehearse(&WEIGH).run().succeeds().prints("31.5 kg\n");
 /// ```
 #[diagnostic::on_unimplemented(

@@ -205,10 +205,10 @@ pub mod faults {
     pub use clavret_core::faults::*;
 }
 
-/// What stands behind a command, for whoever writes code that is generic over it: contexts, work that is `async`, what a
+/// What stands behind a command, for whoever writes code that is generic over it: contexts, what a
 /// program may end with, what it answers without a handler.
 pub mod handlers {
-    pub use crate::call::{Executor, Lends, Work};
+    pub use crate::call::Lends;
     pub use crate::declared::{FromReading, Routed};
     pub use crate::end::Ending;
     pub use clavret_core::handlers::*;

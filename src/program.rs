@@ -1,5 +1,4 @@
-//! A program as one value: its declaration, its handlers, and what it runs its work with. It is run
-//! by `main` and rehearsed by tests.
+//! A program as one value: its declaration and its handlers. It is run by `main` and rehearsed by tests.
 
 use std::error::Error;
 use std::ffi::OsString;
@@ -9,11 +8,11 @@ use clavret_core::ask::CommandPath;
 use clavret_core::inner::{self, Finding};
 use clavret_core::{Command, Reading};
 
-use crate::call::{Call, Executor};
+use crate::call::Call;
 use crate::declared::Routed;
 use crate::end::Done;
 use crate::process::begin;
-use crate::route::{Route, awaited, handler, route, unrouted};
+use crate::route::{Route, handler, route, unrouted};
 use crate::run::perform;
 use crate::streams::Streams;
 
@@ -48,7 +47,6 @@ use crate::streams::Streams;
 pub struct Program<'d, C: 'static = ()> {
     root: &'d Command<'d>,
     routes: &'d [Route<'d, C>],
-    executor: Option<Executor>,
     /// What looks at the routes before it is run, where it was made at run time.
     checked: Option<Checks<C>>,
 }
@@ -67,16 +65,6 @@ impl<C: 'static> Program<'static, C> {
     pub const fn of<T: Routed<C>>() -> Self {
         Program::new(T::COMMAND, T::ROUTES)
     }
-
-    /// The same where some of its handlers are `async`: see [`new_async`](Program::new_async).
-    ///
-    /// # Panics
-    ///
-    /// As [`new_async`](Program::new_async).
-    #[track_caller]
-    pub const fn of_async<T: Routed<C>>(executor: Executor) -> Self {
-        Program::new_async(T::COMMAND, T::ROUTES, executor)
-    }
 }
 
 impl<'d, C: 'static> Program<'d, C> {
@@ -84,23 +72,10 @@ impl<'d, C: 'static> Program<'d, C> {
     ///
     /// # Panics
     ///
-    /// In a static, so that the build stops: when no route leads to a command; when a handler is
-    /// `async`, as that needs [`new_async`](Program::new_async); when a rule of the root is about no parameter
-    /// of its own, its default command is none of its commands, or a name of its parameters is a usual one.
+    /// In a static, so that the build stops: when no route leads to a command; when a rule of the root is about no
+    /// parameter of its own, its default command is none of its commands, or a name of its parameters is a usual one.
     #[track_caller]
     pub const fn new(root: &'d Command<'d>, routes: &'d [Route<'d, C>]) -> Self {
-        if let Some(command) = awaited(routes) {
-            inner::stop(Finding::Awaited { command: command.ask().name() });
-        }
-        Program::routed(root, routes, None)
-    }
-
-    #[track_caller]
-    const fn routed(
-        root: &'d Command<'d>,
-        routes: &'d [Route<'d, C>],
-        executor: Option<Executor>,
-    ) -> Self {
         if let Some(problem) = unrouted(routes, root, "") {
             inner::stop(problem);
         }
@@ -108,44 +83,18 @@ impl<'d, C: 'static> Program<'d, C> {
         if let Some(problem) = inner::stranger(root) {
             inner::stop(problem);
         }
-        Program { root, routes, executor, checked: None }
-    }
-
-    /// A program some of whose handlers are `async`, and what finishes their work. The library brings no
-    /// executor: this hands the future to whichever the program has.
-    ///
-    /// ```
-    /// use clavret::{Command, Program};
-    /// # static ROOT: Command = Command::new("apiary").commands(&[]);
-    /// # const ROUTES: &[clavret::Route] = &[clavret::Route::new(&ROOT, |_| Ok(()))];
-    /// static PROGRAM: Program =
-    ///     Program::new_async(&ROOT, ROUTES, |work| pollster::block_on(work));
-    /// ```
-    ///
-    /// # Panics
-    ///
-    /// In a static, so that the build stops: when no route leads to a command.
-    #[track_caller]
-    pub const fn new_async(
-        root: &'d Command<'d>,
-        routes: &'d [Route<'d, C>],
-        executor: Executor,
-    ) -> Self {
-        Program::routed(root, routes, Some(executor))
+        Program { root, routes, checked: None }
     }
 
     /// A program that is made at run time: its tree may borrow from anywhere, and its handlers
     /// [may own](Route::by) what they need. Nothing panics: what is wrong with the tree, and a command without a handler, is
     /// told as a mistake of the program when it is run, with status 1.
     pub const fn draft(root: &'d Command<'d>, routes: &'d [Route<'d, C>]) -> Self {
-        Program { root, routes, executor: None, checked: Some(|program| program.mistakes()) }
+        Program { root, routes, checked: Some(|program| program.mistakes()) }
     }
 
     fn mistakes(&self) -> Vec<String> {
         let mut mistakes = inner::mistakes(self.root);
-        if let Some(command) = awaited(self.routes) {
-            mistakes.push(Finding::Awaited { command: command.ask().name() }.to_string());
-        }
         for path in self.unrouted() {
             let above = path.commands().iter().rev().nth(1).map_or("", |above| above.ask().name());
             let unrouted = Finding::Unrouted { command: path.leaf().ask().name(), above };
@@ -211,10 +160,10 @@ impl<'d, C: 'static> Program<'d, C> {
     ) -> Done {
         let mut call = Call::new(reading, &(), streams);
         match context {
-            Context::Given(context) => route(self.routes, call.with(*context, self.executor)),
+            Context::Given(context) => route(self.routes, call.with(*context)),
             Context::Made(make) => {
                 let context = make(&mut call)?;
-                route(self.routes, call.with(&context, self.executor))
+                route(self.routes, call.with(&context))
             }
         }
     }

@@ -28,8 +28,6 @@ use crate::end::{Done, Ending};
 #[derive(Debug)]
 pub struct Route<'d, C: 'static = ()> {
     way: Way<'d, C>,
-    /// It hands its work to the program's executor.
-    is_awaited: bool,
 }
 
 fn act<T: Act<C>, C>(mut call: Call<'_, C>) -> Done {
@@ -104,16 +102,7 @@ impl<C: 'static> Route<'static, C> {
 
 impl<'d, C: 'static> Route<'d, C> {
     const fn of_way(way: Way<'d, C>) -> Self {
-        Route { way, is_awaited: false }
-    }
-
-    /// Says that the handler hands its work to the program's executor, by
-    /// [`Call::finish`](crate::Call::finish): a program without one stops the build. What the macros make of
-    /// an `async fn` says so by itself.
-    #[must_use]
-    pub const fn awaited(mut self) -> Self {
-        self.is_awaited = true;
-        self
+        Route { way }
     }
 
     /// The handler of a command.
@@ -251,22 +240,4 @@ const fn leads<C>(routes: &[Route<'_, C>], command: &Command<'_>, with_below: bo
         i += 1;
     }
     false
-}
-
-/// The first command whose handler needs an executor.
-pub(crate) const fn awaited<'d, C>(routes: &'d [Route<'d, C>]) -> Option<&'d Command<'d>> {
-    let mut i = 0;
-    while i < routes.len() {
-        let found = match &routes[i].way {
-            Way::Several(routes) => awaited(routes),
-            Way::Own(at, _) | Way::Below(at, _) if routes[i].is_awaited => Some(*at),
-            Way::Before(at, _) if routes[i].is_awaited => Some(*at),
-            _ => None,
-        };
-        if found.is_some() {
-            return found;
-        }
-        i += 1;
-    }
-    None
 }

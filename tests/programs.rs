@@ -54,7 +54,7 @@ mod order {
     }
 
     /// add one
-    #[clavret::declare]
+    #[clavret::declare(executor = pollster::block_on)]
     async fn add(
         /// its code
         #[operand]
@@ -71,8 +71,7 @@ mod order {
         diary.note("list");
     }
 
-    pub(super) static PROGRAM: Program<Diary> =
-        Program::of_async::<apiary>(|work| pollster::block_on(work));
+    pub(super) static PROGRAM: Program<Diary> = Program::of::<apiary>();
 }
 
 #[test]
@@ -135,13 +134,25 @@ fn a_function_stands_beside_the_variants_of_an_enum() {
     assert_eq!(Diary::after(&TOOLS, "help all"), "", "the library answers it");
 }
 
+struct Scale;
+
+/// the scale
+#[clavret::declare(executor = pollster::block_on)]
+impl Scale {
+    /// weigh a hive
+    async fn weigh(&self, #[operand] hive: String) -> String {
+        format!("{hive}: {} kg", async { 31.5 }.await)
+    }
+}
+
+#[test]
+fn the_executor_of_a_block_is_that_of_its_functions() {
+    static SCALE: Program<Scale> = Program::of::<Scale>();
+    rehearse(&SCALE).words(["weigh", "A7"]).run_in(&Scale).succeeds().prints("A7: 31.5 kg\n");
+}
+
 #[test]
 fn mistakes_of_the_program_are_told_as_such() {
-    static ROOT: Command = Command::new("apiary");
-    static AWAITED: Program =
-        Program::new(&ROOT, &[Route::new(&ROOT, |call| call.finish(Box::pin(async { Ok(()) })))]);
-    let told = rehearse(&AWAITED).run();
-    told.fails(1, "apiary: a mistake of this program: `apiary` is async, and no executor");
     static SIZE: Named<u8> = Named::new("size").default("9").valid(&valid::range(0, 5));
     static SIZED: Command = Command::new("apiary").takes(&[SIZE.param()]);
     static WRONG: Program = Program::new(&SIZED, &[Route::new(&SIZED, |_| Ok(()))]);

@@ -1,4 +1,4 @@
-use clavret::{Command, Declare, Program, Route};
+use clavret::{Command, Program, Route};
 
 static LIST: Command = Command::new("list");
 static MOVE: Command = Command::new("move");
@@ -10,13 +10,17 @@ static PROGRAM: Program = Program::new(&APIARY, &[Route::new(&LIST, |_| Ok(()))]
 #[clavret::declare]
 async fn weigh() {}
 
-/// the logbook of a bee yard
-#[derive(Declare)]
-#[declare(commands(weigh))]
+/// weigh a hive at once
+#[clavret::declare(executor = pollster::block_on)]
+fn weigh_now() {}
+
 struct Yard;
 
-static ASYNC: Program = Program::of::<Yard>();
-static AWAITED: Program =
-    Program::new(&LIST, &[Route::new(&LIST, |call| call.finish(Box::pin(async { Ok(()) }))).awaited()]);
+/// weigh all of them
+#[clavret::declare]
+impl Yard {
+    /// weigh a yard
+    async fn weigh_all(&self) {}
+}
 
 fn main() {}

@@ -95,7 +95,7 @@ impl<'d> Finding<'d> {
             Finding::Raw { operand, .. } => (operand, &["tail"]),
             Finding::Rule { command, .. } | Finding::Lonely { command, .. } => (command, &["rule"]),
             Finding::DefaultCommand { command, .. } => (command, &["default_command"]),
-            Finding::Unrouted { command, .. } | Finding::Awaited { command } => (command, NONE),
+            Finding::Unrouted { command, .. } => (command, NONE),
             Finding::Childless { command } => (command, NONE),
             Finding::Times { name } => (name, &["times"]),
             Finding::Bounds { name } => (name, &["valid"]),

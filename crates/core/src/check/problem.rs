@@ -184,12 +184,6 @@ problems! { pub enum Finding {
         /// The command above it; empty for the root.
         above: &'d str,
     } = special;
-    /// A handler is `async`, and the program has no executor.
-    Awaited {
-        /// The command.
-        command: &'d str,
-    } = "the handler of `{command}` is async: give the program an executor (`Program::new_async`, \
-         `Program::of_async`)";
     /// A validator that no value passes: the lower bound is above the upper one.
     Bounds {
         /// The parameter.

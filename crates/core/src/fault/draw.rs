@@ -80,7 +80,7 @@ impl<'d> Faults<'d> {
 
 impl<'t, 'd> Report<'t, 'd> {
     fn draw(&self, look: Look) -> String {
-        if self.are_mistakes() {
+        if self.faults.are_mistakes() {
             return self.mistakes();
         }
         let mut groups = self.groups(&self.told_alone());
@@ -96,10 +96,10 @@ impl<'t, 'd> Report<'t, 'd> {
         }
         let groups = groups.iter().filter(|group| !group.is_empty());
         let groups: Vec<Vec<&Fault<'d>>> =
-            groups.map(|group| group.iter().map(|&at| self.at(at)).listed()).listed();
+            groups.map(|group| group.iter().map(|&at| self.faults.at(at)).listed()).listed();
         let speech = self.speech;
         let mut sheet = Sheet::new(look);
-        draw_head(&self.path().text(), groups.len(), speech, &mut sheet);
+        draw_head(&self.faults.path().text(), groups.len(), speech, &mut sheet);
         let shown = &groups[..groups.len().min(MOST)];
         self.draw_lines(shown, groups.len() > 1, &mut sheet);
         let sentences = shown.iter().map(|group| self.sentence(group)).listed();
@@ -110,16 +110,16 @@ impl<'t, 'd> Report<'t, 'd> {
 
     /// The line, and the lines of variables and of the config file that faults are about.
     fn draw_lines(&self, shown: &[Vec<&Fault<'d>>], numbered: bool, sheet: &mut Sheet) {
-        let sources = self.sources();
+        let sources = self.faults.sources();
         let mut outside = Vec::new();
         if let Some(sources) = sources {
             for (at, group) in shown.iter().enumerate() {
-                outside.extend((sources.echo)(self, at, group[0]));
+                outside.extend((sources.echo)(self.faults, at, group[0]));
             }
         }
-        let is_echoed = self.words().count() > 0 && outside.len() < shown.len();
+        let is_echoed = self.faults.words().count() > 0 && outside.len() < shown.len();
         if is_echoed {
-            draw_echo(sheet, &self.echo(shown), numbered);
+            draw_echo(sheet, &self.faults.echo(shown), numbered);
         }
         draw_outside(&outside, (is_echoed, numbered), sheet);
     }
@@ -132,7 +132,7 @@ impl<'t, 'd> Report<'t, 'd> {
             Some(_) => wording.say(Phrase::Fix),
             None => "",
         };
-        let page = self.page_line();
+        let page = self.faults.page_line();
         if offer.is_some() || page.is_some() {
             sheet.end();
         }

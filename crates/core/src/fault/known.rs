@@ -19,9 +19,9 @@ impl<'t, 'd> Report<'t, 'd> {
     /// What is said of an unknown option: which commands have it, or which ones are near.
     pub(crate) fn known_option(&self, fault: &Fault<'d>) -> &'t str {
         let speech = self.speech;
-        let root = self.path().root();
+        let root = self.faults.path().root();
         let mut owners = Vec::new();
-        for mut names in self.owners(fault, root) {
+        for mut names in self.faults.owners(fault, root) {
             names.insert(0, root.program_name());
             owners.put(speech.keep(spaced(&names)));
         }
@@ -41,14 +41,14 @@ impl<'t, 'd> Report<'t, 'd> {
     /// The names that an ambiguous abbreviation may stand for, dashes included; hidden ones only where there are no two
     /// others.
     pub(crate) fn begun(&self, fault: &Fault<'d>) -> Vec<&'t str> {
-        let Some((word, typed)) = self.named(fault) else { return Vec::new() };
+        let Some((word, typed)) = self.faults.named(fault) else { return Vec::new() };
         let typed = typed.to_string_lossy();
         if fault.kind() != FaultKind::CommandAmbiguous {
             let typed = typed.trim_start_matches('-');
-            let mut names = self.option_names(word, false);
+            let mut names = self.faults.option_names(word, false);
             names.retain(|name| name.0.starts_with(typed));
             if names.len() < 2 {
-                names = self.option_names(word, true);
+                names = self.faults.option_names(word, true);
                 names.retain(|name| name.0.starts_with(typed));
             }
             return self.dashed(names);
@@ -56,18 +56,18 @@ impl<'t, 'd> Report<'t, 'd> {
         // Of a command's names one is enough.
         let begun =
             |command: &Command<'d>| command.shown_names().find(|name| name.starts_with(&*typed));
-        let names = self.seen_commands().filter_map(begun).listed();
+        let names = self.faults.seen_commands().filter_map(begun).listed();
         if names.len() > 1 {
             return names;
         }
-        self.path().leaf().subcommands().iter().filter_map(|command| begun(command)).listed()
+        self.faults.path().leaf().subcommands().iter().filter_map(|command| begun(command)).listed()
     }
 
     /// The nearest of the options that are in reach where the unknown one stands, dashes included, and
     /// how many slips away they are.
     #[inline(never)]
     pub(super) fn near_options(&self, fault: &Fault<'d>) -> (usize, Vec<&'t str>) {
-        let Some((word, typed)) = self.named(fault) else { return Default::default() };
+        let Some((word, typed)) = self.faults.named(fault) else { return Default::default() };
         let Some(typed) = typed.to_str() else { return Default::default() };
         let is_dashed = typed.starts_with('-');
         let bare = bare(typed.as_bytes()).and_then(|bare| typed.get(typed.len() - bare.len()..));
@@ -83,7 +83,7 @@ impl<'t, 'd> Report<'t, 'd> {
                 }
                 // A name that says the contrary is far, however few letters that takes.
                 let is_negated = |name: &str| name.starts_with("no-");
-                let known = self.option_names(word, false).into_iter();
+                let known = self.faults.option_names(word, false).into_iter();
                 let known = known.filter(|known| is_negated(known.0) == is_negated(name)).listed();
                 match near_marked(name, &known) {
                     (_, names) if names.is_empty() && bare.is_some() => {
@@ -97,10 +97,10 @@ impl<'t, 'd> Report<'t, 'd> {
 
     /// What an unknown letter may be: itself, where its dashes are wrong. All others are equally far.
     fn near_letter(&self, word: usize, letter: u8, typed: &str) -> Option<&'t str> {
-        let reach = self.reach_in(word);
+        let reach = self.faults.reach_in(word);
         // A program that is asked for its version, and for nothing else.
         if typed == "-V"
-            && self.words().count() == 1
+            && self.faults.words().count() == 1
             && let Some(version) = reach.asks_for(Gives::Version)
         {
             return Some(self.speech.keep(version));
@@ -110,7 +110,7 @@ impl<'t, 'd> Report<'t, 'd> {
 
     /// The same letter in the other case, which is named and not offered: it may do anything.
     fn other_case(&self, fault: &Fault<'d>) -> Option<&'t str> {
-        let (word, typed) = self.named(fault)?;
+        let (word, typed) = self.faults.named(fault)?;
         let &[letter] =
             typed.as_encoded_bytes().strip_prefix(b"-").unwrap_or(typed.as_encoded_bytes())
         else {
@@ -125,7 +125,10 @@ impl<'t, 'd> Report<'t, 'd> {
     }
 
     fn has_letter(&self, word: usize, letter: u8) -> bool {
-        self.reach_in(word).params().any(|param| !param.is_hidden() && param.has_letter(letter))
+        self.faults
+            .reach_in(word)
+            .params()
+            .any(|param| !param.is_hidden() && param.has_letter(letter))
     }
 
     /// `--no-calm`: the flag's own name for that, or the flag itself where it is that name that is
@@ -133,7 +136,7 @@ impl<'t, 'd> Report<'t, 'd> {
     fn negated(&self, word: usize, name: &str) -> Option<&'t str> {
         let name = name.strip_prefix("no-")?;
         let typed = self.speech.of(&["--", name]);
-        let reach = self.reach_in(word);
+        let reach = self.faults.reach_in(word);
         let flags = reach.params().filter(|flag| !flag.is_hidden() && !flag.opposite().is_empty());
         let mut others = flags.filter(|flag| flag.name() == name || flag.opposite() == name);
         let other = others.find_map(|flag| flag.other_name(typed.as_bytes()))?;
@@ -153,15 +156,16 @@ impl<'t, 'd> Report<'t, 'd> {
         };
         match names.is_empty() {
             true => Vec::new(),
-            false => self.reach_in(word).params().filter(is_near).listed(),
+            false => self.faults.reach_in(word).params().filter(is_near).listed(),
         }
     }
 
     /// What is said of an unknown command: which ones have it, which are near, or all there are.
     pub(crate) fn known_commands(&self, fault: &Fault<'d>) -> &'t str {
         let speech = self.speech;
-        let ways = self.ways_to(fault).iter().map(|names| speech.keep(spaced(names))).listed();
-        if let Some((_, typed)) = self.named(fault).filter(|_| !ways.is_empty()) {
+        let ways =
+            self.faults.ways_to(fault).iter().map(|names| speech.keep(spaced(names))).listed();
+        if let Some((_, typed)) = self.faults.named(fault).filter(|_| !ways.is_empty()) {
             let phrase = if ways.len() == 1 {
                 speech.say(Phrase::CommandHas)
             } else {
@@ -170,9 +174,9 @@ impl<'t, 'd> Report<'t, 'd> {
             let ways = speech.choices(&ways, speech.say(Phrase::And));
             return speech.fill(phrase, &[ways, &typed.to_string_lossy()]);
         }
-        let mut known = self.near_commands(fault).1;
+        let mut known = self.faults.near_commands(fault).1;
         if known.is_empty() {
-            known = self.seen_names();
+            known = self.faults.seen_names();
         }
         speech.counted(speech.say(Phrase::OneIs), speech.say(Phrase::ManyAre), &known)
     }

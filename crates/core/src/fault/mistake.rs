@@ -12,9 +12,9 @@ impl<'t, 'd> Report<'t, 'd> {
     /// What is wrong with the program: its defaults that do not read.
     #[inline]
     pub(crate) fn mistakes(&self) -> String {
-        let root = self.path().root();
+        let root = self.faults.path().root();
         let mut told = String::new();
-        for fault in self.list().iter().filter(|fault| fault.is_mistake()) {
+        for fault in self.faults.list().iter().filter(|fault| fault.is_mistake()) {
             told.put(&root.mistake(self.mistake(fault)));
         }
         told

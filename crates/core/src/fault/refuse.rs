@@ -3,6 +3,7 @@
 use super::say::joined;
 use crate::record::brought::Keyed;
 use crate::record::fault::{Fault, FaultKind};
+use crate::record::faults::Faults;
 use crate::record::kind::{Kind, Noun};
 use crate::record::param::Param;
 use crate::record::refusal::{Miss, Reason};
@@ -12,6 +13,13 @@ use crate::record::test::{Says, Test};
 use crate::text::{Listed, unquoted};
 use crate::wording::Speech;
 use crate::wording::english::Phrase;
+
+impl Faults<'_> {
+    /// What is done with entries whose keys are a closed list, where a command has any.
+    pub(super) fn keyed(&self) -> Option<&'static Keyed> {
+        self.trace().commands().find_map(|command| command.brought().keyed)
+    }
+}
 
 impl<'t, 'd> Report<'t, 'd> {
     /// Why a value is refused, of one or of several.
@@ -24,7 +32,7 @@ impl<'t, 'd> Report<'t, 'd> {
         let sentence = match &fault.reason() {
             Some(Reason::OfKey(key, reason)) => {
                 let kind = word_kind(param, fault.which());
-                self.keyed().map_or("", |keyed| {
+                self.faults.keyed().map_or("", |keyed| {
                     (keyed.refused)(speech, kind, (*key, reason), (name, typed))
                 })
             }
@@ -46,11 +54,6 @@ impl<'t, 'd> Report<'t, 'd> {
             true => self.wrong_default(fault, param, (name, typed), sentence),
             false => sentence,
         }
-    }
-
-    /// What is done with entries whose keys are a closed list, where a command has any.
-    pub(super) fn keyed(&self) -> Option<&'static Keyed> {
-        self.trace().commands().find_map(|command| command.brought().keyed)
     }
 
     /// What is wrong with a default: beyond a limit, in short; else what is said of a word.
@@ -86,7 +89,7 @@ impl<'t, 'd> Report<'t, 'd> {
         let Some(&fault) = group.first() else { return "" };
         let sentence = speech.tell(Phrase::ValueMisfit, &[name, right(speech, fault, param)]);
         let why = match &fault.reason() {
-            _ if self.takes_option(fault) => speech.tell(Phrase::IsOption, &[typed]),
+            _ if self.faults.takes_option(fault) => speech.tell(Phrase::IsOption, &[typed]),
             Some(Reason::Own(reason)) => speech.visible(reason),
             Some(Reason::Near(Miss::NoDay(day))) => {
                 speech.tell(Phrase::NoDay, &[speech.visible(day)])
@@ -107,7 +110,7 @@ impl<'t, 'd> Report<'t, 'd> {
                     Some(Reason::Cited(said)) => {
                         speech.tell(Phrase::Cited, &[is, speech.visible(said)])
                     }
-                    _ if self.is_of_letter(fault) => {
+                    _ if self.faults.is_of_letter(fault) => {
                         speech.of(&[is, speech.say(Phrase::Colon), speech.say(Phrase::NoEquals)])
                     }
                     _ => is,

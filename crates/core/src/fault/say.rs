@@ -68,15 +68,15 @@ impl<'t, 'd> Report<'t, 'd> {
             FaultKind::OptionMissing => {
                 with_help(speech, speech.tell(Phrase::OptionMissing, &[name]), fault)
             }
-            FaultKind::CommandUnknown if self.path().leaf().subcommands().is_empty() => {
-                speech.tell(Phrase::NoCommands, &[&self.path().text(), typed()])
+            FaultKind::CommandUnknown if self.faults.path().leaf().subcommands().is_empty() => {
+                speech.tell(Phrase::NoCommands, &[&self.faults.path().text(), typed()])
             }
             FaultKind::CommandUnknown => {
                 let unknown = speech.tell(Phrase::CommandUnknown, &[typed()]);
                 joined(speech, unknown, self.known_commands(fault))
             }
             FaultKind::CommandMissing => {
-                let names = self.seen_names();
+                let names = self.faults.seen_names();
                 let colon = if names.is_empty() { "" } else { speech.say(Phrase::Colon) };
                 let listed = speech.choices(&names, speech.say(Phrase::Or));
                 speech.of(&[speech.say(Phrase::CommandMissing), colon, listed])
@@ -98,7 +98,7 @@ impl<'t, 'd> Report<'t, 'd> {
                 let phrase =
                     several(speech.say(Phrase::OperandExtra), speech.say(Phrase::OperandsExtra));
                 let count = speech.count(group.len());
-                let extra = speech.fill(phrase, &[typed(), &self.path().text(), count]);
+                let extra = speech.fill(phrase, &[typed(), &self.faults.path().text(), count]);
                 joined(speech, extra, self.taken_option(fault))
             }
             _ => self.sentence_of_value(fault, group, name),
@@ -151,16 +151,16 @@ impl<'t, 'd> Report<'t, 'd> {
     /// An option in front of a word too many that another one took as its value.
     fn taken_option(&self, fault: &Fault<'d>) -> &'t str {
         let Place::At { word: extra, .. } = fault.place() else { return "" };
-        let steps = self.trace().steps();
-        let before = &steps[..self.trace().first_in(extra)];
+        let steps = self.faults.trace().steps();
+        let before = &steps[..self.faults.trace().first_in(extra)];
         let values = before.iter().rev().filter(|step| step.meaning() == Meaning::Value);
         for value in values.take(MOST_TYPED) {
             let (word, bytes) = (value.word(), value.bytes());
-            let param = self.trace().param(value).filter(|param| !param.is_secret());
-            let typed = part(self.words().word(word), bytes.start, bytes.end);
+            let param = self.faults.trace().param(value).filter(|param| !param.is_secret());
+            let typed = part(self.faults.words().word(word), bytes.start, bytes.end);
             if let Some(param) = param
                 && bytes.start == 0
-                && self.is_option(word, &typed)
+                && self.faults.is_option(word, &typed)
             {
                 let taken = self.quotes(self.shown_part(word, 0, bytes.end));
                 return self.speech.tell(Phrase::OptionTaken, &[&param.spelled(), taken]);
@@ -181,7 +181,7 @@ impl<'t, 'd> Report<'t, 'd> {
         if group.len() > 1 {
             return speech.tell(Phrase::NoValues, &[names]);
         }
-        let is_letter = self.is_of_letter(fault);
+        let is_letter = self.faults.is_of_letter(fault);
         let phrase =
             if is_letter { speech.say(Phrase::LetterNoValue) } else { speech.say(Phrase::NoValue) };
         let opposite = fault.param().and_then(|param| param.other_name(names.as_bytes()));
@@ -192,13 +192,13 @@ impl<'t, 'd> Report<'t, 'd> {
     /// An unknown option that is the letter of what stands alone, and known when it is apart.
     pub(crate) fn lone_letter(&self, fault: &Fault<'d>) -> Option<&'t str> {
         let Place::At { word, start, end } = fault.place() else { return None };
-        let typed = part(self.words().word(word), start, end);
+        let typed = part(self.faults.words().word(word), start, end);
         let letter = match (start, typed.as_encoded_bytes()) {
             (0, &[b'-', letter]) => letter,
             (1.., &[letter]) => letter,
             _ => return None,
         };
-        let known = self.reach_in(word).lettered(letter)?;
+        let known = self.faults.reach_in(word).lettered(letter)?;
         known.stands_alone().then(|| self.speech.letter_name(letter))
     }
 
@@ -228,7 +228,7 @@ impl<'t, 'd> Report<'t, 'd> {
             Place::At { word, start, end } => {
                 let mut bare = self.shown_part(word, start, end);
                 for word in word + 1..=word + fault.more() {
-                    let more = self.shown_part(word, 0, self.words().word(word).len());
+                    let more = self.shown_part(word, 0, self.faults.words().word(word).len());
                     bare = speech.of(&[bare, " ", more]);
                 }
                 bare
@@ -239,11 +239,11 @@ impl<'t, 'd> Report<'t, 'd> {
                 DOTS
             }
             Place::Variable { start, end } => {
-                let value = self.variable(fault);
+                let value = self.faults.variable(fault);
                 speech.cut(quoted(&part(&value, start, end)))
             }
             Place::Setting { start, end } => {
-                let settings = self.settings();
+                let settings = self.faults.settings();
                 let text = settings.and_then(|settings| settings.text.get(start..end));
                 speech.cut(visible(bared(text.unwrap_or_default(), b"\"'")))
             }
@@ -267,7 +267,7 @@ impl<'t, 'd> Report<'t, 'd> {
     /// middle, or after its beginning where it has wide characters.
     #[inline(never)]
     fn shown_part(&self, word: usize, start: usize, end: usize) -> &'t str {
-        self.speech.cut(quoted(&self.dark().shown(self.words(), word, start, end)))
+        self.speech.cut(quoted(&self.faults.dark().shown(self.faults.words(), word, start, end)))
     }
 
     /// An unknown option as it would be typed alone: a letter from within a cluster gets its dash.
@@ -280,7 +280,7 @@ impl<'t, 'd> Report<'t, 'd> {
     /// The name in front of a value that it does not take.
     fn name_before(&self, fault: &Fault<'d>) -> &'t str {
         let Place::At { word, start, .. } = fault.place() else { return "" };
-        if self.is_of_letter(fault) {
+        if self.faults.is_of_letter(fault) {
             return self.letter_before(fault);
         }
         self.shown_part(word, 0, start)
@@ -289,7 +289,7 @@ impl<'t, 'd> Report<'t, 'd> {
     /// The letter in front of what is attached to it.
     fn letter_before(&self, fault: &Fault<'d>) -> &'t str {
         let Place::At { word, start, .. } = fault.place() else { return "" };
-        let letter = part(self.words().word(word), start.saturating_sub(1), start);
+        let letter = part(self.faults.words().word(word), start.saturating_sub(1), start);
         self.speech.of(&["-", &letter.to_string_lossy()])
     }
 }

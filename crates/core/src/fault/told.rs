@@ -45,7 +45,7 @@ impl<'t, 'd> Report<'t, 'd> {
         let is_attached = |param: &Param<'_>| attached.binary_search(&(address(param), 0)).is_ok();
         let mut told = Vec::new();
         for at in left {
-            let fault = self.at(at);
+            let fault = self.faults.at(at);
             let is_in_wake = match fault.kind() {
                 FaultKind::OptionMissing => fault.param().is_some_and(is_faulty),
                 FaultKind::ValuesMiscounted if !is_extra(fault) => {
@@ -73,7 +73,7 @@ impl<'t, 'd> Report<'t, 'd> {
         let mut surplus = 0;
         let mut taken = (0, 0);
         let mut left = Vec::new();
-        for (at, fault) in self.list().iter().enumerate() {
+        for (at, fault) in self.faults.list().iter().enumerate() {
             if let [first, rest @ ..] = unknown
                 && first.at == at
             {
@@ -101,7 +101,7 @@ impl<'t, 'd> Report<'t, 'd> {
         params: &mut Vec<(usize, usize)>,
     ) {
         for &at in faults {
-            let fault = self.at(at);
+            let fault = self.faults.at(at);
             if let Some(param) = fault.param().filter(|_| is_meant(fault.kind())) {
                 params.put((address(param), 0));
             }
@@ -111,9 +111,9 @@ impl<'t, 'd> Report<'t, 'd> {
     /// The unknown options. The parameters that these may be are faulty.
     fn unknown_options(&self, faulty: &mut Vec<(usize, usize)>) -> Vec<Unknown> {
         let mut left = NAMES;
-        let cost = self.path().root().tree().count() + self.trace().params();
+        let cost = self.faults.path().root().tree().count() + self.faults.trace().params();
         let mut unknown = Vec::new();
-        for (at, fault) in self.list().iter().enumerate() {
+        for (at, fault) in self.faults.list().iter().enumerate() {
             let is_option =
                 matches!(fault.kind(), FaultKind::OptionUnknown | FaultKind::OptionAmbiguous);
             if !is_option && fault.kind() != FaultKind::ValueMisfit {
@@ -136,7 +136,7 @@ impl<'t, 'd> Report<'t, 'd> {
     /// How many words an unknown option may take. What it may be is faulty.
     fn unknown_option(&self, fault: &Fault<'d>, faulty: &mut Vec<(usize, usize)>) -> usize {
         let Place::At { word, start, end } = fault.place() else { return 0 };
-        let mut params = self.owning_params(fault);
+        let mut params = self.faults.owning_params(fault);
         if params.is_empty() {
             params = self.near_params(fault);
         }
@@ -145,18 +145,19 @@ impl<'t, 'd> Report<'t, 'd> {
             faulty.put((address(param), 0));
             most = most.max(param.kinds().len());
         }
-        let is_alone = end == self.words().word(word).len();
+        let is_alone = end == self.faults.words().word(word).len();
         if is_alone { most } else { 0 }
     }
 
     /// How many words after one, up to some, an option in it would take; and how many of them read as
     /// operands, so that each pushes another one out.
     fn words_behind(&self, word: usize, most: usize) -> (usize, usize) {
-        let steps = self.trace().steps();
-        let behind = steps.iter().skip(self.trace().first_in(word + 1));
+        let steps = self.faults.trace().steps();
+        let behind = steps.iter().skip(self.faults.trace().first_in(word + 1));
         let (mut count, mut surplus) = (0, 0);
         for step in behind.take(most) {
-            let is_dashed = self.words().word(step.word()).as_encoded_bytes().starts_with(b"-");
+            let is_dashed =
+                self.faults.words().word(step.word()).as_encoded_bytes().starts_with(b"-");
             let is_word = match step.meaning() {
                 Meaning::Operand => true,
                 Meaning::Unread | Meaning::Unknown => !is_dashed,
@@ -166,16 +167,16 @@ impl<'t, 'd> Report<'t, 'd> {
                 break;
             }
             count += 1;
-            surplus += usize::from(self.trace().param(step).is_some());
+            surplus += usize::from(self.faults.trace().param(step).is_some());
         }
         (count, surplus)
     }
 
     /// An option was taken for a value: the word after it may be that.
     fn value_behind(&self, fault: &Fault<'d>, word: usize) -> Option<(usize, usize)> {
-        let next = self.words().word(word + 1);
-        let is_meant =
-            self.takes_option(fault) && fault.param().is_some_and(|param| param.accepts(next));
+        let next = self.faults.words().word(word + 1);
+        let is_meant = self.faults.takes_option(fault)
+            && fault.param().is_some_and(|param| param.accepts(next));
         is_meant.then(|| self.words_behind(word, 1))
     }
 
@@ -188,8 +189,8 @@ impl<'t, 'd> Report<'t, 'd> {
         // What was said of a value before is said of the next one, most likely.
         let mut before = None;
         for &at in told {
-            let fault = self.at(at);
-            let cost = if fault.is_of_name() { self.trace().params() } else { 1 };
+            let fault = self.faults.at(at);
+            let cost = if fault.is_of_name() { self.faults.trace().params() } else { 1 };
             keys.put(if left >= cost { self.key(fault, &mut before) } else { None });
             left -= cost.min(left);
         }
@@ -240,7 +241,8 @@ impl<'t, 'd> Report<'t, 'd> {
             OptionUnknown => Some(self.known_option(fault)),
             OptionMissing | OperandMissing | OperandExtra | OptionRepeated => Some(kind()),
             ValueUnwanted
-                if !fault.param().is_some_and(Param::is_attached) && !self.is_of_letter(fault) =>
+                if !fault.param().is_some_and(Param::is_attached)
+                    && !self.faults.is_of_letter(fault) =>
             {
                 Some(kind())
             }
@@ -280,7 +282,7 @@ impl<'t, 'd> Report<'t, 'd> {
             }
             _ => false,
         };
-        is_plain && !self.takes_option(fault) && !self.is_of_letter(fault)
+        is_plain && !self.faults.takes_option(fault) && !self.faults.is_of_letter(fault)
     }
 }
 

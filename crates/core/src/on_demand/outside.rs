@@ -138,7 +138,7 @@ impl<'d> Faults<'d> {
 pub(crate) fn setting_unknown<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) -> &'t str {
     let speech = report.speech;
     let Some(&fault) = group.first() else { return "" };
-    let near = report.near_setting(fault, report.typed(fault));
+    let near = report.faults.near_setting(fault, report.typed(fault));
     let near = near.map_or("", |near| speech.tell(Phrase::OneIs, &[near]));
     let typed = report.listed(group, Report::typed);
     joined(speech, speech.tell(Phrase::SettingUnknown, &[typed]), near)
@@ -148,7 +148,7 @@ pub(crate) fn setting_unknown<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'
 #[inline]
 pub(crate) fn malformed<'t>(report: &Report<'t, '_>, _: &[&Fault<'_>]) -> &'t str {
     let speech = report.speech;
-    let settings = report.settings();
+    let settings = report.faults.settings();
     match settings.and_then(|settings| settings.error.as_ref()).map(|error| &error.1) {
         Some(Malformed::NotText) => speech.say(Phrase::SettingsNoText),
         Some(Malformed::NotObject) => speech.say(Phrase::SettingsNoTable),

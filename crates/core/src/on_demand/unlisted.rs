@@ -14,19 +14,19 @@ pub(crate) fn unlisted<'t, 'd>(report: &Report<'t, 'd>, group: &[&Fault<'d>]) ->
         return "";
     };
     let noun = param.list().map(|list| list.noun()).filter(|noun| !noun.is_empty());
-    let noun = speech.own_noun(noun.unwrap_or(param.name()));
+    let noun = speech.wording.own_noun(noun.unwrap_or(param.name()));
     let typed = group.iter().map(|fault| report.typed(fault)).listed();
     let typed = speech.choices(&typed, speech.say(Phrase::Or));
     let unlisted = speech.tell(Phrase::ValueUnlisted, &[noun, typed]);
     // What may be a secret is not told of by what is near to it.
-    let word = report.named(fault).filter(|_| group.len() == 1);
-    let near = word.and_then(|(_, typed)| report.near_known(typed.to_str()?, param));
+    let word = report.faults.named(fault).filter(|_| group.len() == 1);
+    let near = word.and_then(|(_, typed)| report.faults.near_known(typed.to_str()?, param));
     let mut known = near.unwrap_or_default().1;
     if known.is_empty() {
-        known = report.known_values(param).iter().filter_map(Known::shown).listed();
+        known = report.faults.known_values(param).iter().filter_map(Known::shown).listed();
     }
     // A list may have made its values of what else is on the line.
-    known.retain(|known| !report.holds_dark(known));
+    known.retain(|known| !report.faults.holds_dark(known));
     let phrase = match known.len() {
         0 => speech.say(Phrase::NoneListed),
         1 => speech.say(Phrase::OneIs),

@@ -215,7 +215,7 @@ impl<'d> Told<'_, 'd> {
             && param.help().is_empty()
         {
             let names: Vec<String> = names.inlines().map(|name| own(name.text())).listed();
-            help = Text::of(InlineKind::Plain, &alone.help(&names, &speech));
+            help = Text::of(InlineKind::Plain, &alone.help(&names, speech.wording));
         }
         if param.is_attached() {
             // Attached to the long name only.

@@ -39,7 +39,7 @@ pub(crate) fn help<'t>(
 fn own_help<'t>(param: &Param<'t>, command: &Command<'_>, speech: Speech<'t>) -> &'t str {
     match command.alone() {
         Some(alone) if param.help().is_empty() && param.role() == Role::Operand => {
-            speech.keep(alone.operand_help(&speech))
+            speech.keep(alone.operand_help(speech.wording))
         }
         _ => param.help(),
     }

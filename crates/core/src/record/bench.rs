@@ -3,7 +3,7 @@
 use std::ffi::OsStr;
 
 use super::fault::Fault;
-use super::report::Report;
+use super::faults::Faults;
 use super::step::Step;
 use crate::wording::Speech;
 
@@ -46,7 +46,7 @@ pub(crate) enum How {
 
 /// The repairs of one fault in the making.
 pub(crate) struct Bench<'f, 't, 'd> {
-    pub(crate) faults: Report<'f, 'd>,
+    pub(crate) faults: &'f Faults<'d>,
     pub(crate) fault: &'f Fault<'d>,
     pub(crate) line: &'f Line<'t>,
     pub(crate) pick: usize,

@@ -1,6 +1,6 @@
 //! Faults while they are told, and what is shown of them.
 
-use std::ops::{Deref, Range};
+use std::ops::Range;
 
 #[cfg(feature = "mend")]
 use super::bench;
@@ -14,14 +14,6 @@ use std::ffi::OsString;
 pub(crate) struct Report<'t, 'd> {
     pub(crate) faults: &'t Faults<'d>,
     pub(crate) speech: Speech<'t>,
-}
-
-impl<'d> Deref for Report<'_, 'd> {
-    type Target = Faults<'d>;
-
-    fn deref(&self) -> &Faults<'d> {
-        self.faults
-    }
 }
 
 /// A line as it is shown, and the columns that faults are about, in the order of the line.

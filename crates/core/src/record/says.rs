@@ -26,7 +26,7 @@ impl<'t> Speech<'t> {
             Noun::Entry if kind.keys().next().is_some() => self.keys(kind),
             noun => {
                 let noun = match noun {
-                    Noun::Own(noun) => self.own(self.own_noun(noun)),
+                    Noun::Own(noun) => self.own(self.wording.own_noun(noun)),
                     Noun::Entry => self.say(Phrase::Entry),
                     _ => self.say(Phrase::Number),
                 };

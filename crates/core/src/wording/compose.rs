@@ -49,12 +49,12 @@ impl<'t> Speech<'t> {
 
     #[inline(never)]
     fn told_in_general(self, phrase: Phrase, with: &[&str]) -> &'t str {
-        self.fill(self.general(phrase), with)
+        self.fill(self.wording.general(phrase), with)
     }
 
     #[inline(never)]
     pub(crate) fn told(self, phrase: Phrase, group: &Group, with: &[&str]) -> &'t str {
-        self.fill(self.phrase(phrase, group), with)
+        self.fill(self.wording.phrase(phrase, group), with)
     }
 
     /// The same of a text that is a phrase.
@@ -106,7 +106,7 @@ impl<'t> Speech<'t> {
     /// What a sign is called that joins values.
     #[inline]
     pub(crate) fn sign(self, sign: char) -> &'t str {
-        let named = self.signs.iter().find(|named| named.0 == sign);
+        let named = self.wording.signs.iter().find(|named| named.0 == sign);
         named.map_or_else(|| self.keep(sign.to_string()), |named| named.1)
     }
 

@@ -39,15 +39,15 @@ pub struct Wording<'d> {
 #[doc(hidden)]
 #[derive(Debug, Clone, Copy)]
 pub struct Speech<'t> {
-    wording: &'t Wording<'t>,
+    pub(crate) wording: &'t Wording<'t>,
     kept: &'t Kept,
 }
 
-impl<'t> std::ops::Deref for Speech<'t> {
-    type Target = Wording<'t>;
-
-    fn deref(&self) -> &Wording<'t> {
-        self.wording
+impl<'t> Speech<'t> {
+    /// A phrase.
+    #[inline(always)] // as the one of `Wording`
+    pub(crate) fn say(&self, phrase: Phrase) -> &'t str {
+        self.wording.say(phrase)
     }
 }
 

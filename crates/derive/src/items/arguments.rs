@@ -1,14 +1,18 @@
 //! The arguments of a function or method: the marked ones are parameters, the others borrow from the
 //! program.
 
-use crate::{Arguments, Errors, Marked};
+use crate::{Arguments, Detail, Errors, Marked, Takes};
 use proc_macro2::{Ident, Span, TokenStream};
 use quote::{format_ident, quote, quote_spanned};
 use syn::spanned::Spanned;
-use syn::{Attribute, FnArg, Pat, PatType, ReceiverKind, ReturnType, Signature, Type};
+use syn::{Attribute, Expr, FnArg, Pat, PatType, ReceiverKind, ReturnType, Signature, Type};
 
 use crate::model::errors::ONE_STATIC;
 use crate::model::marks::{read, strip};
+use crate::model::settings::Setter;
+
+/// Beside the setters of a command: what finishes the work of an `async` function.
+pub(crate) const EXECUTOR: Setter = ("executor", Takes::Special, false);
 
 /// When a function runs.
 #[derive(Clone, Copy, PartialEq, Eq)]
@@ -151,20 +155,25 @@ impl Arguments {
     }
 
     /// A closure that calls the function with what it takes from a call.
-    pub(crate) fn handler(&self, signature: &Signature, function: &TokenStream) -> TokenStream {
+    pub(crate) fn handler(
+        &self,
+        signature: &Signature,
+        function: &TokenStream,
+        executor: Option<&Expr>,
+    ) -> TokenStream {
         let Arguments { takes, passed, call, .. } = self;
         let span = match &signature.output {
             ReturnType::Default => signature.ident.span(),
             ReturnType::Type(_, ty) => ty.span(),
         };
         let called = quote_spanned!(span=> #function(#(#passed),*));
-        let done = match signature.asyncness {
+        let done = match executor {
             None => {
                 quote_spanned!(span=> ::clavret::for_macros::Ending::done(#called, #call.streams()))
             }
-            Some(_) => {
+            Some(executor) => {
                 let done = quote_spanned!(span=> ::clavret::for_macros::Ending::done(#called.await, #call.streams()));
-                quote!(#call.finish(::std::boxed::Box::pin(async { #done })))
+                quote!((#executor)(async { #done }))
             }
         };
         let pattern = if self.when == When::Called { quote!(mut #call) } else { quote!(#call) };
@@ -172,7 +181,29 @@ impl Arguments {
     }
 }
 
-/// What a route of an `async` function says of itself.
-pub(crate) fn awaited(signature: &Signature) -> Option<TokenStream> {
-    signature.asyncness.map(|_| quote!(.awaited()))
+/// What finishes the work of a function that is `async`: its own executor, or that of the block that it is in.
+pub(crate) fn executor(
+    signature: &Signature,
+    details: &[Detail],
+    block: &[Detail],
+    errors: &mut Errors,
+) -> Option<Expr> {
+    let of = |details: &[Detail]| details.iter().find(|detail| detail.is("executor")).cloned();
+    let set = of(details);
+    match (signature.asyncness, set.clone().or_else(|| of(block))) {
+        (Some(_), Some(executor)) => executor.value(errors).cloned(),
+        (Some(_), None) => {
+            let message = "the function is `async`: expected what finishes its work, `declare(executor = …)`, such as \
+                           the `block_on` of the program's runtime";
+            errors.on(&signature.ident, message);
+            None
+        }
+        (None, _) => {
+            if let Some(set) = set {
+                errors
+                    .at(set.name.span(), "expected an `async fn`, whose work an executor finishes");
+            }
+            None
+        }
+    }
 }

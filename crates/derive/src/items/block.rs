@@ -6,7 +6,7 @@ use proc_macro2::{Ident, TokenStream};
 use quote::quote;
 use syn::{Attribute, ImplItem, ImplItemFn, ItemImpl, Type};
 
-use crate::items::arguments::{When, awaited};
+use crate::items::arguments::{EXECUTOR, When, executor};
 use crate::items::structs::{anonymous, declared, routes};
 use crate::model::details::of_mark;
 use crate::model::errors::ONE_STATIC;
@@ -31,10 +31,10 @@ pub(crate) fn declare(
     for item in &mut block.items {
         let ImplItem::Fn(method) = item else { continue };
         let command = hidden(&[&method.sig.ident], method.sig.ident.span());
-        let (own_statics, handler, needs) = declare_method(method, &service, &command, errors);
+        let (own_statics, handler, needs) =
+            declare_method(method, (&service, &details), &command, errors);
         statics.extend(own_statics);
-        let awaited = awaited(&method.sig);
-        own.extend(quote!(::clavret::for_macros::Route::new(&#command, #handler) #awaited,));
+        own.extend(quote!(::clavret::for_macros::Route::new(&#command, #handler),));
         bounds.extend(needs);
         let called = &method.sig.ident;
         commands.push((quote!(&#command), quote!(#called)));
@@ -50,7 +50,7 @@ pub(crate) fn declare(
         parameters: Vec::new(),
         bundles: Vec::new(),
         below: Below::Listed(commands),
-        more: &[],
+        more: &[EXECUTOR],
     };
     let command = crate::model::names::command(ident.span());
     let group = node.to_statics(&command, errors);
@@ -67,7 +67,7 @@ pub(crate) fn declare(
 /// The statics of a method's command, its handler, and what that needs of the context.
 fn declare_method(
     method: &mut ImplItemFn,
-    service: &Type,
+    (service, block): (&Type, &[Detail]),
     command: &Ident,
     errors: &mut Errors,
 ) -> (TokenStream, TokenStream, TokenStream) {
@@ -78,12 +78,14 @@ fn declare_method(
     method.attrs.retain(|attribute| !is_declare(attribute));
     let arguments =
         Arguments::read(&mut method.sig, &[&ident], Some(service), When::Called, errors);
-    let handler = arguments.handler(&method.sig, &quote!(<#service>::#ident));
+    let executor = executor(&method.sig, &details, block, errors);
+    let handler = arguments.handler(&method.sig, &quote!(<#service>::#ident), executor.as_ref());
     let bounds = arguments.bounds();
     let Arguments { parameters, bundles, .. } = arguments;
     let below = Below::Nothing;
+    let more = &[EXECUTOR];
     let node =
-        Node { ident: &ident, is: Is::Below, docs, details, parameters, bundles, below, more: &[] };
+        Node { ident: &ident, is: Is::Below, docs, details, parameters, bundles, below, more };
     (node.to_statics(command, errors), handler, bounds)
 }
 

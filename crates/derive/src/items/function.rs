@@ -9,14 +9,15 @@ use proc_macro2::{Ident, Span, TokenStream};
 use quote::quote;
 use syn::ItemFn;
 
-use crate::items::arguments::{When, awaited};
+use crate::items::arguments::{EXECUTOR, When, executor};
 use crate::items::command::listed;
 use crate::items::structs::{anonymous, declared, keys, of_type, routes};
 use crate::model::details::span_of;
 use crate::model::settings::Setter;
 
 /// Beside the setters: what stands below the function's command, and when the function runs then.
-const MORE: &[Setter] = &[("commands", Takes::Special, false), ("before", Takes::Nothing, false)];
+const MORE: &[Setter] =
+    &[("commands", Takes::Special, false), ("before", Takes::Nothing, false), EXECUTOR];
 
 pub(crate) fn declare(
     function: &mut ItemFn,
@@ -31,7 +32,8 @@ pub(crate) fn declare(
     refuse_unclear(&ident, before, (!types.is_empty(), acts), errors);
     let docs = Docs::of(&function.attrs, errors);
     let arguments = Arguments::read(&mut function.sig, &[], None, when, errors);
-    let handler = arguments.handler(&function.sig, &quote!(#ident));
+    let executor = executor(&function.sig, &details, &[], errors);
+    let handler = arguments.handler(&function.sig, &quote!(#ident), executor.as_ref());
     let (of, bounds) = (quote!(#ident), arguments.bounds());
     let below = match types.is_empty() {
         true => Below::Nothing,
@@ -53,8 +55,7 @@ pub(crate) fn declare(
     let visibility = &function.vis;
     let (keys, declared) = (keys(&ident, visibility, &node.parameters), declared(&of, &command));
     let way = if when == When::Before { quote!(before) } else { quote!(new) };
-    let awaited = awaited(&function.sig);
-    let mut own = quote!(::clavret::for_macros::Route::#way(&#command, #handler) #awaited,);
+    let mut own = quote!(::clavret::for_macros::Route::#way(&#command, #handler),);
     if before.is_some() && acts {
         // Where a line names no subcommand it runs alone.
         own.extend(quote!(::clavret::for_macros::Route::new(&#command, |_| Ok(())),));

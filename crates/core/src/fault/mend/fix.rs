@@ -48,12 +48,13 @@ impl<'t, 'd> Report<'t, 'd> {
         }
         use FaultKind::{OperandExtra, OperandMissing};
         let is_single = |fault: &&Fault<'_>| !matches!(fault.kind(), OperandExtra | OperandMissing);
-        if self.list().iter().filter(is_single).count() > STEPS {
+        if self.faults.list().iter().filter(is_single).count() > STEPS {
             return None;
         }
         let mut line = self.line();
         let mut left = WORDS / (line.len() + 1);
-        let (root, around) = (self.path().root(), self.around().for_trial(Trial::Read));
+        let (root, around) =
+            (self.faults.path().root(), self.faults.around().for_trial(Trial::Read));
         let mut told = Vec::new();
         for _ in 0..STEPS {
             let words = typed(&line);
@@ -67,7 +68,8 @@ impl<'t, 'd> Report<'t, 'd> {
             let now = Report { faults: &now, speech: self.speech };
             // Names first: what stands after one is only understood once it is known. What may be
             // mended by leaving words out comes last, when what else is wrong with them is told.
-            let on_line = now.list().iter().enumerate().filter(|(_, fault)| fault.is_on_line());
+            let on_line =
+                now.faults.list().iter().enumerate().filter(|(_, fault)| fault.is_on_line());
             let Some((pick, _)) = on_line.min_by_key(|&(at, fault)| now.turn(at, fault)) else {
                 return self.told(&told, None);
             };
@@ -76,10 +78,10 @@ impl<'t, 'd> Report<'t, 'd> {
             // After an unknown command too little is known to guess at a text as well.
             let is_known = |repair: &Repair<'_>| {
                 let is_command = |fault: &Fault<'_>| fault.kind() == FaultKind::CommandUnknown;
-                repair.cost.class != Class::Quoted || !self.list().iter().any(is_command)
+                repair.cost.class != Class::Quoted || !self.faults.list().iter().any(is_command)
             };
             let repair = repair.filter(is_known)?;
-            for fault in repair.mends.iter().map(|&at| now.at(at)) {
+            for fault in repair.mends.iter().map(|&at| now.faults.at(at)) {
                 told.extend(self.original(fault, &line, &told));
             }
             line = repair.line;
@@ -100,7 +102,7 @@ impl<'t, 'd> Report<'t, 'd> {
     /// files: where nothing was to be mended, what is wrong is in one.
     fn told(&self, mended: &[usize], offer: Option<Mended<'t>>) -> Option<Repaired<'t>> {
         let mut told = Vec::new();
-        for (at, fault) in self.list().iter().enumerate() {
+        for (at, fault) in self.faults.list().iter().enumerate() {
             let is_outside = !fault.is_on_line() || fault.kind() == FaultKind::FileUnread;
             if is_outside || has(mended, at) {
                 told.push(at);
@@ -113,17 +115,17 @@ impl<'t, 'd> Report<'t, 'd> {
     /// can be read, and the program's own tests hold nothing against it.
     fn offer(&self, line: &Line<'t>, outcome: Outcome<'_>) -> Option<Mended<'t>> {
         let is_of_file = |fault: &Fault<'_>| fault.kind() == FaultKind::FileUnread;
-        if !self.dark().is_empty() || self.list().iter().any(is_of_file) {
+        if !self.faults.dark().is_empty() || self.faults.list().iter().any(is_of_file) {
             return None;
         }
-        let root = self.path().root();
+        let root = self.faults.path().root();
         let has_placeholders = line.iter().any(Item::is_placeholder);
         if let Outcome::Reading(reading) = outcome {
             let names_file = reading.steps().iter().any(|step| step.meaning() == Meaning::File);
             let trace = reading.into_trace();
             // Each repair kept what it did not touch; several of them may lose a word all the same.
-            let is_kept = loses_nothing(self, &self.line(), line, &trace);
-            let (words, around) = (typed(line), self.around().for_trial(Trial::Judged));
+            let is_kept = loses_nothing(self.faults, &self.line(), line, &trace);
+            let (words, around) = (typed(line), self.faults.around().for_trial(Trial::Judged));
             let judged = || match has_placeholders {
                 true => true,
                 false => {
@@ -184,25 +186,25 @@ impl<'t, 'd> Report<'t, 'd> {
     ) -> Option<Tried<'k>> {
         let words = typed(&repair.line);
         let (faults, trace) =
-            match self.path().root().read_around(Words::new(&words), around.clone()) {
+            match self.faults.path().root().read_around(Words::new(&words), around.clone()) {
                 Outcome::Faults(after) if self.is_better(&after, pick, &repair) => {
                     (after.list().len(), after.into_trace())
                 }
                 Outcome::Faults(_) => return None,
                 Outcome::Reading(reading) => (0, reading.into_trace()),
                 Outcome::Request(asked)
-                    if self.at(pick).param().is_some_and(Param::stands_alone) =>
+                    if self.faults.at(pick).param().is_some_and(Param::stands_alone) =>
                 {
                     (0, asked.into_trace())
                 }
                 // A request is answered whatever else stands on the line.
                 Outcome::Request(asked) => {
                     let is_page = asked.gives(Gives::Page);
-                    return keeps(self, line, pick, &repair, &asked.into_trace())
+                    return keeps(self.faults, line, pick, &repair, &asked.into_trace())
                         .then(|| Tried::asks(usize::from(is_page), repair));
                 }
             };
-        let is_kept = keeps(self, line, pick, &repair, &trace);
+        let is_kept = keeps(self.faults, line, pick, &repair, &trace);
         let reading = values(&trace, &words, speech);
         is_kept.then_some(Tried { faults, reading, repair })
     }
@@ -212,12 +214,13 @@ impl<'t, 'd> Report<'t, 'd> {
     fn is_better(&self, after: &Faults<'_>, pick: usize, repair: &Repair<'_>) -> bool {
         let names =
             |faults: &Faults<'_>| faults.list().iter().filter(|fault| fault.is_of_name()).count();
-        if self.at(pick).is_of_name() && repair.renames {
-            return after.list().len() < self.list().len() || names(after) < names(self);
+        if self.faults.at(pick).is_of_name() && repair.renames {
+            return after.list().len() < self.faults.list().len()
+                || names(after) < names(self.faults);
         }
         let is_known =
-            |fault: &Fault<'_>| self.list().iter().any(|known| known.kind() == fault.kind());
-        after.list().len() < self.list().len() && after.list().iter().all(is_known)
+            |fault: &Fault<'_>| self.faults.list().iter().any(|known| known.kind() == fault.kind());
+        after.list().len() < self.faults.list().len() && after.list().iter().all(is_known)
     }
 
     /// When a fault is mended, among others. A word that an option is called is the name of one: what stands after it may
@@ -227,7 +230,7 @@ impl<'t, 'd> Report<'t, 'd> {
         match fault.kind() {
             _ if fault.is_of_name() => 0,
             // Of very many words not each is looked at.
-            OperandExtra if at < STEPS && self.undashed(fault).is_some() => 0,
+            OperandExtra if at < STEPS && self.faults.undashed(fault).is_some() => 0,
             OperandExtra | OptionRepeated | RuleBroken | ValueTwice | ValuesMiscounted => 2,
             _ => 1,
         }
@@ -247,7 +250,7 @@ impl<'t, 'd> Report<'t, 'd> {
                     _ => false,
                 }
         };
-        (0..self.list().len()).find(|at| !has(told, *at) && is_same(self.at(*at)))
+        (0..self.faults.list().len()).find(|at| !has(told, *at) && is_same(self.faults.at(*at)))
     }
 }
 

@@ -6,6 +6,7 @@ use crate::record::bench::{Bench, Class, Cost, Edit, Line};
 use crate::record::fault::{Fault, Place};
 use crate::record::faults::Faults;
 use crate::record::param::{Param, Tail};
+use crate::record::report::Report;
 use crate::text::{Listed, Put};
 use crate::wording::Speech;
 
@@ -15,7 +16,8 @@ impl Bench<'_, '_, '_> {
         let owners = self.faults.owners(self.fault, self.faults.path().root());
         // A name that is right elsewhere is no slip.
         if owners.is_empty() {
-            let (distance, names) = self.faults.near_options(self.fault);
+            let (distance, names) =
+                Report { faults: self.faults, speech: self.speech }.near_options(self.fault);
             // With more of them none is chosen.
             for name in names.iter().take(READINGS + 1) {
                 self.rename(Class::Spelled.at(distance), name);

@@ -32,8 +32,9 @@ impl Report<'_, '_> {
         pick: usize,
         speech: Speech<'k>,
     ) -> Vec<Repair<'k>> {
-        let fault = self.at(pick);
-        let mut bench = Bench { faults: *self, fault, line, pick, speech, repairs: Vec::new() };
+        let fault = self.faults.at(pick);
+        let mut bench =
+            Bench { faults: self.faults, fault, line, pick, speech, repairs: Vec::new() };
         match fault.kind() {
             FaultKind::OptionUnknown => bench.option_unknown(),
             FaultKind::CommandUnknown => bench.command_unknown(),

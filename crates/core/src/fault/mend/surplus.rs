@@ -6,9 +6,9 @@ use std::ops::Range;
 
 use crate::record::bench::{Bench, Class, Edit, Item, Line};
 use crate::record::fault::{Fault, FaultKind, Place};
+use crate::record::faults::Faults;
 use crate::record::kind::Noun;
 use crate::record::param::{Param, Role, Tail};
-use crate::record::report::Report;
 use crate::record::step::{Meaning, Step};
 use crate::text::part::part;
 use crate::text::{Listed, Put, of};
@@ -177,7 +177,7 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
     }
 }
 
-impl Report<'_, '_> {
+impl Faults<'_> {
     /// A word too many that is the name of an option without its dashes, or that and `=VALUE`.
     pub(super) fn undashed(&self, fault: &Fault<'_>) -> Option<String> {
         let (word, typed) = self.named(fault)?;

@@ -26,11 +26,11 @@ pub struct Question {
     pub brings: Brought,
     /// The module, whose first part is the crate.
     pub module: &'static str,
-    /// The file.
+    /// The source file, as the compiler names it.
     pub file: &'static str,
-    /// The line.
+    /// The line, from 1.
     pub line: u32,
-    /// The column.
+    /// The column, from 1.
     pub column: u32,
 }
 

@@ -60,17 +60,17 @@ impl<'a, C: ?Sized> Call<'a, C> {
         self.streams
     }
 
-    /// Standard output.
+    /// Standard output, to write to; in a rehearsal, the buffer that stands for it.
     pub fn out(&self) -> impl Write + use<'a, C> {
         self.streams.out()
     }
 
-    /// Standard error.
+    /// Standard error, to write to; in a rehearsal, the buffer that stands for it.
     pub fn err(&self) -> impl Write + use<'a, C> {
         self.streams.err()
     }
 
-    /// Standard input.
+    /// Standard input, to read from; in a rehearsal, what was given to it.
     #[inline]
     pub fn input(&self) -> Box<dyn BufRead + 'a> {
         self.streams.input()

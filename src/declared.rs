@@ -110,6 +110,6 @@ pub trait Act<C: ?Sized = ()>: FromReading {
     note = "a derived type has them by `impl clavret::Act for {Self}`, or by `Act<Yard>` where the program's context is a `Yard`; a function and an `impl` block by `#[clavret::declare]`"
 )]
 pub trait Routed<C: 'static>: Declare {
-    /// Its handlers.
+    /// The handlers of the command and of those below it.
     const ROUTES: &'static [Route<'static, C>];
 }

@@ -209,7 +209,7 @@ fn cannot(done: Done, path: &Path, error: &io::Error) -> io::Error {
     io::Error::new(error.kind(), format!("{name} cannot be {done_to}{why}"))
 }
 
-/// The same where it is the folder that nothing can be put into.
+/// What is said where the folder is one that nothing can be put into.
 fn no_place(path: &Path, folder: &Path, error: &io::Error) -> io::Error {
     let folder = visible(&folder.display().to_string());
     let why = match error.kind() {

@@ -103,7 +103,7 @@ impl<'d, C: 'static> Program<'d, C> {
         mistakes
     }
 
-    /// The declaration.
+    /// The root of the declaration.
     pub const fn root(&self) -> &'d Command<'d> {
         self.root
     }

@@ -213,9 +213,9 @@ fn set(variables: &[(String, OsString)], name: &str) -> Option<OsString> {
 pub struct Rehearsed {
     /// The exit status.
     pub status: u8,
-    /// Standard output.
+    /// What was printed on standard output.
     pub out: String,
-    /// Standard error.
+    /// What was printed on standard error.
     pub err: String,
 }
 

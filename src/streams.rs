@@ -49,14 +49,14 @@ impl std::fmt::Debug for Stage<'_> {
 }
 
 impl<'s> Streams<'s> {
-    /// Those of the process.
+    /// The standard streams of the process.
     pub const SYSTEM: Streams<'static> = Streams(Kind::System);
 
     pub(crate) fn of(stage: &'s Stage<'s>) -> Self {
         Streams(Kind::Stage(stage))
     }
 
-    /// Standard output.
+    /// Standard output, to write to; in a rehearsal, the buffer that stands for it.
     pub fn out(&self) -> impl Write + use<'s> {
         match self.0 {
             Kind::System => Target::Out(io::stdout()),
@@ -64,7 +64,7 @@ impl<'s> Streams<'s> {
         }
     }
 
-    /// Standard error.
+    /// Standard error, to write to; in a rehearsal, the buffer that stands for it.
     pub fn err(&self) -> impl Write + use<'s> {
         match self.0 {
             Kind::System => Target::Err(io::stderr()),
@@ -72,7 +72,7 @@ impl<'s> Streams<'s> {
         }
     }
 
-    /// Standard input.
+    /// Standard input, to read from; in a rehearsal, what was given to it.
     #[inline] // whoever reads it compiles the readers
     pub fn input(&self) -> Box<dyn BufRead + 's> {
         match self.0 {
@@ -104,7 +104,7 @@ impl<'s> Streams<'s> {
         self.look(Stream::Out, when)
     }
 
-    /// The same for standard error.
+    /// How a page or faults are drawn on standard error: its width, and whether it shows colour.
     pub fn error_look(&self, when: When) -> Look {
         self.look(Stream::Error, when)
     }

@@ -11,7 +11,7 @@ use clavret_core::world::{Environment, Presence, Settings, Unread, World};
 /// system.
 pub static SYSTEM: System = System;
 
-/// See [`SYSTEM`].
+/// The world of the operating system: see [`SYSTEM`].
 #[derive(Debug)]
 pub struct System;
 

@@ -201,7 +201,7 @@ pub const SETTINGS: &[Setting] = &[
         takes: Takes::Trait("Lister"),
         asked: Request::Publicly("list"),
         brings: &["lists"],
-        says: "its program lists the values when it runs",
+        says: "what lists the values when the program runs",
         ..SETTING
     },
     Setting {
@@ -316,7 +316,7 @@ pub const SETTINGS: &[Setting] = &[
         asked: Request::Publicly("file_name"),
         brings: &["touches", "special", "secrecy", "manners"],
         not_with: &["listed_by"],
-        says: "another name for a secret, which takes a file whose first line is the value",
+        says: "the name of the option that takes a file whose first line is the secret",
         ..SETTING
     },
     Setting {
@@ -333,7 +333,7 @@ pub const SETTINGS: &[Setting] = &[
         of: &[Option, Flag],
         asked: Request::Publicly("is_once"),
         brings: &["special"],
-        says: "it may be given once",
+        says: "a second time is a fault",
         ..SETTING
     },
     Setting {

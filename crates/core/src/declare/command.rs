@@ -72,7 +72,7 @@ impl<'d> Command<'d> {
         self.checks().map_or_else(Vec::new, |checks| checks(self))
     }
 
-    /// The same as the start of a command of one's own: a copy of a static, whose setters may be called once
+    /// A copy of this command to build another one on: of a static, whose setters may be called once
     /// more.
     ///
     /// ```
@@ -193,7 +193,7 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// Its subcommands, in the order that pages show them. A list in the order of the names is
+    /// Sets the subcommands, in the order that pages show them. A list in the order of the names is
     /// bisected, which is worth it for thousands.
     ///
     /// ```
@@ -249,7 +249,7 @@ impl<'d> Command<'d> {
         self.commands(other.subcommands())
     }
 
-    /// It does something without a subcommand too. A line that names none is no fault, and
+    /// Lets the command act without a subcommand too. A line that names none is no fault, and
     /// the command's own handler gets the reading.
     #[must_use]
     #[track_caller]

@@ -61,7 +61,7 @@ impl<'d> Command<'d> {
         self.described()
     }
 
-    /// Another name, for a command that is made from another one.
+    /// Gives the command another name, as one that is [made from another](Command::adapted) needs.
     ///
     /// # Panics
     ///

@@ -6,7 +6,7 @@ use crate::record::form::Form;
 use crate::record::kind::Kind;
 
 impl Form<'static> {
-    /// That of a Rust type: `Form::of::<Vec<u8>>()`.
+    /// The form of a Rust type: `Form::of::<Vec<u8>>()`.
     #[inline]
     pub const fn of<T: Shape>() -> &'static Form<'static> {
         T::FORM

@@ -35,7 +35,7 @@ impl Kind<'static> {
         kind
     }
 
-    /// The same of a type whose values can be held against each other: for lists that are
+    /// A kind of a Rust type whose values can be compared with each other: for lists that are
     /// [distinct](crate::shape::Untyped::distinct). Without it their words are.
     #[inline]
     pub const fn comparable<T: FromWord + Eq + Hash>() -> Self {

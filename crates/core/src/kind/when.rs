@@ -10,9 +10,9 @@ pub enum When {
     /// When a terminal shows it, and the environment does not ask otherwise.
     #[default]
     Auto,
-    /// Always.
+    /// Colour, whatever the stream is.
     Always,
-    /// Never.
+    /// No colour.
     Never,
 }
 

@@ -38,7 +38,7 @@ impl<'d> Reader<'d> {
         }
     }
 
-    /// The same of any parameter that the words have come by, also one that is no longer in reach.
+    /// What was typed for any parameter that the words have come by, also one that is no longer in reach.
     #[inline]
     pub fn typed_for(&self, param: &Param<'_>) -> Vec<Step> {
         let slot = self.line.slots.iter().find(|slot| is_record(slot.param, param));
@@ -62,7 +62,7 @@ impl<'d> Reader<'d> {
         }) || self.operand_words(param).next().is_some()
     }
 
-    /// The same as rules see it: a flag that was turned off is not given.
+    /// Whether a parameter is given as rules see it: a flag that was turned off is not.
     #[inline]
     pub fn has_given(&self, param: &Param<'_>) -> bool {
         let is_off = |slot: &Slot<'_>| is_record(slot.param, param) && self.line.is_off(slot);

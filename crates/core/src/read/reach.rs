@@ -12,7 +12,7 @@ use crate::text::quote::quoted;
 use crate::text::{Listed, Put, of};
 
 impl<'d> Reached<'d> {
-    /// It.
+    /// The parameter that is in reach.
     pub const fn param(&self) -> &'d Param<'d> {
         self.param
     }
@@ -65,7 +65,7 @@ impl<'d> Reach<'d> {
         &self.0
     }
 
-    /// The parameters.
+    /// The parameters in reach, one after the other.
     pub fn params(&self) -> impl Iterator<Item = &'d Param<'d>> + '_ {
         self.0.iter().map(|reached| reached.param)
     }
@@ -109,7 +109,7 @@ impl<'d> Reach<'d> {
         !self.is_taken(at, &|nearer| nearer.find_name(name.as_bytes()).is_some())
     }
 
-    /// The same of a letter.
+    /// Whether a letter of the parameter at a place means it here.
     pub fn has_letter(&self, at: usize, letter: u8) -> bool {
         letter != 0 && !self.is_taken(at, &|nearer| nearer.has_letter(letter))
     }

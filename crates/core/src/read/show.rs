@@ -42,7 +42,7 @@ impl<'d> Occurrence<'d> {
         is_key(key, self.param)
     }
 
-    /// The parameter.
+    /// The parameter that was typed.
     pub const fn param(&self) -> &'d Param<'d> {
         self.param
     }
@@ -61,7 +61,7 @@ pub struct Given<'r, 'd> {
 }
 
 impl<'r, 'd> Given<'r, 'd> {
-    /// The parameter.
+    /// The parameter that has these values.
     pub const fn param(&self) -> &'d Param<'d> {
         self.slot.param
     }

@@ -114,7 +114,7 @@ pub(crate) struct Abbreviates {
     pub(crate) command: for<'d> fn(&mut Reader<'d>, &'d Command<'d>, &[u8]) -> bool,
     /// Whether a name of a parameter begins so.
     pub(crate) begins: fn(&Param<'_>, &[u8]) -> bool,
-    /// The same for both, where this is for one of them.
+    /// What covers both, where this covers one of them.
     pub(crate) both: Option<&'static Abbreviates>,
 }
 
@@ -125,7 +125,7 @@ pub enum Abbreviated {
     Options,
     /// The names of subcommands.
     Commands,
-    /// Both.
+    /// Names of options and of subcommands.
     Both,
 }
 

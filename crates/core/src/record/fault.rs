@@ -217,7 +217,7 @@ impl<'d> Fault<'d> {
         self.kind
     }
 
-    /// Where.
+    /// Where on the line, or outside of it, the fault is.
     pub const fn place(&self) -> Place {
         self.place
     }

@@ -46,7 +46,7 @@ impl<'d> Form<'d> {
         self
     }
 
-    /// It need not be given.
+    /// Lets the parameter be left out.
     #[must_use]
     #[inline]
     pub const fn optional(mut self) -> Self {
@@ -54,7 +54,7 @@ impl<'d> Form<'d> {
         self
     }
 
-    /// It may be given any number of times, or not at all.
+    /// Lets the parameter be given any number of times, or not at all.
     #[must_use]
     #[inline]
     pub const fn many(mut self) -> Self {
@@ -62,7 +62,7 @@ impl<'d> Form<'d> {
         self
     }
 
-    /// It is attached to the name of its option, or left out, as [`Attached`](crate::Attached) is: for one word.
+    /// Makes the value one that is attached to the name of its option, or left out, as [`Attached`](crate::Attached) is: for one word.
     #[must_use]
     #[inline]
     pub const fn attached(mut self) -> Self {

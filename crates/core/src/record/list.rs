@@ -55,7 +55,7 @@ impl Known {
         self
     }
 
-    /// The word.
+    /// The word that is typed for the value.
     pub fn word(&self) -> &OsStr {
         &self.word
     }

@@ -12,7 +12,7 @@ pub enum Origin {
     Setting {
         /// The file's path.
         file: String,
-        /// The line.
+        /// The line, from 1.
         line: usize,
         /// The column, in characters.
         column: usize,

@@ -48,7 +48,7 @@ impl<'d> Package<'d> {
         self
     }
 
-    /// The version.
+    /// The version of the program.
     pub const fn version(&self) -> &'d str {
         self.version
     }

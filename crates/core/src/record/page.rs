@@ -32,9 +32,9 @@ pub enum InlineKind {
     Fact,
     /// Code in a line of Markdown; its marks stay, as those of the next two: see [`Inline::unmarked`].
     Code,
-    /// Strong emphasis.
+    /// Strong emphasis: `**text**`.
     Strong,
-    /// Emphasis.
+    /// Emphasis: `*text*`.
     Emphasis,
 }
 
@@ -53,12 +53,12 @@ impl<'t> Inline<'t> {
         self.what
     }
 
-    /// Its text, without what stands between it and its neighbours: see [`Page::between`](crate::medium::Page::between).
+    /// The text of this inline, without what stands between it and its neighbours: see [`Page::between`](crate::medium::Page::between).
     pub fn text(&self) -> &'t str {
         self.text
     }
 
-    /// Its text without the marks of code and emphasis, for a medium that shows these otherwise: of `(*not*)`, `(not)`.
+    /// The text of this inline without the marks of code and emphasis, for a medium that shows these otherwise: of `(*not*)`, `(not)`.
     #[inline]
     pub fn unmarked(&self) -> Cow<'t, str> {
         let marks: &[char] = match self.what {
@@ -218,7 +218,7 @@ pub struct Section<'d> {
 pub enum Block {
     /// What may be typed after the title; a line is broken between its parts, not within.
     Synopsis(Vec<Text>),
-    /// A paragraph.
+    /// A paragraph of running text.
     Paragraph(Text),
     /// An item of a list: the columns that it is indented, its mark, and its text.
     Item(usize, String, Text),

@@ -25,7 +25,7 @@ pub enum Outcome<'d> {
 pub enum PageLength {
     /// Summary, synopsis and the first entries.
     Short,
-    /// Everything.
+    /// The full page, as `--help` shows it.
     Full,
 }
 
@@ -50,7 +50,7 @@ impl<'d> CommandPath<'d> {
         self.clone().with(next)
     }
 
-    /// The program.
+    /// The root: the program itself.
     #[inline(never)]
     pub fn root(&self) -> &'d Command<'d> {
         self.0[0]

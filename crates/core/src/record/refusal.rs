@@ -63,17 +63,17 @@ pub(crate) enum Miss {
 }
 
 impl Refusal {
-    /// It is none of what is taken; the kind, or the validator, says what would be.
+    /// Refuses a word without a reason: the kind, or the validator, says what would be accepted.
     pub const fn new() -> Self {
         Refusal { reason: Reason::NotOne }
     }
 
-    /// It is none, for a reason the user should read: "June has 30 days".
+    /// Refuses a word for a reason that the user should read: "June has 30 days".
     pub fn because(reason: impl Into<Cow<'static, str>>) -> Self {
         Refusal { reason: Reason::Own(reason.into()) }
     }
 
-    /// It is none, as another library says, whose error this is. Its text was written
+    /// Refuses a word with the error of another library. Its text was written
     /// for somebody else: it stands in brackets after what would be right.
     ///
     /// ```

@@ -97,7 +97,7 @@ impl<'d> Rule<'d> {
         self.params().any(|other| other.is(param))
     }
 
-    /// Its members.
+    /// The parameters that the rule is about.
     pub const fn members(&self) -> &'d [&'d Param<'d>] {
         self.members
     }

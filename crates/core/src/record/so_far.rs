@@ -101,7 +101,7 @@ impl Environment {
         Environment { variables: Arc::new(variables), is_answer: false }
     }
 
-    /// The same of a process that only answers another program: it ends when its answer is late.
+    /// Marks a line that is asked for by another program, which the process only answers: it ends when its answer is late.
     #[must_use]
     #[inline]
     pub fn of_answer(mut self) -> Self {

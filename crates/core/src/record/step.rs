@@ -37,7 +37,7 @@ pub enum Meaning {
     File,
     /// A value of the option before it.
     Value,
-    /// An operand.
+    /// The value of an operand.
     Operand,
     /// The `--` that ends the options.
     Terminator,

@@ -80,7 +80,7 @@ pub trait Test: Debug + Send + Sync {
 #[derive(Debug, Clone, PartialEq, Eq)]
 #[non_exhaustive]
 pub enum Says<'t> {
-    /// It does not say.
+    /// The test does not say what it accepts.
     Nothing,
     /// The values from the lowest to the highest.
     Range(String, String),
@@ -88,7 +88,7 @@ pub enum Says<'t> {
     AtLeast(String),
     /// This value and all below it.
     AtMost(String),
-    /// These values.
+    /// Only these values.
     OneOf(Vec<String>),
     /// All values but these.
     AnyBut(Vec<String>),

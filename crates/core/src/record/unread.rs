@@ -14,7 +14,7 @@ impl Unread {
         self.kind
     }
 
-    /// The same in words: the system's, or those of whoever looked.
+    /// Why the file cannot be read, in the words of the system or of whoever looked.
     pub fn said(&self) -> &str {
         &self.said
     }
@@ -24,7 +24,7 @@ impl Unread {
         self.is_own
     }
 
-    /// The same of a file that was found and not named, so that it is told which.
+    /// Names the file, where it was found rather than named by the user, so that the fault says which it is.
     #[must_use]
     pub fn at(mut self, file: impl Into<String>) -> Self {
         self.file = file.into();

@@ -45,11 +45,11 @@ pub trait World: Sync {
 /// What is at a path.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub enum Presence {
-    /// Nothing.
+    /// Nothing is there.
     Nothing,
     /// A file, or what reads like one: a pipe, a device.
     File,
-    /// A folder.
+    /// A folder is there.
     Directory,
 }
 
@@ -72,13 +72,13 @@ pub struct Settings {
 #[derive(Debug, Clone, PartialEq, Eq)]
 #[non_exhaustive]
 pub enum Malformed {
-    /// Its bytes are not text in UTF-8.
+    /// The bytes are not text in UTF-8.
     NotText,
-    /// It is something else than an object of settings.
+    /// The text holds something other than an object of settings.
     NotObject,
     /// This key is there twice.
     Twice(String),
-    /// It is not of its form, as whoever parses that says.
+    /// The text breaks the rules of its language; in the words of what parses that.
     NotForm {
         /// What the form is called: TOML, JSON.
         form: &'static str,

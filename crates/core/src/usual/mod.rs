@@ -91,7 +91,7 @@ impl<'d> Command<'d> {
 }
 
 impl<'d> Reach<'d> {
-    /// Those at the end of a path.
+    /// The usual parameters that stand at the end of a path.
     #[inline]
     pub fn at(path: &CommandPath<'d>) -> Self {
         Reach::of(path, path.root().usual_params())

@@ -60,7 +60,7 @@ impl<'d> Wording<'d> {
         signs: &[(',', "commas"), (';', "semicolons"), (':', "colons"), (' ', "spaces")],
     };
 
-    /// The same with other phrases for some. Each has the places for what is filled in that the phrase in English
+    /// This wording with other phrases for some. Each has the places for what is filled in that the phrase in English
     /// has; that it has is looked at by [`Command::wording`](crate::Command::wording).
     #[must_use]
     pub const fn with(mut self, phrases: &'d [(Phrase, &'d str)]) -> Self {

@@ -44,7 +44,7 @@ const OF_OPERAND_OPTION: &[Key] = &[
         "a word may hold several values, with this character between them",
     ),
     key("refers", REFERS, "what completion may look up"),
-    key("listed-by", LISTED_BY, "its program lists the values when it runs"),
+    key("listed-by", LISTED_BY, "what lists the values when the program runs"),
     key("secret", Of::Truth, "it is shown as dots"),
     key("as-in-code", Of::Truth, "whole numbers read as source code has them too"),
     key("infinite", Of::Truth, "`nan`, `inf` and `-inf` read too"),
@@ -64,13 +64,13 @@ const OF_OPTION: &[Key] = &[
     key(
         "secret-file",
         Of::Text,
-        "another name for a secret, which takes a file whose first line is the value",
+        "the name of the option that takes a file whose first line is the secret",
     ),
 ];
 const OF_OPERAND_OPTION_FLAG: &[Key] =
     &[key("variable", Of::Text, "an environment variable that gives the value where no word does")];
 const OF_OPTION_FLAG: &[Key] = &[
-    key("once", Of::Truth, "it may be given once"),
+    key("once", Of::Truth, "a second time is a fault"),
     key(
         "stands-alone",
         STANDS_ALONE,

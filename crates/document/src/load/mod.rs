@@ -160,7 +160,7 @@ impl Document {
         self.command_with(arena, &[], &[])
     }
 
-    /// The same, where what `stands-alone` names is the work of one of these commands or parameters: the program hands over
+    /// Makes the command as [`command`](Self::command) does, where what `stands-alone` names is the work of one of these commands or parameters: the program hands over
     /// what it has, such as what prints scripts for completion, and carries nothing else.
     ///
     /// ```

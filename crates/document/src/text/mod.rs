@@ -26,7 +26,7 @@ pub use write::to_json;
 pub struct Node {
     /// What it is.
     pub content: Content,
-    /// Its bytes.
+    /// The bytes of the value.
     pub at: Range<usize>,
 }
 
@@ -39,32 +39,32 @@ pub enum Content {
     Number(String),
     /// True or false.
     Truth(bool),
-    /// Several values.
+    /// Several values in a row.
     List(Vec<Node>),
     /// Values with keys, in the order of the text.
     Table(Vec<Pair>),
-    /// JSON's `null`.
+    /// No value: `null` in JSON.
     Nothing,
 }
 
 /// A key and its value.
 #[derive(Debug, Clone, PartialEq)]
 pub struct Pair {
-    /// The key.
+    /// The key, as text.
     pub key: String,
     /// The bytes of the key.
     pub at: Range<usize>,
-    /// The value.
+    /// The value of the key.
     pub value: Node,
 }
 
 /// Why a text could not be read.
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub enum Misread {
-    /// It is not in the language; what the language's reader says.
+    /// The text is not in the language; what the language's reader says.
     Form(&'static str, String),
-    /// It is a value, and no table of them.
+    /// The text is a value, and not a table of them.
     NoTable,
-    /// It has a key twice.
+    /// A table has this key twice.
     Twice(String),
 }

@@ -30,7 +30,7 @@ use typing::Typing;
 pub struct Cursor {
     /// The words before the one that the cursor is in.
     pub before: Vec<Typed>,
-    /// That word up to the cursor; empty between two words.
+    /// The word that the cursor is in, up to the cursor; empty between two words.
     pub begun: Typed,
     /// The words after it.
     pub after: Vec<Typed>,
@@ -39,7 +39,7 @@ pub struct Cursor {
 /// A word of a line in the making.
 #[derive(Debug, Clone, Default, PartialEq, Eq)]
 pub struct Typed {
-    /// Its text, without the quotes of the shell.
+    /// The text of the word, without the quotes of the shell.
     pub text: OsString,
     /// The shell will make something else of it: a variable, a command's output, a pattern. It is taken for one
     /// word, and what it will be is not looked at.
@@ -73,12 +73,12 @@ pub enum Suggestion {
     Words {
         /// What they are, in a word or two; it may be empty.
         group: String,
-        /// They, in the order of the declaration.
+        /// The words, in the order of the declaration.
         words: Vec<Candidate>,
     },
     /// Something that a shell looks up by its own means.
     LookUp {
-        /// What.
+        /// What the shell looks up: files, folders, programs and so on.
         what: Refers,
         /// What is in the word before it, such as `--out=`.
         before: String,

@@ -43,7 +43,7 @@ impl Shell {
         Shell { offer: Offer::of(name).help(help), script, answer: |_, _, _| None, whole: None }
     }
 
-    /// The same with what answers its script, where that asks the program: see
+    /// Adds what answers the shell's script, where that asks the program: see
     /// [`Command::answers`](clavret_core::Command::answers).
     #[must_use]
     pub const fn answers(mut self, answer: Answer) -> Self {
@@ -51,7 +51,7 @@ impl Shell {
         self
     }
 
-    /// The same with what writes a script that starts nothing.
+    /// Adds what writes a script that starts nothing.
     #[must_use]
     pub const fn whole(mut self, whole: fn(&Command<'_>) -> String) -> Self {
         self.whole = Some(whole);

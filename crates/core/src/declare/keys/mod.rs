@@ -154,7 +154,7 @@ by_type!(Named);
 impl<'d> Flag<'d> {
     setters!(draft Role::Flag, &NO_WORDS, value: PhantomData);
 
-    /// The same flag, which tells that it is not given from that it is off: what `Flag<Option<bool>>` is in a static.
+    /// Makes it a flag which tells that it is not given from that it is off: what `Flag<Option<bool>>` is in a static.
     #[must_use]
     #[inline]
     pub const fn optional(self) -> Flag<'d, Option<bool>> {

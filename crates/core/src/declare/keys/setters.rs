@@ -91,7 +91,7 @@ macro_rules! setters {
     };
     (once) => {
         setter! {
-            /// It may be given once: a second time is a fault. (Without this the last one wins.)
+            /// Makes a second time a fault. (Without this the last one wins.)
             ///
             /// ```
             /// # use clavret_core as clavret;
@@ -232,7 +232,7 @@ macro_rules! setters {
         }
     };
     (draft $role:expr, $form:expr, $($made:tt)*) => {
-        /// The same as [`new`](Self::new) for a tree made at run time, whose names are checked by
+        /// Declares it as [`new`](Self::new) does, in a tree made at run time, whose names are checked by
         /// [`Command::problems`](crate::Command::problems) instead.
         #[inline]
         pub const fn draft(name: &'d str) -> Self {

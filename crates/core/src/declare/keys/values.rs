@@ -212,7 +212,7 @@ macro_rules! of_values {
     };
     (secret_file) => {
         setter! {
-            /// Another name for a secret, which takes a file whose first line is the value; `-` is standard
+            /// Declares another option for a secret, which takes a file whose first line is the value; `-` is standard
             /// input. What is typed at a command line is seen by others who use the machine, and is kept in
             /// the shell's history.
             ///

@@ -52,7 +52,7 @@ impl<'d> Bundle<'d> {
         self.heading
     }
 
-    /// Its parameters.
+    /// The parameters of the bundle.
     pub const fn params(&self) -> &'d [&'d Param<'d>] {
         self.params
     }

@@ -110,7 +110,7 @@ impl<'c, 'd> Declaration<'c, 'd> {
         self.0.params()
     }
 
-    /// Its own parameters, without those of its bundles.
+    /// The parameters of the command itself, without those of its bundles.
     pub const fn own_params(self) -> &'d [&'d Param<'d>] {
         self.0.own_params()
     }
@@ -125,7 +125,7 @@ impl<'c, 'd> Declaration<'c, 'd> {
         self.0.relations()
     }
 
-    /// Its own rules, without those of its bundles.
+    /// The rules of the command itself, without those of its bundles.
     pub const fn own_rules(self) -> &'d [Rule<'d>] {
         self.0.own_rules()
     }

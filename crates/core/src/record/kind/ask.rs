@@ -103,7 +103,7 @@ impl<'d> Kind<'d> {
 }
 
 impl<'d> Offer<'d> {
-    /// The word.
+    /// The word that is typed.
     pub const fn name(&self) -> &'d str {
         self.name
     }

@@ -319,7 +319,7 @@ impl<'d> Kind<'d> {
 }
 
 impl<'d> Offer<'d> {
-    /// A word.
+    /// A word that may be typed for the value.
     pub const fn of(name: &'d str) -> Self {
         Offer { name, help: "", instead: "", value: None }
     }
@@ -339,7 +339,7 @@ impl<'d> Offer<'d> {
         self
     }
 
-    /// The same by a kind that [converts](Kind::typed) or is a closed list, for keys that are known at run time.
+    /// Says what the value of this key is by a kind that [converts](Kind::typed) or is a closed list, for keys that are known at run time.
     #[must_use]
     pub const fn of_kind(mut self, kind: &'d Kind<'d>) -> Self {
         self.value = Some(kind);

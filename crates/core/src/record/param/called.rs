@@ -10,7 +10,7 @@ use crate::text::{Put, of, own, upper};
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 #[non_exhaustive]
 pub enum Hit {
-    /// Its own, or one that means the same.
+    /// The parameter's own name, or an alias of it.
     Itself,
     /// The name that turns a flag off.
     Opposite,
@@ -113,7 +113,7 @@ impl<'d> Param<'d> {
         self.aliases().iter().any(|alias| alias.as_bytes() == [letter]).then_some(Hit::Itself)
     }
 
-    /// Its letters: its own and the opposite's, 0 where there is none, then those among the aliases.
+    /// The letters of the parameter: its own and the opposite's, 0 where there is none, then those among the aliases.
     #[inline(never)]
     pub fn letters(&self) -> Vec<u8> {
         let mut letters = vec![self.letter, self.opposite_letter];

@@ -125,7 +125,7 @@ impl<'d> Param<'d> {
         self.given.refers
     }
 
-    /// Its program lists the values when it runs.
+    /// What lists the values when the program runs.
     pub const fn list(&self) -> Option<&'d dyn Lister> {
         self.given.listed_by
     }
@@ -155,7 +155,7 @@ impl<'d> Param<'d> {
         self.said.has(said::WORDED)
     }
 
-    /// Another name for a secret, which takes a file whose first line is the value.
+    /// The name of the option that takes a file whose first line is the secret.
     pub const fn file_name(&self) -> &'d str {
         self.given.secret_file
     }
@@ -165,7 +165,7 @@ impl<'d> Param<'d> {
         self.given.variable
     }
 
-    /// Whether it may be given once.
+    /// Whether a second time is a fault.
     pub const fn is_once(&self) -> bool {
         self.said.has(said::ONCE)
     }

@@ -31,6 +31,7 @@ use crate::streams::Streams;
 ///     Ok(())
 /// }
 /// ```
+#[doc(alias("invocation"))]
 pub struct Call<'a, C: ?Sized = ()> {
     reading: Reading<'a>,
     context: &'a C,
@@ -142,6 +143,7 @@ impl<C: ?Sized> DerefMut for Call<'_, C> {
     label = "a command of this program takes a `&{T}`",
     note = "write `impl clavret::handlers::Lends<{T}> for {Self}`, or make `{T}` the program's context"
 )]
+#[doc(alias("dependency injection"))]
 pub trait Lends<T: ?Sized> {
     /// What the command borrows.
     fn lend(&self) -> &T;

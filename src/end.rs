@@ -87,6 +87,7 @@ impl<T: Ending, E: Into<Box<dyn Error>>> Ending for Result<T, E> {
 /// let failure = Failure::new(3, "hive A7 is not in the yard");
 /// assert_eq!(failure.to_string(), "hive A7 is not in the yard");
 /// ```
+#[doc(alias("exit status"))]
 #[derive(Debug)]
 pub struct Failure {
     pub(crate) status: u8,

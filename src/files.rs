@@ -28,6 +28,7 @@ use crate::streams::Streams;
 /// assert!(input.read_to_string(&Streams::SYSTEM).unwrap().contains("[package]"));
 /// assert!(Input::from_word("".as_ref()).is_err());
 /// ```
+#[doc(alias("stdin"))]
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub struct Input(PathBuf);
 
@@ -50,6 +51,7 @@ pub struct Input(PathBuf);
 ///
 /// assert!(output.create(&Streams::SYSTEM, false).is_err(), "the file is there, and may not be overwritten");
 /// ```
+#[doc(alias("stdout", "atomic write"))]
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub struct Output(PathBuf);
 

@@ -58,6 +58,7 @@ const GRACE: Duration = Duration::from_millis(25);
 ///
 /// A program that is started while another one is asked for completion asks no lists: one that runs its own program
 /// would be asked again by that. While a line is read, it would be: a list is not to run a line that asks for it.
+#[doc(alias("dynamic completion"))]
 #[derive(Clone, Copy)]
 pub struct List<'d> {
     of: &'d dyn Work,

@@ -43,6 +43,7 @@ use crate::streams::Streams;
 /// static APIARY: Command = Command::new("apiary").commands(&[&LIST]);
 /// static PROGRAM: Program = Program::new(&APIARY, &[]);
 /// ```
+#[doc(alias("dispatcher", "application"))]
 #[derive(Debug)]
 pub struct Program<'d, C: 'static = ()> {
     root: &'d Command<'d>,

@@ -27,6 +27,7 @@ use crate::program::Program;
 /// static INSPECT: Command = Command::new("inspect").examples(&[("a calm colony", "inspect --clam")]);
 /// prove(&INSPECT);
 /// ```
+#[doc(alias("lint", "self-test"))]
 #[track_caller]
 pub fn prove(declaration: &impl Provable) {
     let flaws = declaration.flaws();

@@ -37,6 +37,7 @@ use crate::system::{SYSTEM, first_line};
 /// rehearse(&PROGRAM).variable("APIARY_HIVE", "B2").run().prints("hello, B2\n");
 /// rehearse(&PROGRAM).words(["A7", "--loud"]).run().refuses("--loud is not an option here");
 /// ```
+#[doc(alias("integration test", "mock"))]
 pub fn rehearse<'p, C: 'static>(program: &'p Program<'p, C>) -> Rehearsal<'p, C> {
     Rehearsal { program, words: Vec::new(), given: Staged::default(), look: Look::PLAIN }
 }

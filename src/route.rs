@@ -25,6 +25,7 @@ use crate::end::{Done, Ending};
 ///
 /// static PROGRAM: Program = Program::new(&APIARY, &[Route::new(&LIST, list)]);
 /// ```
+#[doc(alias("handler", "callback"))]
 #[derive(Debug)]
 pub struct Route<'d, C: 'static = ()> {
     way: Way<'d, C>,

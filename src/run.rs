@@ -54,6 +54,7 @@ const REFUSED: u8 = 2;
 ///     clavret::run(&Command::draft("greet").takes(&params), |call| format!("hello, {}", call.get(&who)))
 /// }
 /// ```
+#[doc(alias("main"))]
 #[must_use = "`main` returns it, so that a refused line ends with status 2"]
 pub fn run<E: Ending>(root: &Command<'_>, handler: impl FnOnce(Call<'_>) -> E) -> ExitCode {
     let streams = Streams::SYSTEM;

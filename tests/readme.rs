@@ -166,3 +166,72 @@ fn links_lead_somewhere() {
     assert!(count > 30, "{count} links");
     assert!(wrong.is_empty(), "{}", wrong.join("\n"));
 }
+
+/// The lines of all sources of the library.
+fn sources() -> Vec<String> {
+    let mut folders: Vec<_> = ["src", "crates/core/src", "crates/tab/src", "crates/document/src"]
+        .map(|at| Path::new(ROOT).join(at))
+        .into();
+    let mut sources = Vec::new();
+    while let Some(folder) = folders.pop() {
+        for entry in fs::read_dir(folder).unwrap() {
+            let path = entry.unwrap().path();
+            if path.is_dir() {
+                folders.push(path);
+            } else {
+                sources.push(fs::read_to_string(path).unwrap());
+            }
+        }
+    }
+    sources
+}
+
+/// What a practitioner looks for, and what the documentation's search is to lead to.
+const TRADE: &str = "\
+    positional Operand; argument Operand; option Named; switch Flag; boolean option Flag; counter Tally; verbosity Tally; \
+    parser Command; subcommand commands; prefix abbreviations; exit code statuses; exit status Failure; author package; \
+    licence package; option group Bundle; conflict Rule; dependency Rule; mutually exclusive Rule; enumeration Choice; \
+    choices Choice; optional value Attached; type Kind; custom type FromWord; conversion FromWord; \
+    conversion error Refusal; parsed arguments Reading; parse result Outcome; source Origin; errors Faults; \
+    usage error Faults; parse error Fault; rest Tail; trailing arguments Tail; configuration file Config; \
+    translation Wording; terminal width Look; colour When; no color COLOR_OPTION; help text Page; \
+    declaration error Problem; dispatcher Program; handler Route; callback Route; main run; integration test rehearse; \
+    mock rehearse; lint prove; stdin Input; stdout Output; atomic write Output; dynamic completion List; \
+    dependency injection Lends; completion script COMPLETIONS_COMMAND; autocomplete complete; short letter; global throughout; \
+    fallback default; environment variable; value name placeholder; negation opposite; obsolete deprecated; renamed formerly; \
+    invisible hidden; password secret; delimiter joined_by; arity times; unique distinct; validator valid; synonym aliases";
+
+#[test]
+fn words_of_the_trade_lead_to_what_they_mean() {
+    let aliases = regex::Regex::new(
+        r"#\[doc\(alias\(([^)]*)\)\)\]\n(?:\s*#.*\n)*\s*(?:pub )?(?:const )?(?:fn|struct|enum|trait|static|[A-Z_]+) (\w+)",
+    )
+    .unwrap();
+    let mut known = Vec::new();
+    for source in sources() {
+        for found in aliases.captures_iter(&source) {
+            let words = found[1].split(", ").map(|word| word.trim_matches('"'));
+            known.extend(words.map(|word| format!("{word} {}", &found[2])));
+        }
+    }
+    let missing: Vec<_> =
+        TRADE.split("; ").filter(|wanted| !known.iter().any(|known| known == wanted)).collect();
+    assert!(TRADE.split("; ").count() >= 60);
+    assert_eq!(missing, Vec::<&str>::new());
+}
+
+/// Whoever comes to an item from a search has not read the one before it.
+#[test]
+fn no_public_item_leans_on_the_one_before_it() {
+    let leaning = regex::Regex::new(
+        r"\n *(///\ (?:The\ same\b|Where\.|What\.|It\.|They\b).*)\n(?: *///.*\n| *#\[.*\n)* *pub\ ",
+    )
+    .unwrap();
+    let sources = sources();
+    let found: Vec<_> = sources
+        .iter()
+        .flat_map(|source| leaning.captures_iter(source))
+        .map(|found| found[1].to_owned())
+        .collect();
+    assert_eq!(found, Vec::<String>::new());
+}

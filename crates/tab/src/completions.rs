@@ -12,6 +12,7 @@ use clavret_core::{Command, Named, Operand};
 
 /// `completions SHELL`, for the root's list: prints the completion script for a shell, one of all that there are.
 /// A program that wants only some makes its own by [`completions!`](crate::completions).
+#[doc(alias("completion script"))]
 pub static COMPLETIONS_COMMAND: Command = command(&[SHELL.param()], &PRINTS);
 
 /// `--completions SHELL`, for a root without subcommands: the same as an option.

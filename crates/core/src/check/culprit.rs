@@ -27,6 +27,7 @@ const NONE: &[&str] = &[];
 /// let problems = Command::draft("inspect").takes(&params).problems();
 /// assert_eq!((problems[0].kind(), problems[0].places()), (ProblemKind::Long, vec!["hive", "hive"]));
 /// ```
+#[doc(alias("declaration error"))]
 #[derive(Debug, Clone, Copy)]
 pub struct Problem<'d>(pub(super) Finding<'d>);
 

@@ -13,5 +13,6 @@ use crate::kind::when::When;
 /// static PAINT: Named<When> = Named::new("paint").placeholder("WHEN").default("auto").throughout();
 /// static APIARY: Command = Command::new("apiary").takes(&[PAINT.param()]);
 /// ```
+#[doc(alias("no color"))]
 pub static COLOR_OPTION: Named<When> =
     Named::new("color").placeholder("WHEN").default("auto").throughout();

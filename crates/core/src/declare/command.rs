@@ -304,6 +304,7 @@ impl<'d> Command<'d> {
     /// assert!(matches!(APIARY.read(&["inspect", "--c"]), Outcome::Reading(_)));
     /// assert!(matches!(APIARY.read(&["insp", "--c"]), Outcome::Faults(_)));
     /// ```
+    #[doc(alias("prefix"))]
     #[must_use]
     #[track_caller]
     #[inline]

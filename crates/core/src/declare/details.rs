@@ -40,6 +40,7 @@ impl<'d> Command<'d> {
 
     /// The version, and where the program is from: what `--version` shows, and the end of the full
     /// page; for the root.
+    #[doc(alias("author", "licence"))]
     #[must_use]
     #[track_caller]
     #[inline]
@@ -126,6 +127,7 @@ impl<'d> Command<'d> {
     }
 
     /// What the exit statuses mean; status 2, a refused line, is added by the page.
+    #[doc(alias("exit code"))]
     #[must_use]
     #[track_caller]
     #[inline]

@@ -33,6 +33,7 @@ use crate::record::standard::Standard;
     label = "neither `FromWord` nor `Choice` is implemented for this type",
     note = "implement `FromWord` for `{Self}`, or `Choice` if it is a closed list of words"
 )]
+#[doc(alias("enumeration", "choices"))]
 pub trait Choice: Clone + Send + Sync + 'static {
     /// The words, in the order that pages show them.
     const OFFERS: &'static [Offer<'static>];

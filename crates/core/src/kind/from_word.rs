@@ -46,6 +46,7 @@ use crate::text::part::is_number;
     label = "no `FromWord` for this type",
     note = "implement `FromWord` for `{Self}`, or `Choice` if it is a closed list of words"
 )]
+#[doc(alias("custom type", "conversion"))]
 pub trait FromWord: Sized + Send + Sync + 'static {
     /// What the word may be: shown in pages, faults and completion.
     const KIND: &'static Kind<'static>;

@@ -252,6 +252,7 @@ impl<U: Unit> Shape for Vec<U> {
 /// assert_eq!(read(&["--labels"]), Attached::Bare);
 /// assert_eq!(read(&["--labels=3"]), Attached::Value(3));
 /// ```
+#[doc(alias("optional value"))]
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
 pub enum Attached<T> {
     /// The option is not given.

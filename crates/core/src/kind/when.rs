@@ -5,6 +5,7 @@ use crate::record::kind::Offer;
 
 /// When to colour what is printed: pages and faults obey the option of this type that the line has, such as
 /// [`COLOR_OPTION`](crate::COLOR_OPTION).
+#[doc(alias("colour"))]
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
 pub enum When {
     /// When a terminal shows it, and the environment does not ask otherwise.

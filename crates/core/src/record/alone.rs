@@ -27,6 +27,7 @@ use crate::wording::Wording;
 /// let Outcome::Request(asked) = REPORT.read(&["--formats", "--nonsense"]) else { panic!() };
 /// assert_eq!(asked.text(Look::PLAIN), "table\ncsv\njson\n");
 /// ```
+#[doc(alias("standalone option"))]
 pub trait Alone: Sync {
     /// The text for standard output, its last line ended.
     fn text(&self, asked: &Request<'_>) -> String;

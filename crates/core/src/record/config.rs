@@ -12,6 +12,7 @@ use super::param::Param;
 /// The file is the one that [`option`](Config::option) names, if it is given; else the first that
 /// is found by the name in the folders of the XDG base-directory rules: `$XDG_CONFIG_HOME`
 /// (`~/.config` where that is not set), then those of `$XDG_CONFIG_DIRS` (`/etc/xdg`).
+#[doc(alias("configuration file", "preferences"))]
 #[derive(Debug, Clone, Copy)]
 pub struct Config<'d> {
     /// What asks for it.

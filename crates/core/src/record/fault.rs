@@ -18,6 +18,7 @@ pub struct Objection {
 }
 
 /// One thing that is wrong with a command line.
+#[doc(alias("parse error"))]
 #[derive(Debug, Clone)]
 pub struct Fault<'d> {
     pub(crate) kind: FaultKind,

@@ -14,6 +14,7 @@ use crate::wording::Wording;
 
 /// Everything that is wrong with a command line, with the line itself. Printed for debugging (`{:?}`)
 /// it is what a user would read.
+#[doc(alias("errors", "usage error"))]
 #[derive(Clone)]
 pub struct Faults<'d> {
     pub(crate) path: CommandPath<'d>,

@@ -77,6 +77,7 @@ pub struct Reached<'d> {
 /// let meanings: Vec<Meaning> = reader.steps().iter().map(|step| step.meaning()).collect();
 /// assert_eq!(meanings, [Meaning::Operand, Meaning::Name]);
 /// ```
+#[doc(alias("tokenizer"))]
 #[derive(Debug)]
 pub struct Reader<'d> {
     pub(crate) line: Line<'d>,

@@ -1,6 +1,7 @@
 //! Where a value came from.
 
 /// Where a value came from.
+#[doc(alias("source", "provenance"))]
 #[derive(Debug, Clone, PartialEq, Eq)]
 #[non_exhaustive]
 pub enum Origin {

@@ -197,6 +197,7 @@ impl Text {
 /// ```
 ///
 /// A medium of one's own draws what it is made of: see [`medium`](crate::medium).
+#[doc(alias("help text", "manual"))]
 #[derive(Debug, Clone)]
 pub struct Page<'d> {
     pub(crate) title: String,

@@ -10,6 +10,7 @@ use super::world::Around;
 use crate::text::paint::Look;
 
 /// What a command line turned out to be.
+#[doc(alias("parse result"))]
 #[non_exhaustive]
 pub enum Outcome<'d> {
     /// A command with its values.
@@ -67,6 +68,7 @@ impl<'d> CommandPath<'d> {
 ///
 /// Printed for debugging (`{:?}`) it is a table: the name, the value as typed and where it came from.
 /// With the feature `serde` it serialises.
+#[doc(alias("parsed arguments"))]
 pub struct Reading<'d> {
     pub(crate) trail: Trail<'d>,
     pub(crate) slots: Vec<Slot<'d>>,

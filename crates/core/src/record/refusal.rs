@@ -160,6 +160,7 @@ impl Reason {
 
 /// Why a word did not convert, or the value that it gives is not accepted: what a [`FromWord`](crate::FromWord) and a
 /// [validator](crate::valid::Test) give, and faults tell in the phrases of the program.
+#[doc(alias("conversion error"))]
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub struct Refusal {
     pub(crate) reason: Reason,

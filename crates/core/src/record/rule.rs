@@ -37,6 +37,7 @@ pub(crate) struct Related<'d> {
 /// assert!(matches!(HARVEST.read(&["--jars", "3"]), Outcome::Reading(_)));
 /// assert!(matches!(HARVEST.read(&["--jars", "3", "--barrel"]), Outcome::Faults(_)));
 /// ```
+#[doc(alias("conflict", "dependency", "mutually exclusive"))]
 #[derive(Debug, Clone, Copy)]
 pub struct Rule<'d> {
     /// What it is: its verdict, and what is said of it.

@@ -8,6 +8,7 @@ use super::fault::Place;
 ///
 /// Steps stand in the order typed; they never overlap. 24 bytes each: a million words are read
 /// with a record of 24 MB.
+#[doc(alias("token"))]
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub struct Step {
     pub(crate) word: u32,

@@ -44,7 +44,7 @@ pub fn message(error: &(dyn Error + 'static)) -> String {
     error.downcast_ref().map_or_else(|| error.to_string(), io_message)
 }
 
-/// The same of one of the system's: as any error it would bring what debugs it.
+/// What an error of the system says. Told as any other error it would bring what debugs it.
 #[doc(hidden)]
 pub fn io_message(error: &io::Error) -> String {
     let mut text = error.to_string();

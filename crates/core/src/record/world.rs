@@ -13,6 +13,7 @@ use super::unread::Unread;
 
 /// What a reading asks of the world around it. The edge implements it with the real one, a test with
 /// whatever it is about; [`Command::read`](crate::Command::read) does without.
+#[doc(alias("file system"))]
 pub trait World: Sync {
     /// The value of an environment variable.
     fn variable(&self, name: &str) -> Option<OsString>;

@@ -3,6 +3,7 @@
 /// How something is drawn: the columns there are, and whether colour may be used.
 ///
 /// The caller says what the terminal can do; the core draws text accordingly.
+#[doc(alias("terminal width"))]
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub struct Look {
     pub(crate) width: usize,

@@ -19,6 +19,7 @@ static TOPIC: Operand<Vec<String>> = Operand::new("command").refers(Refers::Comm
 /// `help [COMMAND...]`, for the root's list: shows the full page of a command.
 ///
 /// It may be adapted, such as for another language: `static AIDE: Command = HELP_COMMAND.adapted().summary("…");`.
+#[doc(alias("help command"))]
 pub static HELP_COMMAND: Command =
     Command::new("help").takes(&[TOPIC.param()]).stands_alone(&ShowTopic);
 

@@ -24,6 +24,7 @@ use crate::text::kept::Kept;
 /// ]);
 /// static APIARY: Command = Command::new("apiary").wording(&DUTCH);
 /// ```
+#[doc(alias("translation", "localization"))]
 #[derive(Debug, Clone, Copy)]
 pub struct Wording<'d> {
     replaced: &'d [(Phrase, &'d str)],
@@ -223,6 +224,7 @@ macro_rules! phrases {
     ($($group:ident { $first:ident $its_key:literal $its_text:literal $($name:ident $key:literal $text:literal)* })*) => {
         /// A fixed phrase of pages and faults. Its text in English says what it is for: what stands for another has a
         /// number in braces, from `{0}` on.
+        #[doc(alias("message"))]
         #[derive(Debug, Clone, Copy, PartialEq, Eq)]
         #[non_exhaustive]
         pub enum Phrase {

@@ -50,6 +50,7 @@ use crate::text::Node;
 /// valid = { range = [0, 20] }
 /// "#);
 /// ```
+#[doc(alias("export"))]
 pub fn document_of<'d>(root: &'d Command<'d>) -> Node {
     let mut export = Export { root, kinds: Kinds::default(), bundles: Vec::new() };
     export.list_bundles();

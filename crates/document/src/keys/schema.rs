@@ -5,6 +5,7 @@ use serde_json::{Map, Value, json};
 use super::{DOCUMENT, Key, Of, Table};
 
 /// The JSON Schema of documents.
+#[doc(alias("json schema"))]
 pub fn document_schema() -> Value {
     let mut tables = Map::new();
     let mut root = object(&DOCUMENT, &mut tables);

@@ -85,6 +85,7 @@ const LONGEST: usize = 4 << 20;
 ///   'sumary' is no key of a document; `summary` is
 /// ");
 /// ```
+#[doc(alias("manifest"))]
 #[derive(Debug)]
 pub struct Document {
     root: Node,

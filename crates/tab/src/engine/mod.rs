@@ -152,6 +152,7 @@ pub(crate) enum Fits {
 /// let [Suggestion::Words { words, .. }] = &complete(&INSPECT, &cursor, None)[..] else { panic!() };
 /// assert_eq!((&*words[0].text, &*words[0].help), ("--calm", "the colony was calm"));
 /// ```
+#[doc(alias("autocomplete"))]
 pub fn complete(root: &Command<'_>, cursor: &Cursor, world: Option<&dyn World>) -> Vec<Suggestion> {
     found(root, cursor, world, &[])
 }

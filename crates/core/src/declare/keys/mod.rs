@@ -51,7 +51,7 @@ pub struct Operand<'d, T: Shape> {
 /// static NOTES: Named<Vec<String>> = Named::new("note");
 /// ```
 #[derive(Debug)]
-#[doc(alias("option", "argument"))]
+#[doc(alias("option", "keyword argument"))]
 pub struct Named<'d, T: Shape> {
     param: Param<'d>,
     value: PhantomData<fn() -> T>,
@@ -77,7 +77,7 @@ pub struct Named<'d, T: Shape> {
 /// assert_eq!(*reading.get(&CALM), Some(false));
 /// ```
 #[derive(Debug)]
-#[doc(alias("switch"))]
+#[doc(alias("switch", "boolean option"))]
 pub struct Flag<'d, T: FlagShape = bool> {
     param: Param<'d>,
     value: PhantomData<fn() -> T>,
@@ -104,6 +104,7 @@ impl FlagShape for Option<bool> {
 }
 
 /// A named thing without a value that counts how often it is given: `-vv` is 2.
+#[doc(alias("counter", "verbosity"))]
 #[derive(Debug)]
 pub struct Tally<'d> {
     param: Param<'d>,

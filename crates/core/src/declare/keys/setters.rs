@@ -46,12 +46,14 @@ macro_rules! setters {
 
         setter! {
             /// Leaves it out of pages, fixes and completion; it still reads.
+            #[doc(alias("invisible"))]
             HIDDEN hidden()
         }
 
         setter! {
             /// Deprecates it: it still reads, a warning names what to type `instead`, and pages and
             /// completion leave it out.
+            #[doc(alias("obsolete"))]
             DEPRECATED deprecated(instead: &'d str) set_deprecated
         }
     };
@@ -86,6 +88,7 @@ macro_rules! setters {
             ///
             /// In a static, so that the build stops: beside a setter that asks for more than its words to be
             /// read (an opposite, a variable, a default); and when an option needs to be given.
+            #[doc(alias("exclusive option"))]
             STANDS_ALONE stands_alone(alone: &'d dyn Alone) set_stands_alone
         }
     };
@@ -103,6 +106,7 @@ macro_rules! setters {
             /// let Outcome::Faults(faults) = INSPECT.read(&["--on", "2026-05-01", "--on", "2026-05-02"]) else { panic!() };
             /// assert!(faults.draw(Look::PLAIN).contains("--on may be given only once"));
             /// ```
+            #[doc(alias("duplicate"))]
             ONCE once()
         }
     };
@@ -113,7 +117,7 @@ macro_rules! setters {
         /// # Panics
         ///
         /// In a static, so that the build stops: when it is another character, or the name is a letter already.
-        #[doc(alias("short"))]
+        #[doc(alias("short", "short option"))]
         #[must_use]
         #[track_caller]
         #[inline]
@@ -130,6 +134,7 @@ macro_rules! setters {
             ///
             /// In a static, so that the build stops: when one is empty, begins with a dash, has `=` or white space
             /// in it or, as a long name, an upper-case letter.
+            #[doc(alias("synonym"))]
             ALIASES aliases(aliases: &'d [&'d str]) set_aliases, checked
         }
 
@@ -140,6 +145,7 @@ macro_rules! setters {
             /// # Panics
             ///
             /// In a static, so that the build stops: as [`aliases`](Self::aliases).
+            #[doc(alias("renamed"))]
             FORMERLY formerly(names: &'d [&'d str]) set_formerly, checked
         }
 
@@ -159,6 +165,7 @@ macro_rules! setters {
             /// assert_eq!(reading.get(&SORT), "place");
             /// assert!(*reading.get(&SORTED));
             /// ```
+            #[doc(alias("override", "shadow"))]
             ANEW anew()
         }
 
@@ -177,7 +184,7 @@ macro_rules! setters {
             ///     assert!(*reading.get(&QUIET));
             /// }
             /// ```
-            #[doc(alias("global"))]
+            #[doc(alias("global", "inherited"))]
             THROUGHOUT throughout()
         }
     };
@@ -189,6 +196,7 @@ macro_rules! setters {
             ///
             /// In a static, so that the build stops: when no option can have the name, as with
             /// [`new`](crate::Named::new).
+            #[doc(alias("negation"))]
             OPPOSITE opposite(opposite: &'d str) set_opposite, checked
         }
 

@@ -84,6 +84,7 @@ impl<'d> Untyped<'d> {
 
     /// A validator; several are put together by [`valid::all`](crate::valid::all()). One of values of another
     /// type than this key's accepts all of them.
+    #[doc(alias("validator"))]
     #[must_use]
     #[inline]
     pub const fn valid(mut self, validator: &'d dyn Test) -> Self {
@@ -94,6 +95,7 @@ impl<'d> Untyped<'d> {
 
     /// No value may stand twice in the list: two are alike when their words are, or where the kind
     /// [says more](crate::Kind::comparable), when they are equal.
+    #[doc(alias("unique"))]
     #[must_use]
     #[inline]
     pub const fn distinct(mut self) -> Self {

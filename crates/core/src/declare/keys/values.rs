@@ -22,12 +22,13 @@ macro_rules! of_values {
             ///
             /// In a static, so that the build stops where a command [takes](crate::Command::takes) it: when a whole
             /// number does not read, or it is none of the choices. `prove` looks at what only running code can read.
-            #[doc(alias("default value"))]
+            #[doc(alias("default value", "fallback"))]
             DEFAULT default(word: &'d str) set_default
         }
 
         setter! {
             /// What completion may look up for it, where that is not what its type says.
+            #[doc(alias("path completion"))]
             REFERS refers(refers: Refers) set_refers
         }
 
@@ -46,6 +47,7 @@ macro_rules! of_values {
             /// let Outcome::Faults(faults) = UNLOCK.read(&["--pin", "12e4"]) else { panic!() };
             /// assert!(!faults.draw(Look::PLAIN).contains("12e4"));
             /// ```
+            #[doc(alias("password"))]
             SECRET secret(), checked
         }
 
@@ -57,6 +59,7 @@ macro_rules! of_values {
             ///
             /// In a static, so that the build stops: for a value of several words, or of a key and a value; and
             /// beside `secret` or `secret_file`, as what is listed is shown.
+            #[doc(alias("run-time values"))]
             LISTED_BY listed_by(list: &'d dyn Lister) set_listed_by, checked
         }
 
@@ -67,6 +70,7 @@ macro_rules! of_values {
             /// # Panics
             ///
             /// In a static, so that the build stops: when it has not as many texts as a value has words.
+            #[doc(alias("value name"))]
             PLACEHOLDER placeholder(placeholder: &'d str) set_placeholder, checked
         }
     };
@@ -83,6 +87,7 @@ macro_rules! of_values {
         /// let Outcome::Faults(faults) = INSPECT.read(&["--frames", "26"]) else { panic!() };
         /// assert!(faults.draw(Look::PLAIN).contains("from 0 to 20; '26' is above that"));
         /// ```
+        #[doc(alias("validator"))]
         #[must_use]
         #[track_caller]
         #[inline]
@@ -110,6 +115,7 @@ macro_rules! of_values {
         /// # Panics
         ///
         /// In a static, so that the build stops: when `min` is above `max`, or `max` is 0.
+        #[doc(alias("arity"))]
         #[must_use]
         #[track_caller]
         #[inline]
@@ -132,6 +138,7 @@ macro_rules! of_values {
         /// let Outcome::Reading(reading) = LIST.read(&["--sort", "code,place", "--sort=frames"]) else { panic!() };
         /// assert_eq!(reading.get(&SORT), &["code", "place", "frames"]);
         /// ```
+        #[doc(alias("delimiter", "separator"))]
         #[must_use]
         #[track_caller]
         #[inline]
@@ -232,6 +239,7 @@ macro_rules! by_type {
             of_values!(times);
 
             /// No value may be in the list twice.
+            #[doc(alias("unique"))]
             #[must_use]
             #[track_caller]
             #[inline]

@@ -47,6 +47,7 @@ type Judge<'d> = dyn for<'r> Fn(&Reading<'r>) -> Result<(), Objection> + Sync + 
 ///
 /// A tree that is made at run time borrows its texts. Start it with [`Command::draft`], and look at
 /// its [`problems`](Command::problems) before you read with it.
+#[doc(alias("parser", "interface"))]
 #[derive(Clone, Copy)]
 pub struct Command<'d> {
     said: Said,
@@ -144,6 +145,7 @@ pub(crate) struct Tails {
 /// static REPORT: Command = Command::new("report").bundles(&[&PERIOD]);
 /// static HARVESTS: Command = Command::new("harvests").bundles(&[&PERIOD]);
 /// ```
+#[doc(alias("option group", "mixin"))]
 #[derive(Debug, Clone, Copy)]
 pub struct Bundle<'d> {
     heading: &'d str,

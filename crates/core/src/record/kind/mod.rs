@@ -34,6 +34,7 @@ type Mark = fn(&OsStr, Manner) -> Option<Vec<u8>>;
 /// static HIVE_CODE: Kind = Kind::new("a hive's code: a letter and a number", "A7");
 /// assert_eq!(HIVE_CODE.example_word(), "A7");
 /// ```
+#[doc(alias("type"))]
 #[derive(Debug, Clone, Copy)]
 pub struct Kind<'d> {
     noun: Noun<'d>,

@@ -98,6 +98,7 @@ pub enum Role {
 }
 
 /// Words that an operand takes which are not read as others are.
+#[doc(alias("rest", "pass through", "trailing arguments"))]
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub enum Tail {
     /// From the first operand of the command on, no word is an option, `--` neither. For a program

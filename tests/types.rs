@@ -51,7 +51,11 @@ mod values {
     static LIMIT: Named<f64> = Named::new("limit").default("1.5").infinite().once().help("at most");
     static HOST: Named<Option<String>> =
         Named::new("host").refers(Refers::Host).hidden().help("where");
-    static OLD: Named<Option<String>> = Named::new("old").deprecated("--limit").help("was at most");
+    static OLD: Named<Option<String>> = Named::new("old")
+        .deprecated("--limit")
+        .deprecated_since("0.4")
+        .deprecated_until("1.0")
+        .help("was at most");
     static ADD: Command = Command::new("add")
         .summary("add a hive")
         .description("It is kept in a file:\n\n* one *each*\n* in `TOML`")
@@ -202,7 +206,7 @@ struct AddHive {
     #[option(refers = Refers::Host, hidden)]
     host: Option<String>,
     /// was at most
-    #[option(deprecated = "--limit")]
+    #[option(deprecated = "--limit", deprecated_since = "0.4", deprecated_until = "1.0")]
     old: Option<String>,
 }
 

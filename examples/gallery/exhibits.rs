@@ -398,6 +398,7 @@ const LINES: &[(&str, &[&str])] = &[
             "house fill lime b12 --cap",
             "house fill lime b12 --lid silver",
             "house fill lime b12 --number 3",
+            "house tip",
         ],
     ),
     (

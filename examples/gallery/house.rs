@@ -41,7 +41,7 @@ impl Choice for Lid {
         Offer::of("gold").help("for the fair"),
         Offer::of("white"),
         Offer::of("black"),
-        Offer::of("silver").deprecated("white"),
+        Offer::of("silver").deprecated("white").deprecated_since("0.4"),
     ];
     const VALUES: &'static [Self] = &[Lid::Gold, Lid::White, Lid::Black, Lid::White];
 }
@@ -113,7 +113,11 @@ static COUNT: Named<u8> = Named::new("count")
     .valid(&valid::range(1, 20))
     .help("jars to fill");
 static LID: Named<Lid> = Named::new("lid").letter('l').placeholder("COLOUR").default("gold");
-static CAP: Flag = Flag::new("cap").deprecated("--lid").help("close them");
+static CAP: Flag = Flag::new("cap")
+    .deprecated("--lid")
+    .deprecated_since("0.4")
+    .deprecated_until("1.0")
+    .help("close them");
 static WARM: Flag = Flag::new("warm").letter('w').opposite("cold").opposite_letter('k');
 static STIR: Flag = Flag::new("stir").letter('s').aliases(&["mix"]).help("stir before it");
 static MARK: Named<Attached<u8>> = Named::new("mark").letter('m').help("mark so many of them");
@@ -270,6 +274,7 @@ static SHELVES: Command =
     Command::new("shelves").summary("what is on the shelves").commands(&[&WALK]);
 
 /// The whole declaration.
+static TIP: Command = Command::new("tip").deprecated_until("1.0").summary("empty a tank");
 pub(crate) static HOUSE: Command = Command::new("house")
     .summary("the honey house of a bee yard")
     .package(
@@ -288,6 +293,7 @@ pub(crate) static HOUSE: Command = Command::new("house")
         COLOR_OPTION.param(),
     ])
     .commands(&[
+        &TIP,
         &FILL,
         &PACK,
         &SELL,

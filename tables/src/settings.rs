@@ -106,7 +106,27 @@ pub const SETTINGS: &[Setting] = &[
         asked: Request::Publicly("instead"),
         brings: &["special"],
         may_be_alone: true,
-        says: "what to type instead: it reads, with a warning",
+        says: "what to use instead: it is accepted, with a warning",
+        ..SETTING
+    },
+    Setting {
+        name: "deprecated_since",
+        of: ALL,
+        takes: Takes::Text,
+        asked: Request::Publicly("deprecated_since"),
+        brings: &["special"],
+        may_be_alone: true,
+        says: "the version or the day from which on it is deprecated",
+        ..SETTING
+    },
+    Setting {
+        name: "deprecated_until",
+        of: ALL,
+        takes: Takes::Text,
+        asked: Request::Publicly("deprecated_until"),
+        brings: &["special"],
+        may_be_alone: true,
+        says: "the version or the day in which it goes",
         ..SETTING
     },
     Setting {

@@ -64,6 +64,7 @@ calls! {
     mistakes(root: &Command<'_>) -> Vec<String>;
     mistake(root: &Command<'_>, what: &str) -> String;
     failure_frame(root: &Command<'_>) -> Frame;
+    is_declared_hidden(command: &Command<'_>) -> bool;
     is_asked_again(param: &Param<'_>, other: &Param<'_>) -> bool;
     of_scripts<'d>(wording: &Wording<'d>) -> [&'d str; 2];
     of_document<'d>(wording: &Wording<'d>) -> &'d str;

@@ -362,7 +362,10 @@ static DEGREES: Named<Option<f64>> = Named::new("degrees").formerly(&["heat"]);
 static COMBS: Named<Option<u8>> = Named::new("combs").deprecated("--frames");
 static DROP: Command =
     Command::new("retire").formerly(&["drop"]).takes(&[DEGREES.param(), COMBS.param()]);
-static RENAMED: Command = Command::new("apiary").commands(&[&DROP]);
+static RENAME: Command =
+    Command::new("rename").deprecated("retire and add").deprecated_until("2027");
+static FEED: Command = Command::new("feed").deprecated_since("0.4");
+static RENAMED: Command = Command::new("apiary").commands(&[&DROP, &RENAME, &FEED]);
 
 #[test]
 fn what_is_deprecated_reads_warns_once_and_leaves_pages_and_completion() {
@@ -375,6 +378,18 @@ fn what_is_deprecated_reads_warns_once_and_leaves_pages_and_completion() {
     "#]]
     .assert_eq(&reading.warnings());
     assert_eq!(reads(&RENAMED, "retire --degrees 3").warnings(), "");
+    let told = |line| reads(&RENAMED, line).warnings();
+    let told = told("rename") + &told("feed");
+    expect![[r#"
+        apiary rename: rename is deprecated and will be removed in 2027; use retire and add
+        apiary feed: feed has been deprecated since 0.4
+    "#]]
+    .assert_eq(&told);
+    assert_eq!(candidates(&RENAMED, &[] as &[&str], ""), ["retire"]);
+    let root = clavret_core::ask::CommandPath::of(&RENAMED);
+    let page = clavret_core::medium::Page::of(&root, clavret_core::medium::PageLength::Full);
+    let page = page.draw(Look::PLAIN);
+    assert!(!page.contains("rename") && !page.contains("feed"), "{page}");
     let page =
         clavret_core::medium::Page::of(&reading.path(), clavret_core::medium::PageLength::Full);
     let page = page.draw(Look::PLAIN);

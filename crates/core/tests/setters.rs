@@ -206,7 +206,7 @@ fn calls() -> impl Strategy<Value = Vec<Call>> {
     let letter = prop_oneof![3 => letters, 1 => any::<char>()];
     let count = prop::sample::select(vec![0, 1, 2, 3, u32::MAX]);
     let texts = prop::collection::vec(text(), 0..3);
-    let call = (0..22_u8, text(), texts, letter, (count.clone(), count));
+    let call = (0..24_u8, text(), texts, letter, (count.clone(), count));
     let call = call.prop_map(|(setter, text, texts, letter, counts)| Call {
         setter,
         text,
@@ -242,6 +242,8 @@ macro_rules! called {
                 7 => key.aliases(list),
                 8 => key.formerly(list),
                 9 => key.throughout(),
+                22 => key.deprecated_since(&call.text),
+                23 => key.deprecated_until(&call.text),
                 _ => key,
             };
             $(key = called!(@$own key call);)*
@@ -339,6 +341,7 @@ const OF_COMMAND: &[fn(Command<'static>) -> Command<'static>] = {
         |command| command.formerly(&["yard"]),
         |command| command.operands_end_options(),
         |command| command.abbreviations(Abbreviated::Both),
+        |command| command.deprecated("yard").deprecated_since("1").deprecated_until("2"),
         |command| command.summary("a yard"),
     ]
 };
@@ -381,7 +384,7 @@ proptest! {
     fn the_order_of_setters_has_no_meaning(
         (calls, shuffled) in calls()
             .prop_map(|mut calls| {
-                let mut seen = [false; 22];
+                let mut seen = [false; 24];
                 calls.retain(|call| !std::mem::replace(&mut seen[usize::from(call.setter)], true));
                 calls
             })

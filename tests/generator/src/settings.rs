@@ -28,6 +28,8 @@ pub(crate) fn set<'a>(
         ("help", Say::Text(text)) => key.help(text),
         ("description", Say::Text(text)) => key.description(text),
         ("deprecated", Say::Text(text)) => key.deprecated(text),
+        ("deprecated_since", Say::Text(text)) => key.deprecated_since(text),
+        ("deprecated_until", Say::Text(text)) => key.deprecated_until(text),
         ("placeholder", Say::Text(text)) => key.placeholder(text),
         ("default", Say::Text(text)) => key.default(text),
         ("distinct", _) => key.distinct(),

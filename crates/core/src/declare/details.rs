@@ -116,6 +116,36 @@ impl<'d> Command<'d> {
         self
     }
 
+    /// Deprecates the command: it is accepted, a warning names what to use instead, and pages and completion leave it out.
+    #[must_use]
+    #[track_caller]
+    #[inline]
+    pub const fn deprecated(mut self, instead: &'d str) -> Self {
+        self.note(said::DEPRECATED);
+        self.set_deprecated(instead);
+        self
+    }
+
+    /// Deprecates the command, and says since when: a version, such as `0.4`, or a day.
+    #[must_use]
+    #[track_caller]
+    #[inline]
+    pub const fn deprecated_since(mut self, since: &'d str) -> Self {
+        self.note(said::DEPRECATED_SINCE);
+        self.set_deprecated_since(since);
+        self
+    }
+
+    /// Deprecates the command, and says in which version, or on which day, it goes.
+    #[must_use]
+    #[track_caller]
+    #[inline]
+    pub const fn deprecated_until(mut self, until: &'d str) -> Self {
+        self.note(said::DEPRECATED_UNTIL);
+        self.set_deprecated_until(until);
+        self
+    }
+
     /// Examples: what each does, then the line as typed, the program's name included.
     #[must_use]
     #[track_caller]

@@ -84,8 +84,8 @@ impl PartialEq for Offer<'_> {
         let said = |offer: &Self| {
             (offer.kind_of_value().map(|kind| kind.noun()), offer.kind_of_value().map(Kind::bounds))
         };
-        (self.name(), self.told_help(), self.instead())
-            == (other.name(), other.told_help(), other.instead())
+        (self.name(), self.told_help(), self.deprecation())
+            == (other.name(), other.told_help(), other.deprecation())
             && said(self) == said(other)
     }
 }

@@ -48,8 +48,8 @@ impl<'d> Line<'d> {
     fn warns(&mut self, slot: &Slot<'d>) {
         let param = slot.param;
         let is_given = slot.typed.count > 0 || slot.outer.is_some();
-        if !param.instead().is_empty() && is_given {
-            self.warn(Term::Param(param), Term::Plain(param.instead()));
+        if param.is_deprecated() && is_given {
+            self.warn(Term::Param(param), param.deprecation());
         }
         // Which word a secret was is told nobody.
         if is_given && !param.is_secret() && param.kinds().iter().any(|kind| kind.has_deprecated())
@@ -57,10 +57,9 @@ impl<'d> Line<'d> {
             for (at, piece) in convert::pieces(slot, self.input()).iter().enumerate() {
                 let kind = param.kinds()[at % param.kinds().len()];
                 let offered = kind.all_offers().iter();
-                let offered = offered.filter(|offered| !offered.instead().is_empty());
+                let offered = offered.filter(|offered| offered.is_deprecated());
                 for offered in offered.filter(|offered| *piece.text == *offered.name()) {
-                    let [old, instead] = [offered.name(), offered.instead()].map(Term::Plain);
-                    self.warn(old, instead);
+                    self.warn(Term::Plain(offered.name()), offered.deprecation());
                 }
             }
         }

@@ -18,7 +18,7 @@ pub(crate) const KEYED: &Keyed = &Keyed { offers, refused, mend: Mend::KEYED };
 fn offers(kind: &Kind<'_>, speech: Speech<'_>) -> Option<Block> {
     let (keys, _) = kind.sides()?;
     let mut entries = Vec::new();
-    for key in keys.all_offers().iter().filter(|key| key.instead().is_empty()) {
+    for key in keys.all_offers().iter().filter(|key| !key.is_deprecated()) {
         let value = key.kind_of_value().map(|kind| speech.such_as(speech.takes_kind(kind, None)));
         let said = match (key.told_help(), value) {
             (help, None) => help,

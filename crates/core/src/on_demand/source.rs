@@ -126,7 +126,7 @@ impl<'d> Line<'d> {
                     let param = self.slots[slot].param;
                     let key = setting.path.last().map_or("", |key| key.0.as_str());
                     if let Some(old) = param.former_names().iter().find(|old| **old == key) {
-                        self.warn(Term::Plain(old), Term::Plain(param.name()));
+                        self.warn_former(Term::Plain(old), Term::Plain(param.name()));
                     }
                     let Slot { typed, outer: known, .. } = &mut self.slots[slot];
                     let from_file = known.as_ref().is_none_or(|known| known.place.is_of_setting());

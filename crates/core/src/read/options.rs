@@ -72,7 +72,7 @@ impl<'d> Reader<'d> {
     #[cold]
     fn warn_former(&mut self, name: &[u8], param: &'d Param<'d>) {
         if let Some(old) = param.former_names().iter().find(|old| old.as_bytes() == name) {
-            self.line.warn(Term::Long(old), Term::Param(param));
+            self.line.warn_former(Term::Long(old), Term::Param(param));
         }
     }
 
@@ -181,8 +181,8 @@ impl<'d> Reader<'d> {
         let Found { param, .. } = *found;
         let slot = self.slot_of_alone(found);
         self.named(&Found { slot, ..*found }, start, end, attached, len);
-        if !param.instead().is_empty() {
-            self.line.warn(Term::Param(param), Term::Plain(param.instead()));
+        if param.is_deprecated() {
+            self.line.warn(Term::Param(param), param.deprecation());
         }
         if attached.is_none() || !param.kinds().is_empty() {
             // Two dashes stand before a long name only.

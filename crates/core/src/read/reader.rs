@@ -193,13 +193,16 @@ impl<'d> Reader<'d> {
     #[inline]
     pub(crate) fn go_to(&mut self, next: &'d Command<'d>, len: usize) {
         self.push(Meaning::Command, 0, len, NONE);
+        if next.deprecation().is_so() {
+            self.line.warn(Term::Plain(next.name()), next.deprecation());
+        }
         self.enter(next);
     }
 
     #[cold]
     fn warn_command(&mut self, next: &'d Command<'d>, bytes: &[u8]) {
         if let Some(old) = next.former_names().iter().find(|old| old.as_bytes() == bytes) {
-            self.line.warn(Term::Plain(old), Term::Plain(next.name()));
+            self.line.warn_former(Term::Plain(old), Term::Plain(next.name()));
         }
     }
 

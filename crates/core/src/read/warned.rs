@@ -1,6 +1,7 @@
 //! Deprecated names and words that were used: remembered as what they are, and told where somebody asks.
 
-use crate::record::line::{Line, Term};
+use crate::record::deprecated::Deprecated;
+use crate::record::line::{Line, Term, Warned};
 use crate::text::{Put, of, own};
 
 impl Term<'_> {
@@ -23,14 +24,25 @@ impl Term<'_> {
 }
 
 impl<'d> Line<'d> {
-    /// Remembers that something deprecated was typed, once.
+    /// Remembers that a name was typed that something had before.
     #[cold]
-    pub(crate) fn warn(&mut self, old: Term<'d>, instead: Term<'d>) {
-        let warning = [old, instead];
-        let addresses = warning.map(|term| term.address());
-        let is_it = |known: &[Term<'d>; 2]| known.map(|term| term.address()) == addresses;
-        if !self.warned.iter().any(is_it) {
-            self.warned.put(warning);
+    pub(crate) fn warn_former(&mut self, old: Term<'d>, now: Term<'d>) {
+        self.put_warned(Warned { old, instead: Some(now), since: "", until: "" });
+    }
+
+    /// Remembers that something deprecated was typed.
+    #[cold]
+    pub(crate) fn warn(&mut self, old: Term<'d>, of: Deprecated<'d>) {
+        let Deprecated { instead, since, until } = of;
+        let instead = if instead.is_empty() { None } else { Some(Term::Plain(instead)) };
+        self.put_warned(Warned { old, instead, since, until });
+    }
+
+    /// Once, however often it was typed.
+    fn put_warned(&mut self, warned: Warned<'d>) {
+        let old = warned.old.address();
+        if !self.warned.iter().any(|known| known.old.address() == old) {
+            self.warned.put(warned);
         }
     }
 }

@@ -106,7 +106,7 @@ pub(crate) struct Line<'d> {
     pub(crate) steps: Vec<Step>,
     pub(crate) faults: Vec<Fault<'d>>,
     /// Deprecated names that were typed, and what to type instead.
-    pub(crate) warned: Vec<[Term<'d>; 2]>,
+    pub(crate) warned: Vec<Warned<'d>>,
     pub(crate) around: Around<'d>,
     /// The words, once the last one is known; and how many there are so far.
     pub(crate) words: Words<'d>,
@@ -138,6 +138,16 @@ pub(crate) enum Term<'d> {
     Long(&'d str),
     /// A parameter as it is spelled.
     Param(&'d Param<'d>),
+}
+
+/// Something deprecated that was typed.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct Warned<'d> {
+    pub(crate) old: Term<'d>,
+    /// What to use instead, where there is something.
+    pub(crate) instead: Option<Term<'d>>,
+    pub(crate) since: &'d str,
+    pub(crate) until: &'d str,
 }
 
 /// A parameter in reach, and the words that were typed for it.

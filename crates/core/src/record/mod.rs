@@ -35,6 +35,7 @@ pub(crate) mod brought;
 pub(crate) mod cell;
 pub(crate) mod command;
 pub(crate) mod config;
+pub(crate) mod deprecated;
 pub(crate) mod fact;
 pub(crate) mod fault;
 pub(crate) mod faults;

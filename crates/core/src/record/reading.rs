@@ -2,7 +2,7 @@
 
 use super::command::Command;
 use super::faults::Faults;
-use super::line::{Slot, Term, Trail};
+use super::line::{Slot, Trail, Warned};
 use super::param::Param;
 use super::step::Step;
 use super::word::Words;
@@ -74,7 +74,7 @@ pub struct Reading<'d> {
     pub(crate) slots: Vec<Slot<'d>>,
     pub(crate) steps: Vec<Step>,
     pub(crate) words: Words<'d>,
-    pub(crate) warned: Vec<[Term<'d>; 2]>,
+    pub(crate) warned: Vec<Warned<'d>>,
     pub(crate) around: Around<'d>,
 }
 

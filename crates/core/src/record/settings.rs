@@ -13,30 +13,32 @@ pub(crate) mod param {
     pub(crate) const HELP: u64 = 1 << 6;
     pub(crate) const DESCRIPTION: u64 = 1 << 7;
     pub(crate) const DEPRECATED: u64 = 1 << 8;
-    pub(crate) const PLACEHOLDER: u64 = 1 << 9;
-    pub(crate) const DEFAULT: u64 = 1 << 10;
-    pub(crate) const VALID: u64 = 1 << 11;
-    pub(crate) const TIMES: u64 = 1 << 12;
-    pub(crate) const DISTINCT: u64 = 1 << 13;
-    pub(crate) const JOINED_BY: u64 = 1 << 14;
-    pub(crate) const REFERS: u64 = 1 << 15;
-    pub(crate) const LISTED_BY: u64 = 1 << 16;
-    pub(crate) const SECRET: u64 = 1 << 17;
-    pub(crate) const AS_IN_CODE: u64 = 1 << 18;
-    pub(crate) const INFINITE: u64 = 1 << 19;
-    pub(crate) const PRESENT: u64 = 1 << 20;
-    pub(crate) const ABSENT: u64 = 1 << 21;
-    pub(crate) const FILE: u64 = 1 << 22;
-    pub(crate) const DIRECTORY: u64 = 1 << 23;
-    pub(crate) const EXTENSIONS: u64 = 1 << 24;
-    pub(crate) const OPPOSITE: u64 = 1 << 25;
-    pub(crate) const OPPOSITE_LETTER: u64 = 1 << 26;
-    pub(crate) const WORDED: u64 = 1 << 27;
-    pub(crate) const SECRET_FILE: u64 = 1 << 28;
-    pub(crate) const VARIABLE: u64 = 1 << 29;
-    pub(crate) const ONCE: u64 = 1 << 30;
-    pub(crate) const STANDS_ALONE: u64 = 1 << 31;
-    pub(crate) const TAIL: u64 = 1 << 32;
+    pub(crate) const DEPRECATED_SINCE: u64 = 1 << 9;
+    pub(crate) const DEPRECATED_UNTIL: u64 = 1 << 10;
+    pub(crate) const PLACEHOLDER: u64 = 1 << 11;
+    pub(crate) const DEFAULT: u64 = 1 << 12;
+    pub(crate) const VALID: u64 = 1 << 13;
+    pub(crate) const TIMES: u64 = 1 << 14;
+    pub(crate) const DISTINCT: u64 = 1 << 15;
+    pub(crate) const JOINED_BY: u64 = 1 << 16;
+    pub(crate) const REFERS: u64 = 1 << 17;
+    pub(crate) const LISTED_BY: u64 = 1 << 18;
+    pub(crate) const SECRET: u64 = 1 << 19;
+    pub(crate) const AS_IN_CODE: u64 = 1 << 20;
+    pub(crate) const INFINITE: u64 = 1 << 21;
+    pub(crate) const PRESENT: u64 = 1 << 22;
+    pub(crate) const ABSENT: u64 = 1 << 23;
+    pub(crate) const FILE: u64 = 1 << 24;
+    pub(crate) const DIRECTORY: u64 = 1 << 25;
+    pub(crate) const EXTENSIONS: u64 = 1 << 26;
+    pub(crate) const OPPOSITE: u64 = 1 << 27;
+    pub(crate) const OPPOSITE_LETTER: u64 = 1 << 28;
+    pub(crate) const WORDED: u64 = 1 << 29;
+    pub(crate) const SECRET_FILE: u64 = 1 << 30;
+    pub(crate) const VARIABLE: u64 = 1 << 31;
+    pub(crate) const ONCE: u64 = 1 << 32;
+    pub(crate) const STANDS_ALONE: u64 = 1 << 33;
+    pub(crate) const TAIL: u64 = 1 << 34;
 
     /// No setter, but what its type says: some of its words are deprecated.
     pub(crate) const WARNS: u64 = 1 << 51;
@@ -60,6 +62,8 @@ pub(crate) mod param {
         "help",
         "description",
         "deprecated",
+        "deprecated_since",
+        "deprecated_until",
         "placeholder",
         "default",
         "valid",
@@ -86,7 +90,7 @@ pub(crate) mod param {
         "tail",
     ];
     /// All setters.
-    pub(crate) const SETTERS: u64 = (1 << 33) - 1;
+    pub(crate) const SETTERS: u64 = (1 << 35) - 1;
     pub(crate) const OPERANDS: u64 =
         OF_ALL | OF_OPERAND_OPTION | OF_OPERAND_OPTION_FLAG | OF_OPERAND;
     pub(crate) const OPTIONS: u64 = OF_OPTION_FLAG_TALLY
@@ -101,7 +105,8 @@ pub(crate) mod param {
     /// What may be said of [Option, Flag, Tally] alone.
     pub(crate) const OF_OPTION_FLAG_TALLY: u64 = ALIASES | FORMERLY | LETTER | THROUGHOUT | ANEW;
     /// What may be said of [Operand, Option, Flag, Tally] alone.
-    pub(crate) const OF_ALL: u64 = HIDDEN | HELP | DESCRIPTION | DEPRECATED;
+    pub(crate) const OF_ALL: u64 =
+        HIDDEN | HELP | DESCRIPTION | DEPRECATED | DEPRECATED_SINCE | DEPRECATED_UNTIL;
     /// What may be said of [Operand, Option] alone.
     pub(crate) const OF_OPERAND_OPTION: u64 = PLACEHOLDER
         | DEFAULT
@@ -139,6 +144,8 @@ pub(crate) mod param {
         | HELP
         | DESCRIPTION
         | DEPRECATED
+        | DEPRECATED_SINCE
+        | DEPRECATED_UNTIL
         | PLACEHOLDER
         | VALID
         | REFERS
@@ -156,6 +163,8 @@ pub(crate) mod param {
         | HELP
         | DESCRIPTION
         | DEPRECATED
+        | DEPRECATED_SINCE
+        | DEPRECATED_UNTIL
         | PLACEHOLDER
         | DEFAULT
         | VALID
@@ -199,8 +208,14 @@ pub(crate) mod param {
     /// What brings along what the record of that calls `sources`.
     pub(crate) const BRINGS_SOURCES: u64 = VARIABLE;
     /// What brings along what the record of that calls `special`.
-    pub(crate) const BRINGS_SPECIAL: u64 =
-        DEPRECATED | TIMES | DISTINCT | SECRET_FILE | ONCE | WARNS;
+    pub(crate) const BRINGS_SPECIAL: u64 = DEPRECATED
+        | DEPRECATED_SINCE
+        | DEPRECATED_UNTIL
+        | TIMES
+        | DISTINCT
+        | SECRET_FILE
+        | ONCE
+        | WARNS;
     /// What brings along what the record of that calls `touches`.
     pub(crate) const BRINGS_TOUCHES: u64 = PRESENT | ABSENT | FILE | DIRECTORY | SECRET_FILE;
     /// Settings, each with those that it must not stand beside.
@@ -221,26 +236,29 @@ pub(crate) mod command {
     pub(crate) const ALIASES: u64 = 1 << 1;
     pub(crate) const FORMERLY: u64 = 1 << 2;
     pub(crate) const HIDDEN: u64 = 1 << 3;
-    pub(crate) const SUMMARY: u64 = 1 << 4;
-    pub(crate) const DESCRIPTION: u64 = 1 << 5;
-    pub(crate) const ACTS: u64 = 1 << 6;
-    pub(crate) const DEFAULT_COMMAND: u64 = 1 << 7;
-    pub(crate) const OPERANDS_END_OPTIONS: u64 = 1 << 8;
-    pub(crate) const ABBREVIATIONS: u64 = 1 << 9;
-    pub(crate) const EXAMPLES: u64 = 1 << 10;
-    pub(crate) const STATUSES: u64 = 1 << 11;
-    pub(crate) const TAKES: u64 = 1 << 12;
-    pub(crate) const BUNDLES: u64 = 1 << 13;
-    pub(crate) const COMMANDS: u64 = 1 << 14;
-    pub(crate) const RULES: u64 = 1 << 15;
-    pub(crate) const JUDGED_BY: u64 = 1 << 16;
-    pub(crate) const STANDS_ALONE: u64 = 1 << 17;
-    pub(crate) const VERSION: u64 = 1 << 18;
-    pub(crate) const ANSWERS: u64 = 1 << 19;
-    pub(crate) const USUAL: u64 = 1 << 20;
-    pub(crate) const PACKAGE: u64 = 1 << 21;
-    pub(crate) const CONFIG: u64 = 1 << 22;
-    pub(crate) const WORDING: u64 = 1 << 23;
+    pub(crate) const DEPRECATED: u64 = 1 << 4;
+    pub(crate) const DEPRECATED_SINCE: u64 = 1 << 5;
+    pub(crate) const DEPRECATED_UNTIL: u64 = 1 << 6;
+    pub(crate) const SUMMARY: u64 = 1 << 7;
+    pub(crate) const DESCRIPTION: u64 = 1 << 8;
+    pub(crate) const ACTS: u64 = 1 << 9;
+    pub(crate) const DEFAULT_COMMAND: u64 = 1 << 10;
+    pub(crate) const OPERANDS_END_OPTIONS: u64 = 1 << 11;
+    pub(crate) const ABBREVIATIONS: u64 = 1 << 12;
+    pub(crate) const EXAMPLES: u64 = 1 << 13;
+    pub(crate) const STATUSES: u64 = 1 << 14;
+    pub(crate) const TAKES: u64 = 1 << 15;
+    pub(crate) const BUNDLES: u64 = 1 << 16;
+    pub(crate) const COMMANDS: u64 = 1 << 17;
+    pub(crate) const RULES: u64 = 1 << 18;
+    pub(crate) const JUDGED_BY: u64 = 1 << 19;
+    pub(crate) const STANDS_ALONE: u64 = 1 << 20;
+    pub(crate) const VERSION: u64 = 1 << 21;
+    pub(crate) const ANSWERS: u64 = 1 << 22;
+    pub(crate) const USUAL: u64 = 1 << 23;
+    pub(crate) const PACKAGE: u64 = 1 << 24;
+    pub(crate) const CONFIG: u64 = 1 << 25;
+    pub(crate) const WORDING: u64 = 1 << 26;
 
     /// What each setter is called, by its number.
     pub(crate) const NAMES: &[&str] = &[
@@ -248,6 +266,9 @@ pub(crate) mod command {
         "aliases",
         "formerly",
         "hidden",
+        "deprecated",
+        "deprecated_since",
+        "deprecated_until",
         "summary",
         "description",
         "acts",

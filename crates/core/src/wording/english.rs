@@ -85,7 +85,11 @@ phrases! {
         IsAbove "is-above" "is above {0}"
         IsBelow "is-below" "is below {0}"
         IsWrong "is-wrong" "is wrong: {0}"
-        Deprecated "deprecated" "{0} is deprecated; use {1}"
+        Deprecated "deprecated" "{0} is deprecated"
+        DeprecatedSince "deprecated-since" "{0} has been deprecated since {1}"
+        DeprecatedUntil "deprecated-until" "{0} is deprecated and will be removed in {2}"
+        DeprecatedBetween "deprecated-between" "{0} has been deprecated since {1} and will be removed in {2}"
+        UseInstead "use-instead" "{0}; use {1}"
         Error "error" "{0}: {1}"
         Cause "cause" "  because: {0}"
         // Kinds and limits.

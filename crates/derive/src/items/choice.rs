@@ -14,6 +14,8 @@ const SETTERS: &[Setter] = &[
     ("name", Takes::Special, false),
     ("help", Takes::Value, false),
     ("deprecated", Takes::Value, false),
+    ("deprecated_since", Takes::Value, false),
+    ("deprecated_until", Takes::Value, false),
     ("value", Takes::Special, false),
 ];
 

@@ -20,6 +20,8 @@ const OF_ALL: &[Setter] = &[
     ("help", Takes::Value, false),
     ("description", Takes::Value, false),
     ("deprecated", Takes::Value, false),
+    ("deprecated_since", Takes::Value, false),
+    ("deprecated_until", Takes::Value, false),
 ];
 const OF_OPERAND_OPTION: &[Setter] = &[
     ("placeholder", Takes::Value, false),
@@ -71,6 +73,9 @@ pub(crate) const COMMAND: &[Setter] = &[
     ("aliases", Takes::Reference, false),
     ("formerly", Takes::Reference, false),
     ("hidden", Takes::Nothing, false),
+    ("deprecated", Takes::Value, false),
+    ("deprecated_since", Takes::Value, false),
+    ("deprecated_until", Takes::Value, false),
     ("summary", Takes::Value, false),
     ("description", Takes::Value, false),
     ("acts", Takes::Nothing, false),

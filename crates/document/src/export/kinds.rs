@@ -164,6 +164,8 @@ fn offer(offer: &Offer<'_>, value: &str) -> Node {
     fields.put("name", text(offer.name()));
     fields.text("help", offer.told_help());
     fields.text("deprecated", offer.instead());
+    fields.text("deprecated-since", offer.since());
+    fields.text("deprecated-until", offer.until());
     fields.text("value", value);
     fields.node()
 }

@@ -23,6 +23,7 @@ pub use self::asked::{DOCUMENT_COMMAND, DOCUMENT_FLAG};
 pub use self::toml::to_toml;
 use clavret_core::ask::{Param, Role};
 use clavret_core::handlers::Gives;
+use clavret_core::inner;
 use clavret_core::wording::Wording;
 use clavret_core::{Abbreviated, Bundle, Command, HELP_FLAG, Package, VERSION_FLAG};
 
@@ -117,7 +118,10 @@ impl<'d> Export<'d> {
         fields.put("name", text(name));
         fields.texts("aliases", command.ask().aliases());
         fields.texts("formerly", command.ask().former_names());
-        fields.truth("hidden", command.ask().is_hidden());
+        fields.truth("hidden", inner::is_declared_hidden(command));
+        for (key, said) in DEPRECATED.iter().zip(command.ask().deprecated()) {
+            fields.text(key, said);
+        }
         // What only the program knows to give is told in its words.
         match command.ask().alone().is_some_and(|alone| alone.gives() == Gives::Text) {
             true => fields.text("summary", &command.ask().shown_summary(self.root.ask().wording())),
@@ -202,6 +206,9 @@ impl<'d> Export<'d> {
         fields.list("rule", rules.iter().map(|rule| self.rule(rule, &levels)).collect());
     }
 }
+
+/// The keys of what is said of a deprecated command.
+const DEPRECATED: [&str; 3] = ["deprecated", "deprecated-since", "deprecated-until"];
 
 /// The lists of parameters, in the order that they are written.
 const ROLES: &[(Role, &str)] = &[

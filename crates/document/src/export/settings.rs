@@ -19,6 +19,8 @@ impl<'d> Export<'d> {
         self.put_help(param, fields);
         fields.text("description", param.description());
         fields.text("deprecated", param.instead());
+        fields.text("deprecated-since", param.deprecated_since());
+        fields.text("deprecated-until", param.deprecated_until());
         self.put_type(param, fields);
         self.put_optional(param, fields);
         self.put_many(param, fields);

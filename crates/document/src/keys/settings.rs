@@ -19,7 +19,9 @@ const OF_ALL: &[Key] = &[
     key("hidden", Of::Truth, "left out of pages, fixes and completion"),
     key("help", Of::Text, "what it means, in a few words without a full stop"),
     key("description", Of::Text, "a longer description for the full page, in Markdown"),
-    key("deprecated", Of::Text, "what to type instead: it reads, with a warning"),
+    key("deprecated", Of::Text, "what to use instead: it is accepted, with a warning"),
+    key("deprecated-since", Of::Text, "the version or the day from which on it is deprecated"),
+    key("deprecated-until", Of::Text, "the version or the day in which it goes"),
 ];
 const OF_OPERAND_OPTION: &[Key] = &[
     key(
@@ -99,6 +101,9 @@ pub(super) const OF_COMMANDS: &[Key] = &[
     key("aliases", TEXTS, "other names that mean the same; letters among them"),
     key("formerly", TEXTS, "names that it had before: they read, with a warning"),
     key("hidden", Of::Truth, "left out of pages, fixes and completion"),
+    key("deprecated", Of::Text, "what to use instead: it is accepted, with a warning"),
+    key("deprecated-since", Of::Text, "the version or the day from which on it is deprecated"),
+    key("deprecated-until", Of::Text, "the version or the day in which it goes"),
     key("summary", Of::Text, "what it does, in a few words without a full stop"),
     key("description", Of::Text, "a longer description for the full page, in Markdown"),
     key("acts", Of::Truth, "it does something without a subcommand too"),

@@ -142,6 +142,8 @@ static OFFER: Table = Table {
         needed("name", Of::Text, "the word"),
         key("help", Of::Text, "what it means"),
         key("deprecated", Of::Text, "what to type instead"),
+        key("deprecated-since", Of::Text, "the version or the day from which on it is deprecated"),
+        key("deprecated-until", Of::Text, "the version or the day in which it goes"),
         key("value", Of::Text, "the type of the value, where the word is the key of an entry"),
     ]],
 };

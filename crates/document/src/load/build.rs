@@ -281,6 +281,15 @@ impl<'d, 'b> Build<'d, 'b> {
         if let Some(former) = view.texts("formerly", self.arena) {
             command = command.formerly(former);
         }
+        if let Some(instead) = view.text("deprecated") {
+            command = command.deprecated(instead);
+        }
+        if let Some(since) = view.text("deprecated-since") {
+            command = command.deprecated_since(since);
+        }
+        if let Some(until) = view.text("deprecated-until") {
+            command = command.deprecated_until(until);
+        }
         let rows = |key| {
             view.items(key).iter().filter_map(|row| match &row.content {
                 Content::List(items) => Some((scalar(items.first()?)?, text(items.get(1)?)?)),

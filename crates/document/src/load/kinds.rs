@@ -150,11 +150,9 @@ fn like(name: &str) -> Option<Kind<'static>> {
 }
 
 fn offer<'d>(view: View<'d>) -> Offer<'d> {
-    let offer = Offer::of(view.name()).help(view.text("help").unwrap_or_default());
-    match view.text("deprecated") {
-        Some(instead) => offer.deprecated(instead),
-        None => offer,
-    }
+    let text = |key| view.text(key).unwrap_or_default();
+    let offer = Offer::of(view.name()).help(text("help")).deprecated(text("deprecated"));
+    offer.deprecated_since(text("deprecated-since")).deprecated_until(text("deprecated-until"))
 }
 
 /// What completion may look up.

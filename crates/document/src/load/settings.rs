@@ -38,6 +38,12 @@ pub(super) fn set<'d>(mut key: Untyped<'d>, view: View<'d>, arena: &'d Bump) -> 
     if let Some(given) = view.text("deprecated") {
         key = key.deprecated(given);
     }
+    if let Some(given) = view.text("deprecated-since") {
+        key = key.deprecated_since(given);
+    }
+    if let Some(given) = view.text("deprecated-until") {
+        key = key.deprecated_until(given);
+    }
     if let Some(given) = view.text("placeholder") {
         key = key.placeholder(given);
     }

@@ -53,7 +53,7 @@ const TEXTS: [&str; 4] =
 
 /// The settings of parameters, in the order that they are looked at: what a later one depends on comes first. Numbers
 /// beyond these are of those that few parameters could have, or many have.
-const PARAM: [&str; 33] = [
+const PARAM: [&str; 35] = [
     "letter",
     "help",
     "tail",
@@ -64,6 +64,8 @@ const PARAM: [&str; 33] = [
     "formerly",
     "hidden",
     "deprecated",
+    "deprecated_since",
+    "deprecated_until",
     "stands_alone",
     "secret",
     "secret_file",
@@ -104,7 +106,7 @@ const OFTEN: [&str; 11] = [
 ];
 
 /// The settings of commands, but for lists of what they are made of.
-const COMMAND: [&str; 17] = [
+const COMMAND: [&str; 20] = [
     "summary",
     "description",
     "acts",
@@ -112,6 +114,9 @@ const COMMAND: [&str; 17] = [
     "aliases",
     "formerly",
     "hidden",
+    "deprecated",
+    "deprecated_since",
+    "deprecated_until",
     "operands_end_options",
     "abbreviations",
     "examples",
@@ -417,6 +422,11 @@ impl Draw {
                 "aliases" if !is_root => Say::Texts(vec![format!("{name}-too")]),
                 "formerly" if !is_root => Say::Texts(vec![format!("old-{name}")]),
                 "hidden" | "named" if !is_root => Say::Yes,
+                // Few: pages and completion leave it out.
+                "deprecated" if !is_root && with < 64 => Say::Text("retire".to_owned()),
+                "deprecated_since" | "deprecated_until" if !is_root && with < 64 => {
+                    Say::Text("0.4".to_owned())
+                }
                 "operands_end_options" => Say::Yes,
                 "abbreviations" => Say::Of(
                     [Abbreviated::Options, Abbreviated::Commands, Abbreviated::Both]

@@ -11,7 +11,7 @@ use crate::sorts::{Own, Shaped};
 use crate::spec::{Kinds, Made, Say, Valued};
 
 /// What goes with a parameter that stands alone.
-const OF_ALONE: [&str; 15] = [
+const OF_ALONE: [&str; 17] = [
     "letter",
     "help",
     "throughout",
@@ -20,6 +20,8 @@ const OF_ALONE: [&str; 15] = [
     "formerly",
     "hidden",
     "deprecated",
+    "deprecated_since",
+    "deprecated_until",
     "placeholder",
     "description",
     "refers",
@@ -36,7 +38,8 @@ pub(super) fn say(made: &Made, setting: &str, with: u8, taken: &mut Taken) -> Op
     let has_one_of = |names: &[&str]| names.iter().any(|name| made.has(name));
     let is_apart = made.has("stands_alone") && !OF_ALONE.contains(&setting)
         || made.has("tail")
-            && !["description", "hidden", "deprecated", "placeholder"].contains(&setting);
+            && !["description", "hidden", "placeholder"].contains(&setting)
+            && !setting.starts_with("deprecated");
     if is_apart {
         return None;
     }
@@ -146,6 +149,7 @@ fn of_all(made: &Made, setting: &str, with: u8, taken: &mut Taken) -> Option<Say
         "description" => Some(Say::Text(TEXTS[1].to_owned())),
         "throughout" | "hidden" | "anew" => Some(Say::Yes),
         "deprecated" => Some(Say::Text("--calm".to_owned())),
+        "deprecated_since" | "deprecated_until" => Some(Say::Text("0.4".to_owned())),
         "aliases" => {
             let letter = if with.is_multiple_of(2) { None } else { taken.letter(with) };
             let long = taken.take(&format!("{name}-too"));

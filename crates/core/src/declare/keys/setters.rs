@@ -51,10 +51,32 @@ macro_rules! setters {
         }
 
         setter! {
-            /// Deprecates it: it still reads, a warning names what to type `instead`, and pages and
-            /// completion leave it out.
+            /// Deprecates it: it is accepted, a warning names what to use `instead`, and pages and completion leave it out.
+            ///
+            /// ```
+            /// # use clavret_core as clavret;
+            /// use clavret::{Command, Named, Outcome};
+            /// static COLONY: Named<Option<String>> = Named::new("colony");
+            /// static HIVE: Named<Option<String>> =
+            ///     Named::new("hive").deprecated("--colony").deprecated_since("0.4").deprecated_until("1.0");
+            /// static LABEL: Command = Command::new("label").takes(&[COLONY.param(), HIVE.param()]);
+            ///
+            /// let Outcome::Reading(reading) = LABEL.read(&["--hive", "A7"]) else { panic!() };
+            /// let told = "label: --hive has been deprecated since 0.4 and will be removed in 1.0; use --colony\n";
+            /// assert_eq!(reading.warnings(), told);
+            /// ```
             #[doc(alias("obsolete"))]
             DEPRECATED deprecated(instead: &'d str) set_deprecated
+        }
+
+        setter! {
+            /// Deprecates it, and says since when: a version, such as `0.4`, or a day.
+            DEPRECATED_SINCE deprecated_since(since: &'d str) set_deprecated_since
+        }
+
+        setter! {
+            /// Deprecates it, and says in which version, or on which day, it goes.
+            DEPRECATED_UNTIL deprecated_until(until: &'d str) set_deprecated_until
         }
     };
     (variable) => {

@@ -8,6 +8,7 @@ use crate::record::brought::{Brought, Checks};
 use crate::record::command::Settled;
 use crate::record::command::{Bundle, Command, Judge};
 use crate::record::config::Config;
+use crate::record::deprecated::Deprecated;
 use crate::record::param::{Param, Tail};
 use crate::record::rule::Rule;
 use crate::record::said::SETTERS;
@@ -75,7 +76,16 @@ impl<'d> Command<'d> {
 
     /// Whether pages, fixes and completion leave it out.
     pub(crate) const fn is_hidden(&self) -> bool {
+        self.hidden || self.deprecated.is_so()
+    }
+
+    /// Whether it is hidden for another reason than that it is deprecated.
+    pub(crate) const fn is_declared_hidden(&self) -> bool {
         self.hidden
+    }
+
+    pub(crate) const fn deprecation(&self) -> Deprecated<'d> {
+        self.deprecated
     }
 
     /// Whether one of its operands takes words that are not read as others are.

@@ -6,6 +6,7 @@ use crate::record::alone::Alone;
 use crate::record::brought::Abbreviated;
 use crate::record::command::{Bundle, Command, Tree};
 use crate::record::config::Config;
+use crate::record::deprecated::Deprecated;
 use crate::record::package::Package;
 use crate::record::param::{Param, Tail};
 use crate::record::rule::Rule;
@@ -53,6 +54,13 @@ impl<'c, 'd> Declaration<'c, 'd> {
     /// Names that the command had [before](Command::formerly).
     pub const fn former_names(self) -> &'d [&'d str] {
         self.0.former_names()
+    }
+
+    /// What is said of a deprecated command: what to use instead, since when it is deprecated, and when it goes. Each is empty
+    /// where that is not said.
+    pub const fn deprecated(self) -> [&'d str; 3] {
+        let Deprecated { instead, since, until } = self.0.deprecation();
+        [instead, since, until]
     }
 
     /// What the command does, in a few words, as it was declared.

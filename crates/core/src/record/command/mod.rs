@@ -18,6 +18,7 @@ use super::param::{Param, Tail, is_by_position, is_named};
 use super::reading::Reading;
 use super::rule::Rule;
 use super::said::Said;
+use crate::record::deprecated::Deprecated;
 use crate::wording::Wording;
 
 /// A developer's own test of a whole reading.
@@ -53,6 +54,7 @@ pub struct Command<'d> {
     said: Said,
     draft: bool,
     hidden: bool,
+    deprecated: Deprecated<'d>,
     sorted: bool,
     /// What looks at a tree that was made at run time before it is run.
     checked: Option<Checks>,
@@ -173,6 +175,7 @@ impl<'d> Command<'d> {
             draft: true,
             checked: Some(checks),
             hidden: false,
+            deprecated: Deprecated::NOT,
             sorted: false,
             acts: false,
             answers: false,

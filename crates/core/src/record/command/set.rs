@@ -19,6 +19,9 @@ writes! { Command:
     set_aliases(aliases: &'d [&'d str]) aliases = aliases;
     set_former_names(names: &'d [&'d str]) former = names;
     set_hidden() hidden = true;
+    set_deprecated(instead: &'d str) deprecated.instead = instead;
+    set_deprecated_since(since: &'d str) deprecated.since = since;
+    set_deprecated_until(until: &'d str) deprecated.until = until;
     set_summary(summary: &'d str) summary = summary;
     set_description(description: &'d str) description = description;
     set_version(version: &'d str) version = version;

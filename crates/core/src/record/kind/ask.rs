@@ -1,6 +1,7 @@
 //! What the kind of a word is asked, and what a word that it offers.
 
 use super::Typed;
+use crate::record::deprecated::Deprecated;
 use crate::record::kind::{Kind, Noun, Offer, Refers};
 use crate::record::standard::Standard;
 use crate::text::kept::Kept;
@@ -113,9 +114,28 @@ impl<'d> Offer<'d> {
         self.help
     }
 
-    /// What to type instead of one that is deprecated.
+    /// Whether the word is deprecated.
+    pub const fn is_deprecated(&self) -> bool {
+        self.deprecated.is_so()
+    }
+
+    /// What to type instead of a word that is deprecated.
     pub const fn instead(&self) -> &'d str {
-        self.instead
+        self.deprecated.instead
+    }
+
+    /// The version or the day from which on the word is deprecated.
+    pub const fn since(&self) -> &'d str {
+        self.deprecated.since
+    }
+
+    /// The version or the day in which the word goes.
+    pub const fn until(&self) -> &'d str {
+        self.deprecated.until
+    }
+
+    pub(crate) const fn deprecation(&self) -> Deprecated<'d> {
+        self.deprecated
     }
 
     /// What the value may be where the word is the key of an entry, if that is said.

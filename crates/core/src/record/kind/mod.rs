@@ -10,6 +10,7 @@ use super::cell::Held;
 use super::param::{Manner, Param};
 use super::refusal::{Reason, Refusal};
 use super::standard::Standard;
+use crate::record::deprecated::Deprecated;
 use crate::text::of;
 
 /// A value of any type.
@@ -69,8 +70,7 @@ pub struct Kind<'d> {
 pub struct Offer<'d> {
     name: &'d str,
     help: &'d str,
-    /// What to type instead of a deprecated word; empty for any other.
-    instead: &'d str,
+    deprecated: Deprecated<'d>,
     /// What the value of a key may be.
     value: Option<&'d Kind<'d>>,
 }
@@ -199,7 +199,7 @@ impl<'d> Kind<'d> {
         self.offers = offers;
         let mut at = 0;
         while at < offers.len() {
-            self.has_deprecated |= !offers[at].instead.is_empty();
+            self.has_deprecated |= offers[at].deprecated.is_so();
             self.has_values |= offers[at].value.is_some();
             at += 1;
         }
@@ -314,7 +314,7 @@ impl<'d> Kind<'d> {
     /// The words it may be, each with its help, if they are a closed list.
     /// Those that are deprecated read, and are left out.
     pub fn offers(&self) -> impl Iterator<Item = (&'d str, &'d str)> + use<'d> {
-        let offered = self.offers.iter().filter(|offer| offer.instead.is_empty());
+        let offered = self.offers.iter().filter(|offer| !offer.deprecated.is_so());
         offered.map(|offer| (offer.name, offer.help))
     }
 }
@@ -322,7 +322,7 @@ impl<'d> Kind<'d> {
 impl<'d> Offer<'d> {
     /// A word that may be typed for the value.
     pub const fn of(name: &'d str) -> Self {
-        Offer { name, help: "", instead: "", value: None }
+        Offer { name, help: "", deprecated: Deprecated::NOT, value: None }
     }
 
     /// What it means, in a few words.
@@ -332,11 +332,25 @@ impl<'d> Offer<'d> {
         self
     }
 
-    /// Deprecates the word: it reads, a warning names what to type instead, and pages and completion
+    /// Deprecates the word: it is accepted, a warning names what to type instead, and pages and completion
     /// leave it out.
     #[must_use]
     pub const fn deprecated(mut self, instead: &'d str) -> Self {
-        self.instead = instead;
+        self.deprecated.instead = instead;
+        self
+    }
+
+    /// Deprecates the word, and says since when: a version, such as `0.4`, or a day.
+    #[must_use]
+    pub const fn deprecated_since(mut self, since: &'d str) -> Self {
+        self.deprecated.since = since;
+        self
+    }
+
+    /// Deprecates the word, and says in which version, or on which day, it goes.
+    #[must_use]
+    pub const fn deprecated_until(mut self, until: &'d str) -> Self {
+        self.deprecated.until = until;
         self
     }
 

@@ -3,6 +3,7 @@
 use std::ffi::OsStr;
 
 use crate::record::cell::Held;
+use crate::record::deprecated::Deprecated;
 use crate::record::form::Form;
 use crate::record::kind::{Feed, Kind, Wrong};
 use crate::record::param::{Manner, Param, Role, Times, Twin};
@@ -46,7 +47,18 @@ impl<'d> Param<'d> {
 
     /// Whether pages, fixes and completion leave it out: it is hidden or deprecated.
     pub const fn is_hidden(&self) -> bool {
-        self.said.has(said::HIDDEN) || !self.instead().is_empty()
+        self.said.has(said::HIDDEN) || self.is_deprecated()
+    }
+
+    /// Whether it is accepted with a warning.
+    pub const fn is_deprecated(&self) -> bool {
+        self.said.has(said::DEPRECATED | said::DEPRECATED_SINCE | said::DEPRECATED_UNTIL)
+    }
+
+    pub(crate) const fn deprecation(&self) -> Deprecated<'d> {
+        let (instead, since, until) =
+            (self.instead(), self.deprecated_since(), self.deprecated_until());
+        Deprecated { instead, since, until }
     }
 
     /// Whether it is shown as dots.

@@ -18,6 +18,8 @@ pub(super) struct SetValues<'d> {
     pub(super) help: &'d str,
     pub(super) description: &'d str,
     pub(super) deprecated: &'d str,
+    pub(super) deprecated_since: &'d str,
+    pub(super) deprecated_until: &'d str,
     pub(super) placeholder: &'d str,
     pub(super) default: Option<&'d str>,
     pub(super) valid: Option<&'d dyn Test>,
@@ -42,6 +44,8 @@ impl SetValues<'_> {
             help: "",
             description: "",
             deprecated: "",
+            deprecated_since: "",
+            deprecated_until: "",
             placeholder: "",
             default: None,
             valid: None,
@@ -90,9 +94,19 @@ impl<'d> Param<'d> {
         self.given.description
     }
 
-    /// What to type instead: it reads, with a warning.
+    /// What to use instead: it is accepted, with a warning.
     pub const fn instead(&self) -> &'d str {
         self.given.deprecated
+    }
+
+    /// The version or the day from which on it is deprecated.
+    pub const fn deprecated_since(&self) -> &'d str {
+        self.given.deprecated_since
+    }
+
+    /// The version or the day in which it goes.
+    pub const fn deprecated_until(&self) -> &'d str {
+        self.given.deprecated_until
     }
 
     /// The text shown for its value; of several words a text for each, spaces between.
@@ -206,6 +220,16 @@ impl<'d> Param<'d> {
     #[inline]
     pub(crate) const fn set_deprecated(&mut self, deprecated: &'d str) {
         self.given.deprecated = deprecated;
+    }
+
+    #[inline]
+    pub(crate) const fn set_deprecated_since(&mut self, deprecated_since: &'d str) {
+        self.given.deprecated_since = deprecated_since;
+    }
+
+    #[inline]
+    pub(crate) const fn set_deprecated_until(&mut self, deprecated_until: &'d str) {
+        self.given.deprecated_until = deprecated_until;
     }
 
     #[inline]

@@ -7,10 +7,10 @@ use std::fs::File;
 use std::io::{self, BufRead, BufReader, BufWriter, ErrorKind, Read, Write};
 use std::path::{Path, PathBuf};
 
-use clavret_core::ask::{Refers, Standard};
+use clavret_core::ask::Standard;
 use clavret_core::look::visible;
 use clavret_core::world::message;
-use clavret_core::{FromWord, Kind, Refusal};
+use clavret_core::{FromWord, Kind, Refers, Refusal};
 
 use crate::beside::Beside;
 use crate::site::{Found, Site, find};

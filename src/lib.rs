@@ -39,14 +39,19 @@
 //! | take a value by its position; by its name | [`Operand`]; [`Named`] |
 //! | switch something on; count how often a name is given | [`Flag`]; [`Tally`] |
 //! | take a name with or without a value; pass words on | [`Attached`]; [`Tail`] |
+//! | declare by a type, a function, or where a value is used | `Declare`, `Choice`; `declare`; `asked!` |
+//! | accept the beginnings of names | [`Abbreviated`] |
 //! | share parameters; relate them; judge the whole line | [`Bundle`]; [`Rule`]; [`Objection`] |
-//! | accept a type of your own; a closed list | [`FromWord`], with its [`Kind`] and [`Refusal`]; [`Choice`], with an [`Offer`] for each word |
+//! | accept a type of your own; a closed list | [`FromWord`], with its [`Kind`] and [`Refusal`], such as `DomainName`; [`Choice`], with an [`Offer`] for each word |
 //! | test values | [`valid`] |
+//! | say what a value refers to, for completion | [`Refers`] |
 //! | list values that are known at run time | [`List`], [`Known`], [`SoFar`] |
 //! | offer help, a version, colour | [`HELP_COMMAND`], [`HELP_FLAG`], [`VERSION_FLAG`], [`COLOR_OPTION`] |
-//! | offer completion; a document | `COMPLETIONS_COMMAND`, `COMPLETIONS_OPTION`; `DOCUMENT_COMMAND`, `DOCUMENT_FLAG` |
+//! | offer completion; a document | `COMPLETIONS_COMMAND`, `COMPLETIONS_OPTION`, `completions!`; `DOCUMENT_COMMAND`, `DOCUMENT_FLAG` |
+//! | say who made the program, and under which licence | [`Package`], [`package!`] |
 //! | read a config file; open files when they are used | `Config`; `Input`, `Output` |
 //! | run; dispatch to handlers | [`run`], [`run_as`]; [`Program`], [`Route`], [`Call`], [`Act`] |
+//! | print, and read what is piped in | [`Streams`] |
 //! | end with a status of your own | [`Done`], [`Failure`] |
 //! | get at values | [`Reading`], [`Outcome`] |
 //! | test a program; a declaration | [`rehearse`]; `prove` |
@@ -136,8 +141,9 @@ pub use clavret_core::Config;
 pub use clavret_core::DomainName;
 pub use clavret_core::{
     Abbreviated, Attached, Bundle, COLOR_OPTION, Choice, Command, Flag, FromWord, HELP_COMMAND,
-    HELP_FLAG, Kind, Known, Named, Objection, Offer, Operand, Outcome, Package, Reading, Refusal,
-    Rule, SoFar, Tail, Tally, VERSION_FLAG, ask, look, medium, reader, shape, valid, wording,
+    HELP_FLAG, Kind, Known, Named, Objection, Offer, Operand, Outcome, Package, Reading, Refers,
+    Refusal, Rule, SoFar, Tail, Tally, VERSION_FLAG, ask, look, medium, reader, shape, valid,
+    wording,
 };
 /// Makes a plain enum a closed list of words, as the trait of the same name does: each variant is a
 /// word in kebab case, and what is written above it its help. `#[offer(name = "…")]` calls it

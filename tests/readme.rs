@@ -220,6 +220,25 @@ fn words_of_the_trade_lead_to_what_they_mean() {
     assert_eq!(missing, Vec::<&str>::new());
 }
 
+/// The root is surveyed in one place, which forgets nothing.
+#[test]
+fn the_map_of_the_root_has_all_of_it() {
+    let (map, _) = include_str!("../src/lib.rs").split_once("# The crates").unwrap();
+    let mut missing = Vec::new();
+    for path in include_str!("../docs/public-paths.txt").lines() {
+        let Some((name, _)) = path.strip_prefix("clavret::").and_then(|path| path.split_once(" ("))
+        else {
+            continue;
+        };
+        if !name.contains("::")
+            && !["`", "[`"].iter().any(|mark| map.contains(&format!("{mark}{name}")))
+        {
+            missing.push(name);
+        }
+    }
+    assert_eq!(missing, Vec::<&str>::new());
+}
+
 /// Whoever comes to an item from a search has not read the one before it.
 #[test]
 fn no_public_item_leans_on_the_one_before_it() {

@@ -4,7 +4,7 @@ use std::collections::BTreeMap;
 use std::ffi::OsString;
 use std::path::PathBuf;
 
-use clavret::ask::{CommandPath, Refers};
+use clavret::ask::CommandPath;
 use clavret::handlers::{FromReading, ShowPage};
 use clavret::look::Look;
 use clavret::medium::{Page, PageLength};
@@ -12,7 +12,7 @@ use clavret::reader::Request;
 use clavret::shell::BASH;
 use clavret::{
     Abbreviated, Attached, Choice, Command, Config, Declare, Flag, Named, Objection, Operand,
-    Outcome, Program, Reading, Rule, Tail, Tally, VERSION_FLAG, package, prove, rehearse,
+    Outcome, Program, Reading, Refers, Rule, Tail, Tally, VERSION_FLAG, package, prove, rehearse,
 };
 
 static AID: Flag = Flag::new("aid").letter('a').throughout().stands_alone(&ShowPage);

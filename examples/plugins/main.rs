@@ -38,8 +38,7 @@ fn main() -> ExitCode {
     let plugins = plugins(&env::var_os("PLUGINS").map_or(own.into(), PathBuf::from));
     // The tree owns nothing: it borrows from the documents, and from an arena.
     let arena = Arena::new();
-    let mut commands: Vec<&Command<'_>> =
-        plugins.iter().map(|(document, _)| document.command(&arena)).collect();
+    let mut commands: Vec<_> = plugins.iter().map(|plugin| plugin.0.command(&arena)).collect();
     let runs: Vec<_> =
         plugins.iter().map(|(_, script)| move |call: Call<'_>| run(script, &call)).collect();
     let routes: Vec<_> = commands.iter().zip(&runs).map(|(at, run)| Route::by(at, run)).collect();

@@ -4,11 +4,11 @@ use std::ffi::OsString;
 use std::io::Write;
 use std::path::PathBuf;
 
-use clavret::ask::{CommandPath, Refers};
+use clavret::ask::CommandPath;
 use clavret::document::Arena;
 use clavret::look::visible;
 use clavret::medium::{Page, PageLength};
-use clavret::{Act, COLOR_OPTION, Call, Command, Declare, Done, Failure, valid};
+use clavret::{Act, COLOR_OPTION, Call, Command, Declare, Done, Failure, Refers, valid};
 
 use crate::source::document;
 

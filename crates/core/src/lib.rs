@@ -68,7 +68,7 @@ pub use record::brought::Abbreviated;
 pub use record::command::{Bundle, Command};
 pub use record::config::Config;
 pub use record::fault::Objection;
-pub use record::kind::{Kind, Offer};
+pub use record::kind::{Kind, Offer, Refers};
 pub use record::list::Known;
 pub use record::package::Package;
 pub use record::param::Tail;
@@ -83,7 +83,7 @@ pub use usual::version::VERSION_FLAG;
 pub mod ask {
     pub use crate::record::command::Tree;
     pub use crate::record::command::declaration::Declaration;
-    pub use crate::record::kind::{Noun, Refers};
+    pub use crate::record::kind::Noun;
     pub use crate::record::param::{Param, Role, Times};
     pub use crate::record::reading::CommandPath;
     pub use crate::record::standard::Standard;

@@ -3,9 +3,9 @@
 use super::engine::shown_names;
 use super::{Name, Positional, State, Table, Value};
 use clavret_core::ask::CommandPath;
-use clavret_core::ask::{Param, Refers, Role};
+use clavret_core::ask::{Param, Role};
 use clavret_core::reader::Reach;
-use clavret_core::{Command, Kind, Tail};
+use clavret_core::{Command, Kind, Refers, Tail};
 
 impl Table {
     pub(super) fn new(root: &Command<'_>) -> Self {

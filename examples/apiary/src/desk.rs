@@ -6,7 +6,7 @@ use std::io::Write;
 use clavret::{Call, Done};
 
 use crate::yard::{Hive, Yard};
-use crate::{QUIET, VERBOSITY, YARD};
+use crate::{QUIET, VERBOSE, YARD};
 
 /// The context of the program, made from what the root takes.
 #[derive(Debug)]
@@ -23,7 +23,7 @@ impl Desk {
             Some(folder) => Yard::at(folder),
             None => Yard::own(call.variable("XDG_DATA_HOME")),
         };
-        Ok(Desk { yard, quiet: *call.get(&QUIET), verbosity: *call.get(&VERBOSITY) })
+        Ok(Desk { yard, quiet: *call.get(&QUIET), verbosity: *call.get(&VERBOSE) })
     }
 
     /// Keeps a hive. Says in one line what was done, and with `-v` where it is kept.

@@ -34,14 +34,13 @@ static YARD: Named<Option<PathBuf>> = Named::new("yard")
     .variable("APIARY_YARD")
     .directory()
     .help("folder of the logbook");
-static CONFIG_FILE: Named<Option<PathBuf>> = Named::new("config")
-    .placeholder("FILE")
+static SETTINGS: Named<Option<PathBuf>> = Named::new("config")
     .extensions(&["toml", "json"])
     .help("settings to go by, else apiary/config.toml in your config folder");
 static QUIET: Flag = Flag::new("quiet").letter('q').throughout().help("say only what went wrong");
-static VERBOSITY: Tally = Tally::new("v").throughout().help("say more");
+static VERBOSE: Tally = Tally::new("v").throughout().help("say more");
 
-static CONFIG: Config = Config::new("apiary/config.toml").option(CONFIG_FILE.param());
+static CONFIG: Config = Config::new("apiary/config.toml").option(SETTINGS.param());
 
 /// The whole declaration.
 pub static APIARY: Command = Command::new("apiary")
@@ -53,13 +52,7 @@ pub static APIARY: Command = Command::new("apiary")
     )
     .package(package!())
     .answers()
-    .takes(&[
-        CONFIG_FILE.param(),
-        YARD.param(),
-        QUIET.param(),
-        VERBOSITY.param(),
-        COLOR_OPTION.param(),
-    ])
+    .takes(&[SETTINGS.param(), YARD.param(), QUIET.param(), VERBOSE.param(), COLOR_OPTION.param()])
     .commands(&[
         Hive::COMMAND,
         Inspect::COMMAND,

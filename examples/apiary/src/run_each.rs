@@ -3,8 +3,7 @@
 use std::ffi::OsString;
 use std::process;
 
-use clavret::ask::Refers;
-use clavret::{Call, Command, Done, Failure, Operand, Tail};
+use clavret::{Call, Command, Done, Failure, Operand, Refers, Tail};
 
 use crate::desk::Desk;
 use crate::yard::failed;

@@ -1,7 +1,7 @@
 //! The same declaration as a document: what an author would write, independent of what a program exports.
 
-use clavret_core::ask::{Refers, Role};
-use clavret_core::{Abbreviated, Tail};
+use clavret_core::ask::Role;
+use clavret_core::{Abbreviated, Refers, Tail};
 use serde_json::{Map, Value, json};
 
 use crate::sorts::{CODE, HUE, PART, Shaped};

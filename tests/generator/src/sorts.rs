@@ -7,12 +7,11 @@ use std::fmt::Debug;
 use std::hash::Hash;
 use std::path::PathBuf;
 
-use clavret_core::ask::Refers;
 use clavret_core::look::When;
 use clavret_core::reader::Held;
 use clavret_core::shape::{Form, Shape};
 use clavret_core::valid::{self, Test};
-use clavret_core::{Attached, Choice, FromWord, Kind, Offer, Refusal};
+use clavret_core::{Attached, Choice, FromWord, Kind, Offer, Refers, Refusal};
 
 /// A type of words, in each shape that a value of it may have.
 #[derive(Debug, Clone, Copy)]

@@ -2,8 +2,8 @@
 
 use std::fmt;
 
-use clavret_core::ask::{Refers, Role};
-use clavret_core::{Abbreviated, Tail};
+use clavret_core::ask::Role;
+use clavret_core::{Abbreviated, Refers, Tail};
 
 use crate::sorts::{Own, Shaped, Sort};
 

@@ -117,7 +117,7 @@ static MANY: Command = Command::new("options").summary("options").takes(&[
     CAFE.param(),
 ]);
 
-static PROGRAM: Operand<String> = Operand::new("program").refers(clavret::ask::Refers::Program);
+static PROGRAM: Operand<String> = Operand::new("program").refers(clavret::Refers::Program);
 static REST: Operand<Vec<String>> = Operand::new("rest").tail(Tail::Raw);
 static RUN: Command = Command::new("run").takes(&[PROGRAM.param(), REST.param()]);
 

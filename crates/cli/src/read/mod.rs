@@ -13,13 +13,12 @@ use std::ffi::OsString;
 use std::io::Write;
 use std::path::PathBuf;
 
-use clavret::ask::Refers;
 use clavret::document::Arena;
 use clavret::reader::Words;
 use clavret::world::SYSTEM;
 use clavret::{
-    Act, COLOR_OPTION, Call, Choice, Declare, Done, Failure, Objection, Outcome, Reading, Tail,
-    valid,
+    Act, COLOR_OPTION, Call, Choice, Declare, Done, Failure, Objection, Outcome, Reading, Refers,
+    Tail, valid,
 };
 
 use crate::source::{document, inside};

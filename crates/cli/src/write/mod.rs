@@ -9,11 +9,10 @@ use std::ffi::OsString;
 use std::io::Write as _;
 use std::path::PathBuf;
 
-use clavret::ask::Refers;
 use clavret::document::{Arena, document_of, document_schema, to_json, to_toml};
 use clavret::look::visible;
 use clavret::shell::{BASH, FISH, Shell, ZSH};
-use clavret::{Act, Call, Choice, Declare, Done, Objection, Reading};
+use clavret::{Act, Call, Choice, Declare, Done, Objection, Reading, Refers};
 
 use crate::page::reached;
 use crate::source::document;

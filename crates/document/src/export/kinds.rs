@@ -1,7 +1,7 @@
 //! What words may be: types of the library by their names, kinds of a program's own in a list.
 
-use clavret_core::ask::{Noun, Param, Refers, Standard};
-use clavret_core::{Kind, Offer};
+use clavret_core::ask::{Noun, Param, Standard};
+use clavret_core::{Kind, Offer, Refers};
 
 use super::fields::{Fields, node, text};
 use super::unused;

@@ -3,10 +3,10 @@
 use std::collections::HashMap;
 
 use bumpalo::Bump;
-use clavret_core::ask::{Refers, Standard};
+use clavret_core::ask::Standard;
 use clavret_core::inner::nearest;
 use clavret_core::shape::Form;
-use clavret_core::{Kind, Offer};
+use clavret_core::{Kind, Offer, Refers};
 
 use super::view::{View, text};
 use crate::keys::check::{Blots, quoted};

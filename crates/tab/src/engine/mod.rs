@@ -15,11 +15,11 @@ mod values;
 
 use std::ffi::{OsStr, OsString};
 
-use clavret_core::Command;
-use clavret_core::ask::{Param, Refers};
+use clavret_core::ask::Param;
 use clavret_core::reader::{Expects, Meaning, Reader, Step, Word, Words};
 use clavret_core::wording::Wording;
 use clavret_core::world::World;
+use clavret_core::{Command, Refers};
 
 use listed::Listings;
 pub(crate) use names::shown_names;

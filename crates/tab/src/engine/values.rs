@@ -1,9 +1,9 @@
 //! Values that may stand at the cursor: choices, what a shell looks up, or a sentence of what would be right.
 
-use clavret_core::ask::{Param, Refers};
+use clavret_core::ask::Param;
 use clavret_core::inner;
 use clavret_core::reader::{Meaning, Reader, Step};
-use clavret_core::{Kind, Tail};
+use clavret_core::{Kind, Refers, Tail};
 
 use super::typing::{Typing, Units, pieces};
 use super::{Candidate, Completing, Suggestion, stepped};

@@ -15,7 +15,7 @@ pub(crate) mod line;
 
 use std::ops::Range;
 
-use clavret_core::ask::Refers;
+use clavret_core::Refers;
 use clavret_core::inner::{Put, digits};
 use clavret_core::look::columns;
 

@@ -1,7 +1,7 @@
 //! What the settings of a parameter are given, where they go with what it is.
 
-use clavret_core::Tail;
-use clavret_core::ask::{Refers, Role};
+use clavret_core::ask::Role;
+use clavret_core::{Refers, Tail};
 
 use clavret_tables::SETTINGS;
 

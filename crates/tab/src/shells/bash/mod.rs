@@ -3,9 +3,8 @@
 mod quote;
 mod whole;
 
-use clavret_core::Command;
-use clavret_core::ask::Refers;
 use clavret_core::world::World;
+use clavret_core::{Command, Refers};
 
 use super::{Shell, named};
 use crate::engine::{Candidate, Fits, Suggestion, complete_by};

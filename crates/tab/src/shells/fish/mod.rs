@@ -1,8 +1,7 @@
 //! fish: a script that asks the program. fish hands out its line as it was typed, and quotes what it inserts.
 
-use clavret_core::Command;
-use clavret_core::ask::Refers;
 use clavret_core::world::World;
+use clavret_core::{Command, Refers};
 
 use super::{Shell, named};
 use crate::engine::{Fits, Suggestion, complete_by};

@@ -188,7 +188,6 @@ const LINES: &[(&str, &[&str])] = &[
             "apiary inspect A7 -c=no",
             "house fill lime b12 -ws=7",
             "house fill lime b12 --warm=7 --stir=3",
-            "house fill lime b12 -m=3",
             "apiary inspect A7 -v=3",
             "house fill lime b12 --warm=7 -c many",
         ],
@@ -204,6 +203,7 @@ const LINES: &[(&str, &[&str])] = &[
     (
         "value-misfit",
         &[
+            "house fill lime b12 -m=3",
             "apiary inspect A7 -f many",
             "apiary inspect A7 -f -1",
             "house fill lime b12 --room -1",

@@ -91,7 +91,7 @@ impl Choice for Hue {
 static HUES: Named<Vec<Hue>> = Named::new("hues").letter('u').joined_by(',').help("hues");
 static PAINT: Named<BTreeMap<Hue, Hue>> = Named::new("paint").help("paints");
 static PAIR: Named<Option<(i8, Hue)>> = Named::new("pair").help("pairs");
-static WHEN: Named<Attached<Hue>> = Named::new("when").help("hue of it");
+static WHEN: Named<Attached<Hue>> = Named::new("when").letter('w').help("hue of it");
 static FRAMES: Named<u8> = Named::new("frames").default("0").valid(&valid::range(0, 20));
 static OUT: Named<Option<PathBuf>> = Named::new("out").extensions(&["csv", "json"]);
 static INTO: Named<Option<PathBuf>> = Named::new("into").directory();
@@ -142,6 +142,8 @@ fn each_form_is_completed_in_its_own_way() {
         // What may be attached.
         ("odd --wh", "options[--when=… --when]"),
         ("odd --when=", "hue of it[--when=blue --when=black]"),
+        ("odd -w", "options[-w]"),
+        ("odd -wbl", "hue of it[-wblue -wblack]"),
         (
             "odd --when ",
             "(a whole number) options[--hues --paint --pair --frames --out --into --key --key-file --calm --restless --hot]",
@@ -154,7 +156,7 @@ fn each_form_is_completed_in_its_own_way() {
         ("odd --key ", ""),
         ("odd --key-file k", "Path |k []"),
         // Letters, and what rules leave of them.
-        ("odd -c", "options[-c -cu]"),
+        ("odd -c", "options[-c -cu -cw]"),
         ("odd --calm --h", "options[--hues]"),
         ("odd --hot --c", ""),
         (

@@ -196,26 +196,48 @@ fn a_value_may_be_attached_or_left_out() {
     assert_eq!(color(""), Attached::Absent);
     assert_eq!(color("--color=always --color"), Attached::Bare);
     assert_eq!(color("-vc --color="), Attached::Value(String::new()));
+    // What follows a letter in its word is the value, as with any other option.
+    assert_eq!(color("-cnever"), Attached::Value("never".to_owned()));
+    assert_eq!(color("-vcv"), Attached::Value("v".to_owned()));
+    assert_eq!(color("-c=never"), Attached::Value("=never".to_owned()));
+    assert_eq!(color("-cnever -vc"), Attached::Bare);
+    static WIDTH: Named<Attached<u8>> = Named::new("w").help("columns");
+    static PRINT: Command = Command::new("print").takes(&[WIDTH.param(), LOUD.param()]);
+    assert_eq!(reads(&PRINT, "-vw16").take(&WIDTH), Attached::Value(16));
+    let Outcome::Request(page) = PRINT.read(&["-h"]) else { panic!() };
+    let page = page.text(Look::PLAIN);
+    assert!(page.contains("[-w[NUMBER]]") && page.contains("-w[NUMBER]  "), "{page}");
     refuses(
-        &SHAPES,
-        "-cnever",
+        &PRINT,
+        "-w=16",
         expect![[r#"
-            shapes -cnever
-                     ^^^^^
-            -c takes a value only as --color=WHEN
+            print -w=16
+                    ^^^
+            -w takes a whole number; '=16' is not one: a letter takes no =
 
-            try   shapes --color=never
+            try   print -w16
         "#]],
     );
     refuses(
-        &SHAPES,
-        "-vcnever",
+        &PRINT,
+        "-wv",
         expect![[r#"
-            shapes -vcnever
-                      ^^^^^
-            -c takes a value only as --color=WHEN
+            print -wv
+                    ^
+            -w takes a whole number; 'v' is not one
 
-            try   shapes -v --color=never
+            try   print -vw
+        "#]],
+    );
+    refuses(
+        &PRINT,
+        "-w 16",
+        expect![[r#"
+            print -w 16
+                     ^^
+            '16' is one word too many for print
+
+            try   print -w16
         "#]],
     );
     refuses(

@@ -173,10 +173,6 @@ impl<'t, 'd> Report<'t, 'd> {
     fn unwanted(&self, group: &[&Fault<'d>]) -> &'t str {
         let speech = self.speech;
         let Some(&fault) = group.first() else { return "" };
-        if let Some(param) = fault.param().filter(|param| param.is_attached()) {
-            let long = speech.of(&[&param.spelled(), "=", &param.placeholder(0)]);
-            return speech.tell(Phrase::ValueApart, &[self.letter_before(fault), long]);
-        }
         let names = self.listed(group, Self::name_before);
         if group.len() > 1 {
             return speech.tell(Phrase::NoValues, &[names]);

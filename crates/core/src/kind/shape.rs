@@ -235,13 +235,14 @@ impl<U: Unit> Shape for Vec<U> {
     }
 }
 
-/// An optional value that is attached to the option's name, or left out: `--color=always`, `--color`.
-/// POSIX guideline 7 has options with optional values refused; GNU long options take them attached.
+/// An optional value that is attached to the option's name, or left out: `--color=always`, `--color`; to a letter without a
+/// sign, `-w16`, so that what follows the letter in its word is the value. POSIX guideline 7 has options with optional values
+/// refused; GNU's programs take them attached.
 ///
 /// ```
 /// # use clavret_core as clavret;
 /// use clavret::{Attached, Command, Named, Outcome};
-/// static LABELS: Named<Attached<u8>> = Named::new("labels");
+/// static LABELS: Named<Attached<u8>> = Named::new("labels").letter('l');
 /// static PRINT: Command = Command::new("print").takes(&[LABELS.param()]);
 ///
 /// let read = |words| match PRINT.read(words) {
@@ -251,6 +252,7 @@ impl<U: Unit> Shape for Vec<U> {
 /// assert_eq!(read(&[]), Attached::Absent);
 /// assert_eq!(read(&["--labels"]), Attached::Bare);
 /// assert_eq!(read(&["--labels=3"]), Attached::Value(3));
+/// assert_eq!(read(&["-l3"]), Attached::Value(3));
 /// ```
 #[doc(alias("optional value"))]
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]

@@ -218,8 +218,8 @@ impl<'d> Told<'_, 'd> {
             help = Text::of(InlineKind::Plain, &alone.help(&names, speech.wording));
         }
         if param.is_attached() {
-            // Attached to the long name only.
-            names.add(InlineKind::Sign, "[=");
+            // As with any value, what is attached to a letter follows it without a sign.
+            names.add(InlineKind::Sign, if param.long().is_some() { "[=" } else { "[" });
             names.add(InlineKind::Placeholder, &param.placeholder(0));
             names.add(InlineKind::Sign, "]");
         } else {

@@ -113,9 +113,9 @@ fn piece(param: &Param<'_>) -> Text {
 fn bare(param: &Param<'_>) -> Text {
     let mut text = Text::default();
     if param.is_attached() {
-        // Attached to the long name only.
-        text.add_name(None, param.long());
-        text.add(InlineKind::Sign, "[=");
+        // What follows a letter in its word is the value.
+        text.add_name(param.letter(), param.long());
+        text.add(InlineKind::Sign, if param.letter().is_some() { "[" } else { "[=" });
         text.add(InlineKind::Placeholder, &param.placeholders(0));
         text.add(InlineKind::Sign, "]");
         return text;

@@ -278,11 +278,6 @@ impl<'d> Reader<'d> {
             }
             None => self.line.pending = Some(pending),
             Some(equals) if words == 0 => self.attached_to_flag(pending, param, at, (equals, len)),
-            // Letters after a letter could be other flags: its value stands after the long one.
-            Some(before) if param.is_attached() && before < end => {
-                self.line.slots[slot as usize].typed.push(&mut self.line.steps, at);
-                self.unwanted(Some(param), end, len);
-            }
             Some(before) => {
                 if words > 1 {
                     self.attached_to_several(param, start, len);

@@ -42,7 +42,6 @@ phrases! {
         NoValues "no-values" "{0} take no value"
         LetterNoValue "letter-no-value" "{0} takes no value, and a letter takes no ="
         NoEquals "no-equals" "a letter takes no ="
-        ValueApart "value-apart" "{0} takes a value only as {1}"
         ValueAttached "value-attached" "{0} takes {1} words, each on its own"
         ValueMisfit "value-misfit" "{0} takes {1}"
         NotOne "not-one" "{0} is not one"

@@ -168,7 +168,9 @@ impl<'d> Making<'d, '_> {
             [word] if is_long && (param.is_attached() || (self.pick)(2) == 0) => {
                 vec![format!("{name}={word}")]
             }
-            [_] if param.is_attached() => return None,
+            [word] if param.is_attached() => {
+                return (!word.is_empty()).then(|| vec![name + word]);
+            }
             [word] if !is_long && !word.is_empty() && (self.pick)(2) == 0 => vec![name + word],
             _ => [vec![name], value].concat(),
         })

@@ -323,7 +323,7 @@ fn the_scripts_for_bash_have_nothing_newer_than_3_2() {
 /// and wider by names and by what is in the line.
 #[test]
 fn the_whole_script_is_wider_by_what_only_a_line_tells() {
-    static WHEN: Named<Attached<When>> = Named::new("when");
+    static WHEN: Named<Attached<When>> = Named::new("when").letter('w');
     static TOKEN: Named<Option<String>> = Named::new("token").secret_file("token-file");
     static OLD: Named<Option<u8>> = Named::new("old").deprecated("--token");
     static SIDE: Operand<Vec<When>> = Operand::new("side");
@@ -352,6 +352,9 @@ fn the_whole_script_is_wider_by_what_only_a_line_tells() {
         "-- auto ",
         "--when=auto a",
         "list --when=a",
+        "list -wa",
+        "list -w a",
+        "-wauto l",
     ];
     let of_apiary = [
         "h",

@@ -46,29 +46,20 @@ impl<'t> Bench<'_, 't, '_> {
         self.add(Class::Attached.at(1), edits);
     }
 
-    /// A value that stands apart from the name that it is to be attached to, or is attached to its letter.
+    /// A value that stands apart from the name that it is to be attached to.
     #[inline]
     pub(super) fn bare(&mut self) {
-        let Some((word, start, end)) = self.place() else { return };
+        let Some((word, ..)) = self.place() else { return };
         if self.fault.kind() == FaultKind::OperandExtra {
-            return self.attach(word);
+            self.attach(word);
         }
-        let Some(param) = self.fault.param() else { return };
-        let attached = part(self.typed(word), start, end);
-        // `-cwhen` means `--color=when`; letters in front stay a word of their own.
-        let equals = usize::from(attached.as_encoded_bytes().starts_with(b"="));
-        let with = self.given_with(param, &part(&attached, equals, attached.len()));
-        let edit = match start {
-            3.. => Edit::replace(word, (start - 1, end), with).apart(),
-            _ => Edit::replace(word, (0, end), with),
-        };
-        self.add(Class::Attached.at(1), vec![edit]);
     }
 
-    /// `--color=always`.
+    /// `--color=always`; without a long name, `-w16`.
     #[inline]
     fn given_with(&self, param: &Param<'_>, value: &OsStr) -> Item<'t> {
-        let mut word = OsString::from(of(&[&param.spelled(), "="]));
+        let sign = if param.long().is_some() { "=" } else { "" };
+        let mut word = OsString::from(of(&[&param.spelled(), sign]));
         word.push(value);
         self.speech.item(word)
     }

@@ -156,14 +156,10 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         }
     }
 
-    /// Something attached to what takes nothing: after a flag, a word that says which. What the letter in front takes only
-    /// attached to its long name, its form mends.
+    /// Something attached to what takes nothing: after a flag, a word that says which.
     fn value_unwanted(&mut self) {
         let Some((word, start, end)) = self.place() else { return };
         let Some(param) = self.fault.param() else { return };
-        if let Some(mend) = self.form_mend(param).filter(|_| param.is_attached()) {
-            return (mend.0)(self);
-        }
         let attached = part(self.typed(word), start, end);
         // Of a cluster the other letters would be lost.
         if start > 2 && !self.bytes(word).starts_with(b"--") {
@@ -201,8 +197,9 @@ impl<'t, 'd> Bench<'_, 't, 'd> {
         }
         let typed = part(self.typed(word), start, end);
         if self.faults.is_of_letter(self.fault) && param.accepts(part(&typed, 1, typed.len())) {
-            // `-t=7`: a letter takes its value without the sign, or as the next word.
-            let edit = Edit::cut(word, (start, start + 1)).apart();
+            // `-t=7`: a letter takes its value without the sign, or, where it need not be attached, as the next word.
+            let cut = Edit::cut(word, (start, start + 1));
+            let edit = if param.is_attached() { cut } else { cut.apart() };
             return self.add(Class::Attached.at(1), vec![edit]);
         }
         let is_option = start == 0

@@ -279,8 +279,8 @@ _§() {
     for ((at = 1; at < ${#last} && ${#last} > 2; at++)); do
       [[ $last != --* ]] && _§_option "-${last:at:1}" || break
       [[ -n $code ]] || continue
-      [[ $code == [=]* || $code == *+* ]] || ((at + 1 == ${#last})) ||
-        { _§_value "$code" "${last:0:at+1}" "${last:at+1}" && return 0; }
+      [[ $code == *+* ]] || ((at + 1 == ${#last})) ||
+        { _§_value "${code#=}" "${last:0:at+1}" "${last:at+1}" && return 0; }
       break
     done
     _§_options "$last"

@@ -37,7 +37,7 @@ pub const COMMANDS: &[CommandSetting] = &[
     row("hidden", NOTHING, TRUTH, "left out of pages, fixes and completion"),
     row("deprecated", VALUE, TEXT, "what to use instead: it is accepted, with a warning"),
     row("deprecated_since", VALUE, TEXT, "the version or the day from which on it is deprecated"),
-    row("deprecated_until", VALUE, TEXT, "the version or the day in which it goes"),
+    row("deprecated_until", VALUE, TEXT, "the version or the day in which it is removed"),
     row("summary", VALUE, TEXT, "what it does, in a few words without a full stop"),
     row("description", VALUE, TEXT, "a longer description for the full page, in Markdown"),
     row("acts", NOTHING, TRUTH, "it does something without a subcommand too"),

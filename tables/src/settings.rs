@@ -126,7 +126,7 @@ pub const SETTINGS: &[Setting] = &[
         asked: Request::Publicly("deprecated_until"),
         brings: &["special"],
         may_be_alone: true,
-        says: "the version or the day in which it goes",
+        says: "the version or the day in which it is removed",
         ..SETTING
     },
     Setting {

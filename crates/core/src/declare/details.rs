@@ -136,7 +136,7 @@ impl<'d> Command<'d> {
         self
     }
 
-    /// Deprecates the command, and says in which version, or on which day, it goes.
+    /// Deprecates the command, and says in which version, or on which day, it is removed.
     #[must_use]
     #[track_caller]
     #[inline]

@@ -40,8 +40,11 @@ impl<'d> Line<'d> {
 
     /// Once, however often it was typed.
     fn put_warned(&mut self, warned: Warned<'d>) {
-        let old = warned.old.address();
-        if !self.warned.iter().any(|known| known.old.address() == old) {
+        let addresses = |warned: &Warned<'d>| {
+            (warned.old.address(), warned.instead.map(|instead| instead.address()))
+        };
+        let told = addresses(&warned);
+        if !self.warned.iter().any(|known| addresses(known) == told) {
             self.warned.put(warned);
         }
     }

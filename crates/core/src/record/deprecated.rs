@@ -1,6 +1,6 @@
 //! What is said of a parameter, a command or an offered word that is on its way out.
 
-/// What to use instead, since when it is deprecated and when it goes: each empty where that is not said. Where none is, the
+/// What to use instead, since when it is deprecated and when it is removed: each empty where that is not said. Where none is, the
 /// thing is not deprecated.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub(crate) struct Deprecated<'d> {

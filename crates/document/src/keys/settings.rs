@@ -21,7 +21,7 @@ const OF_ALL: &[Key] = &[
     key("description", Of::Text, "a longer description for the full page, in Markdown"),
     key("deprecated", Of::Text, "what to use instead: it is accepted, with a warning"),
     key("deprecated-since", Of::Text, "the version or the day from which on it is deprecated"),
-    key("deprecated-until", Of::Text, "the version or the day in which it goes"),
+    key("deprecated-until", Of::Text, "the version or the day in which it is removed"),
 ];
 const OF_OPERAND_OPTION: &[Key] = &[
     key(
@@ -103,7 +103,7 @@ pub(super) const OF_COMMANDS: &[Key] = &[
     key("hidden", Of::Truth, "left out of pages, fixes and completion"),
     key("deprecated", Of::Text, "what to use instead: it is accepted, with a warning"),
     key("deprecated-since", Of::Text, "the version or the day from which on it is deprecated"),
-    key("deprecated-until", Of::Text, "the version or the day in which it goes"),
+    key("deprecated-until", Of::Text, "the version or the day in which it is removed"),
     key("summary", Of::Text, "what it does, in a few words without a full stop"),
     key("description", Of::Text, "a longer description for the full page, in Markdown"),
     key("acts", Of::Truth, "it does something without a subcommand too"),

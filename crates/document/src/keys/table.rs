@@ -143,7 +143,7 @@ static OFFER: Table = Table {
         key("help", Of::Text, "what it means"),
         key("deprecated", Of::Text, "what to type instead"),
         key("deprecated-since", Of::Text, "the version or the day from which on it is deprecated"),
-        key("deprecated-until", Of::Text, "the version or the day in which it goes"),
+        key("deprecated-until", Of::Text, "the version or the day in which it is removed"),
         key("value", Of::Text, "the type of the value, where the word is the key of an entry"),
     ]],
 };

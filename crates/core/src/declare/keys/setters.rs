@@ -75,7 +75,7 @@ macro_rules! setters {
         }
 
         setter! {
-            /// Deprecates it, and says in which version, or on which day, it goes.
+            /// Deprecates it, and says in which version, or on which day, it is removed.
             DEPRECATED_UNTIL deprecated_until(until: &'d str) set_deprecated_until
         }
     };

@@ -56,7 +56,7 @@ impl<'c, 'd> Declaration<'c, 'd> {
         self.0.former_names()
     }
 
-    /// What is said of a deprecated command: what to use instead, since when it is deprecated, and when it goes. Each is empty
+    /// What is said of a deprecated command: what to use instead, since when it is deprecated, and when it is removed. Each is empty
     /// where that is not said.
     pub const fn deprecated(self) -> [&'d str; 3] {
         let Deprecated { instead, since, until } = self.0.deprecation();

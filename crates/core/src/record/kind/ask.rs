@@ -129,7 +129,7 @@ impl<'d> Offer<'d> {
         self.deprecated.since
     }
 
-    /// The version or the day in which the word goes.
+    /// The version or the day in which the word is removed.
     pub const fn until(&self) -> &'d str {
         self.deprecated.until
     }

@@ -347,7 +347,7 @@ impl<'d> Offer<'d> {
         self
     }
 
-    /// Deprecates the word, and says in which version, or on which day, it goes.
+    /// Deprecates the word, and says in which version, or on which day, it is removed.
     #[must_use]
     pub const fn deprecated_until(mut self, until: &'d str) -> Self {
         self.deprecated.until = until;

@@ -104,7 +104,7 @@ impl<'d> Param<'d> {
         self.given.deprecated_since
     }
 
-    /// The version or the day in which it goes.
+    /// The version or the day in which it is removed.
     pub const fn deprecated_until(&self) -> &'d str {
         self.given.deprecated_until
     }

@@ -3,6 +3,7 @@
 mod alone;
 mod complete;
 mod conventions;
+mod customs;
 mod declare;
 mod demo;
 mod fault;

@@ -4,7 +4,8 @@ use clavret_core::faults::FaultKind::{ValueMisfit, ValueMissing};
 use clavret_core::look::Look;
 use clavret_core::reader::Words;
 use clavret_core::{
-    Abbreviated, Command, Flag, HELP_COMMAND, Named, Operand, Outcome, Rule, Tail, Tally, valid,
+    Abbreviated, Attached, Command, Flag, HELP_COMMAND, Named, Operand, Outcome, Rule, Tail, Tally,
+    valid,
 };
 use clavret_tab::{BASH, COMPLETIONS_COMMAND, Cursor, Typed, complete};
 
@@ -231,4 +232,18 @@ fn a_sign_of_several_bytes_goes_whole() {
         let try_line = drawn.lines().find_map(|line| line.strip_prefix("  try   ")).unwrap();
         assert!(["list --sort=place·code", "list --sort=a"].contains(&try_line), "{drawn}");
     }
+}
+
+/// A command that one repair put in became a value of the option that the next one moved in front of it.
+#[test]
+fn a_command_that_is_put_in_is_no_value() {
+    static CALMER: Named<Attached<String>> = Named::new("calmer");
+    static ADD: Command = Command::new("add").takes(&[CALMER.param()]);
+    static HIVE: Named<Option<(String, String)>> = Named::new("hive");
+    static LIST: Command =
+        Command::new("list").takes(&[HIVE.param()]).commands(&[&ADD]).default_command(&ADD);
+    static ROOT: Command = Command::new("apiary").commands(&[&LIST]);
+    let Outcome::Faults(faults) = ROOT.read(&["--calmer", "--hive="]) else { panic!() };
+    assert_eq!(faults.iter().count(), 2);
+    assert!(!faults.draw(Look::PLAIN).contains("try"), "{faults:?}");
 }

@@ -84,6 +84,15 @@ fn keeps(
         matches!(fault.kind(), FaultKind::CommandUnknown | FaultKind::CommandAmbiguous)
     });
     let mut left = said(root, mended);
+    let kept = left.clone();
+    let is_said =
+        |said: &Said| kept.iter().any(|kept| (kept.who, &kept.text) == (said.who, &said.text));
+    let repeats = |said: &Said| {
+        let is_it = |param: &Param<'_>| std::ptr::from_ref(param).addr() == said.who;
+        faults
+            .iter()
+            .any(|fault| fault.kind() == FaultKind::ValueTwice && fault.param().is_some_and(is_it))
+    };
     for said in said(root, line) {
         if said.word > free || faults.iter().any(|fault| is_at(fault, &said)) {
             continue;
@@ -99,6 +108,8 @@ fn keeps(
             None if said.word > settled
                 && said.text.starts_with('-')
                 && mended.iter().any(|word| *word == *said.text) => {}
+            // The third of three values that are alike, where one fault told of the second: its text is said once, as it must be.
+            None if repeats(&said) && (said.text == NAMED || is_said(&said)) => {}
             // Words made one text by quotes.
             None if left.iter().any(|kept| kept.text.split(' ').any(|word| word == said.text)) => {}
             None => return Err(format!("{said:?} is lost")),

@@ -34,6 +34,7 @@ pub(super) fn keeps(
         && before.at(pick).kind() != FaultKind::CommandUnknown
         && (change.mended.is_empty() || change.is_named_elsewhere());
     change.keeps_words()
+        && change.keeps_commands()
         && (loses || change.keeps_values())
         && change.keeps_protected()
         && change.keeps_dashes(after)
@@ -150,6 +151,17 @@ impl<'c> Change<'c> {
         self.pairs.iter().filter(|pair| pair.0 <= self.free).all(|&(was, is)| {
             self.was(was).iter().all(|used| self.keeps_use(was, used, self.is(is), taken))
         })
+    }
+
+    /// Whether the commands that other repairs put in are commands still: nobody typed them as values.
+    fn keeps_commands(&self) -> bool {
+        let count = |uses: &[Use], line: &Line<'_>| {
+            let is_put_in = |used: &&Use| {
+                used.step.meaning() == Meaning::Command && line[used.step.word()].from.is_none()
+            };
+            uses.iter().filter(is_put_in).count()
+        };
+        count(&self.is, self.new) >= count(&self.was, self.line)
     }
 
     /// Whether a word has become a value of the mended name.

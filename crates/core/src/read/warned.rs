@@ -13,12 +13,17 @@ impl Term<'_> {
             Term::Param(param) => param.spelled(),
         }
     }
+}
 
-    /// Where it is declared: what is one is at one place.
-    fn address(&self) -> usize {
-        match self {
-            Term::Plain(text) | Term::Long(text) => text.as_ptr().addr(),
-            Term::Param(param) => std::ptr::from_ref(*param).addr(),
+/// What is told in the same words is told once.
+impl PartialEq for Term<'_> {
+    fn eq(&self, other: &Self) -> bool {
+        match (self, other) {
+            (Term::Plain(one), Term::Plain(other)) | (Term::Long(one), Term::Long(other)) => {
+                one == other
+            }
+            (Term::Param(one), Term::Param(other)) => std::ptr::eq(*one, *other),
+            _ => false,
         }
     }
 }
@@ -40,11 +45,7 @@ impl<'d> Line<'d> {
 
     /// Once, however often it was typed.
     fn put_warned(&mut self, warned: Warned<'d>) {
-        let addresses = |warned: &Warned<'d>| {
-            (warned.old.address(), warned.instead.map(|instead| instead.address()))
-        };
-        let told = addresses(&warned);
-        if !self.warned.iter().any(|known| addresses(known) == told) {
+        if !self.warned.contains(&warned) {
             self.warned.put(warned);
         }
     }

@@ -141,7 +141,7 @@ pub(crate) enum Term<'d> {
 }
 
 /// Something deprecated that was typed.
-#[derive(Debug, Clone, Copy)]
+#[derive(Debug, Clone, Copy, PartialEq)]
 pub(crate) struct Warned<'d> {
     pub(crate) old: Term<'d>,
     /// What to use instead, where there is something.

@@ -114,13 +114,16 @@ proptest! {
         let secrets: Vec<String> = params.filter(|param| param.is_secret()).flat_map(names).collect();
         let is_named = |word: &OsString| {
             let word = word.to_string_lossy();
-            word.split(['=', ':', ' ']).any(|part| {
+            // A name stands between any signs that are none of its own.
+            word.split(|sign: char| !sign.is_alphanumeric() && !"-_.".contains(sign)).any(|part| {
                 let name = part.trim_start_matches('-');
                 let letter = part.strip_prefix('-').and_then(|part| part.chars().next());
                 secrets.iter().map(|secret| secret.trim_start_matches('-')).any(|secret| {
                     // A beginning may be meant as one.
                     name.eq_ignore_ascii_case(secret)
                         || name.len() == 1 && secret.starts_with(name)
+                        // Behind letters, of which the last may take a value.
+                        || letter.is_some_and(char::is_alphanumeric) && name.ends_with(secret)
                         || secret.len() == 1 && letter.is_some_and(|letter| secret.starts_with(letter))
                 })
             })
